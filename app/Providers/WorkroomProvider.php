@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Workroom\ShippedCatalogue;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\ServiceProvider;
+use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Checks\Evaluator;
+use Ilvane\Core\Measure\Tools;
+use Ilvane\Core\Measure\UnitSystem;
+
+/** Joins the core to this house: its catalogue, its measures. */
+final class WorkroomProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(Catalogue::class, static fn (): Catalogue => new Catalogue(
+            new ShippedCatalogue(config()->string('ilvane.data'), config()->string('ilvane.catalogue')),
+        ));
+        $this->app->singleton(Tools::class, static fn (): Tools => new Tools(UnitSystem::from(config()->string('ilvane.units'))));
+        $this->app->singleton(Evaluator::class, fn (): Evaluator => new Evaluator($this->app->make(Catalogue::class), $this->app->make(Tools::class)));
+    }
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict();
+        Model::unguard();
+    }
+}

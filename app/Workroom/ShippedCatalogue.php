@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workroom;
+
+use Ilvane\Core\Catalogue\CatalogueSource;
+use Ilvane\Core\Catalogue\Folded;
+use RuntimeException;
+
+/**
+ * The catalogue files of data/, compiled to a PHP array the opcode cache holds: no CSV is parsed in a request.
+ *
+ * @phpstan-import-type Row from CatalogueSource
+ */
+final class ShippedCatalogue implements CatalogueSource
+{
+    /** Raise when the shape of a compiled row changes. */
+    private const SHAPE = 1;
+
+    private const FILES = ['ingredients', 'preservative_components', 'preservative_coverage', 'blend_components'];
+
+    private const SOLID_FAT_AT = [10, 20, 25, 30, 35];
+
+    /** @var array{rows: array<string, Row>, names: array<string, string>}|null */
+    private ?array $compiled = null;
+
+    public function __construct(
+        private readonly string $dataDirectory,
+        private readonly string $compiledFile,
+    ) {}
+
+    public function rows(): array
+    {
+        return $this->compiled()['rows'];
+    }
+
+    public function names(): array
+    {
+        return $this->compiled()['names'];
+    }
+
+    /** @return array{rows: array<string, Row>, names: array<string, string>} */
+    private function compiled(): array
+    {
+        if ($this->compiled === null) {
+            $stamp = $this->stamp();
+            $held = is_file($this->compiledFile) ? require $this->compiledFile : null;
+            if (! is_array($held) || ($held['stamp'] ?? null) !== $stamp) {
+                $held = ['stamp' => $stamp, ...$this->compile()];
+                $this->write($held);
+            }
+            /** @var array{stamp: string, rows: array<string, Row>, names: array<string, string>} $held */
+            $this->compiled = $held;
+        }
+
+        return $this->compiled;
+    }
+
+    private function stamp(): string
+    {
+        $parts = [self::SHAPE];
+        foreach (self::FILES as $file) {
+            $path = $this->path($file);
+            $parts[] = filemtime($path).'/'.filesize($path);
+        }
+
+        return implode(' ', $parts);
+    }
+
+    /** @param array<string, mixed> $held */
+    private function write(array $held): void
+    {
+        $directory = dirname($this->compiledFile);
+        if (! is_dir($directory)) {
+            mkdir($directory, 0700, true);
+        }
+        $draft = $this->compiledFile.'.'.getmypid();
+        if (@file_put_contents($draft, '<?php return '.var_export($held, true).';') !== false) {
+            rename($draft, $this->compiledFile);
+            if (function_exists('opcache_invalidate')) {
+                @opcache_invalidate($this->compiledFile, true);
+            }
+        }
+    }
+
+    /** @return array{rows: array<string, Row>, names: array<string, string>} */
+    private function compile(): array
+    {
+        $components = $coverage = $parts = [];
+        foreach ($this->csv('preservative_components') as $row) {
+            $components[$row['key']][] = [
+                'inci' => $row['component_inci'],
+                'low' => (float) $row['pct_of_blend_low'],
+                'typical' => (float) $row['pct_of_blend_typ'],
+                'high' => (float) $row['pct_of_blend_high'],
+                'leave_on' => self::number($row['eu_annex_v_max_pct_in_product_leave_on']),
+                'rinse_off' => self::number($row['rinse_off']),
+                'as' => $row['as'],
+                'pka' => self::number($row['pka']),
+                'notes' => $row['notes'],
+                'source' => $row['source'],
+            ];
+        }
+        foreach ($this->csv('preservative_coverage') as $row) {
+            $coverage[$row['key']] = [(int) $row['bacteria'], (int) $row['yeast'], (int) $row['mould']];
+        }
+        foreach ($this->csv('blend_components') as $row) {
+            $parts[$row['key']][$row['component_inci']] = (float) $row['pct_of_blend'] / 100;
+        }
+
+        $rows = $names = [];
+        foreach ($this->csv('ingredients') as $row) {
+            $key = $row['key'];
+            $rows[$key] = [
+                ...self::ingredient($row),
+                'components' => $components[$key] ?? [],
+                'coverage' => $coverage[$key] ?? null,
+                'parts' => $parts[$key] ?? [],
+            ];
+            foreach ([...$rows[$key]['aliases'], $row['name_en'], $row['name_fr'], str_replace('-', ' ', $key)] as $name) {
+                $names[Folded::of($name)] ??= $key;
+            }
+        }
+
+        return ['rows' => $rows, 'names' => $names];
+    }
+
+    /**
+     * @param  array<string, string>  $row
+     * @return array<string, mixed>
+     */
+    private static function ingredient(array $row): array
+    {
+        $use = array_map(self::number(...), [$row['use_min_pct'], $row['use_typ_pct'], $row['use_max_pct']]);
+        $solid = [];
+        foreach (self::SOLID_FAT_AT as $celsius) {
+            if ($row["sfc_$celsius"] !== '') {
+                $solid[$celsius] = (float) $row["sfc_$celsius"];
+            }
+        }
+
+        return [
+            'key' => $row['key'], 'name_en' => $row['name_en'], 'name_fr' => $row['name_fr'],
+            'aliases' => self::words($row['aliases']), 'inci' => $row['inci'], 'kind' => $row['kind'],
+            'density' => self::number($row['density_g_ml']), 'spoon_density' => self::number($row['spoon_density_g_ml']),
+            'spoon_error' => (float) $row['spoon_uncertainty_pct'] / 100,
+            'melt_low' => self::number($row['melt_low_c']), 'melt_high' => self::number($row['melt_high_c']),
+            'water' => self::number($row['water_fraction']), 'phase' => $row['default_phase'],
+            'max_temp' => self::number($row['max_process_temp_c']),
+            'use' => in_array(null, $use, true) ? null : $use,
+            'rinse_off_max' => self::number($row['rinse_off_max_pct']), 'legal_max' => self::number($row['legal_max_pct']),
+            'legal_note' => $row['legal_note'], 'ph_min' => self::number($row['ph_min']), 'ph_max' => self::number($row['ph_max']),
+            'charge' => $row['charge'], 'hlb' => self::number($row['hlb']), 'required_hlb' => self::number($row['required_hlb']),
+            'iodine' => self::number($row['iodine_value_typ']), 'pufa' => self::number($row['pufa_pct']),
+            'unopened' => self::number($row['shelf_life_months_unopened']), 'opened' => self::number($row['shelf_life_months_opened']),
+            'storage' => $row['storage'], 'sfc' => $solid,
+            'oil_uptake' => self::number($row['oil_uptake_g_per_g']), 'water_uptake' => self::number($row['water_uptake_g_per_g']),
+            'allergens' => self::words($row['allergen_flags']), 'cautions' => self::words($row['caution_flags']),
+            'caution_note' => $row['caution_note'], 'source' => $row['source'],
+        ];
+    }
+
+    private static function number(string $cell): ?float
+    {
+        return $cell === '' ? null : (float) $cell;
+    }
+
+    /** @return list<string> */
+    private static function words(string $cell): array
+    {
+        return $cell === '' ? [] : explode('|', $cell);
+    }
+
+    /** @return list<array<string, string>> */
+    private function csv(string $file): array
+    {
+        $handle = fopen($this->path($file), 'r') ?: throw new RuntimeException("data/$file.csv is missing.");
+        $head = fgetcsv($handle, escape: '');
+        $rows = [];
+        while (is_array($head) && ($cells = fgetcsv($handle, escape: '')) !== false) {
+            $rows[] = array_combine(array_map(strval(...), $head), array_map(strval(...), $cells));
+        }
+        fclose($handle);
+
+        return $rows;
+    }
+
+    private function path(string $file): string
+    {
+        return $this->dataDirectory.'/'.$file.'.csv';
+    }
+}

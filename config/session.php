@@ -1,0 +1,17 @@
+<?php
+
+// A make can lie half-done for days: the session outlives it, so that no form goes stale at the hob.
+return [
+    'driver' => env('SESSION_DRIVER', 'file'),
+    'lifetime' => 60 * 24 * 60,
+    'expire_on_close' => false,
+    'encrypt' => false,
+    'files' => storage_path('framework/sessions'),
+    'lottery' => [2, 1000],
+    'cookie' => 'ilvane_session',
+    'path' => '/',
+    'domain' => null,
+    'secure' => false,
+    'http_only' => true,
+    'same_site' => 'lax',
+];

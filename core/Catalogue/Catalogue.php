@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Catalogue;
+
+use Ilvane\Core\Measure\Bulk;
+
+/**
+ * The ingredients, found by key, by name or alias, or by the beginning of a word.
+ *
+ * @phpstan-import-type Row from CatalogueSource
+ */
+final class Catalogue
+{
+    /** @var array<string, Row> */
+    private readonly array $rows;
+
+    /** @var array<string, string> */
+    private readonly array $names;
+
+    /** @var array<string, Ingredient> */
+    private array $built = [];
+
+    public function __construct(CatalogueSource $source)
+    {
+        $this->rows = $source->rows();
+        $this->names = $source->names();
+    }
+
+    public function has(string $key): bool
+    {
+        return isset($this->rows[$key]);
+    }
+
+    /** @throws UnknownIngredient */
+    public function get(string $key): Ingredient
+    {
+        return $this->built[$key] ??= self::build($this->rows[$key] ?? throw new UnknownIngredient($key));
+    }
+
+    /** The ingredient a name or alias stands for exactly, in English or French; null when none or more than a name is meant. */
+    public function named(string $name): ?Ingredient
+    {
+        $key = $this->names[Folded::of($name)] ?? null;
+
+        return $key === null ? null : $this->get($key);
+    }
+
+    /** @return list<string> */
+    public function keys(): array
+    {
+        return array_keys($this->rows);
+    }
+
+    /** @return iterable<Ingredient> in catalogue order */
+    public function all(): iterable
+    {
+        foreach (array_keys($this->rows) as $key) {
+            yield $this->get($key);
+        }
+    }
+
+    /**
+     * Ingredients whose names or aliases hold every word of the search as the beginning of a word, best first:
+     * whole name, then beginning of a name, then anywhere; shorter names before longer.
+     *
+     * @return list<Ingredient>
+     */
+    public function search(string $text, int $limit = 8): array
+    {
+        $wanted = Folded::of($text);
+        if ($wanted === '') {
+            return [];
+        }
+        $words = explode(' ', $wanted);
+        $rank = [];
+        foreach ($this->names as $name => $key) {
+            $score = self::score((string) $name, $wanted, $words);
+            if ($score !== null && $score < ($rank[$key] ?? INF)) {
+                $rank[$key] = $score;
+            }
+        }
+        asort($rank);
+
+        return array_map($this->get(...), array_slice(array_keys($rank), 0, $limit));
+    }
+
+    /** @param list<string> $words */
+    private static function score(string $name, string $wanted, array $words): ?float
+    {
+        $padded = ' '.$name;
+        foreach ($words as $word) {
+            if (! str_contains($padded, ' '.$word)) {
+                return null;
+            }
+        }
+
+        return match (true) {
+            $name === $wanted => 0.0,
+            str_starts_with($name, $wanted) => 100.0,
+            default => 200.0,
+        } + strlen($name);
+    }
+
+    /** @param Row $row */
+    private static function build(array $row): Ingredient
+    {
+        return new Ingredient(
+            key: $row['key'],
+            nameEn: $row['name_en'],
+            nameFr: $row['name_fr'],
+            aliases: $row['aliases'],
+            inci: $row['inci'],
+            kind: Kind::from($row['kind']),
+            bulk: new Bulk($row['density'], $row['spoon_density'], $row['spoon_error']),
+            meltLow: $row['melt_low'],
+            meltHigh: $row['melt_high'],
+            waterFraction: $row['water'],
+            defaultPhase: Phase::from($row['phase']),
+            maxProcessTemperature: $row['max_temp'],
+            use: $row['use'] === null ? null : new Range(...$row['use']),
+            rinseOffMax: $row['rinse_off_max'],
+            legalMax: $row['legal_max'],
+            legalNote: $row['legal_note'],
+            phMin: $row['ph_min'],
+            phMax: $row['ph_max'],
+            charge: Charge::from($row['charge']),
+            hlb: $row['hlb'],
+            requiredHlb: $row['required_hlb'],
+            iodineValue: $row['iodine'],
+            pufaPercent: $row['pufa'],
+            unopenedMonths: $row['unopened'],
+            openedMonths: $row['opened'],
+            storage: $row['storage'],
+            solidFat: $row['sfc'],
+            oilUptake: $row['oil_uptake'],
+            waterUptake: $row['water_uptake'],
+            allergens: array_map(Allergen::from(...), $row['allergens']),
+            cautions: array_map(Caution::from(...), $row['cautions']),
+            cautionNote: $row['caution_note'],
+            source: $row['source'],
+            preservativeComponents: array_map(static fn (array $part): PreservativeComponent => new PreservativeComponent(
+                $part['inci'], $part['low'], $part['typical'], $part['high'], $part['leave_on'], $part['rinse_off'],
+                $part['as'], $part['pka'], $part['notes'], $part['source'],
+            ), $row['components']),
+            coverage: $row['coverage'] === null ? null : new Coverage(...$row['coverage']),
+            blendParts: $row['parts'],
+        );
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Catalogue;
+
+/**
+ * Where the catalogue's rows come from. Rows are plain typed arrays as the reader compiled them, so that a catalogue
+ * can be opened without building every ingredient.
+ *
+ * @phpstan-type Row array{
+ *   key: string, name_en: string, name_fr: string, aliases: list<string>, inci: string, kind: string,
+ *   density: ?float, spoon_density: ?float, spoon_error: float, melt_low: ?float, melt_high: ?float, water: ?float,
+ *   phase: string, max_temp: ?float, use: array{float, float, float}|null, rinse_off_max: ?float, legal_max: ?float,
+ *   legal_note: string, ph_min: ?float, ph_max: ?float, charge: string, hlb: ?float, required_hlb: ?float,
+ *   iodine: ?float, pufa: ?float, unopened: ?float, opened: ?float, storage: string, sfc: array<int, float>,
+ *   oil_uptake: ?float, water_uptake: ?float, allergens: list<string>, cautions: list<string>, caution_note: string,
+ *   source: string,
+ *   components: list<array{inci: string, low: float, typical: float, high: float, leave_on: ?float, rinse_off: ?float, as: string, pka: ?float, notes: string, source: string}>,
+ *   coverage: array{int, int, int}|null, parts: array<string, float>
+ * }
+ */
+interface CatalogueSource
+{
+    /** @return array<string, Row> by ingredient key, in catalogue order */
+    public function rows(): array;
+
+    /** @return array<string, string> folded name or alias => ingredient key */
+    public function names(): array;
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Catalogue;
+
+use Ilvane\Core\Measure\Bulk;
+
+/**
+ * One entry of the catalogue. Percentages are of the finished batch, densities g/mL, temperatures °C, shelf lives months;
+ * null means "not known", never 0. Figures and how sure they are: data/SOURCES.md.
+ */
+final readonly class Ingredient
+{
+    /**
+     * @param  list<string>  $aliases
+     * @param  float|null  $waterFraction  grams of water in a gram
+     * @param  float|null  $maxProcessTemperature  hotter than this spoils it
+     * @param  float|null  $legalMax  leave-on, percent of this blend
+     * @param  array<int, float>  $solidFat  solid fat content in percent by temperature
+     * @param  list<Allergen>  $allergens
+     * @param  list<Caution>  $cautions
+     * @param  list<PreservativeComponent>  $preservativeComponents
+     * @param  array<string, float>  $blendParts  fraction by INCI name, for blends whose make-up is known
+     */
+    public function __construct(
+        public string $key,
+        public string $nameEn,
+        public string $nameFr,
+        public array $aliases,
+        public string $inci,
+        public Kind $kind,
+        public Bulk $bulk,
+        public ?float $meltLow,
+        public ?float $meltHigh,
+        public ?float $waterFraction,
+        public Phase $defaultPhase,
+        public ?float $maxProcessTemperature,
+        public ?Range $use,
+        public ?float $rinseOffMax,
+        public ?float $legalMax,
+        public string $legalNote,
+        public ?float $phMin,
+        public ?float $phMax,
+        public Charge $charge,
+        public ?float $hlb,
+        public ?float $requiredHlb,
+        public ?float $iodineValue,
+        public ?float $pufaPercent,
+        public ?float $unopenedMonths,
+        public ?float $openedMonths,
+        public string $storage,
+        public array $solidFat,
+        public ?float $oilUptake,
+        public ?float $waterUptake,
+        public array $allergens,
+        public array $cautions,
+        public string $cautionNote,
+        public string $source,
+        public array $preservativeComponents = [],
+        public ?Coverage $coverage = null,
+        public array $blendParts = [],
+    ) {}
+
+    public function name(string $language): string
+    {
+        return $language === 'fr' ? $this->nameFr : $this->nameEn;
+    }
+
+    public function hasCaution(Caution $caution): bool
+    {
+        return in_array($caution, $this->cautions, true);
+    }
+
+    public function hasAllergen(Allergen $allergen): bool
+    {
+        return in_array($allergen, $this->allergens, true);
+    }
+
+    /**
+     * Makes a product perishable. Foods so concentrated that microbes find no free water in them (honey) do not,
+     * as long as nothing dilutes them.
+     */
+    public function bringsFreeWater(): bool
+    {
+        return $this->kind->isWatery() && ($this->waterFraction ?? 1.0) >= self::FREE_WATER_FRACTION;
+    }
+
+    /** Honey at 17 % water has a water activity near 0.6; anything much wetter is perishable. Common practice. */
+    private const FREE_WATER_FRACTION = 0.25;
+
+    /** Not solid at any temperature the catalogue knows of. */
+    public function isLiquid(): bool
+    {
+        return $this->meltHigh === null && $this->bulk->spoonDensity === null;
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Checks;
+
+/** The whole judgement on one formula: what the models say and what the checks find, gravest first. */
+final readonly class Evaluation
+{
+    /** @param list<Finding> $findings */
+    public function __construct(
+        public Assessment $assessment,
+        public array $findings,
+    ) {}
+
+    public function count(Severity $severity): int
+    {
+        return count(array_filter($this->findings, static fn (Finding $finding): bool => $finding->severity === $severity));
+    }
+
+    /** Nothing that stops and nothing to mind. */
+    public function isSound(): bool
+    {
+        return $this->count(Severity::Stop) === 0 && $this->count(Severity::Mind) === 0;
+    }
+
+    /** @return list<string> */
+    public function codes(): array
+    {
+        return array_values(array_unique(array_map(static fn (Finding $finding): string => $finding->code, $this->findings)));
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Checks\Rules;
+
+use Ilvane\Core\Catalogue\Ingredient;
+use Ilvane\Core\Catalogue\Kind;
+use Ilvane\Core\Checks\Assessment;
+use Ilvane\Core\Checks\Check;
+use Ilvane\Core\Checks\Finding;
+use Ilvane\Core\Checks\Fix;
+use Ilvane\Core\Checks\Remedy;
+use Ilvane\Core\Checks\Severity;
+use Ilvane\Core\Checks\Term;
+use Ilvane\Core\Formula\Application;
+use Ilvane\Core\Formula\WeighedLine;
+
+/** More of something than its usual range, or than the law allows; or something not meant to stay on at all. */
+final class DoseHigh implements Check
+{
+    /** The base the rest floats in: never too much of it. */
+    private const BASE = 'distilled-water';
+
+    public function examine(Assessment $assessment): iterable
+    {
+        foreach ($assessment->composition->known() as $line) {
+            if ($line->ingredient === null || $line->ingredient->key === self::BASE || self::hasOwnRule($line->ingredient->kind)) {
+                continue;
+            }
+            yield from $this->look($assessment, $line, $line->ingredient);
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private function look(Assessment $assessment, WeighedLine $line, Ingredient $ingredient): iterable
+    {
+        $percent = $line->percent();
+        $rinseOff = $assessment->formula->use === Application::RinseOff;
+        $usual = $rinseOff ? $ingredient->rinseOffMax : $ingredient->use?->max;
+        $law = $rinseOff ? null : $ingredient->legalMax;
+        $overLaw = $law === null ? null : $percent?->above($law);
+        $overUsual = $usual === null ? null : $percent?->above($usual);
+        if ($percent === null || $usual === null || ($overLaw ?? $overUsual) === null) {
+            return;
+        }
+        $limit = $overLaw !== null && $law !== null ? $law : $usual;
+        yield new Finding($overLaw !== null ? 'dose.over_limit' : 'dose.high', $overLaw !== null ? Severity::Stop : Severity::Mind, [$line->position], [
+            'ingredient' => Term::ingredient($ingredient->key),
+            'percent' => Term::percent($percent),
+            'limit' => Term::percent($limit),
+            'caution' => Term::text($ingredient->cautionNote),
+            'source' => Term::text($overLaw !== null && $ingredient->legalNote !== '' ? $ingredient->legalNote : $ingredient->source),
+        ], [
+            $usual > 0
+                ? (new Remedy($assessment))->dose($line, $usual, 'dose_to', ['percent' => Term::percent($usual)])
+                : Fix::removeLine($line->position, 'remove_line'),
+        ], certainty: $overLaw ?? $overUsual, variant: $usual > 0 ? 'usual' : 'not_leave_on');
+    }
+
+    private static function hasOwnRule(Kind $kind): bool
+    {
+        return $kind->isScent() || in_array($kind, [Kind::Preservative, Kind::Emulsifier, Kind::Humectant], true);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Checks\Rules;
+
+use Ilvane\Core\Checks\Assessment;
+use Ilvane\Core\Checks\Check;
+use Ilvane\Core\Checks\Finding;
+use Ilvane\Core\Checks\Remedy;
+use Ilvane\Core\Checks\Severity;
+use Ilvane\Core\Checks\Term;
+use Ilvane\Core\Emulsion\Emulsion;
+use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Measure\Certainty;
+
+/** Too little emulsifier for the fats it has to hold. */
+final class EmulsifierLow implements Check
+{
+    /** A little above just enough, for the scale's error. */
+    private const COMFORT = 1.1;
+
+    public function examine(Assessment $assessment): iterable
+    {
+        $emulsion = $assessment->emulsion;
+        $adequacy = $emulsion->adequacy;
+        if ($adequacy === null || $emulsion->waterShare <= 0 || $adequacy->below(1.0) === null) {
+            return;
+        }
+        $parts = $adequacy->below(Emulsion::PARTS_BELOW);
+        $stops = $parts === Certainty::Certain || ($parts !== null && $adequacy->likely < Emulsion::PARTS_BELOW);
+        $line = $emulsion->emulsifiers[0];
+        $needed = ($line->percent()->likely ?? 0.0) / max(1e-9, $adequacy->likely) * self::COMFORT;
+        $needed = round(min($needed, $line->ingredient->use->max ?? $needed), 1);
+        yield new Finding('emulsion.load_low', $stops ? Severity::Stop : Severity::Mind,
+            array_map(static fn (WeighedLine $line): int => $line->position, $emulsion->emulsifiers),
+            [
+                'ingredient' => Term::ingredient($line->ingredient->key ?? ''),
+                'percent' => Term::percent($emulsion->emulsifierShare->times(100.0)),
+                'fat' => Term::percent(100 * $emulsion->fatShare->likely),
+                'least' => Term::percent(100 * Emulsion::leastLoad($line->ingredient->key ?? '')),
+                'needed' => Term::percent($needed),
+            ],
+            [(new Remedy($assessment))->dose($line, $needed, 'dose_to', ['percent' => Term::percent($needed)])],
+            certainty: ($stops ? $parts : null) ?? $adequacy->below(1.0),
+        );
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Checks\Rules;
+
+use Ilvane\Core\Catalogue\Kind;
+use Ilvane\Core\Checks\Assessment;
+use Ilvane\Core\Checks\Check;
+use Ilvane\Core\Checks\Finding;
+use Ilvane\Core\Checks\Remedy;
+use Ilvane\Core\Checks\Severity;
+use Ilvane\Core\Checks\Term;
+use Ilvane\Core\Formula\Composition;
+use Ilvane\Core\Formula\WeighedLine;
+
+/** So much humectant that it turns sticky, and in dry air draws water out of the hair. */
+final class HumectantHigh implements Check
+{
+    /** All of them together, percent of the batch. Common practice: 1 to 5, some go to 10. */
+    private const TOGETHER_PERCENT = 10.0;
+
+    public function examine(Assessment $assessment): iterable
+    {
+        $lines = $assessment->composition->ofKind(Kind::Humectant);
+        $over = false;
+        foreach ($lines as $line) {
+            $percent = $line->percent();
+            $most = $line->ingredient?->use?->max;
+            $certainty = $most === null ? null : $percent?->above($most);
+            if ($certainty === null || $percent === null || $most === null || $line->ingredient === null) {
+                continue;
+            }
+            $over = true;
+            yield new Finding('humectant.high', Severity::Mind, [$line->position], [
+                'ingredients' => Term::ingredients([$line->ingredient->key]),
+                'percent' => Term::percent($percent),
+                'limit' => Term::percent($most),
+            ], [(new Remedy($assessment))->dose($line, $most, 'dose_to', ['percent' => Term::percent($most)])], certainty: $certainty);
+        }
+        $total = Composition::shareOfLines($lines)->times(100.0);
+        $certainty = $total->above(self::TOGETHER_PERCENT);
+        $fix = $over || $certainty === null ? null
+            : (new Remedy($assessment))->scale($lines, self::TOGETHER_PERCENT / $total->high, 'humectants_down_to', ['percent' => Term::percent(self::TOGETHER_PERCENT)]);
+        if ($fix === null || $certainty === null) {
+            return;
+        }
+        yield new Finding('humectant.high', Severity::Mind,
+            array_map(static fn (WeighedLine $line): int => $line->position, $lines),
+            [
+                'ingredients' => Term::ingredients(array_map(static fn (WeighedLine $line): string => $line->ingredient->key ?? '', $lines)),
+                'percent' => Term::percent($total),
+                'limit' => Term::percent(self::TOGETHER_PERCENT),
+            ],
+            [$fix], certainty: $certainty, variant: 'together');
+    }
+}

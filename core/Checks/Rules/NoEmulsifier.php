@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Checks\Rules;
+
+use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Checks\Assessment;
+use Ilvane\Core\Checks\Check;
+use Ilvane\Core\Checks\Finding;
+use Ilvane\Core\Checks\Remedy;
+use Ilvane\Core\Checks\Severity;
+use Ilvane\Core\Checks\Term;
+use Ilvane\Core\Emulsion\Emulsion;
+use Ilvane\Core\Formula\WeighedLine;
+
+/** Water and oil meant to stay together, and nothing that holds them. */
+final class NoEmulsifier implements Check
+{
+    /** Less water or fat than this and there is no second phase to hold; percent of the batch. */
+    private const SECOND_PHASE_PERCENT = 1.0;
+
+    private const OFFERED = 'btms-25';
+
+    public function examine(Assessment $assessment): iterable
+    {
+        $emulsion = $assessment->emulsion;
+        $family = $assessment->formula->family;
+        if ($emulsion->emulsifiers !== [] || $family->isFatOnly() || $family->isUsuallyFresh()
+            || 100 * $emulsion->waterShare < self::SECOND_PHASE_PERCENT || 100 * $emulsion->fatShare->likely < self::SECOND_PHASE_PERCENT) {
+            return;
+        }
+        $percent = round(max(1.0, $emulsion->percentNeeded(self::OFFERED) * 1.1), 1);
+        yield new Finding('emulsion.no_emulsifier', $family->isEmulsion() ? Severity::Stop : Severity::Mind,
+            array_map(static fn (WeighedLine $line): int => $line->position, $emulsion->fats),
+            ['fat' => Term::percent(100 * $emulsion->fatShare->likely)],
+            [(new Remedy($assessment))->add(self::OFFERED, $percent, Phase::Oil, 'add_emulsifier', ['ingredient' => Term::ingredient(self::OFFERED), 'percent' => Term::percent($percent)])],
+            variant: $family->isEmulsion() ? 'usual' : 'shake',
+        );
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Checks\Rules;
+
+use Ilvane\Core\Checks\Assessment;
+use Ilvane\Core\Checks\Check;
+use Ilvane\Core\Checks\Finding;
+use Ilvane\Core\Checks\Fix;
+use Ilvane\Core\Checks\Severity;
+use Ilvane\Core\Checks\Term;
+
+/** A preservative in a phase that gets hotter than it can bear. */
+final class PreservativeHeated implements Check
+{
+    public function examine(Assessment $assessment): iterable
+    {
+        foreach ($assessment->preservation->doses as $dose) {
+            if (! $dose->heatedPastCeiling) {
+                continue;
+            }
+            yield new Finding('preservation.heated', Severity::Stop, [$dose->line->position], [
+                'ingredient' => Term::ingredient($dose->ingredient->key),
+                'ceiling' => Term::celsius($dose->ingredient->maxProcessTemperature ?? 0.0),
+                'heat' => Term::celsius($assessment->heat->target ?? 0.0),
+                'source' => Term::text($dose->ingredient->source),
+            ], [Fix::phase($dose->line->position, 'cooldown', 'move_to_cooldown')]);
+        }
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Checks\Rules;
+
+use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Checks\Assessment;
+use Ilvane\Core\Checks\Check;
+use Ilvane\Core\Checks\Finding;
+use Ilvane\Core\Checks\Remedy;
+use Ilvane\Core\Checks\Severity;
+use Ilvane\Core\Checks\Term;
+use Ilvane\Core\Formula\Regime;
+
+/** Water inside and nothing that preserves it. A note where the product is meant fresh, kept cold and claimed short. */
+final class PreservativeMissing implements Check
+{
+    /** What is offered: broad, works up to pH 6, at its usual dose. Common practice for home emulsions. */
+    private const OFFERED = 'benzyl-alcohol-dehydroacetic-acid';
+
+    private const OFFERED_PERCENT = 0.9;
+
+    public function examine(Assessment $assessment): iterable
+    {
+        if ($assessment->preservation->regime === Regime::Dry || $assessment->preservation->hasSystem()) {
+            return;
+        }
+        $days = Term::days($assessment->keepingIfFresh->days ?? 1.0);
+        if ($assessment->isFreshOnPurpose()) {
+            yield new Finding('preservation.missing', Severity::Note, terms: ['days' => $days], variant: 'fresh');
+
+            return;
+        }
+        yield new Finding('preservation.missing', Severity::Stop, terms: ['days' => $days], fixes: [
+            (new Remedy($assessment))->add(
+                self::OFFERED, self::OFFERED_PERCENT, Phase::Cooldown, 'add_preservative', ['ingredient' => Term::ingredient(self::OFFERED), 'percent' => Term::percent(self::OFFERED_PERCENT)]),
+        ]);
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Formula;
+
+use Ilvane\Core\Catalogue\Ingredient;
+use Ilvane\Core\Catalogue\Kind;
+use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Measure\Band;
+
+/**
+ * What is in the finished batch and in what share. Lines of the infusion phase are strained out: they have grams but
+ * no share. Shares are fractions of the whole batch.
+ */
+final readonly class Composition
+{
+    /**
+     * @param  list<WeighedLine>  $lines
+     * @param  Band|null  $total  grams of the finished batch
+     * @param  Band  $accounted  fraction of the batch the lines make up, without a "to 100" line; 1 when all is well
+     */
+    public function __construct(
+        public array $lines,
+        public ?Band $total,
+        public Basis $basis,
+        public Band $accounted,
+        public bool $hasRest,
+    ) {}
+
+    /** @return list<WeighedLine> lines of the finished batch whose ingredient and share are known */
+    public function known(): array
+    {
+        return array_values(array_filter(
+            $this->lines,
+            static fn (WeighedLine $line): bool => $line->isInBatch() && $line->share !== null && $line->ingredient !== null,
+        ));
+    }
+
+    /**
+     * @param  callable(Ingredient): bool  $wanted
+     * @return list<WeighedLine>
+     */
+    public function linesWith(callable $wanted): array
+    {
+        return array_values(array_filter($this->known(), static fn (WeighedLine $line): bool => $line->ingredient !== null && $wanted($line->ingredient)));
+    }
+
+    /** @return list<WeighedLine> */
+    public function ofKind(Kind ...$kinds): array
+    {
+        return $this->linesWith(static fn (Ingredient $ingredient): bool => in_array($ingredient->kind, $kinds, true));
+    }
+
+    /**
+     * Share of the batch, as a fraction, of the given lines together.
+     *
+     * @param  list<WeighedLine>  $lines
+     */
+    public static function shareOfLines(array $lines): Band
+    {
+        return Band::sum(array_map(static fn (WeighedLine $line): Band => $line->share ?? Band::zero(), $lines));
+    }
+
+    /** @return list<WeighedLine> */
+    public function inPhase(Phase $phase): array
+    {
+        return array_values(array_filter($this->lines, static fn (WeighedLine $line): bool => $line->phase === $phase));
+    }
+
+    public function gramsOf(Phase $phase): Band
+    {
+        return Band::sum(array_map(static fn (WeighedLine $line): Band => $line->grams ?? Band::zero(), $this->inPhase($phase)));
+    }
+
+    public function shareOf(Phase $phase): Band
+    {
+        return self::shareOfLines($this->inPhase($phase));
+    }
+
+    /** True water in the batch, as a fraction: water inside juices, teas and solutions counts, bound water of dry things too. */
+    public function waterShare(): float
+    {
+        return $this->weightedShare(static fn (Ingredient $ingredient): float => $ingredient->waterFraction ?? 0.0);
+    }
+
+    /** Oils, butters, waxes and fatty alcohols, as a fraction. */
+    public function fatShare(): float
+    {
+        return $this->weightedShare(static fn (Ingredient $ingredient): float => $ingredient->kind->isLipid() ? 1.0 : 0.0);
+    }
+
+    /** @param callable(Ingredient): float $weight */
+    private function weightedShare(callable $weight): float
+    {
+        $share = 0.0;
+        foreach ($this->known() as $line) {
+            if ($line->ingredient !== null && $line->share !== null) {
+                $share += $line->share->likely * $weight($line->ingredient);
+            }
+        }
+
+        return $share;
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->lines === [];
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Formula;
+
+/** A formula as written: lines and intentions, nothing computed. The open form is ilvane.formula/1 (docs/formats.md). */
+final readonly class Formula
+{
+    public const FORMAT = 'ilvane.formula/1';
+
+    /**
+     * @param  list<Line>  $lines
+     * @param  array<string, mixed>  $process  as in the open form, already checked
+     */
+    public function __construct(
+        public string $name,
+        public Family $family,
+        public array $lines,
+        public Application $use = Application::LeaveOn,
+        public Audience $audience = Audience::Adult,
+        public Region $region = Region::EuropeanUnion,
+        public ?float $scaleResolutionG = null,
+        public ?float $batchGrams = null,
+        public array $process = [],
+        public ?string $container = null,
+        public int $containerCount = 1,
+        public KeepingClaim $keeping = new KeepingClaim,
+        public ?float $ph = null,
+        public ?float $statedYieldG = null,
+        public string $directions = '',
+        public string $notes = '',
+    ) {}
+
+    /** Hottest the phases are meant to get, °C; null when the maker has not said. */
+    public function heatTo(): ?float
+    {
+        return is_float($this->process['heat_to_c'] ?? null) ? $this->process['heat_to_c'] : null;
+    }
+
+    /** Temperature at or below which the cool-down goes in, °C; null when the maker has not said. */
+    public function gate(): ?float
+    {
+        return is_float($this->process['gate_c'] ?? null) ? $this->process['gate_c'] : null;
+    }
+}

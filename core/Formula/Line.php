@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Formula;
+
+use DateTimeImmutable;
+use Ilvane\Core\Catalogue\Phase;
+
+/**
+ * One line as the maker has it. It names its thing in exactly one of four ways: a catalogue key, a free name, a whole
+ * recipe line, or a formula of the maker's own.
+ */
+final readonly class Line
+{
+    /** @param string $amount as written, "" where a recipe line holds it */
+    public function __construct(
+        public ?string $ingredient = null,
+        public ?string $name = null,
+        public ?string $text = null,
+        public ?Formula $formula = null,
+        public string $amount = '',
+        public ?Phase $phase = null,
+        public ?Prepared $prepared = null,
+        public ?string $lot = null,
+        public ?DateTimeImmutable $openedOn = null,
+    ) {}
+
+    /** What a person would call it when nothing better is known. */
+    public function spokenOf(): string
+    {
+        return $this->text ?? $this->name ?? $this->formula?->name ?? $this->ingredient ?? '';
+    }
+}

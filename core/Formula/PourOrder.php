@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Formula;
+
+enum PourOrder: string
+{
+    case OilIntoWater = 'oil_into_water';
+    case WaterIntoOil = 'water_into_oil';
+}

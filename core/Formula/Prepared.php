@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Formula;
+
+/** What was done to the thing before it went in. */
+enum Prepared: string
+{
+    case Soaked = 'soaked';
+    case Strained = 'strained';
+    case Wetted = 'wetted';
+    case Dried = 'dried';
+    case Wilted = 'wilted';
+    case CookedOut = 'cooked_out';
+
+    /** A plant so treated no longer carries free water into oil. */
+    public function drivesWaterOut(): bool
+    {
+        return $this === self::Dried || $this === self::Wilted || $this === self::CookedOut;
+    }
+}

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Keeping;
+
+use DateTimeImmutable;
+use Ilvane\Core\Catalogue\Ingredient;
+use Ilvane\Core\Catalogue\Kind;
+use Ilvane\Core\Formula\Composition;
+use Ilvane\Core\Formula\Family;
+use Ilvane\Core\Formula\Formula;
+use Ilvane\Core\Formula\Regime;
+use Ilvane\Core\Formula\Storage;
+use Ilvane\Core\Formula\WeighedLine;
+
+/**
+ * How long it keeps: the earliest of the regime's own life and the ingredients' dates. Days, with the full derivation.
+ * Regime lives: common practice, the short end of what makers say. Products of fat alone are refused until their
+ * oxidation is modelled.
+ */
+final readonly class Keeping
+{
+    private const PRESERVED_DAYS = 180.0;
+
+    /** With more than a fifth of plant juices, teas or milks a preservative has more to hold. */
+    private const PRESERVED_PLANT_RICH_DAYS = 90.0;
+
+    private const PLANT_RICH_SHARE = 0.20;
+
+    private const LONGEST_DAYS = 365.0;
+
+    private const FROZEN_DAYS = 30.0;
+
+    private const ROOM_FRESH_DAYS = 1.0;
+
+    private const EMULSION_FRESH_DAYS = 5.0;
+
+    private const MASK_FRESH_DAYS = 2.0;
+
+    private const DAYS_PER_MONTH = 30.4375;
+
+    /** @param list<KeepingStep> $steps the deciding one first */
+    private function __construct(
+        public ?float $days,
+        public array $steps,
+        public ?string $refused,
+    ) {}
+
+    /** @param DateTimeImmutable|null $madeOn needed to count opened lots; without it they count as opened on the day of making */
+    public static function of(Formula $formula, Composition $composition, Regime $regime, ?DateTimeImmutable $madeOn = null): self
+    {
+        if ($composition->known() === []) {
+            return new self(null, [], 'nothing_in_it');
+        }
+        $steps = match ($regime) {
+            Regime::Dry => null,
+            Regime::Preserved => self::preserved($composition, $madeOn),
+            Regime::Fresh => self::fresh($formula, $composition, $formula->keeping->storage ?? Storage::Fridge),
+        };
+        if ($steps === null) {
+            return new self(null, [], 'dry_not_modelled');
+        }
+        usort($steps, static fn (KeepingStep $a, KeepingStep $b): int => $a->days <=> $b->days);
+
+        return new self($steps[0]->days, $steps, null);
+    }
+
+    public function decidedBy(): ?KeepingStep
+    {
+        return $this->steps[0] ?? null;
+    }
+
+    /** @return list<KeepingStep> */
+    private static function preserved(Composition $composition, ?DateTimeImmutable $madeOn): array
+    {
+        $plantWaters = Composition::shareOfLines($composition->linesWith(
+            static fn (Ingredient $ingredient): bool => $ingredient->kind->isWatery() && $ingredient->kind !== Kind::WaterPhaseLiquid,
+        ));
+        $steps = [
+            $plantWaters->likely > self::PLANT_RICH_SHARE
+                ? new KeepingStep('preserved_plant_rich', self::PRESERVED_PLANT_RICH_DAYS)
+                : new KeepingStep('preserved', self::PRESERVED_DAYS),
+            new KeepingStep('never_longer', self::LONGEST_DAYS),
+        ];
+        foreach ($composition->known() as $line) {
+            $step = self::ingredientStep($line, $madeOn);
+            if ($step !== null) {
+                $steps[] = $step;
+            }
+        }
+
+        return $steps;
+    }
+
+    /** What spoils by microbes is the preservative's business; the rest turns on its own date. */
+    private static function ingredientStep(WeighedLine $line, ?DateTimeImmutable $madeOn): ?KeepingStep
+    {
+        $ingredient = $line->ingredient;
+        if ($ingredient?->openedMonths === null || $ingredient->bringsFreeWater() || $ingredient->kind === Kind::FreshBotanical) {
+            return null;
+        }
+        $life = $ingredient->openedMonths * self::DAYS_PER_MONTH;
+        $alreadyOpen = $line->line->openedOn === null || $madeOn === null ? 0.0
+            : (float) $line->line->openedOn->diff($madeOn)->format('%r%a');
+
+        return new KeepingStep(
+            $alreadyOpen > 0 ? 'ingredient_opened' : 'ingredient',
+            floor(max(0.0, $life - max(0.0, $alreadyOpen))),
+            $ingredient->key,
+        );
+    }
+
+    /** @return list<KeepingStep> */
+    private static function fresh(Formula $formula, Composition $composition, Storage $storage): array
+    {
+        if ($storage === Storage::Freezer) {
+            return [new KeepingStep('fresh_frozen', self::FROZEN_DAYS)];
+        }
+        if ($storage === Storage::Room) {
+            return [new KeepingStep('fresh_room', self::ROOM_FRESH_DAYS)];
+        }
+        $steps = [$formula->family === Family::FreshMask
+            ? new KeepingStep('fresh_mask', self::MASK_FRESH_DAYS)
+            : new KeepingStep('fresh_fridge', self::EMULSION_FRESH_DAYS)];
+        foreach ($composition->known() as $line) {
+            $days = $line->ingredient === null ? null : self::freshDaysOf($line->ingredient);
+            if ($days !== null && $line->ingredient !== null) {
+                $steps[] = new KeepingStep('fresh_ingredient', $days, $line->ingredient->key);
+            }
+        }
+
+        return $steps;
+    }
+
+    /** Days in the fridge of an unpreserved watery ingredient; null for what does not hasten spoiling. */
+    private static function freshDaysOf(Ingredient $ingredient): ?float
+    {
+        if (! $ingredient->bringsFreeWater() || $ingredient->openedMonths === null || $ingredient->kind === Kind::WaterPhaseLiquid) {
+            return null;
+        }
+
+        return max(1.0, min(self::EMULSION_FRESH_DAYS, floor(match (true) {
+            str_starts_with($ingredient->key, 'aloe') => 1.0,
+            str_starts_with($ingredient->key, 'rice-water') => 2.0,
+            default => $ingredient->openedMonths * self::DAYS_PER_MONTH,
+        })));
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Label;
+
+use Ilvane\Core\Catalogue\Ingredient;
+use Ilvane\Core\Formula\Composition;
+
+/**
+ * The contents for a label, by INCI name, in descending share at the time of making, blends opened where their make-up
+ * is known, one name once. Order rule: Regulation (EC) No 1223/2009, Article 19(1)(g); below 1 % any order is allowed
+ * and this one is among them.
+ */
+final readonly class ContentsList
+{
+    private const JOIN = ' (and) ';
+
+    private const WATER = 'Aqua';
+
+    /** @param array<string, float> $shares fraction of the batch by INCI name, descending */
+    private function __construct(public array $shares) {}
+
+    public static function of(Composition $composition): self
+    {
+        $shares = [];
+        foreach ($composition->known() as $line) {
+            if ($line->ingredient === null || $line->share === null) {
+                continue;
+            }
+            foreach (self::partsOf($line->ingredient) as $inci => $fraction) {
+                $shares[$inci] = ($shares[$inci] ?? 0.0) + $fraction * $line->share->likely;
+            }
+        }
+        arsort($shares);
+
+        return new self($shares);
+    }
+
+    /** @return list<string> */
+    public function names(): array
+    {
+        return array_keys($this->shares);
+    }
+
+    /** @return array<string, float> fraction by INCI name */
+    private static function partsOf(Ingredient $ingredient): array
+    {
+        if ($ingredient->preservativeComponents !== []) {
+            $parts = [];
+            foreach ($ingredient->preservativeComponents as $component) {
+                $parts[$component->inci] = $component->typical / 100;
+            }
+
+            return $parts;
+        }
+        $names = explode(self::JOIN, $ingredient->inci);
+        if ($ingredient->blendParts !== []) {
+            return $ingredient->blendParts;
+        }
+        if (count($names) === 2 && in_array(self::WATER, $names, true) && $ingredient->waterFraction !== null) {
+            $other = $names[0] === self::WATER ? $names[1] : $names[0];
+
+            return [$other => 1 - $ingredient->waterFraction, self::WATER => $ingredient->waterFraction];
+        }
+
+        // Shares inside the blend unknown: its names stand together, in the blend's own order.
+        $parts = [];
+        foreach ($names as $i => $name) {
+            $parts[$name] = (1 / count($names)) * (1 - 1e-6 * $i);
+        }
+
+        return $parts;
+    }
+}

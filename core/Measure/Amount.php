@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Measure;
+
+/** What a maker wrote for one line, understood: a number or a range with its unit, a percentage, the rest, or nothing measured. */
+final readonly class Amount
+{
+    private function __construct(
+        public AmountKind $kind,
+        public string $entered,
+        public ?Band $number,
+        public ?Unit $unit,
+    ) {}
+
+    public static function measured(Band $number, Unit $unit, ?string $entered = null): self
+    {
+        return new self(AmountKind::Measured, $entered ?? self::plain($number->likely).' '.$unit->value, $number, $unit);
+    }
+
+    public static function grams(float $grams): self
+    {
+        return self::measured(Band::exact($grams), Unit::Gram);
+    }
+
+    /** @param Band $percent percent of the finished batch, 0 to 100 */
+    public static function percent(Band $percent, ?string $entered = null): self
+    {
+        return new self(AmountKind::Percent, $entered ?? self::plain($percent->likely).' %', $percent, null);
+    }
+
+    public static function rest(string $entered = 'to 100'): self
+    {
+        return new self(AmountKind::Rest, $entered, null, null);
+    }
+
+    public static function open(string $entered): self
+    {
+        return new self(AmountKind::Open, $entered, null, null);
+    }
+
+    /** Shortest text that reads back as the same number. */
+    public static function plain(float $value): string
+    {
+        $short = rtrim(rtrim(sprintf('%.12F', $value), '0'), '.');
+
+        return (float) $short === $value ? $short : sprintf('%.17G', $value);
+    }
+}

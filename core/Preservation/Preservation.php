@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Preservation;
+
+use Ilvane\Core\Catalogue\Coverage;
+use Ilvane\Core\Catalogue\Ingredient;
+use Ilvane\Core\Catalogue\Kind;
+use Ilvane\Core\Formula\Application;
+use Ilvane\Core\Formula\Composition;
+use Ilvane\Core\Formula\Formula;
+use Ilvane\Core\Formula\Regime;
+use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Heat\PhaseHeat;
+use Ilvane\Core\Measure\Band;
+
+/** The preservatives of a formula, what they hold, and the keeping regime that follows. */
+final readonly class Preservation
+{
+    /** Water that comes in with other things than waters, teas, juices and foods: below this share it is bound or negligible. */
+    private const NEGLIGIBLE_WATER = 0.01;
+
+    /** @param list<PreservativeDose> $doses */
+    private function __construct(
+        public array $doses,
+        public bool $isWatery,
+        public Regime $regime,
+    ) {}
+
+    /** @param bool $onBatch judge a made batch, where the pH has to have been measured */
+    public static function of(Formula $formula, Composition $composition, ?PhaseHeat $heat, bool $onBatch = false): self
+    {
+        $doses = [];
+        foreach ($composition->lines as $line) {
+            if ($line->ingredient?->kind === Kind::Preservative && $line->isInBatch()) {
+                $doses[] = self::dose($formula, $line, $line->ingredient, $heat);
+            }
+        }
+        $isWatery = self::isWatery($composition);
+
+        return new self($doses, $isWatery, match (true) {
+            ! $isWatery => Regime::Dry,
+            self::coverageOf(array_filter($doses, static fn (PreservativeDose $dose): bool => $dose->works($onBatch)))->isComplete() => Regime::Preserved,
+            default => Regime::Fresh,
+        });
+    }
+
+    public function hasSystem(): bool
+    {
+        return $this->doses !== [];
+    }
+
+    /** What the systems hold together at a working dose and pH. */
+    public function nominalCoverage(): Coverage
+    {
+        return self::coverageOf($this->doses);
+    }
+
+    /** @return list<ComponentDose> regulated components summed over all preservatives, by INCI name */
+    public function components(): array
+    {
+        $totals = [];
+        foreach ($this->doses as $dose) {
+            foreach ($dose->components as $component) {
+                $held = $totals[$component->component->inci] ?? null;
+                $totals[$component->component->inci] = $held === null ? $component : new ComponentDose(
+                    $component->component, $held->percent->plus($component->percent), $component->limit, [...$held->lines, ...$component->lines],
+                );
+            }
+        }
+
+        return array_values($totals);
+    }
+
+    private static function dose(Formula $formula, WeighedLine $line, Ingredient $ingredient, ?PhaseHeat $heat): PreservativeDose
+    {
+        $percent = $line->percent();
+        $components = [];
+        if ($percent !== null) {
+            foreach ($ingredient->preservativeComponents as $component) {
+                $limit = $formula->use === Application::RinseOff ? $component->rinseOffLimit : $component->leaveOnLimit;
+                $asLimit = $limit !== null && $component->limitIsAsAcid() ? AsAcid::factor($component->inci) : 1.0;
+                $components[] = new ComponentDose(
+                    $component,
+                    $percent->times(Band::of($component->low / 100, $component->typical / 100, $component->high / 100))->times($asLimit),
+                    $limit,
+                    [$line->position],
+                );
+            }
+        }
+
+        return new PreservativeDose(
+            $line,
+            $ingredient,
+            $percent,
+            $components,
+            $heat !== null && PhaseHeat::heats($line->phase) && $ingredient->maxProcessTemperature !== null && $heat->target > $ingredient->maxProcessTemperature,
+            $formula->ph,
+        );
+    }
+
+    /** @param iterable<PreservativeDose> $doses */
+    private static function coverageOf(iterable $doses): Coverage
+    {
+        $coverage = new Coverage(0, 0, 0);
+        foreach ($doses as $dose) {
+            $coverage = $coverage->with($dose->ingredient->coverage ?? $coverage);
+        }
+
+        return $coverage;
+    }
+
+    /** Anything microbes can live on: a watery ingredient, a wet plant, or more than a trace of other water. */
+    private static function isWatery(Composition $composition): bool
+    {
+        $otherWater = 0.0;
+        foreach ($composition->lines as $line) {
+            if ($line->ingredient === null) {
+                continue;
+            }
+            $wetPlant = $line->ingredient->kind === Kind::FreshBotanical && ! ($line->line->prepared?->drivesWaterOut() ?? false);
+            if ($wetPlant || ($line->isInBatch() && $line->ingredient->bringsFreeWater())) {
+                return true;
+            }
+            if ($line->isInBatch() && $line->ingredient->kind !== Kind::DriedBotanical && $line->ingredient->kind !== Kind::PowderBotanical) {
+                $otherWater += ($line->share->likely ?? 0.0) * ($line->ingredient->waterFraction ?? 0.0);
+            }
+        }
+
+        return $otherWater >= self::NEGLIGIBLE_WATER;
+    }
+}
