@@ -1,5 +1,31 @@
 <?php
 
+use App\Http\Controllers\BatchController;
+use App\Http\Controllers\CatalogueController;
+use App\Http\Controllers\FormulaController;
+use App\Http\Controllers\MakeController;
+use App\Http\Controllers\ShelfController;
 use Illuminate\Support\Facades\Route;
 
-Route::get('/', fn () => 'hello');
+Route::get('/', [ShelfController::class, 'shelf'])->name('shelf');
+Route::get('/formulas', [ShelfController::class, 'formulas'])->name('formulas');
+Route::get('/catalogue/search', [CatalogueController::class, 'search'])->name('catalogue.search');
+
+Route::post('/formulas', [FormulaController::class, 'begin'])->name('formula.begin');
+Route::controller(FormulaController::class)->prefix('/formulas/{formula}')->whereNumber('formula')->group(function (): void {
+    Route::get('/', 'bench')->name('bench');
+    Route::post('/', 'change')->name('bench.change');
+    Route::post('/keep', 'keep')->name('formula.keep');
+    Route::post('/make', 'make')->name('formula.make');
+    Route::get('/versions/{number}', 'version')->whereNumber('number')->name('version');
+    Route::post('/versions/{number}/reopen', 'reopen')->whereNumber('number')->name('version.reopen');
+});
+
+Route::controller(MakeController::class)->prefix('/make/{batch}')->group(function (): void {
+    Route::get('/', 'now')->name('make');
+    Route::get('/{step}', 'step')->name('make.step');
+    Route::post('/{step}', 'record')->name('make.record');
+});
+
+Route::get('/batches/{batch}', [BatchController::class, 'record'])->name('batch');
+Route::get('/batches/{batch}/label', [BatchController::class, 'label'])->name('label');

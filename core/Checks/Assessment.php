@@ -49,7 +49,7 @@ final readonly class Assessment
             Emulsion::of($composition),
             Scent::of($formula, $composition),
             Keeping::of($formula, $composition, $preservation->regime, $madeOn),
-            Keeping::of($formula, $composition, Regime::Fresh, $madeOn),
+            Keeping::ifFresh($formula, $composition),
         );
     }
 

@@ -50,13 +50,26 @@ final readonly class Keeping
     /** @param DateTimeImmutable|null $madeOn needed to count opened lots; without it they count as opened on the day of making */
     public static function of(Formula $formula, Composition $composition, Regime $regime, ?DateTimeImmutable $madeOn = null): self
     {
+        return self::stored($formula->keeping->storage ?? Storage::Fridge, $formula, $composition, $regime, $madeOn);
+    }
+
+    /** What it would keep without its preservative, put in the cold. */
+    public static function ifFresh(Formula $formula, Composition $composition): self
+    {
+        $cold = $formula->keeping->storage === Storage::Freezer ? Storage::Freezer : Storage::Fridge;
+
+        return self::stored($cold, $formula, $composition, Regime::Fresh, null);
+    }
+
+    private static function stored(Storage $storage, Formula $formula, Composition $composition, Regime $regime, ?DateTimeImmutable $madeOn): self
+    {
         if ($composition->known() === []) {
             return new self(null, [], 'nothing_in_it');
         }
         $steps = match ($regime) {
             Regime::Dry => null,
             Regime::Preserved => self::preserved($composition, $madeOn),
-            Regime::Fresh => self::fresh($formula, $composition, $formula->keeping->storage ?? Storage::Fridge),
+            Regime::Fresh => self::fresh($formula, $composition, $storage),
         };
         if ($steps === null) {
             return new self(null, [], 'dry_not_modelled');

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Formula;
+use App\Models\FormulaVersion;
+use App\Workroom\BenchPage;
+use App\Workroom\ChangedElsewhere;
+use App\Workroom\Draft;
+use App\Workroom\DraftAction;
+use App\Workroom\FormulaBook;
+use App\Workroom\MakeBook;
+use Ilvane\Core\Formula\Family;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+
+final class FormulaController
+{
+    public function __construct(private readonly FormulaBook $book) {}
+
+    public function begin(Request $request): RedirectResponse
+    {
+        $family = Family::tryFrom($request->string('family')->toString()) ?? Family::LeaveInEmulsion;
+        $formula = $this->book->begin(__('ui.bench.untitled', ['family' => mb_strtolower(__('words.family.'.$family->value))]), $family);
+
+        return redirect()->route('bench', $formula);
+    }
+
+    public function bench(Formula $formula): View
+    {
+        return view('bench.page', ['page' => BenchPage::of($formula, Draft::fromStored($formula->draft), $formula->revision)]);
+    }
+
+    /** One call at each pause in typing: reads the form, does what was pressed, saves, and answers with the bench anew. */
+    public function change(Request $request, Formula $formula, DraftAction $action): Response|RedirectResponse
+    {
+        $typed = Draft::fromStored($formula->draft)->withForm($request->all());
+        $do = $request->string('do')->toString();
+        $revision = $request->integer('revision');
+        $draft = $action->apply($typed, $do);
+        try {
+            $revision = $this->book->save($formula, $draft, $do === 'overwrite' ? null : $revision);
+            $page = BenchPage::of($formula, $draft, $revision);
+        } catch (ChangedElsewhere) {
+            $page = BenchPage::of($formula, $typed, $revision, changedElsewhere: true);
+        }
+        if ($request->headers->has('X-Live')) {
+            return response(view('bench.body', ['page' => $page]), $page->changedElsewhere ? 409 : 200, ['X-Seq' => (string) $request->integer('seq')]);
+        }
+
+        return $page->changedElsewhere
+            ? response(view('bench.page', ['page' => $page]), 409)
+            : redirect()->route('bench', $formula);
+    }
+
+    public function keep(Request $request, Formula $formula): RedirectResponse
+    {
+        $version = $this->book->keep($formula, Draft::fromStored($formula->draft), mb_substr($request->string('note')->toString(), 0, 500));
+
+        return redirect()->route('version', [$formula, $version->number])->with('said', __('ui.version.kept', ['number' => $version->number]));
+    }
+
+    public function version(Formula $formula, int $number): View
+    {
+        $version = FormulaVersion::query()->where('formula_id', $formula->id)->where('number', $number)->with('batches')->firstOrFail();
+
+        return view('bench.version', [
+            'formula' => $formula, 'version' => $version,
+            'page' => BenchPage::of($formula, Draft::fromDocument($version->document), $formula->revision),
+        ]);
+    }
+
+    /** Puts a kept version back on the bench, as the draft the next one grows from. */
+    public function reopen(Formula $formula, int $number): RedirectResponse
+    {
+        $version = FormulaVersion::query()->where('formula_id', $formula->id)->where('number', $number)->firstOrFail();
+        $this->book->save($formula, Draft::fromDocument($version->document), null);
+
+        return redirect()->route('bench', $formula)->with('said', __('ui.version.reopened', ['number' => $number]));
+    }
+
+    public function make(Formula $formula, MakeBook $makes): RedirectResponse
+    {
+        $draft = Draft::fromStored($formula->draft);
+        [, $problems] = $draft->formula();
+        if ($draft->lines() === [] || $problems !== []) {
+            return redirect()->route('bench', $formula)->with('refused', __('ui.make.not_ready'));
+        }
+        $batch = $makes->start($this->book->keep($formula, $draft));
+
+        return $batch === null
+            ? redirect()->route('bench', $formula)->with('refused', __('ui.make.no_total'))
+            : redirect()->route('make', $batch);
+    }
+}

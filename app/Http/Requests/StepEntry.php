@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Batch;
+use App\Workroom\MakeState;
+use Ilvane\Core\Process\Step;
+use Ilvane\Core\Process\StepKind;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** What a maker tells of one step: a weight, temperatures, a pH, what was filled, or a reason for going on all the same. */
+final class StepEntry extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        $batch = $this->route('batch');
+        $key = $this->route('step');
+        $step = $batch instanceof Batch && is_string($key) ? MakeState::of($batch->load('entries'))->plan->step($key) : null;
+        $wants = fn (string $field): string => $this->filled('reason') || $this->string('do')->toString() === 'skip' ? 'nullable' : 'required';
+
+        return [
+            'client_key' => ['required', 'string', 'regex:/^[A-Za-z0-9-]{8,40}$/'],
+            'reason' => ['nullable', 'string', 'max:300'],
+            ...match ($step?->kind) {
+                StepKind::Weigh => ['weight' => ['required', 'numeric', 'gt:0', 'max:1000000']],
+                StepKind::Heat => [
+                    ...array_fill_keys(array_column($step->phases, 'value'), [$wants('temperature'), 'numeric', 'between:-20,150']),
+                ],
+                StepKind::Gate => ['mix' => [$wants('temperature'), 'numeric', 'between:-20,150']],
+                StepKind::TestPh => ['ph' => [$wants('ph'), 'numeric', 'between:0,14']],
+                StepKind::Fill => ['filled' => ['required', 'numeric', 'gt:0', 'max:1000000'], 'containers' => ['required', 'integer', 'between:1,10000']],
+                default => [],
+            },
+        ];
+    }
+
+    /** A comma is a decimal point to half the makers. */
+    protected function prepareForValidation(): void
+    {
+        $this->merge(array_map(
+            static fn (mixed $value): mixed => is_string($value) && preg_match('/^\s*-?\d*,\d+\s*$/', $value) === 1 ? str_replace(',', '.', $value) : $value,
+            $this->only(['weight', 'water', 'oil', 'mix', 'ph', 'filled']),
+        ));
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'weight.*' => __('make.errors.weight'), 'water.*' => __('make.errors.temperature'), 'oil.*' => __('make.errors.temperature'),
+            'mix.*' => __('make.errors.temperature'), 'ph.*' => __('make.errors.ph'), 'filled.*' => __('make.errors.filled'),
+            'containers.*' => __('make.errors.containers'), 'reason.*' => __('make.errors.reason'),
+        ];
+    }
+
+    public function clientKey(): string
+    {
+        return $this->string('client_key')->toString();
+    }
+
+    public function wantsOn(): bool
+    {
+        return $this->string('do')->toString() !== 'note';
+    }
+
+    public function decimal(string $field): ?float
+    {
+        $value = $this->input($field);
+
+        return is_numeric($value) ? (float) $value : null;
+    }
+
+    /** @return list<array{step: string, kind: string, subject: string, value: float|null, reason: string}> */
+    public function entries(Step $step): array
+    {
+        $readings = match ($step->kind) {
+            StepKind::Weigh => [['weight', (string) $step->line, 'weight']],
+            StepKind::Heat => array_map(static fn ($phase): array => ['temperature', $phase->value, $phase->value], $step->phases),
+            StepKind::Gate => [['temperature', 'mix', 'mix']],
+            StepKind::TestPh => [['ph', '', 'ph']],
+            StepKind::Fill => [['fill', (string) $this->integer('containers', 1), 'filled']],
+            default => [],
+        };
+        $entries = [];
+        foreach ($readings as [$kind, $subject, $field]) {
+            if ($this->decimal($field) !== null) {
+                $entries[] = ['step' => $step->key, 'kind' => $kind, 'subject' => $subject, 'value' => $this->decimal($field), 'reason' => ''];
+            }
+        }
+        $reason = trim($this->string('reason')->toString());
+        if ($reason !== '' && in_array($step->kind, [StepKind::Gate, StepKind::Heat], true)) {
+            $entries[] = ['step' => $step->key, 'kind' => 'override', 'subject' => '', 'value' => null, 'reason' => $reason];
+        }
+
+        return $entries;
+    }
+}

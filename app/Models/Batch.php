@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+
+/**
+ * One making of a version, from the first spoon boiled to the label.
+ *
+ * @property int $id
+ * @property string $code
+ * @property int $formula_version_id
+ * @property array<string, mixed> $document what was planned, ilvane.formula/1
+ * @property string $status making | finished | abandoned
+ * @property string $at_step key of the step in hand
+ * @property Carbon $started_at
+ * @property Carbon|null $finished_at
+ * @property Carbon|null $best_before
+ * @property array<string, mixed>|null $outcome what was computed when it was finished; never computed again
+ * @property-read FormulaVersion $version
+ * @property-read Collection<int, BatchEntry> $entries
+ */
+final class Batch extends Model
+{
+    protected $casts = [
+        'document' => 'array', 'outcome' => 'array', 'formula_version_id' => 'integer',
+        'started_at' => 'datetime', 'finished_at' => 'datetime', 'best_before' => 'date',
+    ];
+
+    public function getRouteKeyName(): string
+    {
+        return 'code';
+    }
+
+    /** @return BelongsTo<FormulaVersion, $this> */
+    public function version(): BelongsTo
+    {
+        return $this->belongsTo(FormulaVersion::class, 'formula_version_id');
+    }
+
+    /** @return HasMany<BatchEntry, $this> */
+    public function entries(): HasMany
+    {
+        return $this->hasMany(BatchEntry::class)->orderBy('id');
+    }
+
+    public function isMaking(): bool
+    {
+        return $this->status === 'making';
+    }
+
+    public function isFinished(): bool
+    {
+        return $this->status === 'finished';
+    }
+}

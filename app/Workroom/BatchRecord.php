@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workroom;
+
+use App\Drawing\Section;
+use App\Models\Batch;
+use App\Models\BatchEntry;
+
+/** A finished batch as the binder has it. Nothing here is computed again; all of it is read from the record. */
+final readonly class BatchRecord
+{
+    /**
+     * @param  list<array{name: string, phase: string, planned: string, weighed: string, percent: string}>  $lines
+     * @param  list<array{what: string, days: string}>  $keeping
+     * @param  list<array{severity: string, message: string, because: string}>  $findings
+     * @param  list<array{time: string, what: string, value: string, reason: string}>  $log
+     * @param  list<array{label: string, figure: string, wide: float}>  $balance
+     */
+    private function __construct(
+        public Batch $batch,
+        public string $name,
+        public string $regime,
+        public string $verdict,
+        public string $madeOn,
+        public ?string $bestBefore,
+        public string $noDate,
+        public array $lines,
+        public array $keeping,
+        public array $findings,
+        public array $log,
+        public array $balance,
+        public string $yield,
+        public ?string $ph,
+        public Section $vessel,
+    ) {}
+
+    public static function of(Batch $batch): self
+    {
+        $wording = app(Wording::class);
+        $outcome = Outcome::of($batch);
+        $state = MakeState::of($batch);
+        $evaluation = $outcome['evaluation'];
+        $yield = $outcome['yield'];
+        $madeOn = $batch->finished_at ?? $batch->started_at;
+
+        return new self(
+            $batch,
+            $state->formula->name,
+            $evaluation['regime'],
+            $evaluation['verdict'],
+            $wording->date($madeOn),
+            $batch->best_before === null ? null : $wording->date($batch->best_before),
+            $outcome['no_date'] === null ? '' : __('words.refused.'.$outcome['no_date']),
+            self::lines($evaluation['lines'], $outcome['planned'], $state->scale, $wording),
+            array_map(static fn (array $step): array => ['what' => $step['what'], 'days' => $wording->days($step['days'])], $evaluation['keeping']['steps'] ?? []),
+            array_map(static fn (array $found): array => ['severity' => $found['severity'], 'message' => $found['message'], 'because' => $found['because']], $evaluation['findings']),
+            array_values($batch->entries->map(static fn (BatchEntry $entry): array => self::logged($entry, $state, $wording))->filter(static fn (array $row): bool => $row['value'] !== '' || $row['reason'] !== '')->all()),
+            [
+                ['label' => __('ui.record.went_in'), 'figure' => $wording->grams($yield['in']), 'wide' => 100.0],
+                ['label' => __('ui.record.filled'), 'figure' => $wording->grams($yield['filled']), 'wide' => min(100.0, $yield['percent'] ?? 0.0)],
+                ['label' => __('ui.record.missing'), 'figure' => $wording->grams($yield['missing']), 'wide' => max(0.0, 100 - ($yield['percent'] ?? 100.0))],
+            ],
+            $yield['percent'] === null ? '–' : $wording->percent($yield['percent']),
+            $outcome['ph'] === null ? null : $wording->number($outcome['ph'], 1, 1),
+            app(VesselOf::class)->small($state->composition, $state->formula->family, true, 200),
+        );
+    }
+
+    /**
+     * @param  list<array{line: int, ingredient: ?string, phase: string, grams: ?array{likely: float}, percent: ?array{likely: float}}>  $lines
+     * @param  list<?float>  $planned
+     * @return list<array{name: string, phase: string, planned: string, weighed: string, percent: string}>
+     */
+    private static function lines(array $lines, array $planned, float $scale, Wording $wording): array
+    {
+        return array_map(static fn (array $line): array => [
+            'name' => $line['ingredient'] === null ? '?' : $wording->ingredient($line['ingredient']),
+            'phase' => __('words.phase.'.$line['phase']),
+            'planned' => ($planned[$line['line'] - 1] ?? null) === null ? '–' : $wording->weighed((float) $planned[$line['line'] - 1], $scale),
+            'weighed' => $line['grams'] === null ? '–' : $wording->weighed($line['grams']['likely'], $scale),
+            'percent' => $line['percent'] === null ? '–' : $wording->number($line['percent']['likely'], 2, 2),
+        ], $lines);
+    }
+
+    /** @return array{time: string, what: string, value: string, reason: string} */
+    private static function logged(BatchEntry $entry, MakeState $state, Wording $wording): array
+    {
+        $ingredient = $entry->kind === 'weight' ? $state->composition->lines[(int) $entry->subject - 1]->ingredient ?? null : null;
+
+        return [
+            'time' => $wording->time($entry->recorded_at),
+            'what' => match ($entry->kind) {
+                'weight' => $ingredient === null ? __('make.verb.weigh') : $wording->ingredient($ingredient->key),
+                'temperature' => $entry->subject === 'mix' ? __('make.in_the_bowl') : __('words.phase.'.$entry->subject),
+                'ph' => 'pH',
+                'fill' => trans_choice('ui.record.filled_into', (int) $entry->subject),
+                'override' => __('ui.record.went_on'),
+                default => '',
+            },
+            'value' => $entry->value === null ? '' : match ($entry->kind) {
+                'temperature' => $wording->celsius($entry->value),
+                'ph' => $wording->number($entry->value, 1, 1),
+                default => $wording->grams($entry->value),
+            },
+            'reason' => $entry->reason,
+        ];
+    }
+}

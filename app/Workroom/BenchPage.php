@@ -1,0 +1,262 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workroom;
+
+use App\Drawing\Section;
+use App\Models\Formula;
+use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Checks\Evaluation;
+use Ilvane\Core\Checks\Evaluator;
+use Ilvane\Core\Checks\Finding;
+use Ilvane\Core\Checks\Severity;
+use Ilvane\Core\Formula\Basis;
+use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Measure\Tools;
+
+/**
+ * Everything the bench shows, worded and ready to place.
+ *
+ * @phpstan-type Row array{key: string, position: int, ingredient: string, name: string, amount: string, prepared: string, phase: string, grams: string, band: string, percent: string, error: string, gravest: string}
+ * @phpstan-type Lane array{phase: string, name: string, means: string, grams: string, percent: string, rows: list<Row>}
+ * @phpstan-type Note array{id: string, under: list<string>, code: string, severity: string, certainty: string, lines: list<int>, row: string, message: string, because: string, source: string, ask: ?string, fixes: list<array{do: string, label: string}>}
+ */
+final readonly class BenchPage
+{
+    /** Half a band over its middle from which on it is worth showing. */
+    private const WORTH_SHOWING = 0.02;
+
+    /** Mending the cause mends these too. */
+    private const FOLLOWS_FROM = [
+        'preservation.scent_is_not' => 'preservation.missing',
+        'preservation.vitamin_e_is_not' => 'preservation.missing',
+    ];
+
+    /**
+     * @param  list<Lane>  $lanes
+     * @param  list<Note>  $notes
+     * @param  list<array{label: string, figure: string, of: string}>  $figures
+     * @param  array<string, string>  $problems
+     */
+    private function __construct(
+        public Formula $formula,
+        public Draft $draft,
+        public int $revision,
+        public string $regime,
+        public string $verdict,
+        public bool $isSound,
+        public bool $isEmpty,
+        public array $lanes,
+        public array $notes,
+        public array $figures,
+        public array $problems,
+        public string $total,
+        public Section $vessel,
+        public bool $changedElsewhere,
+    ) {}
+
+    public static function of(Formula $formula, Draft $draft, int $revision, bool $changedElsewhere = false): self
+    {
+        $wording = app(Wording::class);
+        [$read, $problems] = $draft->formula();
+        $evaluation = app(Evaluator::class)->evaluate($read);
+        $composition = $evaluation->assessment->composition;
+
+        return new self(
+            $formula,
+            $draft,
+            $revision,
+            $evaluation->assessment->preservation->regime->value,
+            app(Verdict::class)->of($evaluation),
+            $evaluation->isSound(),
+            $draft->lines() === [],
+            self::lanes($draft, $evaluation, $wording),
+            self::notes($draft, $evaluation->findings, $wording),
+            self::figures($evaluation, $wording),
+            array_map(static fn (string $key): string => __('ui.problems.'.$key), $problems),
+            $composition->total === null ? __('ui.bench.unknown') : ($composition->basis === Basis::Hundred ? __('ui.bench.per_100') : $wording->grams($composition->total->likely)),
+            app(VesselOf::class)->bench($composition, $read->family, 136),
+            $changedElsewhere,
+        );
+    }
+
+    /** @return list<Lane> */
+    private static function lanes(Draft $draft, Evaluation $evaluation, Wording $wording): array
+    {
+        $composition = $evaluation->assessment->composition;
+        $scale = $evaluation->assessment->scaleResolutionG;
+        $gravest = self::gravestByLine($evaluation->findings);
+        $lanes = [];
+        foreach (Phase::cases() as $phase) {
+            $rows = [];
+            foreach ($composition->lines as $i => $line) {
+                if ($line->phase === $phase) {
+                    $rows[] = self::row($draft->lines()[$i], $line, $scale, $gravest[$line->position] ?? '', $wording);
+                }
+            }
+            $grams = $composition->gramsOf($phase);
+            $lanes[] = [
+                'phase' => $phase->value,
+                'name' => __('words.phase.'.$phase->value),
+                'means' => __('words.phase_means.'.$phase->value),
+                'grams' => $rows === [] || $composition->total === null ? '' : $wording->grams($grams->likely),
+                'percent' => $rows === [] || $phase === Phase::Infusion ? '' : $wording->percent(100 * $composition->shareOf($phase)->likely),
+                'rows' => $rows,
+            ];
+        }
+
+        return $lanes;
+    }
+
+    /**
+     * @param  array{key: string, ingredient: string, name: string, amount: string, phase: string, prepared: string, rest: array<string, mixed>}  $held
+     * @return Row
+     */
+    private static function row(array $held, WeighedLine $line, float $scale, string $gravest, Wording $wording): array
+    {
+        $catalogue = app(Catalogue::class);
+        $grams = $line->grams;
+        $isUntouched = $held['name'] === '' && $held['ingredient'] === '' && $held['amount'] === '';
+
+        return [
+            'key' => $held['key'],
+            'position' => $line->position,
+            'ingredient' => $held['ingredient'],
+            'name' => $held['ingredient'] !== '' && $catalogue->has($held['ingredient'])
+                ? $wording->ingredient($held['ingredient']) : $held['name'],
+            'amount' => $held['amount'],
+            'prepared' => $held['prepared'],
+            'phase' => $line->phase->value,
+            'grams' => $grams === null ? '' : $wording->weighed($grams->likely, min($scale, $grams->likely < 1 ? 0.01 : ($grams->likely < 10 ? 0.1 : 1.0))),
+            'band' => $grams === null || $grams->relativeError() < self::WORTH_SHOWING ? ''
+                : __('ui.band', ['low' => $wording->number($grams->low, $grams->high < 10 ? 1 : 0), 'high' => $wording->number($grams->high, $grams->high < 10 ? 1 : 0)]),
+            'percent' => $line->percent() === null ? '' : $wording->number($line->percent()->likely, 2, 2),
+            'error' => $line->unread === null || $isUntouched ? '' : __('findings.unread.'.$line->unread),
+            'gravest' => $gravest,
+        ];
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return array<int, string>
+     */
+    private static function gravestByLine(array $findings): array
+    {
+        $gravest = [];
+        foreach ($findings as $finding) {
+            foreach ($finding->lines as $line) {
+                $gravest[$line] ??= $finding->severity->value;
+            }
+        }
+
+        return $gravest;
+    }
+
+    /**
+     * Stops and minds in the order of the lines, so that their threads don't cross; then the notes.
+     *
+     * @param  list<Finding>  $findings
+     * @return list<Note>
+     */
+    private static function notes(Draft $draft, array $findings, Wording $wording): array
+    {
+        $place = static fn (Finding $finding): int => ($finding->severity === Severity::Note ? 1000 : 0) + ($finding->lines[0] ?? 0);
+        usort($findings, static fn (Finding $a, Finding $b): int => $place($a) <=> $place($b));
+        $under = self::underOneCause($findings, $wording);
+        $notes = [];
+        foreach ($findings as $finding) {
+            $id = self::idOf($finding);
+            if (isset($under['taken'][$id])) {
+                continue;
+            }
+            $first = $finding->lines[0] ?? null;
+            $fixes = [];
+            foreach ($finding->fixes as $i => $fix) {
+                $fixes[] = ['do' => "fix:$id#$i", 'label' => $wording->fix($fix)];
+            }
+            $notes[] = [
+                'id' => $id,
+                'under' => $under['by'][$finding->code] ?? [],
+                'code' => $finding->code,
+                'severity' => $finding->severity->value,
+                'certainty' => $finding->certainty->value,
+                'lines' => $finding->lines,
+                'row' => $first === null ? '' : ($draft->lines()[$first - 1]['key'] ?? ''),
+                'message' => $wording->message($finding),
+                'because' => $wording->because($finding),
+                'source' => $wording->source($finding),
+                'ask' => $wording->ask($finding),
+                'fixes' => $fixes,
+            ];
+        }
+
+        return $notes;
+    }
+
+    /**
+     * Findings that only follow from another hang under it.
+     *
+     * @param  list<Finding>  $findings
+     * @return array{by: array<string, list<string>>, taken: array<string, true>}
+     */
+    private static function underOneCause(array $findings, Wording $wording): array
+    {
+        $codes = array_map(static fn (Finding $finding): string => $finding->code, $findings);
+        $by = $taken = [];
+        foreach ($findings as $finding) {
+            $cause = self::FOLLOWS_FROM[$finding->code] ?? null;
+            if ($cause !== null && in_array($cause, $codes, true)) {
+                $by[$cause][] = $wording->message($finding);
+                $taken[self::idOf($finding)] = true;
+            }
+        }
+
+        return ['by' => $by, 'taken' => $taken];
+    }
+
+    /** Names a finding so that a button pressed on it finds it again. */
+    public static function idOf(Finding $finding): string
+    {
+        return $finding->code.'@'.implode('-', $finding->lines);
+    }
+
+    /** @return list<array{label: string, figure: string, of: string}> */
+    private static function figures(Evaluation $evaluation, Wording $wording): array
+    {
+        $assessment = $evaluation->assessment;
+        if ($assessment->composition->known() === []) {
+            return [];
+        }
+        $figures = [
+            ['label' => __('ui.bench.water'), 'figure' => $wording->percent(100 * $assessment->composition->waterShare()), 'of' => ''],
+            ['label' => __('ui.bench.fat'), 'figure' => $wording->percent(100 * $assessment->composition->fatShare()), 'of' => ''],
+        ];
+        if ($assessment->emulsion->emulsifiers !== []) {
+            $figures[] = ['label' => __('ui.bench.emulsifier'), 'figure' => $wording->percentBand($assessment->emulsion->emulsifierShare->times(100.0)), 'of' => ''];
+        }
+        foreach ($assessment->preservation->doses as $dose) {
+            $range = $dose->range();
+            $figures[] = [
+                'label' => __('ui.bench.preservative'),
+                'figure' => $dose->percent === null ? '–' : $wording->percentBand($dose->percent),
+                'of' => $range === null ? '' : __('ui.bench.range', ['low' => $wording->number($range->min), 'high' => $wording->percent($range->max)]),
+            ];
+        }
+        if ($assessment->scent->lines !== []) {
+            $figures[] = [
+                'label' => __('ui.bench.scent'), 'figure' => $wording->percentBand($assessment->scent->percent),
+                'of' => __('ui.bench.at_most', ['limit' => $wording->percent($assessment->scent->plenty)]),
+            ];
+        }
+
+        return $figures;
+    }
+
+    /** Something stands against making it. */
+    public function stops(): bool
+    {
+        return in_array(Severity::Stop->value, array_column($this->notes, 'severity'), true);
+    }
+}

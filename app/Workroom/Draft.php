@@ -1,0 +1,328 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workroom;
+
+use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Formula\Application;
+use Ilvane\Core\Formula\Audience;
+use Ilvane\Core\Formula\Family;
+use Ilvane\Core\Formula\Formula;
+use Ilvane\Core\Formula\FormulaDocument;
+use Ilvane\Core\Formula\Patch;
+use Ilvane\Core\Formula\Prepared;
+use Ilvane\Core\Formula\Regime;
+use Ilvane\Core\Formula\Storage;
+use Ilvane\Core\Measure\Amount;
+
+/**
+ * What lies on the bench, exactly as typed. Numbers stay text until they are read, so that a slip of the finger is kept
+ * and pointed at instead of being thrown away.
+ *
+ * @phpstan-type DraftLine array{key: string, ingredient: string, name: string, amount: string, phase: string, prepared: string, rest: array<string, mixed>}
+ */
+final class Draft
+{
+    private const TEXT = ['name', 'family', 'use', 'audience', 'batch', 'scale', 'ph', 'intended', 'storage', 'directions', 'notes'];
+
+    /** Fields of the open form the bench has no field for; kept as they came. */
+    private const KEPT = ['process', 'packaging', 'stated_yield_g'];
+
+    /**
+     * @param  array<string, string>  $text
+     * @param  list<DraftLine>  $lines
+     * @param  array<string, mixed>  $rest
+     * @param  array{line: DraftLine, at: int}|null  $removed  the line taken out last, to be put back
+     */
+    private function __construct(
+        private array $text,
+        private array $lines,
+        private array $rest,
+        private ?array $removed,
+    ) {}
+
+    /** @param array<string, mixed> $stored */
+    public static function fromStored(array $stored): self
+    {
+        $stored = [...self::blank('', Family::LeaveInEmulsion)->toStored(), ...$stored];
+        /** @var array{text: array<string, string>, lines: list<DraftLine>, rest: array<string, mixed>, removed: array{line: DraftLine, at: int}|null} $stored */
+
+        return new self($stored['text'], $stored['lines'], $stored['rest'], $stored['removed']);
+    }
+
+    public static function blank(string $name, Family $family): self
+    {
+        return new self([
+            'name' => $name, 'family' => $family->value, 'use' => $family->usualUse()->value, 'audience' => Audience::Adult->value,
+            'batch' => '200', 'scale' => '0.1', 'ph' => '', 'intended' => '', 'storage' => '', 'directions' => '', 'notes' => '',
+        ], [], [], null);
+    }
+
+    /** @param array<string, mixed> $document ilvane.formula/1, already checked */
+    public static function fromDocument(array $document): self
+    {
+        $formula = FormulaDocument::read($document);
+        $number = static fn (?float $value): string => $value === null ? '' : Amount::plain($value);
+        $draft = new self([
+            'name' => $formula->name, 'family' => $formula->family->value, 'use' => $formula->use->value,
+            'audience' => $formula->audience->value, 'batch' => $number($formula->batchGrams), 'scale' => $number($formula->scaleResolutionG),
+            'ph' => $number($formula->ph), 'intended' => $formula->keeping->intended->value ?? '', 'storage' => $formula->keeping->storage->value ?? '',
+            'directions' => $formula->directions, 'notes' => $formula->notes,
+        ], [], array_intersect_key($document, array_flip(self::KEPT)), null);
+        foreach (is_array($document['lines'] ?? null) ? $document['lines'] : [] as $i => $line) {
+            if (is_array($line)) {
+                $draft->lines[] = self::lineFromDocument($line, $formula->lines[$i]->amount ?? '');
+            }
+        }
+
+        return $draft;
+    }
+
+    /**
+     * @param  array<mixed>  $line
+     * @return DraftLine
+     */
+    private static function lineFromDocument(array $line, string $amount): array
+    {
+        $text = static fn (string $key): string => is_string($line[$key] ?? null) ? $line[$key] : '';
+
+        return [
+            'key' => $text('_key') !== '' ? $text('_key') : self::newKey(), 'ingredient' => $text('ingredient'),
+            'name' => $text('name') !== '' ? $text('name') : $text('text'), 'amount' => $amount, 'phase' => $text('phase'), 'prepared' => $text('prepared'),
+            'rest' => array_filter(['lot' => $line['lot'] ?? null, 'opened_on' => $line['opened_on'] ?? null, 'formula' => $line['formula'] ?? null]),
+        ];
+    }
+
+    /**
+     * The draft with what the form now holds. Unknown fields are left out, texts are cut to what the open form takes.
+     *
+     * @param  array<mixed>  $form
+     */
+    public function withForm(array $form): self
+    {
+        $next = clone $this;
+        foreach (self::TEXT as $field) {
+            if (is_string($form[$field] ?? null)) {
+                $next->text[$field] = self::clean($form[$field], in_array($field, ['directions', 'notes'], true) ? FormulaDocument::MAX_NOTES : FormulaDocument::MAX_NAME);
+            }
+        }
+        if (is_array($form['lines'] ?? null)) {
+            $held = array_column($this->lines, null, 'key');
+            $next->lines = [];
+            foreach (array_slice($form['lines'], 0, FormulaDocument::MAX_LINES, true) as $key => $line) {
+                if (! is_array($line) || preg_match('/^[a-z0-9]{4,12}$/', (string) $key) !== 1) {
+                    continue;
+                }
+                $text = static fn (string $field, int $most): string => is_string($line[$field] ?? null) ? self::clean($line[$field], $most) : '';
+                $next->lines[] = [
+                    'key' => (string) $key, 'ingredient' => $text('ingredient', 80), 'name' => $text('name', 200), 'amount' => $text('amount', 200),
+                    'phase' => Phase::tryFrom($text('phase', 20))->value ?? '', 'prepared' => Prepared::tryFrom($text('prepared', 20))->value ?? '',
+                    'rest' => $held[(string) $key]['rest'] ?? [],
+                ];
+            }
+        }
+
+        return $next;
+    }
+
+    private static function clean(string $text, int $most): string
+    {
+        return mb_substr(preg_replace('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', '', mb_scrub($text)) ?? '', 0, $most);
+    }
+
+    private static function newKey(): string
+    {
+        return bin2hex(random_bytes(4));
+    }
+
+    /** A free name that the catalogue knows exactly becomes its ingredient; a phase not chosen becomes the ingredient's own. */
+    public function settled(Catalogue $catalogue): self
+    {
+        $next = clone $this;
+        foreach ($next->lines as $i => $line) {
+            $ingredient = $line['ingredient'] !== '' && $catalogue->has($line['ingredient']) ? $catalogue->get($line['ingredient']) : $catalogue->named($line['name']);
+            if ($ingredient === null) {
+                continue;
+            }
+            $next->lines[$i]['ingredient'] = $ingredient->key;
+            if ($line['phase'] === '') {
+                $next->lines[$i]['phase'] = $ingredient->defaultPhase->value;
+            }
+        }
+
+        return $next;
+    }
+
+    public function withLine(string $phase): self
+    {
+        $next = clone $this;
+        if (count($next->lines) < FormulaDocument::MAX_LINES) {
+            $next->lines[] = ['key' => self::newKey(), 'ingredient' => '', 'name' => '', 'amount' => '', 'phase' => Phase::tryFrom($phase)->value ?? '', 'prepared' => '', 'rest' => []];
+        }
+
+        return $next;
+    }
+
+    public function without(string $key): self
+    {
+        $next = clone $this;
+        foreach ($next->lines as $i => $line) {
+            if ($line['key'] === $key) {
+                $next->removed = ['line' => $line, 'at' => $i];
+                array_splice($next->lines, $i, 1);
+                break;
+            }
+        }
+
+        return $next;
+    }
+
+    public function withRemovedBack(): self
+    {
+        $next = clone $this;
+        if ($next->removed !== null) {
+            array_splice($next->lines, min($next->removed['at'], count($next->lines)), 0, [$next->removed['line']]);
+            $next->removed = null;
+        }
+
+        return $next;
+    }
+
+    /** One place up or down in its lane; past the lane's end, into the next lane. */
+    public function moved(string $key, int $by): self
+    {
+        $next = clone $this;
+        $phases = array_column(Phase::cases(), 'value');
+        $order = $next->lines;
+        usort($order, static fn (array $a, array $b): int => array_search($a['phase'], $phases, true) <=> array_search($b['phase'], $phases, true));
+        $at = array_search($key, array_column($order, 'key'), true);
+        if ($at === false) {
+            return $this;
+        }
+        $neighbour = $order[$at + $by] ?? null;
+        if ($neighbour !== null && $neighbour['phase'] === $order[$at]['phase']) {
+            [$order[$at], $order[$at + $by]] = [$order[$at + $by], $order[$at]];
+        } else {
+            $phase = (int) array_search($order[$at]['phase'], $phases, true) + $by;
+            $order[$at]['phase'] = $phases[$phase] ?? $order[$at]['phase'];
+            $moved = array_splice($order, $at, 1);
+            $target = $at;
+            foreach ($order as $i => $line) {
+                $rank = array_search($line['phase'], $phases, true);
+                if ($by > 0 ? $rank < $phase : $rank <= $phase) {
+                    $target = $i + 1;
+                }
+            }
+            array_splice($order, $target, 0, $moved);
+        }
+        $next->lines = array_values($order);
+
+        return $next;
+    }
+
+    /** @param list<array{op: string, path: string, value?: mixed}> $patch on the document of this draft */
+    public function patched(array $patch): self
+    {
+        [$document] = $this->document();
+        foreach ($this->lines as $i => $line) {
+            $document['lines'][$i]['_key'] = $line['key'];
+        }
+        $patched = Patch::apply($document, $patch);
+        $next = clone $this;
+        $next->lines = [];
+        foreach (is_array($patched['lines'] ?? null) ? $patched['lines'] : [] as $line) {
+            if (is_array($line)) {
+                $next->lines[] = self::lineFromDocument($line, is_string($line['amount'] ?? null) ? $line['amount'] : '');
+            }
+        }
+        if (($patched['ph'] ?? null) !== ($document['ph'] ?? null) && is_numeric($patched['ph'] ?? null)) {
+            $next->text['ph'] = Amount::plain((float) $patched['ph']);
+        }
+        $next->rest = array_intersect_key($patched, array_flip(self::KEPT));
+
+        return $next;
+    }
+
+    /** @return array{Formula, array<string, string>} the formula, and a word key for each field that could not be read */
+    public function formula(): array
+    {
+        [$document, $problems] = $this->document();
+
+        return [FormulaDocument::read($document), $problems];
+    }
+
+    /** @return array{array<string, mixed>, array<string, string>} */
+    private function document(): array
+    {
+        $problems = [];
+        $number = function (string $field, float $least, float $most) use (&$problems): ?float {
+            $text = str_replace(',', '.', trim($this->text[$field]));
+            $text = preg_replace('/\s*(g|grams?|grammes?)$/i', '', $text) ?? '';
+            if ($text === '') {
+                return null;
+            }
+            if (! is_numeric($text) || ! is_finite((float) $text) || (float) $text < $least || (float) $text > $most) {
+                $problems[$field] = is_numeric($text) && (float) $text < 0 ? 'negative' : "not_a_number_$field";
+
+                return null;
+            }
+
+            return (float) $text;
+        };
+        $batch = $number('batch', 0.01, FormulaDocument::MAX_GRAMS);
+        $name = trim($this->text['name']);
+        if ($name === '') {
+            $problems['name'] = 'no_name';
+        }
+        $document = array_filter([
+            'format' => Formula::FORMAT,
+            'name' => $name === '' ? '–' : $name,
+            'family' => Family::tryFrom($this->text['family'])->value ?? Family::LeaveInEmulsion->value,
+            'use' => Application::tryFrom($this->text['use'])->value ?? Application::LeaveOn->value,
+            'for' => ['audience' => Audience::tryFrom($this->text['audience'])->value ?? Audience::Adult->value],
+            'scale_resolution_g' => $number('scale', 0.0001, 100),
+            'batch' => $batch === null ? null : ['grams' => $batch],
+            'keeping' => array_filter(['intended' => Regime::tryFrom($this->text['intended'])?->value, 'storage' => Storage::tryFrom($this->text['storage'])?->value]),
+            'ph' => $number('ph', 0, 14),
+            'directions' => $this->text['directions'],
+            'notes' => $this->text['notes'],
+            ...$this->rest,
+        ], static fn (mixed $value): bool => $value !== null && $value !== [] && $value !== '');
+        $document['lines'] = array_map(static fn (array $line): array => array_filter([
+            ...(isset($line['rest']['formula']) ? [] : ($line['ingredient'] !== '' ? ['ingredient' => $line['ingredient']] : ['name' => $line['name'] === '' ? '–' : $line['name']])),
+            'amount' => $line['amount'], 'phase' => $line['phase'], 'prepared' => $line['prepared'], ...$line['rest'],
+        ], static fn (mixed $value): bool => $value !== ''), $this->lines);
+
+        return [$document, $problems];
+    }
+
+    public function text(string $field): string
+    {
+        return $this->text[$field] ?? '';
+    }
+
+    /** @return list<DraftLine> */
+    public function lines(): array
+    {
+        return $this->lines;
+    }
+
+    /** @return array{line: DraftLine, at: int}|null */
+    public function removed(): ?array
+    {
+        return $this->removed;
+    }
+
+    public function isFull(): bool
+    {
+        return count($this->lines) >= FormulaDocument::MAX_LINES;
+    }
+
+    /** @return array<string, mixed> */
+    public function toStored(): array
+    {
+        return ['text' => $this->text, 'lines' => $this->lines, 'rest' => $this->rest, 'removed' => $this->removed];
+    }
+}

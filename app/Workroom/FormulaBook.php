@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workroom;
+
+use App\Models\Formula;
+use App\Models\FormulaVersion;
+use Ilvane\Core\Formula\Family;
+use Ilvane\Core\Formula\FormulaDocument;
+use Illuminate\Support\Facades\DB;
+
+/** Opens, saves and keeps formulas. */
+final class FormulaBook
+{
+    public function begin(string $name, Family $family): Formula
+    {
+        return $this->put(Draft::blank($name, $family));
+    }
+
+    public function put(Draft $draft): Formula
+    {
+        return Formula::query()->create(['name' => $draft->text('name'), 'draft' => $draft->toStored(), 'revision' => 1]);
+    }
+
+    /**
+     * Saves the draft if nobody saved since.
+     *
+     * @param  int|null  $revision  the one this window last read; null to save over whatever stands there
+     * @return int the new revision
+     *
+     * @throws ChangedElsewhere
+     */
+    public function save(Formula $formula, Draft $draft, ?int $revision): int
+    {
+        return DB::transaction(function () use ($formula, $draft, $revision): int {
+            $current = Formula::query()->whereKey($formula->id)->firstOrFail();
+            if (($revision ?? $current->revision) !== $current->revision) {
+                throw new ChangedElsewhere($current->revision);
+            }
+            if ($current->draft !== $draft->toStored()) {
+                $current->fill(['name' => $draft->text('name'), 'draft' => $draft->toStored(), 'revision' => $current->revision + 1])->save();
+            }
+
+            return $current->revision;
+        });
+    }
+
+    /** Keeps the draft as the next version; the same formula is not kept twice in a row. */
+    public function keep(Formula $formula, Draft $draft, string $note = ''): FormulaVersion
+    {
+        [$read] = $draft->formula();
+        $document = FormulaDocument::write($read);
+
+        return DB::transaction(function () use ($formula, $document, $note): FormulaVersion {
+            $last = FormulaVersion::query()->where('formula_id', $formula->id)->orderByDesc('number')->first();
+            if ($last !== null && $last->document == $document) {
+                return $last;
+            }
+
+            return FormulaVersion::query()->create([
+                'formula_id' => $formula->id, 'number' => ($last->number ?? 0) + 1, 'document' => $document, 'note' => $note,
+            ]);
+        });
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workroom;
+
+use App\Models\Batch;
+use Ilvane\Core\Formula\FormulaDocument;
+
+/** What goes on the jar. Read from the record of the finished batch. */
+final readonly class JarLabel
+{
+    /** Codes of findings whose words a label has to carry. */
+    private const CAUTIONS = ['safety.nut'];
+
+    /**
+     * @param  list<string>  $contents  INCI names, most plentiful first
+     * @param  list<string>  $cautions
+     */
+    private function __construct(
+        public string $name,
+        public string $family,
+        public array $contents,
+        public string $net,
+        public string $code,
+        public string $madeOn,
+        public ?string $bestBefore,
+        public string $regime,
+        public string $directions,
+        public array $cautions,
+        public bool $isSafeToUse,
+    ) {}
+
+    public static function of(Batch $batch): self
+    {
+        $wording = app(Wording::class);
+        $outcome = Outcome::of($batch);
+        $formula = FormulaDocument::read($batch->document);
+        $cautions = [];
+        foreach ($outcome['evaluation']['findings'] as $found) {
+            if (in_array($found['code'], self::CAUTIONS, true)) {
+                $cautions[] = $found['message'];
+            }
+        }
+        $regime = $outcome['evaluation']['regime'];
+
+        return new self(
+            $formula->name,
+            __('words.family.'.$formula->family->value).', '.__('words.use.'.$formula->use->value),
+            array_keys($outcome['contents']),
+            $wording->number(floor($outcome['yield']['filled'] / max(1, $outcome['containers'])), 0),
+            $batch->code,
+            $wording->shortDate($batch->finished_at ?? $batch->started_at),
+            $batch->best_before === null ? null : $wording->shortDate($batch->best_before),
+            $regime,
+            $formula->directions,
+            [...array_filter([$regime === 'fresh' ? __('ui.label.keep_cold') : null]), ...$cautions, __('ui.label.caution')],
+            $outcome['stops'] === 0,
+        );
+    }
+}

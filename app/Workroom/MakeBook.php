@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workroom;
+
+use App\Models\Batch;
+use App\Models\BatchEntry;
+use App\Models\FormulaVersion;
+use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Checks\Evaluator;
+use Ilvane\Core\Checks\Severity;
+use Ilvane\Core\Formula\FormulaDocument;
+use Ilvane\Core\Formula\Weighing;
+use Ilvane\Core\Keeping\Keeping;
+use Ilvane\Core\Label\ContentsList;
+use Ilvane\Core\Measure\Tools;
+use Ilvane\Core\Process\Plan;
+use Ilvane\Core\Yielding\BatchYield;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** Starts makes, records what happens in them, finishes them. */
+final readonly class MakeBook
+{
+    public function __construct(
+        private Catalogue $catalogue,
+        private Tools $tools,
+        private Evaluator $evaluator,
+        private EvaluationDocument $evaluations,
+    ) {}
+
+    /** null when the version has no total to weigh out by. */
+    public function start(FormulaVersion $version, ?Carbon $at = null): ?Batch
+    {
+        $formula = FormulaDocument::read($version->document);
+        $composition = (new Weighing($this->catalogue, $this->tools))->of($formula);
+        if ($composition->total === null || $composition->known() === []) {
+            return null;
+        }
+        $at ??= Carbon::now();
+
+        return DB::transaction(fn (): Batch => Batch::query()->create([
+            'code' => $this->nextCode($at),
+            'formula_version_id' => $version->id,
+            'document' => $version->document,
+            'status' => 'making',
+            'at_step' => Plan::of($formula, $composition)->steps[0]->key,
+            'started_at' => $at,
+        ]));
+    }
+
+    /** Day and letter: 261123-A, then B … Z, then AA. */
+    private function nextCode(Carbon $at): string
+    {
+        $day = $at->format('ymd');
+        $letter = 'A';
+        while (Batch::query()->where('code', "$day-$letter")->exists()) {
+            $letter = self::after($letter);
+        }
+
+        return "$day-$letter";
+    }
+
+    private static function after(string $letter): string
+    {
+        $letter++; // PHP counts letters: Z is followed by AA
+
+        return $letter;
+    }
+
+    /**
+     * Adds one entry. The same client key is recorded once, so that a form sent twice does no harm.
+     *
+     * @param  array{step: string, kind: string, subject?: string, value?: float|null, reason?: string}  $entry
+     */
+    public function record(Batch $batch, array $entry, string $clientKey, ?Carbon $at = null): void
+    {
+        if (! $batch->isMaking()) {
+            return;
+        }
+        BatchEntry::query()->insertOrIgnore([
+            'batch_id' => $batch->id, 'step' => $entry['step'], 'kind' => $entry['kind'], 'subject' => $entry['subject'] ?? '',
+            'value' => $entry['value'] ?? null, 'reason' => $entry['reason'] ?? '', 'client_key' => $clientKey,
+            'recorded_at' => ($at ?? Carbon::now())->toDateTimeString(),
+        ]);
+        $batch->unsetRelation('entries');
+    }
+
+    public function moveTo(Batch $batch, string $step): void
+    {
+        if ($batch->isMaking()) {
+            $batch->forceFill(['at_step' => $step])->save();
+        }
+    }
+
+    /** Works out once and for all what was made; a finished batch is never computed again. */
+    public function finish(Batch $batch, float $filled, int $containers, ?Carbon $at = null): void
+    {
+        $at ??= Carbon::now();
+        $state = MakeState::of($batch->load('entries'));
+        $evaluation = $this->evaluator->evaluate($state->formulaAsMade(), onBatch: true, madeOn: $at->toDateTimeImmutable());
+        $keeping = $evaluation->assessment->keeping;
+        $yield = new BatchYield($state->gramsIn(), $filled);
+        $outcome = [
+            'evaluation' => $this->evaluations->of($evaluation),
+            'contents' => ContentsList::of($evaluation->assessment->composition)->shares,
+            'planned' => array_map(static fn ($line): ?float => $line->grams?->likely, $state->composition->lines),
+            'yield' => ['in' => $yield->in, 'filled' => $yield->filled, 'missing' => $yield->missing(), 'percent' => $yield->percent()],
+            'containers' => $containers,
+            'ph' => $state->ph(),
+            'stops' => $evaluation->count(Severity::Stop),
+            'no_date' => $keeping->refused,
+        ];
+        DB::transaction(static function () use ($batch, $outcome, $keeping, $at): void {
+            $batch->forceFill([
+                'status' => 'finished', 'finished_at' => $at, 'outcome' => $outcome,
+                'best_before' => self::bestBefore($keeping, $at),
+            ])->save();
+        });
+    }
+
+    private static function bestBefore(Keeping $keeping, Carbon $made): ?string
+    {
+        return $keeping->days === null ? null : $made->copy()->startOfDay()->addDays((int) floor($keeping->days))->toDateString();
+    }
+}

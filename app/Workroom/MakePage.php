@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workroom;
+
+use App\Drawing\Section;
+use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Process\Step;
+use Ilvane\Core\Process\StepKind;
+use Illuminate\Support\Str;
+
+/** One step of a make, worded and ready to place. */
+final readonly class MakePage
+{
+    /**
+     * @param  list<array{key: string, label: string, state: string}>  $path  all steps: done, now or ahead
+     * @param  array<string, mixed>  $detail  by kind of step
+     */
+    private function __construct(
+        public MakeState $state,
+        public Step $step,
+        public string $verb,
+        public string $what,
+        public string $why,
+        public string $number,
+        public string $unit,
+        public array $path,
+        public ?string $back,
+        public string $clientKey,
+        public array $detail,
+        public Section $vessel,
+    ) {}
+
+    public static function of(MakeState $state, Step $step): self
+    {
+        $wording = app(Wording::class);
+        $at = $state->plan->indexOf($step->key);
+        $line = $step->line === null ? null : $state->composition->lines[$step->line - 1];
+        $name = $line === null ? '' : ($line->ingredient === null ? $line->line->spokenOf() : $wording->ingredient($line->ingredient->key));
+
+        return new self(
+            $state,
+            $step,
+            __("make.verb.{$step->kind->value}"),
+            $line === null ? __("make.what.{$step->kind->value}") : $name,
+            __("make.why.{$step->kind->value}", ['phase' => $step->phases === [] ? '' : mb_strtolower(__('words.phase.'.$step->phases[0]->value))]),
+            ...self::number($state, $step, $wording),
+            path: self::path($state, $step, $wording),
+            back: $at > 0 ? $state->plan->steps[$at - 1]->key : null,
+            clientKey: Str::uuid()->toString(),
+            detail: self::detail($state, $step, $wording),
+            vessel: app(VesselOf::class)->small($state->composition, $state->formula->family, false, 150),
+        );
+    }
+
+    /** @return array{number: string, unit: string} */
+    private static function number(MakeState $state, Step $step, Wording $wording): array
+    {
+        return match (true) {
+            $step->kind === StepKind::Fill => ['number' => '', 'unit' => ''],
+            $step->grams !== null => ['number' => $wording->weighed($step->grams, self::scaleFor($state, $step->grams)), 'unit' => 'g'],
+            $step->kind === StepKind::Weigh => ['number' => '?', 'unit' => 'g'],
+            $step->kind === StepKind::Combine => ['number' => '', 'unit' => ''],
+            $step->celsius !== null => ['number' => $wording->number($step->celsius, 0), 'unit' => '°C'],
+            $step->ph !== null => ['number' => $wording->number($step->ph, 1, 1), 'unit' => 'pH'],
+            default => ['number' => '', 'unit' => ''],
+        };
+    }
+
+    /** An amount finer than the scale is still told to the hundredth, so that it is not shown as nothing. */
+    private static function scaleFor(MakeState $state, float $grams): float
+    {
+        return $grams < 10 * $state->scale ? min($state->scale, 0.01) : $state->scale;
+    }
+
+    /** @return list<array{key: string, label: string, state: string}> */
+    private static function path(MakeState $state, Step $now, Wording $wording): array
+    {
+        $path = [];
+        foreach ($state->plan->steps as $step) {
+            $line = $step->line === null ? null : $state->composition->lines[$step->line - 1];
+            $path[] = [
+                'key' => $step->key,
+                'label' => __("make.verb.{$step->kind->value}").($line?->ingredient === null ? '' : ' '.$wording->ingredient($line->ingredient->key)),
+                'state' => $step->key === $now->key ? 'now' : ($state->isDone($step) ? 'done' : 'ahead'),
+            ];
+        }
+
+        return $path;
+    }
+
+    /** @return array<string, mixed> */
+    private static function detail(MakeState $state, Step $step, Wording $wording): array
+    {
+        return match ($step->kind) {
+            StepKind::Weigh => self::weighing($state, $step, $wording),
+            StepKind::Heat => [
+                'fields' => array_map(static fn (Phase $phase): array => [
+                    'name' => $phase->value, 'label' => __('words.phase.'.$phase->value),
+                    'last' => $state->temperature($step->key, $phase->value),
+                ], $step->phases),
+                'ready' => $state->isHotAndEven($step),
+                'enough' => $wording->celsius($state->hotEnough($step)),
+                'readings' => self::readings($state, $step, $wording),
+            ],
+            StepKind::Gate => [
+                'fields' => [['name' => 'mix', 'label' => __('make.in_the_bowl'), 'last' => $state->temperature($step->key, 'mix')]],
+                'ready' => $state->isGateOpen($step),
+                'readings' => self::readings($state, $step, $wording),
+            ],
+            StepKind::TestPh => ['last' => $state->ph()],
+            StepKind::Fill => ['in' => $wording->grams($state->gramsIn()), 'in_g' => $state->gramsIn()],
+            StepKind::Add => ['lines' => array_map(
+                static fn (Step $weighing): string => self::weighedName($state, $weighing, $wording),
+                $state->plan->weighingsOf(Phase::Cooldown),
+            )],
+            default => [],
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private static function weighing(MakeState $state, Step $step, Wording $wording): array
+    {
+        $before = $state->onScaleBefore($step);
+        $grams = $step->grams ?? 0.0;
+        $scale = self::scaleFor($state, $grams);
+        $rows = [];
+        foreach ($state->plan->weighingsOf($step->phases[0]) as $other) {
+            $weight = $state->weightOf((int) $other->line);
+            $rows[] = [
+                'name' => self::lineName($state, $other, $wording),
+                'target' => $other->grams === null ? '?' : $wording->weighed($other->grams, self::scaleFor($state, $other->grams)),
+                'weighed' => $weight === null ? '' : $wording->weighed($weight, self::scaleFor($state, $weight)),
+                'now' => $other->key === $step->key,
+            ];
+        }
+
+        return [
+            'entered' => $step->line === null ? '' : ($state->composition->lines[$step->line - 1]->amount->entered ?? ''),
+            'cumulative' => $before > 0 ? $wording->weighed($before + $grams, $state->scale) : '',
+            'target' => round($grams, Wording::digitsOf($scale)),
+            'last' => $state->weightOf((int) $step->line),
+            'by' => $scale,
+            'rows' => $rows,
+        ];
+    }
+
+    private static function lineName(MakeState $state, Step $step, Wording $wording): string
+    {
+        $line = $state->composition->lines[(int) $step->line - 1];
+
+        return $line->ingredient === null ? $line->line->spokenOf() : $wording->ingredient($line->ingredient->key);
+    }
+
+    private static function weighedName(MakeState $state, Step $step, Wording $wording): string
+    {
+        $weight = $state->weightOf((int) $step->line) ?? $step->grams;
+
+        return self::lineName($state, $step, $wording).($weight === null ? '' : ', '.$wording->grams($weight));
+    }
+
+    /** @return list<string> */
+    private static function readings(MakeState $state, Step $step, Wording $wording): array
+    {
+        return array_map(static fn ($entry): string => $wording->time($entry->recorded_at).' '
+            .($entry->subject === 'mix' ? __('make.in_the_bowl') : __('words.phase.'.$entry->subject)).' '.$wording->celsius((float) $entry->value),
+            $state->readings('temperature', $step->key));
+    }
+}

@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workroom;
+
+use App\Models\Batch;
+use App\Models\BatchEntry;
+use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Formula\Composition;
+use Ilvane\Core\Formula\Formula;
+use Ilvane\Core\Formula\FormulaDocument;
+use Ilvane\Core\Formula\Line;
+use Ilvane\Core\Formula\Weighing;
+use Ilvane\Core\Heat\PhaseHeat;
+use Ilvane\Core\Measure\Amount;
+use Ilvane\Core\Measure\Tools;
+use Ilvane\Core\Process\Plan;
+use Ilvane\Core\Process\Step;
+use Ilvane\Core\Process\StepKind;
+
+/** How far a make has come: the plan, and the newest entry for each thing recorded. */
+final readonly class MakeState
+{
+    /** @param array<string, BatchEntry> $newest by "kind step subject" */
+    private function __construct(
+        public Batch $batch,
+        public Formula $formula,
+        public Composition $composition,
+        public Plan $plan,
+        public float $scale,
+        private array $newest,
+    ) {}
+
+    public static function of(Batch $batch): self
+    {
+        $formula = FormulaDocument::read($batch->document);
+        $tools = app(Tools::class);
+        $composition = (new Weighing(app(Catalogue::class), $tools))->of($formula);
+        $newest = [];
+        foreach ($batch->entries as $entry) {
+            $newest["$entry->kind $entry->step $entry->subject"] = $entry;
+        }
+
+        return new self($batch, $formula, $composition, Plan::of($formula, $composition), $formula->scaleResolutionG ?? $tools->scaleResolutionG, $newest);
+    }
+
+    public function entry(string $kind, string $step, string $subject = ''): ?BatchEntry
+    {
+        return $this->newest["$kind $step $subject"] ?? null;
+    }
+
+    public function isDone(Step $step): bool
+    {
+        return $this->entry('done', $step->key) !== null;
+    }
+
+    public function weightOf(int $line): ?float
+    {
+        return $this->entry('weight', "weigh.$line", (string) $line)?->value;
+    }
+
+    /** What stands on an untared scale before this line goes in: the phase's earlier lines, as they were weighed. */
+    public function onScaleBefore(Step $step): float
+    {
+        $sum = 0.0;
+        foreach ($this->plan->weighingsOf($step->phases[0] ?? Phase::Water) as $weighing) {
+            if ($weighing->key === $step->key) {
+                break;
+            }
+            $sum += $this->weightOf((int) $weighing->line) ?? $weighing->grams ?? 0.0;
+        }
+
+        return $sum;
+    }
+
+    /** @return list<BatchEntry> all readings of a kind at a step, oldest first */
+    public function readings(string $kind, string $step): array
+    {
+        return array_values($this->batch->entries->filter(static fn (BatchEntry $entry): bool => $entry->kind === $kind && $entry->step === $step)->all());
+    }
+
+    public function temperature(string $step, string $subject): ?float
+    {
+        return $this->entry('temperature', $step, $subject)?->value;
+    }
+
+    /** Every heated phase hot enough to have melted all in it, and the two close enough to meet. */
+    public function isHotAndEven(Step $step): bool
+    {
+        $readings = [];
+        foreach ($step->phases as $phase) {
+            $readings[] = $this->temperature($step->key, $phase->value);
+        }
+        if ($readings === [] || in_array(null, $readings, true)) {
+            return false;
+        }
+
+        return min($readings) >= $this->hotEnough($step) && max($readings) - min($readings) <= PhaseHeat::EQUAL_WITHIN_C;
+    }
+
+    /** Least temperature at which both phases may meet, °C. */
+    public function hotEnough(Step $step): float
+    {
+        $highest = PhaseHeat::of($this->formula, $this->composition)->highestMelting ?? 0.0;
+
+        return $highest > 0 ? $highest : ($step->celsius ?? 0.0) - PhaseHeat::EQUAL_WITHIN_C;
+    }
+
+    public function isGateOpen(Step $gate): bool
+    {
+        $reading = $this->temperature($gate->key, 'mix');
+
+        return ($reading !== null && $reading <= ($gate->celsius ?? 0.0)) || $this->entry('override', $gate->key) !== null;
+    }
+
+    /** The gate that has to be passed before this step, while it is still shut; null when the way is free. */
+    public function shutGateBefore(Step $step): ?Step
+    {
+        foreach ($this->plan->steps as $earlier) {
+            if ($earlier->key === $step->key) {
+                return null;
+            }
+            if ($earlier->kind === StepKind::Gate && ! $this->isGateOpen($earlier)) {
+                return $earlier;
+            }
+        }
+
+        return null;
+    }
+
+    public function ph(): ?float
+    {
+        return $this->entry('ph', 'ph')?->value;
+    }
+
+    /** The formula as it was really made: every weighed line at its real weight, the measured pH or none. */
+    public function formulaAsMade(): Formula
+    {
+        $lines = [];
+        foreach ($this->formula->lines as $i => $line) {
+            $grams = $this->weightOf($i + 1) ?? $this->composition->lines[$i]->grams?->likely;
+            $lines[] = $grams === null ? $line : self::weighed($line, $grams);
+        }
+        $f = $this->formula;
+
+        return new Formula($f->name, $f->family, $lines, $f->use, $f->audience, $f->region, $f->scaleResolutionG, null, $f->process, $f->container, $f->containerCount, $f->keeping, $this->ph(), $f->statedYieldG, $f->directions, $f->notes);
+    }
+
+    private static function weighed(Line $line, float $grams): Line
+    {
+        return new Line($line->ingredient, $line->name, $line->text, $line->formula, Amount::plain($grams).' g', $line->phase, $line->prepared, $line->lot, $line->openedOn);
+    }
+
+    /** Grams that went in, strained-out plants aside. */
+    public function gramsIn(): float
+    {
+        $sum = 0.0;
+        foreach ($this->composition->lines as $line) {
+            if ($line->isInBatch()) {
+                $sum += $this->weightOf($line->position) ?? $line->grams->likely ?? 0.0;
+            }
+        }
+
+        return $sum;
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workroom;
+
+use Ilvane\Core\Checks\Evaluation;
+use Ilvane\Core\Checks\Severity;
+use Ilvane\Core\Formula\Regime;
+use Ilvane\Core\Formula\Storage;
+
+/** The whole judgement in one sentence. */
+final readonly class Verdict
+{
+    public function __construct(private Wording $wording) {}
+
+    public function of(Evaluation $evaluation): string
+    {
+        $assessment = $evaluation->assessment;
+        if ($assessment->composition->known() === []) {
+            return __('findings.verdict.empty');
+        }
+        $stops = $evaluation->count(Severity::Stop);
+        if ($stops > 0) {
+            return trans_choice('findings.verdict.stops', $stops, ['first' => $this->wording->message($evaluation->findings[0])]);
+        }
+        $minds = $evaluation->count(Severity::Mind);
+
+        return match ($assessment->preservation->regime) {
+            Regime::Dry => __('findings.verdict.dry'),
+            Regime::Fresh => $this->fresh($evaluation),
+            Regime::Preserved => $this->preserved($evaluation),
+        }.' '.($minds > 0 ? trans_choice('findings.verdict.minds', $minds) : __('findings.verdict.sound'));
+    }
+
+    private function fresh(Evaluation $evaluation): string
+    {
+        $assessment = $evaluation->assessment;
+        foreach ($assessment->preservation->doses as $dose) {
+            if ($dose->dependsOnAcidity() && $dose->ph === null) {
+                return __('findings.verdict.preserved_untested', [
+                    'days' => $this->wording->days(180), 'low' => $this->wording->number($dose->ingredient->phMin ?? 0.0, 1),
+                    'high' => $this->wording->number($dose->ingredient->phMax ?? 14.0, 1), 'fresh' => $this->wording->days($assessment->keepingIfFresh->days ?? 1.0),
+                ]);
+            }
+        }
+
+        $stored = $assessment->formula->keeping->storage === Storage::Room ? 'fresh_room' : 'fresh';
+
+        return __("findings.verdict.$stored", ['days' => $this->wording->days($assessment->keeping->days ?? 1.0)]);
+    }
+
+    private function preserved(Evaluation $evaluation): string
+    {
+        $assessment = $evaluation->assessment;
+        $dose = $assessment->preservation->doses[0];
+
+        return __('findings.verdict.preserved', [
+            'days' => $this->wording->days($assessment->keeping->days ?? 0.0),
+            'system' => $this->wording->ingredient($dose->ingredient->key),
+            'percent' => $dose->percent === null ? '' : $this->wording->percent($dose->percent->likely),
+            'fresh' => $this->wording->days($assessment->keepingIfFresh->days ?? 1.0),
+        ]);
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workroom;
+
+use App\Drawing\Profile;
+use App\Drawing\Section;
+use App\Drawing\Stratum;
+use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Formula\Composition;
+use Ilvane\Core\Formula\Family;
+use Ilvane\Core\Formula\WeighedLine;
+
+/** Which vessel a thing stands in, and what is drawn inside it. */
+final readonly class VesselOf
+{
+    /** A mixing vessel holds this many times what is in it; a filled one is nearly full. */
+    private const ROOM_TO_STIR = 1.3;
+
+    private const HEADSPACE = 1.08;
+
+    /** Where nothing tells, water's density. */
+    private const DENSITY = 1.0;
+
+    public function __construct(private Wording $wording) {}
+
+    /** The formula on the bench: phases as strata from the bottom, ingredients in them to scale by volume, named. */
+    public function bench(Composition $composition, Family $family, float $labels): Section
+    {
+        $strata = [];
+        foreach ([Phase::Water, Phase::Oil, Phase::Cooldown] as $phase) {
+            foreach ($composition->inPhase($phase) as $line) {
+                $stratum = $this->stratum($line);
+                if ($stratum !== null) {
+                    $strata[] = $stratum;
+                }
+            }
+        }
+        $ml = array_sum(array_map(static fn (Stratum $stratum): float => $stratum->ml, $strata));
+
+        return Section::draw(Profile::of(self::mixing($family), max(1.0, $ml * self::ROOM_TO_STIR)), $strata, $labels, 340);
+    }
+
+    /** The same thing small, without names: for the shelf. */
+    public function small(Composition $composition, Family $family, bool $filled, float $stands = 120): Section
+    {
+        $strata = [];
+        foreach ([Phase::Water, Phase::Oil, Phase::Cooldown] as $phase) {
+            $ml = 0.0;
+            foreach ($composition->inPhase($phase) as $line) {
+                $ml += $this->stratum($line)->ml ?? 0.0;
+            }
+            if ($ml > 0) {
+                $strata[] = new Stratum($phase->value, '', '', $phase->value, $ml);
+            }
+        }
+        $ml = array_sum(array_map(static fn (Stratum $stratum): float => $stratum->ml, $strata));
+        if ($filled && $strata !== []) {
+            // once emulsified there is one body, of the largest phase's material
+            usort($strata, static fn (Stratum $a, Stratum $b): int => $b->ml <=> $a->ml);
+            $strata = [new Stratum('body', '', '', $strata[0]->material, $ml)];
+        }
+
+        return Section::draw(Profile::of($filled ? self::keeping($family) : self::mixing($family), max(1.0, $ml * ($filled ? self::HEADSPACE : self::ROOM_TO_STIR))), $strata, 0, $stands, closed: $filled);
+    }
+
+    public static function mixing(Family $family): string
+    {
+        return match ($family) {
+            Family::HairOil, Family::InfusedOil => 'jar',
+            Family::WhippedButter, Family::FreshMask, Family::FrozenBar => 'bowl',
+            Family::Pomade => 'tub',
+            default => 'beaker',
+        };
+    }
+
+    public static function keeping(Family $family): string
+    {
+        return match ($family) {
+            Family::WhippedButter, Family::FreshMask, Family::Pomade, Family::FrozenBar => 'tub',
+            Family::Gel => 'jar',
+            default => 'bottle',
+        };
+    }
+
+    private function stratum(WeighedLine $line): ?Stratum
+    {
+        $grams = $line->grams?->likely;
+        if ($grams === null || $grams <= 0) {
+            return null;
+        }
+        $bulk = $line->ingredient?->bulk;
+
+        return new Stratum(
+            'line-'.$line->position,
+            $line->ingredient === null ? $line->line->spokenOf() : $this->wording->ingredient($line->ingredient->key),
+            $line->percent() === null ? '' : $this->wording->percent($line->percent()->likely),
+            $line->phase->value,
+            $grams / ($bulk->density ?? $bulk->spoonDensity ?? self::DENSITY),
+        );
+    }
+}

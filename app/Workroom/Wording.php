@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workroom;
+
+use DateTimeInterface;
+use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Checks\Finding;
+use Ilvane\Core\Checks\Fix;
+use Ilvane\Core\Checks\Term;
+use Ilvane\Core\Checks\TermKind;
+use Ilvane\Core\Measure\Band;
+use Illuminate\Support\Carbon;
+use NumberFormatter;
+
+/** The one place where numbers, dates and findings become words in the reader's language. */
+final class Wording
+{
+    /** A thin space that does not break holds number and unit together. */
+    private const GAP = "\u{202F}";
+
+    /** @var array<int, NumberFormatter> by least and most decimals */
+    private array $formatters = [];
+
+    public function __construct(private readonly Catalogue $catalogue) {}
+
+    public function number(float $value, int $most = 2, int $least = 0): string
+    {
+        $formatter = $this->formatters[$most * 10 + $least] ??= $this->formatter($most, $least);
+
+        return (string) $formatter->format(round($value, $most) + 0.0);
+    }
+
+    private function formatter(int $most, int $least): NumberFormatter
+    {
+        $formatter = new NumberFormatter(app()->getLocale(), NumberFormatter::DECIMAL);
+        $formatter->setAttribute(NumberFormatter::MAX_FRACTION_DIGITS, $most);
+        $formatter->setAttribute(NumberFormatter::MIN_FRACTION_DIGITS, $least);
+        $formatter->setAttribute(NumberFormatter::GROUPING_USED, 0);
+        $formatter->setAttribute(NumberFormatter::ROUNDING_MODE, NumberFormatter::ROUND_HALFUP);
+
+        return $formatter;
+    }
+
+    public function grams(float $grams): string
+    {
+        return $this->number($grams, match (true) {
+            abs($grams) < 1 => 2,
+            abs($grams) < 1000 => 1,
+            default => 0,
+        }).self::GAP.'g';
+    }
+
+    /** To the digits the scale shows, for columns and hob numbers. */
+    public function weighed(float $grams, float $scale): string
+    {
+        $digits = self::digitsOf($scale);
+
+        return $this->number($grams, $digits, $digits);
+    }
+
+    public static function digitsOf(float $scale): int
+    {
+        return max(0, min(4, (int) ceil(-log10($scale) - 1e-9)));
+    }
+
+    public function percent(float $percent): string
+    {
+        return $this->number($percent, match (true) {
+            $percent > 0 && $percent < 0.1 => 3,
+            $percent < 10 => 2,
+            default => 1,
+        }).self::GAP.'%';
+    }
+
+    public function percentBand(Band $percent): string
+    {
+        $low = $this->percent($percent->low);
+        $high = $this->percent($percent->high);
+
+        return $low === $high ? $this->percent($percent->likely) : __('ui.band', ['low' => rtrim($low, '%'.self::GAP), 'high' => $high]);
+    }
+
+    public function celsius(float $celsius): string
+    {
+        return $this->number($celsius, 1).self::GAP.'°C';
+    }
+
+    public function days(float $days): string
+    {
+        return match (true) {
+            $days < 1.5 => trans_choice('words.days', 1),
+            $days <= 45 => trans_choice('words.days', (int) round($days)),
+            default => trans_choice('words.months', (int) round($days / 30.4375)),
+        };
+    }
+
+    /** "Thursday 26 November 2026" */
+    public function date(DateTimeInterface $date): string
+    {
+        return Carbon::instance($date)->locale(app()->getLocale())->isoFormat('dddd D MMMM YYYY');
+    }
+
+    /** "26 Nov 2026" */
+    public function shortDate(DateTimeInterface $date): string
+    {
+        return Carbon::instance($date)->locale(app()->getLocale())->isoFormat('D MMM YYYY');
+    }
+
+    public function time(DateTimeInterface $date): string
+    {
+        return Carbon::instance($date)->format('H:i');
+    }
+
+    /** "today", "yesterday", "3 days ago" */
+    public function ago(DateTimeInterface $date): string
+    {
+        $days = (int) Carbon::instance($date)->startOfDay()->diffInDays(Carbon::now()->startOfDay());
+
+        return trans_choice('words.days_ago', $days);
+    }
+
+    public function ingredient(string $key): string
+    {
+        return $this->catalogue->has($key) ? $this->shortName($this->catalogue->get($key)->name(app()->getLocale())) : $key;
+    }
+
+    /** The catalogue's name without what stands in brackets. */
+    public function shortName(string $name): string
+    {
+        return trim(preg_replace(['/\((and|et)\)/', '/\s*\([^)]*\)/'], ['+', ''], $name) ?? $name);
+    }
+
+    public function term(Term $term): string
+    {
+        return match (true) {
+            $term->value instanceof Band => $this->percentBand($term->value),
+            is_array($term->value) => $this->together(array_map($this->ingredient(...), $term->value)),
+            is_float($term->value) => match ($term->kind) {
+                TermKind::Percent => $this->percent($term->value),
+                TermKind::Grams => $this->grams($term->value),
+                TermKind::Celsius => $this->celsius($term->value),
+                TermKind::Days => $this->days($term->value),
+                default => $this->number($term->value, 1),
+            },
+            $term->kind === TermKind::Ingredient => $this->ingredient($term->value),
+            $term->kind === TermKind::Word => __('words.'.$term->value),
+            default => $term->value,
+        };
+    }
+
+    /** @param list<string> $names */
+    public function together(array $names): string
+    {
+        $last = array_pop($names);
+
+        return $names === [] ? (string) $last : implode(', ', $names).' '.__('words.and').' '.$last;
+    }
+
+    public function message(Finding $finding): string
+    {
+        return $this->sentence($finding, 'message');
+    }
+
+    public function because(Finding $finding): string
+    {
+        return $this->sentence($finding, 'because');
+    }
+
+    public function source(Finding $finding): string
+    {
+        return $this->sentence($finding, 'source');
+    }
+
+    public function ask(Finding $finding): ?string
+    {
+        return $finding->asks ? $this->sentence($finding, 'ask') : null;
+    }
+
+    public function fix(Fix $fix): string
+    {
+        return __('findings.fixes.'.$fix->label, array_map($this->term(...), $fix->terms));
+    }
+
+    /** A variant has its own sentence or shares the usual one. */
+    private function sentence(Finding $finding, string $part): string
+    {
+        [$group, $rule] = explode('.', $finding->code, 2);
+        $terms = array_map($this->term(...), $finding->terms);
+        $key = "findings.$group.$rule.$part";
+        $own = $key.'_'.$finding->variant;
+
+        return __(trans()->has($own) ? $own : $key, $terms);
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Models\Batch;
+use App\Models\Formula;
+use App\Workroom\Draft;
+use App\Workroom\FormulaBook;
+use App\Workroom\MakeBook;
+use App\Workroom\MakeState;
+use Ilvane\Core\Process\Step;
+use Ilvane\Core\Process\StepKind;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Carbon;
+
+/** The sample workroom: invented people, place and products, dated from the day it is filled. */
+final class DemoWorkroom extends Seeder
+{
+    public function run(FormulaBook $book, MakeBook $makes): void
+    {
+        $milk = $this->formula($book, $this->milk());
+        $book->keep($milk, Draft::fromDocument($this->milk('2 %')), 'First try, with less shea.');
+        $kept = $book->keep($milk, Draft::fromStored($milk->draft), 'More shea for the ends.');
+        $batch = $makes->start($kept, $this->daysAgo(19, '10:05'));
+        if ($batch !== null) {
+            $this->makeUpTo($makes, $batch, 'fill', $this->daysAgo(19, '10:10'), drift: 0.004);
+            $makes->record($batch, ['step' => 'fill', 'kind' => 'fill', 'subject' => '1', 'value' => 191.4], "demo-$batch->code-fill", $this->daysAgo(19, '11:40'));
+            $makes->finish($batch, 191.4, 1, $this->daysAgo(19, '11:40'));
+        }
+
+        $cream = $this->formula($book, $this->curlCream());
+        $half = $makes->start($book->keep($cream, Draft::fromStored($cream->draft), 'For Odile’s coils.'), $this->daysAgo(0, '08:50'));
+        if ($half !== null) {
+            $this->makeUpTo($makes, $half, 'gate', $this->daysAgo(0, '08:55'), drift: -0.003);
+            $makes->record($half, ['step' => 'gate', 'kind' => 'temperature', 'subject' => 'mix', 'value' => 52.5], "demo-$half->code-gate", $this->daysAgo(0, '09:41'));
+        }
+
+        $this->formula($book, $this->spray());
+        $this->formula($book, $this->butter());
+        $this->formula($book, $this->flawed());
+    }
+
+    /** @param array<string, mixed> $document */
+    private function formula(FormulaBook $book, array $document): Formula
+    {
+        return $book->put(Draft::fromDocument($document));
+    }
+
+    private function daysAgo(int $days, string $time): Carbon
+    {
+        return Carbon::now()->subDays($days)->setTimeFromTimeString($time);
+    }
+
+    /** Does every step before the named one, each weight off by a little, as hands are. */
+    private function makeUpTo(MakeBook $makes, Batch $batch, string $stop, Carbon $at, float $drift): void
+    {
+        foreach (MakeState::of($batch->load('entries'))->plan->steps as $i => $step) {
+            if ($step->key === $stop) {
+                break;
+            }
+            $at = $at->copy()->addMinutes($step->kind === StepKind::Heat ? 22 : 2);
+            foreach ($this->entries($step, $drift * (1 + $i % 3)) as $n => $entry) {
+                $makes->record($batch, ['step' => $step->key, ...$entry], "demo-$batch->code-$i-$n", $at);
+            }
+            $makes->record($batch, ['step' => $step->key, 'kind' => 'done'], "demo-$batch->code-$i-done", $at);
+        }
+        $makes->moveTo($batch, $stop);
+    }
+
+    /** @return list<array{kind: string, subject: string, value: float}> */
+    private function entries(Step $step, float $drift): array
+    {
+        return match ($step->kind) {
+            StepKind::Weigh => [['kind' => 'weight', 'subject' => (string) $step->line, 'value' => round(($step->grams ?? 0.0) * (1 + $drift), 2)]],
+            StepKind::Heat => [['kind' => 'temperature', 'subject' => 'water', 'value' => 73.0], ['kind' => 'temperature', 'subject' => 'oil', 'value' => 72.0]],
+            StepKind::Gate => [['kind' => 'temperature', 'subject' => 'mix', 'value' => 38.5]],
+            StepKind::TestPh => [['kind' => 'ph', 'subject' => '', 'value' => 4.8]],
+            default => [],
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private function milk(string $shea = '4 %'): array
+    {
+        return [
+            'format' => 'ilvane.formula/1', 'name' => 'Slow Sunday leave-in milk', 'family' => 'leave_in_emulsion', 'scale_resolution_g' => 0.01,
+            'batch' => ['grams' => 200], 'ph' => 4.8, 'keeping' => ['intended' => 'preserved', 'storage' => 'room'],
+            'lines' => [
+                ['ingredient' => 'distilled-water', 'amount' => 'to 100', 'phase' => 'water'],
+                ['ingredient' => 'marshmallow-root-decoction', 'amount' => '15 %', 'phase' => 'water'],
+                ['ingredient' => 'glycerin', 'amount' => '3 %', 'phase' => 'water'],
+                ['ingredient' => 'hydroxyethylcellulose', 'amount' => '0.3 %', 'phase' => 'water', 'prepared' => 'wetted'],
+                ['ingredient' => 'btms-50', 'amount' => '4 %', 'phase' => 'oil'],
+                ['ingredient' => 'cetearyl-alcohol', 'amount' => '1.5 %', 'phase' => 'oil'],
+                ['ingredient' => 'shea-butter-unrefined', 'amount' => $shea, 'phase' => 'oil'],
+                ['ingredient' => 'apricot-kernel-oil', 'amount' => '5 %', 'phase' => 'oil'],
+                ['ingredient' => 'panthenol-liquid', 'amount' => '1 %', 'phase' => 'cooldown'],
+                ['ingredient' => 'benzyl-alcohol-dehydroacetic-acid', 'amount' => '0.9 %', 'phase' => 'cooldown'],
+                ['ingredient' => 'vitamin-e-tocopherols', 'amount' => '0.3 %', 'phase' => 'cooldown'],
+                ['ingredient' => 'lavender-essential-oil', 'amount' => '0.3 %', 'phase' => 'cooldown'],
+            ],
+            'directions' => 'Work a walnut-sized amount through clean, damp hair, ends first.',
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function curlCream(): array
+    {
+        return [
+            'format' => 'ilvane.formula/1', 'name' => 'Harbour Lane curl cream', 'family' => 'leave_in_emulsion', 'scale_resolution_g' => 0.1,
+            'batch' => ['grams' => 300], 'ph' => 5.0, 'keeping' => ['intended' => 'preserved', 'storage' => 'room'],
+            'lines' => [
+                ['ingredient' => 'distilled-water', 'amount' => 'to 100', 'phase' => 'water'],
+                ['ingredient' => 'propanediol', 'amount' => '4 %', 'phase' => 'water'],
+                ['ingredient' => 'btms-25', 'amount' => '6 %', 'phase' => 'oil'],
+                ['ingredient' => 'mango-butter', 'amount' => '6 %', 'phase' => 'oil'],
+                ['ingredient' => 'avocado-oil', 'amount' => '8 %', 'phase' => 'oil'],
+                ['ingredient' => 'jojoba-oil', 'amount' => '2 %', 'phase' => 'oil'],
+                ['ingredient' => 'hydrolysed-rice-protein', 'amount' => '2 %', 'phase' => 'cooldown'],
+                ['ingredient' => 'phenoxyethanol-ethylhexylglycerin', 'amount' => '0.9 %', 'phase' => 'cooldown'],
+                ['ingredient' => 'sweet-orange-essential-oil', 'amount' => '0.4 %', 'phase' => 'cooldown'],
+            ],
+            'directions' => 'Rake through soaking-wet curls, scrunch, leave in.',
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function spray(): array
+    {
+        return [
+            'format' => 'ilvane.formula/1', 'name' => 'Third-day mist', 'family' => 'water_spray', 'scale_resolution_g' => 0.01,
+            'batch' => ['grams' => 200], 'ph' => 4.6, 'keeping' => ['intended' => 'preserved', 'storage' => 'fridge'],
+            'lines' => [
+                ['ingredient' => 'distilled-water', 'amount' => 'to 100', 'phase' => 'water'],
+                ['ingredient' => 'rosemary-hydrosol', 'amount' => '30 %', 'phase' => 'water'],
+                ['ingredient' => 'glycerin', 'amount' => '2 %', 'phase' => 'water'],
+                ['ingredient' => 'panthenol-liquid', 'amount' => '1.5 %', 'phase' => 'cooldown'],
+                ['ingredient' => 'sodium-benzoate-potassium-sorbate', 'amount' => '0.8 %', 'phase' => 'water'],
+            ],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function butter(): array
+    {
+        return [
+            'format' => 'ilvane.formula/1', 'name' => 'Barn-door whipped butter', 'family' => 'whipped_butter', 'scale_resolution_g' => 0.1,
+            'lines' => [
+                ['ingredient' => 'shea-butter-refined', 'amount' => '120 g', 'phase' => 'oil'],
+                ['ingredient' => 'cocoa-butter', 'amount' => '20 g', 'phase' => 'oil'],
+                ['ingredient' => 'sunflower-oil-high-oleic', 'amount' => '60 g', 'phase' => 'oil'],
+                ['ingredient' => 'vitamin-e-tocopherols', 'amount' => '1 g', 'phase' => 'cooldown'],
+            ],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function flawed(): array
+    {
+        return [
+            'format' => 'ilvane.formula/1', 'name' => 'Cousin Bertil’s all-in-one', 'family' => 'leave_in_emulsion', 'scale_resolution_g' => 1.0,
+            'batch' => ['grams' => 250],
+            'lines' => [
+                ['ingredient' => 'distilled-water', 'amount' => 'to 100', 'phase' => 'water'],
+                ['ingredient' => 'aloe-gel-fresh', 'amount' => '1/3 cup', 'phase' => 'water'],
+                ['ingredient' => 'glycerin', 'amount' => '12 %', 'phase' => 'water'],
+                ['ingredient' => 'btms-25', 'amount' => '1 tsp', 'phase' => 'oil'],
+                ['ingredient' => 'olive-oil', 'amount' => '3 tbsp', 'phase' => 'oil'],
+                ['ingredient' => 'rosemary-fresh', 'amount' => '2 tbsp', 'phase' => 'oil'],
+                ['ingredient' => 'vitamin-e-tocopherols', 'amount' => '1/2 tsp', 'phase' => 'oil'],
+                ['ingredient' => 'clove-bud-essential-oil', 'amount' => '40-50 drops', 'phase' => 'cooldown'],
+                ['ingredient' => 'peppermint-essential-oil', 'amount' => 'a few drops', 'phase' => 'cooldown'],
+            ],
+        ];
+    }
+}

@@ -1,0 +1,16 @@
+import Alpine from '@alpinejs/csp';
+import morph from '@alpinejs/morph';
+import bench from './bench.js';
+import picker from './picker.js';
+import step from './step.js';
+
+Alpine.plugin(morph);
+Alpine.data('bench', bench);
+Alpine.data('picker', picker);
+Alpine.data('step', step);
+Alpine.data('printer', () => ({
+    init() {
+        this.$el.addEventListener('click', () => window.print());
+    },
+}));
+Alpine.start();

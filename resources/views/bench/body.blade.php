@@ -1,0 +1,96 @@
+<div id="bench-body" class="bench" data-search="{{ route('catalogue.search') }}" @if ($page->changedElsewhere) data-elsewhere @endif>
+    <input type="hidden" name="revision" value="{{ $page->revision }}">
+    @if ($page->changedElsewhere)
+        <div class="elsewhere" role="alert">
+            <p>{{ __('ui.bench.elsewhere') }}</p>
+            <a class="button button-quiet" href="{{ route('bench', $page->formula) }}">{{ __('ui.bench.take_theirs') }}</a>
+            <button class="button" name="do" value="overwrite">{{ __('ui.bench.take_mine') }}</button>
+        </div>
+    @endif
+
+    <header class="bench-head">
+        <div class="bench-name">
+            <input class="name" name="name" value="{{ $page->draft->text('name') }}" maxlength="120" aria-label="{{ __('ui.bench.name') }}" @isset($page->problems['name']) aria-invalid="true" aria-describedby="problem-name" @endisset>
+            @isset($page->problems['name'])<p class="problem" id="problem-name">{{ $page->problems['name'] }}</p>@endisset
+        </div>
+        <label class="batch-size"><span class="label">{{ __('ui.bench.batch') }}</span>
+            <input name="batch" value="{{ $page->draft->text('batch') }}" inputmode="decimal" maxlength="20" @isset($page->problems['batch']) aria-invalid="true" aria-describedby="problem-batch" @endisset> g
+            @isset($page->problems['batch'])<span class="problem" id="problem-batch">{{ $page->problems['batch'] }}</span>@endisset
+        </label>
+        <label class="batch-size"><span class="label">{{ __('ui.bench.ph') }}</span>
+            <input name="ph" value="{{ $page->draft->text('ph') }}" inputmode="decimal" maxlength="20" @isset($page->problems['ph']) aria-invalid="true" aria-describedby="problem-ph" @endisset>
+            @isset($page->problems['ph'])<span class="problem" id="problem-ph">{{ $page->problems['ph'] }}</span>@endisset
+        </label>
+        <div class="bench-do">
+            <button class="button button-quiet" form="keep" @disabled($page->isEmpty)>{{ __('ui.bench.keep') }}</button>
+            <button class="button" form="make" @disabled($page->isEmpty)>{{ __('ui.bench.make') }}</button>
+        </div>
+    </header>
+
+    <div class="judgement judgement-{{ $page->stops() ? 'stop' : $page->regime }}">
+        @unless ($page->isEmpty)
+            <p class="regime regime-{{ $page->regime }}"><span class="unseen-word">{{ __('ui.bench.regime') }}: </span>{{ __('words.regime.'.$page->regime) }}<small>{{ __('words.regime_means.'.$page->regime) }}</small></p>
+        @endunless
+        <p class="verdict" aria-live="polite">{{ $page->verdict }}</p>
+    </div>
+
+    <section class="cutaway" aria-label="{{ __('ui.bench.vessel', ['name' => $page->draft->text('name')]) }}">
+        <x-vessel :section="$page->vessel" :leaders="true"/>
+        <p class="total"><b>{{ $page->total }}</b> {{ __('ui.bench.whole_batch') }}</p>
+        <dl class="figures">
+            @foreach ($page->figures as $figure)
+                <div><dt>{{ $figure['label'] }}</dt><dd>{{ $figure['figure'] }}@if ($figure['of'] !== '') <small>{{ $figure['of'] }}</small>@endif</dd></div>
+            @endforeach
+        </dl>
+    </section>
+
+    <section class="lanes">
+        <div class="lane-columns" aria-hidden="true"><span></span><span>{{ __('ui.bench.ingredient') }}</span><span>{{ __('ui.bench.amount') }}</span><span class="num">{{ __('ui.bench.grams') }}</span><span class="num">{{ __('ui.bench.share') }}</span><span></span></div>
+        @foreach ($page->lanes as $lane)
+            @include('bench.lane')
+        @endforeach
+        @if ($page->draft->removed() !== null)
+            <p class="removed" role="status">{{ __('ui.bench.removed', ['name' => $page->draft->removed()['line']['name'] ?: $page->draft->removed()['line']['ingredient'] ?: '–']) }} <button class="link" name="do" value="put_back">{{ __('ui.undo') }}</button></p>
+        @endif
+        <details class="about">
+            <summary>{{ __('ui.bench.about') }}</summary>
+            <div class="about-fields">
+                @foreach (['family' => 'words.family', 'use' => 'words.use', 'audience' => 'words.audience', 'intended' => 'words.intended', 'storage' => 'words.storage'] as $field => $words)
+                    <label><span class="label">{{ __('ui.bench.'.$field) }}</span>
+                        <select name="{{ $field }}">
+                            @foreach (__($words) as $value => $word)
+                                <option value="{{ $value }}" @selected($page->draft->text($field) === (string) $value)>{{ $word }}</option>
+                            @endforeach
+                        </select>
+                    </label>
+                @endforeach
+                <label><span class="label">{{ __('ui.bench.scale') }}</span>
+                    <span class="with-unit"><input name="scale" value="{{ $page->draft->text('scale') }}" inputmode="decimal" maxlength="20" @isset($page->problems['scale']) aria-invalid="true" aria-describedby="problem-scale" @endisset> g</span>
+                    @isset($page->problems['scale'])<span class="problem" id="problem-scale">{{ $page->problems['scale'] }}</span>@endisset
+                </label>
+                <label class="wide"><span class="label">{{ __('ui.bench.directions') }}</span><textarea name="directions" rows="2" maxlength="10000">{{ $page->draft->text('directions') }}</textarea></label>
+                <label class="wide"><span class="label">{{ __('ui.bench.notes') }}</span><textarea name="notes" rows="2" maxlength="10000">{{ $page->draft->text('notes') }}</textarea></label>
+            </div>
+        </details>
+        @if ($page->formula->versions->isNotEmpty())
+            <p class="kept"><span class="label">{{ __('ui.bench.versions') }}</span>
+                @foreach ($page->formula->versions as $version)
+                    <a href="{{ route('version', [$page->formula, $version->number]) }}">{{ $version->number }}</a>
+                @endforeach
+            </p>
+        @endif
+    </section>
+
+    <section class="notes" aria-labelledby="notes-heading">
+        <h2 id="notes-heading">{{ __('ui.bench.notes_heading') }}</h2>
+        @if ($page->notes === [] && ! $page->isEmpty)
+            <p>{{ __('ui.bench.no_notes') }}</p>
+        @endif
+        <ul>
+            @foreach ($page->notes as $note)
+                @include('bench.note')
+            @endforeach
+        </ul>
+    </section>
+    <svg class="threads" aria-hidden="true"></svg>
+</div>

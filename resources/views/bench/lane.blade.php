@@ -1,0 +1,43 @@
+<fieldset class="lane mat-{{ $lane['phase'] }} @if ($lane['rows'] === []) lane-empty @endif" id="lane-{{ $lane['phase'] }}">
+    <legend class="unseen-word">{{ $lane['name'] }}</legend>
+    <div class="lane-head">
+        <svg class="swatch" viewBox="0 0 26 18" width="26" height="18" aria-hidden="true"><path class="swatch-fill" d="M1 1h24v16h-24z"/><path class="stratum-hatch" d="{{ \App\Drawing\Hatch::path($lane['phase'], static fn (float $y): float => 12.0, 13, 1, 17) }}"/></svg>
+        <span class="lane-name">{{ $lane['name'] }} <small>{{ $lane['means'] }}</small></span>
+        <button class="add" name="do" value="add:{{ $lane['phase'] }}" aria-label="{{ __('ui.bench.add', ['phase' => $lane['name']]) }}" @disabled($page->draft->isFull())>+</button>
+        <span class="num lane-grams">{{ $lane['grams'] }}</span>
+        <span class="num lane-share">{{ $lane['percent'] }}</span>
+    </div>
+    @foreach ($lane['rows'] as $row)
+        @php($field = "lines[{$row['key']}]")
+        <div class="row @if ($row['gravest'] !== '') has-{{ $row['gravest'] }} @endif" id="row-{{ $row['key'] }}" data-line="{{ $row['key'] }}" data-band="line-{{ $row['position'] }}">
+            <span class="position" aria-hidden="true">{{ $row['position'] }}</span>
+            <span class="picker" x-data="picker">
+                <input type="hidden" name="{{ $field }}[ingredient]" value="{{ $row['ingredient'] }}">
+                <input class="ingredient" name="{{ $field }}[name]" value="{{ $row['name'] }}" maxlength="200" role="combobox" aria-autocomplete="list" aria-expanded="false" aria-controls="found-{{ $row['key'] }}" aria-label="{{ __('ui.bench.lines', ['n' => $row['position']]) }}, {{ __('ui.bench.ingredient') }}" placeholder="{{ __('ui.bench.search') }}" @if ($row['error'] !== '') aria-describedby="problem-{{ $row['key'] }}" @endif>
+                <ul class="found" id="found-{{ $row['key'] }}" role="listbox" hidden></ul>
+            </span>
+            <input class="amount" name="{{ $field }}[amount]" value="{{ $row['amount'] }}" maxlength="200" aria-label="{{ __('ui.bench.lines', ['n' => $row['position']]) }}, {{ __('ui.bench.amount') }}" placeholder="{{ __('ui.bench.amount_hint') }}" @if ($row['error'] !== '') aria-invalid="true" aria-describedby="problem-{{ $row['key'] }}" @endif>
+            <span class="num grams">{{ $row['grams'] }}@if ($row['band'] !== '')<small>{{ $row['band'] }}</small>@endif</span>
+            <span class="num share">{{ $row['percent'] }}</span>
+            <details class="row-more">
+                <summary aria-label="{{ __('ui.bench.more', ['n' => $row['position']]) }}">⋯</summary>
+                <div class="row-menu">
+                    <label><span class="label">{{ __('ui.bench.phase') }}</span>
+                        <select name="{{ $field }}[phase]">
+                            @foreach (__('words.phase') as $value => $word)<option value="{{ $value }}" @selected($row['phase'] === $value)>{{ $word }}</option>@endforeach
+                        </select></label>
+                    <label><span class="label">{{ __('ui.bench.prepared') }}</span>
+                        <select name="{{ $field }}[prepared]">
+                            @foreach (__('words.prepared') as $value => $word)<option value="{{ $value }}" @selected($row['prepared'] === $value)>{{ $word }}</option>@endforeach
+                        </select></label>
+                    <span class="row-moves">
+                        <button class="button button-quiet" name="do" value="up:{{ $row['key'] }}">↑ {{ __('ui.bench.up') }}</button>
+                        <button class="button button-quiet" name="do" value="down:{{ $row['key'] }}">↓ {{ __('ui.bench.down') }}</button>
+                        <button class="button button-quiet" name="do" value="remove:{{ $row['key'] }}">{{ __('ui.bench.remove') }}</button>
+                    </span>
+                </div>
+            </details>
+            @if ($row['error'] !== '')<p class="problem" id="problem-{{ $row['key'] }}">{{ $row['error'] }}</p>@endif
+        </div>
+    @endforeach
+</fieldset>

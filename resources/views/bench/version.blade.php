@@ -1,0 +1,36 @@
+<x-page :title="__('ui.version.title', ['name' => $formula->name, 'number' => $version->number])" body="on-version">
+    <div class="bench bench-read">
+        <header class="bench-head">
+            <h1 class="bench-name name">{{ $page->draft->text('name') }} <small>{{ $version->number }}</small></h1>
+            <form method="post" action="{{ route('version.reopen', [$formula, $version->number]) }}">@csrf<button class="button button-quiet">{{ __('ui.version.reopen') }}</button></form>
+        </header>
+        <div class="judgement judgement-{{ $page->stops() ? 'stop' : $page->regime }}">
+            <p class="regime regime-{{ $page->regime }}">{{ __('words.regime.'.$page->regime) }}<small>{{ __('words.regime_means.'.$page->regime) }}</small></p>
+            <p class="verdict">{{ $page->verdict }}</p>
+        </div>
+        <section class="cutaway"><x-vessel :section="$page->vessel" :leaders="true"/><p class="total"><b>{{ $page->total }}</b> {{ __('ui.bench.whole_batch') }}</p></section>
+        <section class="lanes">
+            <p class="kept-on">{{ __('ui.version.kept_on', ['date' => app(\App\Workroom\Wording::class)->date($version->created_at)]) }}</p>
+            <table class="plain">
+                <thead><tr><th>{{ __('ui.bench.ingredient') }}</th><th>{{ __('ui.bench.amount') }}</th><th class="num">{{ __('ui.bench.grams') }}</th><th class="num">{{ __('ui.bench.share') }}</th></tr></thead>
+                @foreach ($page->lanes as $lane)
+                    @if ($lane['rows'] !== [])
+                        <tbody class="mat-{{ $lane['phase'] }}">
+                            <tr class="lane-line"><th colspan="2">{{ $lane['name'] }}</th><td class="num">{{ $lane['grams'] }}</td><td class="num">{{ $lane['percent'] }}</td></tr>
+                            @foreach ($lane['rows'] as $row)
+                                <tr><td>{{ $row['name'] }}</td><td>{{ $row['amount'] }}</td><td class="num">{{ $row['grams'] }}</td><td class="num">{{ $row['percent'] }}</td></tr>
+                            @endforeach
+                        </tbody>
+                    @endif
+                @endforeach
+            </table>
+            <h2>{{ __('ui.version.batches') }}</h2>
+            @forelse ($version->batches as $batch)
+                <p><a href="{{ route('make', $batch) }}">{{ $batch->code }}</a> {{ app(\App\Workroom\Wording::class)->date($batch->started_at) }}</p>
+            @empty
+                <p>{{ __('ui.version.none') }}</p>
+            @endforelse
+        </section>
+        <section class="notes"><h2>{{ __('ui.bench.notes_heading') }}</h2><ul>@foreach ($page->notes as $note)@include('bench.note', ['readonly' => true])@endforeach</ul></section>
+    </div>
+</x-page>

@@ -1,0 +1,43 @@
+@php($batch = $page->state->batch)
+<!doctype html>
+<html lang="{{ app()->getLocale() }}">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="csrf-token" content="{{ csrf_token() }}">
+    <meta name="color-scheme" content="light dark">
+    <title>{{ __('make.title', ['verb' => $page->verb, 'name' => $page->state->formula->name]) }} · Ilvane</title>
+    <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    @vite(['resources/css/app.css', 'resources/js/app.js'])
+</head>
+<body class="hob">
+    <header class="hob-head">
+        <a class="hob-leave" href="{{ route('shelf') }}">{{ __('make.leave') }}</a>
+        <p class="hob-name">{{ $page->state->formula->name }} <span>{{ $batch->code }}</span></p>
+        <ol class="hob-path" aria-label="{{ __('make.step', ['n' => $page->state->plan->indexOf($page->step->key) + 1, 'of' => count($page->path)]) }}">
+            @foreach ($page->path as $mark)
+                <li class="mark-{{ $mark['state'] }}" @if ($mark['state'] === 'now') aria-current="step" @endif><a href="{{ route('make.step', [$batch, $mark['key']]) }}" aria-label="{{ $mark['label'] }}" title="{{ $mark['label'] }}"></a></li>
+            @endforeach
+        </ol>
+    </header>
+    @if (session('refused'))<p class="said said-refused" role="alert">{{ session('refused') }}</p>@endif
+    <main id="work" class="hob-step hob-{{ $page->step->kind->value }}">
+        <form method="post" action="{{ route('make.record', [$batch, $page->step->key]) }}" x-data="step" novalidate>
+            @csrf
+            <input type="hidden" name="client_key" value="{{ $page->clientKey }}">
+            <p class="hob-verb">{{ $page->verb }}</p>
+            <h1 class="hob-what">{{ $page->what }}</h1>
+            @if ($page->number !== '')
+                <p class="hob-number"><b>{{ $page->number }}</b> <span>{{ $page->unit }}</span></p>
+            @endif
+            <div class="hob-detail">@include('make.'.match ($page->step->kind->value) { 'weigh' => 'weigh', 'heat', 'gate' => 'temperature', 'test_ph' => 'ph', 'fill' => 'fill', default => 'tick' })</div>
+            <p class="hob-why">{{ $page->why }}</p>
+            <div class="hob-do">
+                @if ($page->back !== null)<a class="button button-quiet hob-back" href="{{ route('make.step', [$batch, $page->back]) }}">{{ __('make.back') }}</a>@endif
+                @yield('go')
+                @stack('go')
+            </div>
+        </form>
+    </main>
+</body>
+</html>
