@@ -175,7 +175,7 @@ final class Wording
 
     public function ask(Finding $finding): ?string
     {
-        return $finding->asks ? $this->sentence($finding, 'ask') : null;
+        return $finding->asks() ? $this->sentence($finding, 'ask') : null;
     }
 
     public function fix(Fix $fix): string
@@ -191,6 +191,6 @@ final class Wording
         $key = "findings.$group.$rule.$part";
         $own = $key.'_'.$finding->variant;
 
-        return __(trans()->has($own) ? $own : $key, $terms);
+        return __(trans()->has($own) ? $own : (trans()->has($key) ? $key : "findings.any.$part"), $terms);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ilvane\Core\Checks;
 
 use DateTimeImmutable;
+use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Emulsion\Emulsion;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Formula;
@@ -20,6 +21,7 @@ use Ilvane\Core\Scent\Scent;
 final readonly class Assessment
 {
     private function __construct(
+        public Catalogue $catalogue,
         public Formula $formula,
         public Composition $composition,
         public float $scaleResolutionG,
@@ -35,12 +37,13 @@ final readonly class Assessment
      * @param  bool  $onBatch  a made batch: acid-dependent preservatives count only with a measured pH
      * @param  DateTimeImmutable|null  $madeOn  for lots already open
      */
-    public static function of(Formula $formula, Composition $composition, Tools $tools, bool $onBatch = false, ?DateTimeImmutable $madeOn = null): self
+    public static function of(Catalogue $catalogue, Formula $formula, Composition $composition, Tools $tools, bool $onBatch = false, ?DateTimeImmutable $madeOn = null): self
     {
         $heat = PhaseHeat::of($formula, $composition);
         $preservation = Preservation::of($formula, $composition, $heat, $onBatch);
 
         return new self(
+            $catalogue,
             $formula,
             $composition,
             $formula->scaleResolutionG ?? $tools->scaleResolutionG,

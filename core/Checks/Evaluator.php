@@ -25,7 +25,7 @@ final readonly class Evaluator
     public function evaluate(Formula $formula, bool $onBatch = false, ?DateTimeImmutable $madeOn = null): Evaluation
     {
         $composition = (new Weighing($this->catalogue, $this->tools))->of($formula);
-        $assessment = Assessment::of($formula, $composition, $this->tools, $onBatch, $madeOn);
+        $assessment = Assessment::of($this->catalogue, $formula, $composition, $this->tools, $onBatch, $madeOn);
         $findings = [];
         foreach (RuleBook::checks() as $check) {
             foreach ($check->examine($assessment) as $finding) {

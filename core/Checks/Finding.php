@@ -14,7 +14,6 @@ final readonly class Finding
      * @param  list<int>  $lines  count from 1
      * @param  array<string, Term>  $terms
      * @param  list<Fix>  $fixes
-     * @param  bool  $asks  it puts a question to the maker instead of a patch
      * @param  string  $variant  which wording of the code
      */
     public function __construct(
@@ -23,8 +22,13 @@ final readonly class Finding
         public array $lines = [],
         public array $terms = [],
         public array $fixes = [],
-        public bool $asks = false,
         public Certainty $certainty = Certainty::Certain,
         public string $variant = 'usual',
     ) {}
+
+    /** Nothing in the formula alone can mend it: it puts a question to the maker instead. */
+    public function asks(): bool
+    {
+        return $this->fixes === [] && $this->severity !== Severity::Note;
+    }
 }

@@ -9,14 +9,27 @@ use Ilvane\Core\Formula\Basis;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Measure\Amount;
+use Ilvane\Core\Measure\AmountKind;
 
 /** Writes fixes that leave the formula adding up: in percent where the batch is fixed, in grams where the lines make it. */
 final readonly class Remedy
 {
+    private const PLAIN_WATER = 'distilled-water';
+
+    /** Less water than this share is none to speak of. */
+    private const WATERY = 0.01;
+
     private Composition $composition;
+
+    private float $halfStep;
+
+    /** Meant to have water in it, and has: plain water is what fills up. */
+    private bool $isWatery;
 
     public function __construct(Assessment $assessment)
     {
+        $this->halfStep = $assessment->scaleResolutionG / 2;
+        $this->isWatery = ! $assessment->formula->family->isFatOnly() && $assessment->composition->waterShare() >= self::WATERY;
         $this->composition = $assessment->composition;
     }
 
@@ -24,12 +37,17 @@ final readonly class Remedy
      * Sets one line to a percentage of the finished batch, never above it after rounding.
      *
      * @param  array<string, Term>  $terms
+     * @return list<Fix> none when nothing else in the formula can take up the difference
      */
-    public function dose(WeighedLine $line, float $percent, string $label, array $terms = []): Fix
+    public function dose(WeighedLine $line, float $percent, string $label, array $terms = []): array
     {
         $fix = Fix::amount($line->position, $this->amount($percent, $line), $label, $terms);
 
-        return $this->balanced($fix, $line->position);
+        return match (true) {
+            $this->isAllWeighed() => $this->refilled($fix, [$line]),
+            $line->amount?->kind === AmountKind::Rest => $this->restElsewhere($fix, $line, $percent),
+            default => [$this->balanced($fix, $line->position)],
+        };
     }
 
     /**
@@ -49,8 +67,9 @@ final readonly class Remedy
      *
      * @param  list<WeighedLine>  $lines
      * @param  array<string, Term>  $terms
+     * @return list<Fix>
      */
-    public function scale(array $lines, float $factor, string $label, array $terms = []): ?Fix
+    public function scale(array $lines, float $factor, string $label, array $terms = []): array
     {
         $patch = [];
         foreach ($lines as $line) {
@@ -60,18 +79,24 @@ final readonly class Remedy
             }
         }
 
-        return $patch === [] ? null : $this->balanced(new Fix($label, $patch, $terms), null);
+        if ($patch === []) {
+            return [];
+        }
+        $fix = new Fix($label, $patch, $terms);
+
+        return $this->isAllWeighed() ? $this->refilled($fix, $lines) : [$this->balanced($fix, null)];
     }
 
-    /** The line that can best take up the difference: the most plentiful water, else the most plentiful line. */
-    public function baseLine(?int $except = null): ?WeighedLine
+    /** The line that can best take up the difference: plain water, else the most plentiful water, else the most plentiful fat. */
+    public function baseLine(int ...$except): ?WeighedLine
     {
         $best = null;
         foreach ($this->composition->known() as $line) {
-            if ($line->position === $except || $line->share === null || $line->ingredient === null) {
+            if (in_array($line->position, $except, true) || $line->share === null || $line->ingredient === null
+                || ! ($line->ingredient->kind->isWatery() || $line->ingredient->kind->isLipid())) {
                 continue;
             }
-            $weight = $line->share->likely + ($line->ingredient->kind->isWatery() ? 1.0 : 0.0) - ($line->phase === Phase::Cooldown ? 0.5 : 0.0);
+            $weight = $line->share->likely + ($line->ingredient->kind->isWatery() ? 1.0 : 0.0) + ($line->ingredient->key === self::PLAIN_WATER ? 2.0 : 0.0) - ($line->phase === Phase::Cooldown ? 0.5 : 0.0);
             if ($best === null || $weight > $best[0]) {
                 $best = [$weight, $line];
             }
@@ -82,17 +107,92 @@ final readonly class Remedy
 
     private function amount(float $percent, ?WeighedLine $replaced): string
     {
-        if ($this->composition->basis !== Basis::Lines || $this->composition->total === null) {
+        $total = $this->composition->total;
+        if (! $this->isAllWeighed() || $total === null) {
             return Amount::plain(self::down($percent, 2)).' %';
         }
-        $rest = $this->composition->total->likely - ($replaced->grams->likely ?? 0.0);
+        // what is taken off a line goes to the base, so the batch stays as large; half a scale step keeps a ceiling kept
+        $kept = $percent / 100 * $total->low - $this->halfStep;
+        $grams = $replaced !== null && $kept < ($replaced->grams->likely ?? 0.0) ? $kept
+            : $percent / (100 - $percent) * ($total->low - ($replaced->grams->low ?? 0.0));
 
-        return Amount::plain(self::down($percent / (100 - $percent) * $rest, 2)).' g';
+        return Amount::plain(self::down($grams, $grams < 0.1 ? 4 : 2)).' g';
+    }
+
+    /** Every line is in grams or spoons, and the lines make the batch. */
+    private function isAllWeighed(): bool
+    {
+        return $this->composition->basis === Basis::Lines && $this->composition->total !== null && ! $this->hasPercentages();
+    }
+
+    /**
+     * Puts the grams taken off some lines onto the base: plain water in a watery formula, else the most plentiful line.
+     *
+     * @param  list<WeighedLine>  $lines
+     * @return list<Fix>
+     */
+    private function refilled(Fix $fix, array $lines): array
+    {
+        $taken = 0.0;
+        foreach ($lines as $i => $line) {
+            $value = $fix->patch[$i]['value'] ?? null;
+            $taken += ($line->grams->likely ?? 0.0) - (is_string($value) ? (float) $value : 0.0);
+        }
+        if ($taken <= 0.0) {
+            return [$fix];
+        }
+        $base = $this->baseLine(...array_map(static fn (WeighedLine $line): int => $line->position, $lines));
+        if ($this->isWatery && $base?->ingredient?->key !== self::PLAIN_WATER) {
+            return [new Fix($fix->label, [
+                ...$fix->patch,
+                ['op' => 'add', 'path' => '/lines/-', 'value' => ['ingredient' => self::PLAIN_WATER, 'amount' => Amount::plain(round($taken, 2)).' g', 'phase' => Phase::Water->value]],
+            ], $fix->terms)];
+        }
+        $grams = ($base?->grams->likely ?? 0.0) + $taken;
+        if ($base === null || 100 * $grams / ($this->composition->total->likely ?? $grams) > ($base->ingredient->use->max ?? 0.0)) {
+            return [];
+        }
+
+        return [new Fix($fix->label, [...$fix->patch, ['op' => 'replace', 'path' => '/lines/'.($base->position - 1).'/amount', 'value' => Amount::plain(round($grams, 2)).' g']], $fix->terms)];
+    }
+
+    private function hasPercentages(): bool
+    {
+        foreach ($this->composition->lines as $line) {
+            if ($line->amount?->kind === AmountKind::Percent) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * When the line that filled up to 100 gets a dose of its own, another has to fill up: plain water in place of a
+     * watery one, else the most plentiful line that may be so plentiful.
+     *
+     * @return list<Fix>
+     */
+    private function restElsewhere(Fix $fix, WeighedLine $line, float $percent): array
+    {
+        $other = $this->baseLine($line->position);
+        if ($this->isWatery && ($line->ingredient?->kind->isWatery() ?? false) && $other?->ingredient?->key !== self::PLAIN_WATER) {
+            return [new Fix($fix->label, [
+                ...$fix->patch,
+                ['op' => 'add', 'path' => '/lines/-', 'value' => ['ingredient' => self::PLAIN_WATER, 'amount' => 'to 100', 'phase' => Phase::Water->value]],
+            ], $fix->terms)];
+        }
+        $becomes = ($other?->percent()?->likely ?? 0.0) + ($line->percent()?->likely ?? 0.0) - $percent;
+        if ($other === null || $becomes > ($other->ingredient->use->max ?? 0.0)) {
+            return [];
+        }
+
+        return [new Fix($fix->label, [...$fix->patch, ['op' => 'replace', 'path' => '/lines/'.($other->position - 1).'/amount', 'value' => 'to 100']], $fix->terms)];
     }
 
     private function balanced(Fix $fix, ?int $changed): Fix
     {
-        $base = $this->baseLine($changed);
+        $base = $changed === null ? $this->baseLine() : $this->baseLine($changed);
         if ($this->composition->hasRest || $this->composition->basis === Basis::Lines || $base === null) {
             return $fix;
         }

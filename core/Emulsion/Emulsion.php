@@ -29,6 +29,9 @@ final readonly class Emulsion
     /** Below this fraction of the load needed it will part. Common practice. */
     public const PARTS_BELOW = 0.5;
 
+    /** What is offered lies a little above just enough, for the scale's error. */
+    public const COMFORT = 1.1;
+
     /**
      * @param  list<WeighedLine>  $emulsifiers
      * @param  list<WeighedLine>  $fats

@@ -18,6 +18,7 @@ return [
         'prepare_wilted' => 'It is wilted',
         'prepare_cooked_out' => 'The water is cooked out',
     ],
+    'any' => ['ask' => 'How do you want to mend it? Something else has to take up the difference.'],
     'preservation' => [
         'missing' => [
             'message' => 'There is water in it and nothing that keeps it.',
@@ -86,11 +87,13 @@ return [
             'message' => 'Nothing holds the oil in the water.',
             'message_shake' => ':fat oil in it and no emulsifier: it parts, so shake it before use.',
             'because' => 'Without an emulsifier the two part within hours, whatever the whisking; gel, gum and honey are no emulsifiers.',
+            'ask' => 'That is more fat than one emulsifier in its usual range holds. Less of it, or shake before use?',
             'because_shake' => 'In a spray or gel that may be fine if the label says so and the preservative reaches the water.',
             'source' => 'Common practice.',
         ],
         'load_low' => [
             'message' => 'Too little emulsifier: :percent of the batch for :fat fats.',
+            'ask' => 'That is more fat than this emulsifier holds in its usual range. Less fat, or a second emulsifier?',
             'because' => ':ingredient wants at least :least of the fats’ weight; short of that droplets run together and a layer forms. Below half of it, it will part.',
             'source' => 'Common practice, no single published source.',
         ],

@@ -22,7 +22,7 @@ final class AmountOpen implements Check
             yield new Finding('measure.open', Severity::Mind, [$line->position], [
                 'ingredient' => Term::ingredient($line->ingredient->key),
                 'entered' => Term::text($line->amount->entered),
-            ], asks: true, variant: match (true) {
+            ], variant: match (true) {
                 $line->amount->number !== null && $line->amount->unit !== null => 'must_be_weighed',
                 $line->amount->number !== null || $assessment->composition->total === null && $line->amount->kind->value === 'rest' => 'needs_batch',
                 default => 'usual',

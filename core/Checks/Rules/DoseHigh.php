@@ -51,11 +51,9 @@ final class DoseHigh implements Check
             'limit' => Term::percent($limit),
             'caution' => Term::text($ingredient->cautionNote),
             'source' => Term::text($overLaw !== null && $ingredient->legalNote !== '' ? $ingredient->legalNote : $ingredient->source),
-        ], [
-            $usual > 0
-                ? (new Remedy($assessment))->dose($line, $usual, 'dose_to', ['percent' => Term::percent($usual)])
-                : Fix::removeLine($line->position, 'remove_line'),
-        ], certainty: $overLaw ?? $overUsual, variant: $usual > 0 ? 'usual' : 'not_leave_on');
+        ], $usual > 0
+            ? (new Remedy($assessment))->dose($line, $usual, 'dose_to', ['percent' => Term::percent($usual)])
+            : [Fix::removeLine($line->position, 'remove_line')], certainty: $overLaw ?? $overUsual, variant: $usual > 0 ? 'usual' : 'not_leave_on');
     }
 
     private static function hasOwnRule(Kind $kind): bool

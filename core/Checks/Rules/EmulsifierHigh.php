@@ -28,7 +28,7 @@ final class EmulsifierHigh implements Check
                 'percent' => Term::percent($percent),
                 'max' => Term::percent($most),
                 'source' => Term::text($line->ingredient->source),
-            ], [(new Remedy($assessment))->dose($line, $most, 'dose_to', ['percent' => Term::percent($most)])], certainty: $certainty);
+            ], (new Remedy($assessment))->dose($line, $most, 'dose_to', ['percent' => Term::percent($most)]), certainty: $certainty);
         }
     }
 }

@@ -17,9 +17,6 @@ use Ilvane\Core\Measure\Certainty;
 /** Too little emulsifier for the fats it has to hold. */
 final class EmulsifierLow implements Check
 {
-    /** A little above just enough, for the scale's error. */
-    private const COMFORT = 1.1;
-
     public function examine(Assessment $assessment): iterable
     {
         $emulsion = $assessment->emulsion;
@@ -30,8 +27,9 @@ final class EmulsifierLow implements Check
         $parts = $adequacy->below(Emulsion::PARTS_BELOW);
         $stops = $parts === Certainty::Certain || ($parts !== null && $adequacy->likely < Emulsion::PARTS_BELOW);
         $line = $emulsion->emulsifiers[0];
-        $needed = ($line->percent()->likely ?? 0.0) / max(1e-9, $adequacy->likely) * self::COMFORT;
-        $needed = round(min($needed, $line->ingredient->use->max ?? $needed), 1);
+        $needed = ($line->percent()->likely ?? 0.0) / max(1e-9, $adequacy->likely) * Emulsion::COMFORT;
+        $needed = round($needed, 1);
+        $holds = $needed <= ($line->ingredient->use->max ?? 0.0);
         yield new Finding('emulsion.load_low', $stops ? Severity::Stop : Severity::Mind,
             array_map(static fn (WeighedLine $line): int => $line->position, $emulsion->emulsifiers),
             [
@@ -41,7 +39,7 @@ final class EmulsifierLow implements Check
                 'least' => Term::percent(100 * Emulsion::leastLoad($line->ingredient->key ?? '')),
                 'needed' => Term::percent($needed),
             ],
-            [(new Remedy($assessment))->dose($line, $needed, 'dose_to', ['percent' => Term::percent($needed)])],
+            $holds ? (new Remedy($assessment))->dose($line, $needed, 'dose_to', ['percent' => Term::percent($needed)]) : [],
             certainty: ($stops ? $parts : null) ?? $adequacy->below(1.0),
         );
     }

@@ -36,15 +36,14 @@ final class HumectantHigh implements Check
                 'ingredients' => Term::ingredients([$line->ingredient->key]),
                 'percent' => Term::percent($percent),
                 'limit' => Term::percent($most),
-            ], [(new Remedy($assessment))->dose($line, $most, 'dose_to', ['percent' => Term::percent($most)])], certainty: $certainty);
+            ], (new Remedy($assessment))->dose($line, $most, 'dose_to', ['percent' => Term::percent($most)]), certainty: $certainty);
         }
         $total = Composition::shareOfLines($lines)->times(100.0);
         $certainty = $total->above(self::TOGETHER_PERCENT);
-        $fix = $over || $certainty === null ? null
-            : (new Remedy($assessment))->scale($lines, self::TOGETHER_PERCENT / $total->high, 'humectants_down_to', ['percent' => Term::percent(self::TOGETHER_PERCENT)]);
-        if ($fix === null || $certainty === null) {
+        if ($over || $certainty === null) {
             return;
         }
+        $fixes = (new Remedy($assessment))->scale($lines, self::TOGETHER_PERCENT / $total->high, 'humectants_down_to', ['percent' => Term::percent(self::TOGETHER_PERCENT)]);
         yield new Finding('humectant.high', Severity::Mind,
             array_map(static fn (WeighedLine $line): int => $line->position, $lines),
             [
@@ -52,6 +51,6 @@ final class HumectantHigh implements Check
                 'percent' => Term::percent($total),
                 'limit' => Term::percent(self::TOGETHER_PERCENT),
             ],
-            [$fix], certainty: $certainty, variant: 'together');
+            $fixes, certainty: $certainty, variant: 'together');
     }
 }

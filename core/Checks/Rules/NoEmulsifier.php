@@ -30,11 +30,13 @@ final class NoEmulsifier implements Check
             || 100 * $emulsion->waterShare < self::SECOND_PHASE_PERCENT || 100 * $emulsion->fatShare->likely < self::SECOND_PHASE_PERCENT) {
             return;
         }
-        $percent = round(max(1.0, $emulsion->percentNeeded(self::OFFERED) * 1.1), 1);
+        $range = $assessment->catalogue->get(self::OFFERED)->use;
+        $percent = round(max($range->min ?? 0.0, $emulsion->percentNeeded(self::OFFERED) * Emulsion::COMFORT), 1);
+        $holds = $percent <= ($range->max ?? 0.0);
         yield new Finding('emulsion.no_emulsifier', $family->isEmulsion() ? Severity::Stop : Severity::Mind,
             array_map(static fn (WeighedLine $line): int => $line->position, $emulsion->fats),
             ['fat' => Term::percent(100 * $emulsion->fatShare->likely)],
-            [(new Remedy($assessment))->add(self::OFFERED, $percent, Phase::Oil, 'add_emulsifier', ['ingredient' => Term::ingredient(self::OFFERED), 'percent' => Term::percent($percent)])],
+            $holds ? [(new Remedy($assessment))->add(self::OFFERED, $percent, Phase::Oil, 'add_emulsifier', ['ingredient' => Term::ingredient(self::OFFERED), 'percent' => Term::percent($percent)])] : [],
             variant: $family->isEmulsion() ? 'usual' : 'shake',
         );
     }

@@ -32,9 +32,7 @@ final class PreservativeDoseLow implements Check
                 'min' => Term::percent($range->min),
                 'max' => Term::percent($range->max),
                 'source' => Term::text($dose->ingredient->source),
-            ], [
-                (new Remedy($assessment))->dose($dose->line, $range->typical, 'dose_to', ['percent' => Term::percent($range->typical)]),
-            ], certainty: $certainty, variant: $certainty->value);
+            ], (new Remedy($assessment))->dose($dose->line, $range->typical, 'dose_to', ['percent' => Term::percent($range->typical)]), certainty: $certainty, variant: $certainty->value);
         }
     }
 }

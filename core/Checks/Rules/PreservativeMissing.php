@@ -19,8 +19,6 @@ final class PreservativeMissing implements Check
     /** What is offered: broad, works up to pH 6, at its usual dose. Common practice for home emulsions. */
     private const OFFERED = 'benzyl-alcohol-dehydroacetic-acid';
 
-    private const OFFERED_PERCENT = 0.9;
-
     public function examine(Assessment $assessment): iterable
     {
         if ($assessment->preservation->regime === Regime::Dry || $assessment->preservation->hasSystem()) {
@@ -32,9 +30,10 @@ final class PreservativeMissing implements Check
 
             return;
         }
+        $percent = $assessment->catalogue->get(self::OFFERED)->use->typical ?? 1.0;
         yield new Finding('preservation.missing', Severity::Stop, terms: ['days' => $days], fixes: [
             (new Remedy($assessment))->add(
-                self::OFFERED, self::OFFERED_PERCENT, Phase::Cooldown, 'add_preservative', ['ingredient' => Term::ingredient(self::OFFERED), 'percent' => Term::percent(self::OFFERED_PERCENT)]),
+                self::OFFERED, $percent, Phase::Cooldown, 'add_preservative', ['ingredient' => Term::ingredient(self::OFFERED), 'percent' => Term::percent($percent)]),
         ]);
     }
 }

@@ -19,8 +19,6 @@ final class PreservativeNarrow implements Check
     /** A broad partner for each gap. */
     private const BROAD = 'benzyl-alcohol-dehydroacetic-acid';
 
-    private const BROAD_PERCENT = 0.9;
-
     public function examine(Assessment $assessment): iterable
     {
         $coverage = $assessment->preservation->nominalCoverage();
@@ -32,6 +30,7 @@ final class PreservativeNarrow implements Check
             $lines[] = $dose->line->position;
             $keys[] = $dose->ingredient->key;
         }
+        $percent = $assessment->catalogue->get(self::BROAD)->use->typical ?? 1.0;
         yield new Finding('preservation.narrow', Severity::Mind, $lines, [
             'ingredients' => Term::ingredients($keys),
             'open' => Term::word(match (true) {
@@ -40,7 +39,7 @@ final class PreservativeNarrow implements Check
                 default => $coverage->yeast === 0 ? 'microbes_yeast' : 'microbes_mould',
             }),
         ], [
-            (new Remedy($assessment))->add(self::BROAD, self::BROAD_PERCENT, Phase::Cooldown, 'add_preservative', ['ingredient' => Term::ingredient(self::BROAD), 'percent' => Term::percent(self::BROAD_PERCENT)]),
+            (new Remedy($assessment))->add(self::BROAD, $percent, Phase::Cooldown, 'add_preservative', ['ingredient' => Term::ingredient(self::BROAD), 'percent' => Term::percent($percent)]),
         ]);
     }
 }

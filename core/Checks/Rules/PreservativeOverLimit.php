@@ -66,11 +66,14 @@ final class PreservativeOverLimit implements Check
      */
     private function fixes(Assessment $assessment, array $lines): array
     {
+        if (count($lines) > 1) {
+            return [Fix::removeLine($lines[count($lines) - 1], 'remove_line')];
+        }
         $fixes = [];
         foreach ($assessment->preservation->doses as $dose) {
             if ($dose->line->position === $lines[0] && $dose->range() !== null) {
                 $typical = $dose->range()->typical;
-                $fixes[] = (new Remedy($assessment))->dose($dose->line, $typical, 'dose_to', ['percent' => Term::percent($typical)]);
+                array_push($fixes, ...(new Remedy($assessment))->dose($dose->line, $typical, 'dose_to', ['percent' => Term::percent($typical)]));
             }
         }
 

@@ -29,7 +29,7 @@ final class ScentSingleHigh implements Check
                 'limit' => Term::percent($ceiling),
                 'caution' => Term::text($line->ingredient->cautionNote),
                 'source' => Term::text($line->ingredient->source),
-            ], [(new Remedy($assessment))->dose($line, $ceiling, 'dose_to', ['percent' => Term::percent($ceiling)])], certainty: $certainty, variant: $certainty->value);
+            ], (new Remedy($assessment))->dose($line, $ceiling, 'dose_to', ['percent' => Term::percent($ceiling)]), certainty: $certainty, variant: $certainty->value);
         }
     }
 }

@@ -25,7 +25,7 @@ final class ScentTotalHigh implements Check
         }
         $stop = $stops !== null && ($scent->percent->likely > $scent->most || $scent->plenty === $scent->most);
         $limit = $stop ? $scent->most : $scent->plenty;
-        $fix = $scent->plenty > 0 ? (new Remedy($assessment))->scale($scent->lines, $scent->plenty / $scent->percent->high, 'scent_down_to', ['percent' => Term::percent($scent->plenty)]) : null;
+        $fixes = $scent->plenty > 0 ? (new Remedy($assessment))->scale($scent->lines, $scent->plenty / $scent->percent->high, 'scent_down_to', ['percent' => Term::percent($scent->plenty)]) : [];
         yield new Finding('scent.total_high', $stop ? Severity::Stop : Severity::Mind,
             array_map(static fn (WeighedLine $line): int => $line->position, $scent->lines),
             [
@@ -33,8 +33,7 @@ final class ScentTotalHigh implements Check
                 'limit' => Term::percent($limit),
                 'people' => Term::word('audience_'.$assessment->formula->audience->value),
             ],
-            $fix === null ? [] : [$fix],
-            asks: $fix === null,
+            $fixes,
             certainty: ($stop ? $stops : null) ?? $minds,
         );
     }

@@ -45,7 +45,7 @@ final class SumNot100 implements Check
         yield new Finding('measure.sum_not_100', Severity::Stop,
             $over === null ? [] : array_map(static fn (WeighedLine $line): int => $line->position, $this->largest($assessment)),
             ['sum' => Term::percent($sum->times(100.0)), 'rest' => Term::percent(100 * abs(1 - $sum->likely))],
-            $fixes, asks: $fixes === [], certainty: $certainty, variant: $over !== null ? 'over' : 'under');
+            $fixes, certainty: $certainty, variant: $over !== null ? 'over' : 'under');
     }
 
     private function hasOpenLines(Assessment $assessment): bool

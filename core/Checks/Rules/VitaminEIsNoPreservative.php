@@ -27,7 +27,6 @@ final class VitaminEIsNoPreservative implements Check
             Severity::Stop,
             array_map(static fn (WeighedLine $line): int => $line->position, $lines),
             ['ingredients' => Term::ingredients(array_map(static fn (WeighedLine $line): string => $line->ingredient->key ?? '', $lines))],
-            asks: true,
         );
     }
 }

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PHPUnit\Framework\TestCase;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+use SplFileInfo;
+
+/** Arrows point down: views to app to core, and no circles between the rooms of the core. */
+final class ArchitectureTest extends TestCase
+{
+    public function test_the_core_knows_nothing_of_the_framework_the_app_or_the_world(): void
+    {
+        foreach (self::sources('core') as $path => $code) {
+            self::assertSame(0, preg_match('/\b(Illuminate|Laravel|App|Carbon|Symfony|Database)\\\\/', $code), $path);
+            self::assertSame(0, preg_match('/(?<![>:\w])(?<!function )(file_get_contents|file_put_contents|fopen|time|date|microtime|mt_rand|rand|random_int|random_bytes|getenv|curl_init|exec)\s*\(/', $code), $path);
+            self::assertSame(0, preg_match("/new \\\\?DateTimeImmutable\((?:\)|'now')/", $code), $path);
+        }
+    }
+
+    public function test_the_rooms_of_the_core_form_no_circle(): void
+    {
+        $uses = [];
+        foreach (self::sources('core') as $path => $code) {
+            $room = explode('/', $path)[1];
+            preg_match_all('/Ilvane\\\\Core\\\\(\w+)\\\\/', $code, $found);
+            foreach (array_diff(array_unique($found[1]), [$room]) as $other) {
+                $uses[$room][$other] = $path;
+            }
+        }
+        self::assertArrayNotHasKey('Measure', $uses, 'Measure is the ground floor: it uses no other room.');
+        foreach (array_keys($uses) as $room) {
+            self::assertNotContains($room, self::reachedFrom($room, $uses), "The room $room reaches itself.");
+        }
+    }
+
+    public function test_views_do_not_reach_past_the_app_into_models_of_the_core(): void
+    {
+        foreach (self::sources('resources/views') as $path => $code) {
+            self::assertSame(0, preg_match('/Ilvane\\\\Core\\\\(?!Formula\\\\Family)/', $code), $path);
+            self::assertSame(0, preg_match('/\sstyle=|\son\w+="|<script(?![^>]*src)/', $code), "$path: nothing inline");
+            self::assertStringNotContainsString('{!!', $code, "$path: output is escaped");
+        }
+    }
+
+    public function test_controllers_hold_no_arithmetic_and_no_queries_in_loops(): void
+    {
+        foreach (self::sources('app/Http/Controllers') as $path => $code) {
+            self::assertLessThan(160, substr_count($code, "\n"), "$path is a thick controller");
+        }
+    }
+
+    /**
+     * @param  array<string, array<string, string>>  $uses
+     * @return list<string>
+     */
+    private static function reachedFrom(string $room, array $uses): array
+    {
+        $reached = [];
+        $open = array_keys($uses[$room] ?? []);
+        while ($open !== []) {
+            $next = array_pop($open);
+            if (! in_array($next, $reached, true)) {
+                $reached[] = $next;
+                array_push($open, ...array_keys($uses[$next] ?? []));
+            }
+        }
+
+        return $reached;
+    }
+
+    /** @return iterable<string, string> code by path from the root, comments taken out */
+    private static function sources(string $directory): iterable
+    {
+        $root = dirname(__DIR__, 2);
+        /** @var SplFileInfo $file */
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$directory", RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+            $code = (string) file_get_contents($file->getPathname());
+            yield substr($file->getPathname(), strlen($root) + 1) => preg_replace('#/\*.*?\*/|^\s*//.*$#ms', '', $code) ?? '';
+        }
+    }
+}
