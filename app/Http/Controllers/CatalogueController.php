@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Typed;
 use App\Workroom\Wording;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Catalogue\Ingredient;
@@ -18,7 +19,7 @@ final class CatalogueController
 
     public function search(Request $request, Catalogue $catalogue, Wording $wording): JsonResponse
     {
-        $found = $catalogue->search(mb_substr(mb_scrub($request->string('q')->toString()), 0, self::LONGEST), self::OFFERED);
+        $found = $catalogue->search(Typed::text($request, 'q', self::LONGEST), self::OFFERED);
 
         return new JsonResponse(array_map(static fn (Ingredient $ingredient): array => [
             'key' => $ingredient->key,

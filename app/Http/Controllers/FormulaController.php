@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Typed;
 use App\Models\Formula;
 use App\Models\FormulaVersion;
 use App\Workroom\BenchPage;
@@ -24,7 +25,7 @@ final class FormulaController
 
     public function begin(Request $request): RedirectResponse
     {
-        $family = Family::tryFrom($request->string('family')->toString()) ?? Family::LeaveInEmulsion;
+        $family = Family::tryFrom(Typed::text($request, 'family')) ?? Family::LeaveInEmulsion;
         $formula = $this->book->begin(__('ui.bench.untitled', ['family' => mb_strtolower(__('words.family.'.$family->value))]), $family);
 
         return redirect()->route('bench', $formula);
@@ -39,8 +40,8 @@ final class FormulaController
     public function change(Request $request, Formula $formula, DraftAction $action): Response|RedirectResponse
     {
         $typed = Draft::fromStored($formula->draft)->withForm($request->all());
-        $do = $request->string('do')->toString();
-        $revision = $request->integer('revision');
+        $do = Typed::text($request, 'do');
+        $revision = (int) Typed::text($request, 'revision');
         $draft = $action->apply($typed, $do);
         try {
             $revision = $this->book->save($formula, $draft, $do === 'overwrite' ? null : $revision);
@@ -49,7 +50,7 @@ final class FormulaController
             $page = BenchPage::of($formula, $typed, $revision, changedElsewhere: true);
         }
         if ($request->headers->has('X-Live')) {
-            return response(view('bench.body', ['page' => $page]), $page->changedElsewhere ? 409 : 200, ['X-Seq' => (string) $request->integer('seq')]);
+            return response(view('bench.body', ['page' => $page]), $page->changedElsewhere ? 409 : 200, ['X-Seq' => (string) (int) Typed::text($request, 'seq')]);
         }
 
         return $page->changedElsewhere
@@ -59,7 +60,7 @@ final class FormulaController
 
     public function keep(Request $request, Formula $formula): RedirectResponse
     {
-        $version = $this->book->keep($formula, Draft::fromStored($formula->draft), mb_substr($request->string('note')->toString(), 0, 500));
+        $version = $this->book->keep($formula, Draft::fromStored($formula->draft), Typed::text($request, 'note'));
 
         return redirect()->route('version', [$formula, $version->number])->with('said', __('ui.version.kept', ['number' => $version->number]));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Typed;
 use App\Models\Batch;
 use App\Workroom\MakeState;
 use Ilvane\Core\Process\Step;
@@ -19,7 +20,7 @@ final class StepEntry extends FormRequest
         $batch = $this->route('batch');
         $key = $this->route('step');
         $step = $batch instanceof Batch && is_string($key) ? MakeState::of($batch->load('entries'))->plan->step($key) : null;
-        $wants = fn (string $field): string => $this->filled('reason') || $this->string('do')->toString() === 'skip' ? 'nullable' : 'required';
+        $wants = fn (string $field): string => $this->filled('reason') || Typed::text($this, 'do') === 'skip' ? 'nullable' : 'required';
 
         return [
             'client_key' => ['required', 'string', 'regex:/^[A-Za-z0-9-]{8,40}$/'],
@@ -58,12 +59,12 @@ final class StepEntry extends FormRequest
 
     public function clientKey(): string
     {
-        return $this->string('client_key')->toString();
+        return Typed::text($this, 'client_key');
     }
 
     public function wantsOn(): bool
     {
-        return $this->string('do')->toString() !== 'note';
+        return Typed::text($this, 'do') !== 'note';
     }
 
     public function decimal(string $field): ?float
@@ -90,7 +91,7 @@ final class StepEntry extends FormRequest
                 $entries[] = ['step' => $step->key, 'kind' => $kind, 'subject' => $subject, 'value' => $this->decimal($field), 'reason' => ''];
             }
         }
-        $reason = trim($this->string('reason')->toString());
+        $reason = trim(Typed::text($this, 'reason'));
         if ($reason !== '' && in_array($step->kind, [StepKind::Gate, StepKind::Heat], true)) {
             $entries[] = ['step' => $step->key, 'kind' => 'override', 'subject' => '', 'value' => null, 'reason' => $reason];
         }

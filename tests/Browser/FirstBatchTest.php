@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Support\BrowserCase;
+
+/** The main job: from an empty workroom to a label, in the real interface. */
+final class FirstBatchTest extends BrowserCase
+{
+    public function test_from_empty_formula_to_label(): void
+    {
+        self::emptyWorkroom();
+        self::visit('/');
+        self::see('What will you make?');
+        self::button('Begin a formula')->click();
+        self::see('Nothing in it yet.');
+
+        // by keyboard, half in French, by spoon and by percent
+        self::add('water', 'eau dist', 'to 100');
+        self::add('water', 'glyc', '3 %');
+        self::add('oil', 'btms-50', '1 tsp');
+        self::add('oil', 'huile de noyaux', '2 tbsp');
+        self::see('Don’t make it yet');
+        self::see('There is water in it and nothing that keeps it.');
+        self::see('Too little emulsifier');
+
+        self::button('Add 0.9 % Benzyl alcohol + dehydroacetic acid')->click();
+        self::settled();
+        $amounts = self::all('.row .amount');
+        self::type($amounts[2], '4 %');
+        self::see('Keeps 6 months');
+        self::see('BTMS-50');
+        self::type(self::find('input[name=scale]'), '0.01');
+        self::see('Sound.');
+        self::type(self::find('input[name=name]'), 'First of all milk');
+        self::type(self::find('input[name=ph]'), '4.8');
+        self::settled();
+
+        self::button('Make it')->click();
+        self::phone();
+        self::see('Jars, tools, surface, hands');
+        self::button('Done')->click();
+        self::see('Distilled or deionised water');
+        foreach (['158.5', '6.00'] as $weight) {
+            self::type(self::find('input[name=weight]'), $weight);
+            self::button('That’s in')->click();
+        }
+        self::see('BTMS-50');
+        self::button('That’s in')->click();
+        self::see('Apricot kernel oil');
+        self::button('That’s in')->click();
+        self::fillIn(['water' => '72', 'oil' => '60'], 'Both are ready');
+        self::see('within 5 °C of each other');
+        self::fillIn(['water' => '73', 'oil' => '71'], 'Both are ready');
+        self::see('Combine');
+        self::button('Done')->click();
+        self::see('Blend');
+        self::button('Done')->click();
+        self::fillIn(['mix' => '55'], 'Cool enough');
+        self::see('Still too warm for what comes next.');
+
+        // the browser is closed, the workroom restarted, and the batch goes on
+        self::stopServer();
+        self::startServer();
+        self::visit('/');
+        self::see('Cool, step');
+        self::button('Go on')->click();
+        self::fillIn(['mix' => '37.5'], 'Cool enough');
+        self::see('Benzyl alcohol');
+        self::button('That’s in')->click();
+        self::see('Stir in');
+        self::button('Done')->click();
+        self::fillIn(['ph' => '4,8'], 'Write it down');
+        self::fillIn(['filled' => '189', 'containers' => '1'], 'Put on the shelf');
+        self::desk();
+        self::see('How the date comes about');
+        self::see('First of all milk');
+        self::see('189 g');
+        self::button('Print the label')->click();
+        self::see('Best before');
+        self::see('Aqua, Prunus Armeniaca Kernel Oil');
+        $size = self::$browser->executeScript("const r = document.querySelector('.jar-label').getBoundingClientRect(); return [r.width / 96 * 25.4, r.height / 96 * 25.4]");
+        self::assertEqualsWithDelta([62.0, 100.0], $size, 0.1, 'the label is at true size, in millimetres');
+        self::assertTrue(self::$browser->executeScript("const l = document.querySelector('.jar-label'); return l.scrollHeight <= l.clientHeight + 1"), 'nothing runs off the label');
+    }
+
+    private static function add(string $phase, string $search, string $amount): void
+    {
+        $rows = count(self::all('.row'));
+        self::find("#lane-$phase .add")->click();
+        self::until(static fn (): bool => count(self::all('.row')) === $rows + 1 ?: throw new \Facebook\WebDriver\Exception\WebDriverException('not yet'), 'no line was added');
+        $field = self::until(static fn () => self::$browser->switchTo()->activeElement()->getAttribute('role') === 'combobox' ? self::$browser->switchTo()->activeElement() : throw new \Facebook\WebDriver\Exception\WebDriverException('not yet'), 'the new line is not in hand');
+        $field->sendKeys($search);
+        self::find('.found:not([hidden]) li');
+        $field->sendKeys(WebDriverKeys::ENTER);
+        self::$browser->switchTo()->activeElement()->sendKeys($amount.WebDriverKeys::TAB);
+        self::settled();
+    }
+
+    private static function type(object $field, string $text): void
+    {
+        self::$browser->executeScript("arguments[0].closest('details')?.setAttribute('open', '')", [$field]);
+        $field->clear();
+        $field->sendKeys($text);
+    }
+
+    /** @param array<string, string> $fields */
+    private static function fillIn(array $fields, string $button): void
+    {
+        foreach ($fields as $name => $value) {
+            self::type(self::find("input[name=$name]"), $value);
+        }
+        self::button($button)->click();
+    }
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Formula;
+use App\Models\FormulaVersion;
+use App\Workroom\Draft;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use Tests\Support\AppCase;
+use Tests\Support\SoundFormula;
+
+final class BenchTest extends AppCase
+{
+    public function test_the_whole_way_without_scripts(): void
+    {
+        $this->post('/formulas', ['family' => 'leave_in_emulsion'])->assertRedirect();
+        $formula = Formula::query()->sole();
+        $this->get("/formulas/$formula->id")->assertOk()->assertSee('Nothing in it yet.');
+        $this->post("/formulas/$formula->id", ['revision' => 1, 'do' => 'add:water'])->assertRedirect("/formulas/$formula->id");
+        $formula->refresh();
+        $key = $this->lineKey($formula, 0);
+        $this->post("/formulas/$formula->id", $this->form($formula, ['lines' => [$key => ['name' => 'eau distillée', 'amount' => 'to 100']]]))->assertRedirect();
+        $line = Draft::fromStored($formula->refresh()->draft)->lines()[0];
+        self::assertSame(['distilled-water', 'water'], [$line['ingredient'], $line['phase']], 'a French name that the catalogue knows is understood');
+    }
+
+    public function test_one_call_saves_and_answers_with_the_same_partial(): void
+    {
+        $formula = $this->formulaOf(SoundFormula::document());
+        $answer = $this->post("/formulas/$formula->id", $this->form($formula, ['batch' => '300', 'seq' => 7]), ['X-Live' => '1']);
+        $answer->assertOk()->assertHeader('X-Seq', '7')->assertSee('id="bench-body"', false)->assertSee('300')->assertDontSee('<html', false);
+        self::assertSame('300', Draft::fromStored($formula->refresh()->draft)->text('batch'));
+        self::assertSame(2, $formula->revision);
+    }
+
+    public function test_a_second_window_never_overwrites_silently(): void
+    {
+        $formula = $this->formulaOf(SoundFormula::document());
+        $stale = $this->form($formula, ['name' => 'From the second window']);
+        $this->post("/formulas/$formula->id", $this->form($formula, ['name' => 'From the first window']), ['X-Live' => '1'])->assertOk();
+        $this->post("/formulas/$formula->id", $stale, ['X-Live' => '1'])
+            ->assertStatus(409)->assertSee('From the second window')->assertSee('changed in another window');
+        self::assertSame('From the first window', $formula->refresh()->name);
+        $this->post("/formulas/$formula->id", [...$stale, 'do' => 'overwrite'], ['X-Live' => '1'])->assertOk();
+        self::assertSame('From the second window', $formula->refresh()->name);
+    }
+
+    public function test_nonsense_is_kept_as_typed_and_answered_beside_the_field(): void
+    {
+        $formula = $this->formulaOf(SoundFormula::document());
+        $key = $this->lineKey($formula, 1);
+        foreach (['-4 %' => 'less than nothing', '3 blobs' => 'not known here', '1,000 g' => 'One thousand, or one?', '1e308 cups' => 'any kitchen'] as $amount => $why) {
+            $this->post("/formulas/$formula->id", $this->form($formula->refresh(), ['lines' => [$key => ['amount' => $amount]]]), ['X-Live' => '1'])
+                ->assertOk()->assertSee($amount)->assertSee($why);
+            self::assertSame($amount, Draft::fromStored($formula->refresh()->draft)->lines()[1]['amount']);
+        }
+        $this->post("/formulas/$formula->id", $this->form($formula, ['batch' => 'lots', 'ph' => '40']), ['X-Live' => '1'])
+            ->assertSee('value="lots"', false)->assertSee('How many grams?')->assertSee('A pH between 0 and 14.');
+    }
+
+    public function test_unknown_ingredient_keys_and_strange_input_do_no_harm(): void
+    {
+        $formula = $this->formulaOf(SoundFormula::document());
+        $key = $this->lineKey($formula, 1);
+        $this->post("/formulas/$formula->id", $this->form($formula, ['lines' => [$key => ['ingredient' => 'unobtainium', 'name' => 'Unobtainium']]]), ['X-Live' => '1'])->assertOk();
+        foreach ([['lines' => 'x'], ['lines' => [['a']]], ['name' => ['x']], ['lines' => ['<script>' => ['amount' => '1 g']]], ['do' => 'fix:preservation.low@9#77'], ['do' => 'up:nobody'], ['name' => "a\0b\xff"]] as $strange) {
+            $this->post("/formulas/$formula->id", [...$this->form($formula->refresh()), ...$strange], ['X-Live' => '1'])->assertOk();
+        }
+    }
+
+    public function test_a_thousand_lines_are_cut_to_what_can_be_worked_on(): void
+    {
+        $formula = $this->formulaOf(SoundFormula::document());
+        $lines = [];
+        for ($i = 0; $i < 1000; $i++) {
+            $lines[sprintf('k%05d', $i)] = ['name' => 'olive oil', 'amount' => '1 g'];
+        }
+        $this->post("/formulas/$formula->id", [...$this->form($formula), 'lines' => $lines], ['X-Live' => '1'])->assertOk()->assertSee('200 lines');
+        self::assertCount(200, Draft::fromStored($formula->refresh()->draft)->lines());
+    }
+
+    public function test_text_is_escaped(): void
+    {
+        $formula = $this->formulaOf([...SoundFormula::document(), 'name' => '<img src=x onerror=alert(1)>']);
+        $this->get("/formulas/$formula->id")->assertDontSee('<img src=x', false)->assertSee('&lt;img', false);
+    }
+
+    public function test_a_fix_on_a_note_mends_it(): void
+    {
+        $document = SoundFormula::document();
+        array_pop($document['lines']);
+        $formula = $this->formulaOf($document);
+        $this->post("/formulas/$formula->id", $this->form($formula, ['do' => 'fix:preservation.missing@#0']), ['X-Live' => '1'])->assertOk()->assertSee('Keeps 6 months');
+        $lines = Draft::fromStored($formula->refresh()->draft)->lines();
+        self::assertSame(['benzyl-alcohol-dehydroacetic-acid', '0.9 %', 'cooldown'], [$lines[4]['ingredient'], $lines[4]['amount'], $lines[4]['phase']]);
+    }
+
+    public function test_a_line_taken_out_can_be_put_back(): void
+    {
+        $formula = $this->formulaOf(SoundFormula::document());
+        $key = $this->lineKey($formula, 1);
+        $this->post("/formulas/$formula->id", $this->form($formula, ['do' => "remove:$key"]), ['X-Live' => '1'])->assertSee('taken out');
+        self::assertCount(4, Draft::fromStored($formula->refresh()->draft)->lines());
+        $this->post("/formulas/$formula->id", $this->form($formula, ['do' => 'put_back']), ['X-Live' => '1']);
+        self::assertSame($key, $this->lineKey($formula->refresh(), 1));
+    }
+
+    public function test_lines_move_within_and_between_lanes(): void
+    {
+        $formula = $this->formulaOf(SoundFormula::document());
+        $glycerin = $this->lineKey($formula, 1);
+        $this->post("/formulas/$formula->id", $this->form($formula, ['do' => "up:$glycerin"]), ['X-Live' => '1']);
+        self::assertSame($glycerin, $this->lineKey($formula->refresh(), 0));
+        $this->post("/formulas/$formula->id", $this->form($formula, ['do' => "down:$glycerin"]), ['X-Live' => '1']);
+        $this->post("/formulas/$formula->id", $this->form($formula->refresh(), ['do' => "down:$glycerin"]), ['X-Live' => '1']);
+        $moved = array_column(Draft::fromStored($formula->refresh()->draft)->lines(), null, 'key')[$glycerin];
+        self::assertSame('oil', $moved['phase']);
+        self::assertSame($glycerin, $this->lineKey($formula, 1), 'it comes in at the top of the next lane');
+    }
+
+    public function test_a_kept_version_never_changes_and_the_same_is_kept_once(): void
+    {
+        $formula = $this->formulaOf(SoundFormula::document());
+        $this->post("/formulas/$formula->id/keep")->assertRedirect("/formulas/$formula->id/versions/1");
+        $this->post("/formulas/$formula->id/keep")->assertRedirect("/formulas/$formula->id/versions/1");
+        $this->post("/formulas/$formula->id", $this->form($formula->refresh(), ['batch' => '250']));
+        $this->post("/formulas/$formula->id/keep")->assertRedirect("/formulas/$formula->id/versions/2");
+        $this->get("/formulas/$formula->id/versions/1")->assertOk()->assertSee("200\u{202F}g");
+        $this->post("/formulas/$formula->id/versions/1/reopen")->assertRedirect("/formulas/$formula->id");
+        self::assertSame('200', Draft::fromStored($formula->refresh()->draft)->text('batch'));
+        $this->expectException(QueryException::class);
+        DB::table('formula_versions')->where('id', FormulaVersion::query()->firstOrFail()->id)->update(['document' => '{}']);
+    }
+
+    public function test_the_search_finds_english_and_french_and_bears_anything(): void
+    {
+        $this->getJson('/catalogue/search?q=huile+de+coco')->assertOk()->assertJsonFragment(['key' => 'coconut-oil']);
+        $this->getJson('/catalogue/search?q=btms')->assertJsonPath('0.key', 'btms-25');
+        foreach (['', '%00', '%ff%fe', str_repeat('a', 3000), '%27%22%3C'] as $q) {
+            $this->getJson("/catalogue/search?q=$q")->assertOk();
+        }
+        $this->getJson('/catalogue/search?q[]=x')->assertOk();
+    }
+}

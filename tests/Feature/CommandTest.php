@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+use Tests\Support\SoundFormula;
+
+/** The commands as another program calls them: in a process of their own, by file and by pipe. */
+final class CommandTest extends TestCase
+{
+    private static function artisan(array $arguments, ?string $input = null): Process
+    {
+        $process = new Process([PHP_BINARY, 'artisan', ...$arguments], dirname(__DIR__, 2), [
+            'APP_ENV' => 'testing', 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=', 'DB_DATABASE' => ':memory:',
+        ], $input);
+        $process->run();
+
+        return $process;
+    }
+
+    private static function assertFits(string $schema, mixed $document): void
+    {
+        $validator = new Validator;
+        $result = $validator->validate(json_decode(json_encode($document, JSON_THROW_ON_ERROR)), (string) file_get_contents(dirname(__DIR__, 2)."/docs/schemas/$schema.json"));
+        self::assertTrue($result->isValid(), $result->error() === null ? '' : json_encode((new ErrorFormatter)->format($result->error()), JSON_THROW_ON_ERROR));
+    }
+
+    public function test_evaluate_prints_what_the_schema_says(): void
+    {
+        self::assertFits('formula-1', SoundFormula::document());
+        $run = self::artisan(['ilvane:evaluate', '-'], json_encode(SoundFormula::document(), JSON_THROW_ON_ERROR));
+        self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+        $evaluation = json_decode($run->getOutput(), true, 64, JSON_THROW_ON_ERROR);
+        self::assertFits('evaluation-1', $evaluation);
+        self::assertSame('preserved', $evaluation['regime']);
+        self::assertEqualsWithDelta(200.0, $evaluation['total_g']['likely'], 1e-9);
+        self::assertEqualsWithDelta(168.2, $evaluation['lines'][0]['grams']['likely'], 1e-6);
+        self::assertSame('Benzyl Alcohol', $evaluation['preservation'][0]['components'][0]['inci']);
+        self::assertNull($evaluation['texture']);
+    }
+
+    public function test_a_formula_full_of_faults_still_exits_with_0(): void
+    {
+        $document = ['format' => 'ilvane.formula/1', 'name' => 'Faulty', 'family' => 'leave_in_emulsion', 'batch' => ['grams' => 100], 'lines' => [
+            ['ingredient' => 'distilled-water', 'amount' => '50 %'], ['name' => 'nobody knows', 'amount' => '5 g'], ['text' => 'a good glug of something', 'phase' => 'oil'],
+            ['ingredient' => 'olive-oil', 'amount' => '3 blobs'], ['ingredient' => 'glycerin', 'amount' => 'some'], ['ingredient' => 'nonesuch', 'amount' => '1 g'],
+        ]];
+        $run = self::artisan(['ilvane:evaluate', '-'], json_encode($document, JSON_THROW_ON_ERROR));
+        self::assertSame(0, $run->getExitCode());
+        $evaluation = json_decode($run->getOutput(), true, 64, JSON_THROW_ON_ERROR);
+        self::assertFits('evaluation-1', $evaluation);
+        self::assertSame([2, 3, 4, 6], array_column($evaluation['unread'], 'line'));
+        self::assertContains('preservation.missing', array_column($evaluation['findings'], 'code'));
+        self::assertNull($evaluation['lines'][4]['grams']);
+    }
+
+    public function test_a_file_and_text_for_people(): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'ilv');
+        file_put_contents($file, json_encode(SoundFormula::document(), JSON_THROW_ON_ERROR));
+        $run = self::artisan(['ilvane:evaluate', $file, '--text']);
+        unlink($file);
+        self::assertSame(0, $run->getExitCode());
+        self::assertStringContainsString('Keeps 6 months', $run->getOutput());
+        self::assertStringContainsString('Sweet almond oil', $run->getOutput());
+    }
+
+    #[DataProvider('unreadable')]
+    public function test_what_is_not_readable_exits_with_2_and_says_where(string $input, string $path): void
+    {
+        $run = self::artisan(['ilvane:evaluate', '-'], $input);
+        self::assertSame(2, $run->getExitCode());
+        self::assertSame('', $run->getOutput());
+        $error = json_decode($run->getErrorOutput(), true, 8, JSON_THROW_ON_ERROR);
+        self::assertSame($path, $error['path']);
+        self::assertStringNotContainsString('errors.', $error['error']);
+    }
+
+    public static function unreadable(): iterable
+    {
+        yield 'not JSON' => ['{{{', ''];
+        yield 'nothing' => ['', ''];
+        yield 'unknown key' => ['{"format":"ilvane.formula/1","name":"A","family":"gel","lines":[],"x":1}', '/x'];
+        yield 'deep in a line' => ['{"format":"ilvane.formula/1","name":"A","family":"gel","lines":[{"ingredient":"olive-oil","phase":"gas"}]}', '/lines/0/phase'];
+        yield 'ten megabytes' => ['"'.str_repeat('x', 10_000_000).'"', ''];
+    }
+
+    public function test_a_missing_file_is_said_to_be(): void
+    {
+        self::assertSame(2, self::artisan(['ilvane:evaluate', '/nowhere/at/all.json'])->getExitCode());
+    }
+
+    public function test_the_catalogue_whole_and_by_entry(): void
+    {
+        $run = self::artisan(['ilvane:catalogue']);
+        $all = json_decode($run->getOutput(), true, 64, JSON_THROW_ON_ERROR);
+        self::assertFits('catalogue-1', $all);
+        self::assertGreaterThan(200, count($all['ingredients']));
+        $one = json_decode(self::artisan(['ilvane:catalogue', 'btms-50'])->getOutput(), true, 64, JSON_THROW_ON_ERROR);
+        self::assertSame('cationic', $one['charge']);
+        self::assertSame(2, self::artisan(['ilvane:catalogue', 'nonesuch'])->getExitCode());
+        self::assertStringStartsWith('key,name_en', self::artisan(['ilvane:catalogue', '--csv'])->getOutput());
+    }
+}

@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Batch;
+use App\Models\BatchEntry;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use Tests\Support\AppCase;
+use Tests\Support\SoundFormula;
+
+final class MakeTest extends AppCase
+{
+    private function start(?array $document = null): Batch
+    {
+        $formula = $this->formulaOf($document ?? SoundFormula::document());
+        $this->post("/formulas/$formula->id/make")->assertRedirect();
+
+        return Batch::query()->latest('id')->firstOrFail();
+    }
+
+    private function tell(Batch $batch, string $step, array $fields = [], ?string $key = null): TestResponse
+    {
+        return $this->from("/make/$batch->code/$step")->post("/make/$batch->code/$step", ['client_key' => $key ?? Str::uuid()->toString(), ...$fields]);
+    }
+
+    private function makeAll(Batch $batch, array $ph = ['ph' => '4.8']): void
+    {
+        $this->tell($batch, 'sanitise')->assertRedirect("/make/$batch->code/weigh.1");
+        $this->tell($batch, 'weigh.1', ['weight' => '168,4'])->assertRedirect("/make/$batch->code/weigh.2");
+        $this->tell($batch, 'weigh.2', ['weight' => '6.02']);
+        $this->tell($batch, 'weigh.3', ['weight' => '8.00']);
+        $this->tell($batch, 'weigh.4', ['weight' => '16.10'])->assertRedirect("/make/$batch->code/heat");
+        $this->tell($batch, 'heat', ['water' => '72', 'oil' => '71', 'do' => 'on'])->assertRedirect("/make/$batch->code/combine");
+        $this->tell($batch, 'combine')->assertRedirect("/make/$batch->code/blend");
+        $this->tell($batch, 'blend')->assertRedirect("/make/$batch->code/gate");
+        $this->tell($batch, 'gate', ['mix' => '38'])->assertRedirect("/make/$batch->code/weigh.5");
+        $this->tell($batch, 'weigh.5', ['weight' => '1.80'])->assertRedirect("/make/$batch->code/add");
+        $this->tell($batch, 'add')->assertRedirect("/make/$batch->code/ph");
+        $this->tell($batch, 'ph', $ph)->assertRedirect("/make/$batch->code/fill");
+        $this->tell($batch, 'fill', ['filled' => '190.5', 'containers' => '2'])->assertRedirect("/batches/$batch->code");
+    }
+
+    public function test_from_the_first_step_to_the_label(): void
+    {
+        Carbon::setTestNow('2026-11-23 10:00:00');
+        $batch = $this->start();
+        self::assertSame('261123-A', $batch->code);
+        $this->makeAll($batch);
+        $batch->refresh();
+        self::assertSame('finished', $batch->status);
+        self::assertSame('2027-05-22', $batch->best_before?->toDateString(), '180 days from the making');
+        $this->get("/batches/$batch->code")->assertOk()->assertSee('95.1')->assertSee('190.5')->assertSee('22 May 2027')->assertSee('decides');
+        $this->get("/batches/$batch->code/label")->assertOk()
+            ->assertSeeInOrder(['Plain test milk', 'Aqua, Prunus Amygdalus Dulcis Oil, Glycerin, Behentrimonium Methosulfate', 'Through damp hair.', '261123-A', '23 Nov 2026', '22 May 2027', 'Net 95'])
+            ->assertSee('tree nuts');
+        self::assertStringStartsWith('261123-B', $this->start()->code);
+    }
+
+    public function test_the_gate_stays_shut_until_it_is_cool_or_a_reason_is_given(): void
+    {
+        $batch = $this->start();
+        $this->tell($batch, 'gate', ['mix' => '52'])->assertRedirect("/make/$batch->code/gate");
+        $this->get("/make/$batch->code/weigh.5")->assertRedirect("/make/$batch->code/gate");
+        $this->tell($batch, 'weigh.5', ['weight' => '1.8'])->assertRedirect("/make/$batch->code/gate");
+        self::assertSame(0, BatchEntry::query()->where('kind', 'weight')->count());
+        $this->get("/make/$batch->code/gate")->assertSee('Still too warm')->assertSee('52');
+        $this->tell($batch, 'gate', ['reason' => 'The strip says it is fine'])->assertRedirect("/make/$batch->code/weigh.5");
+        self::assertSame('The strip says it is fine', BatchEntry::query()->where('kind', 'override')->sole()->reason);
+        $this->get("/make/$batch->code/weigh.5")->assertOk();
+    }
+
+    public function test_both_phases_have_to_be_hot_and_even(): void
+    {
+        $batch = $this->start();
+        foreach ([['72', '60'], ['64', '63'], ['80', '72']] as [$water, $oil]) {
+            $this->tell($batch, 'heat', ['water' => $water, 'oil' => $oil, 'do' => 'on'])->assertRedirect("/make/$batch->code/heat");
+        }
+        $this->tell($batch, 'heat', ['water' => '74', 'oil' => '71', 'do' => 'note'])->assertRedirect("/make/$batch->code/heat");
+        $this->tell($batch, 'heat', ['water' => '74', 'oil' => '71', 'do' => 'on'])->assertRedirect("/make/$batch->code/combine");
+        self::assertSame(10, BatchEntry::query()->where('kind', 'temperature')->count(), 'every reading is kept');
+    }
+
+    public function test_weights_add_up_on_a_scale_that_is_not_tared(): void
+    {
+        $batch = $this->start();
+        $this->tell($batch, 'weigh.1', ['weight' => '168.5']);
+        $this->get("/make/$batch->code/weigh.2")->assertSee('6.00')->assertSee('174.50');
+    }
+
+    public function test_the_same_form_sent_twice_is_recorded_once_and_a_correction_keeps_the_old_value(): void
+    {
+        $batch = $this->start();
+        $this->tell($batch, 'weigh.1', ['weight' => '160'], 'same-key-1');
+        $this->tell($batch, 'weigh.1', ['weight' => '160'], 'same-key-1');
+        self::assertSame(1, BatchEntry::query()->where('kind', 'weight')->count());
+        $this->tell($batch, 'weigh.1', ['weight' => '168.4'], 'other-key-2');
+        self::assertSame([160.0, 168.4], BatchEntry::query()->where('kind', 'weight')->orderBy('id')->pluck('value')->map(floatval(...))->all());
+        $this->get("/make/$batch->code/weigh.1")->assertSee('168.4');
+        $this->expectException(QueryException::class);
+        DB::table('batch_entries')->update(['value' => 1.0]);
+    }
+
+    public function test_it_survives_leaving_and_coming_back(): void
+    {
+        $batch = $this->start();
+        $this->tell($batch, 'weigh.1', ['weight' => '168.4']);
+        $this->get("/make/$batch->code/weigh.2");
+        $this->flushSession(); // another day, another browser
+        $this->get('/')->assertSee('Weigh, step 3 of 13');
+        $this->get("/make/$batch->code")->assertRedirect("/make/$batch->code/weigh.2");
+    }
+
+    public function test_without_a_measured_ph_the_label_gets_the_fresh_date(): void
+    {
+        Carbon::setTestNow('2026-11-23 10:00:00');
+        $batch = $this->start();
+        $this->makeAll($batch, ['do' => 'skip']);
+        $batch->refresh();
+        self::assertSame('2026-11-28', $batch->best_before?->toDateString());
+        $this->get("/batches/$batch->code/label")->assertSee('Keep in the fridge.')->assertSee('28 Nov 2026');
+    }
+
+    public function test_no_date_is_guessed_for_what_is_not_modelled(): void
+    {
+        $batch = $this->start(['format' => 'ilvane.formula/1', 'name' => 'Two oils', 'family' => 'hair_oil', 'lines' => [['ingredient' => 'olive-oil', 'amount' => '60 g'], ['ingredient' => 'jojoba-oil', 'amount' => '40 g']]]);
+        $this->tell($batch, 'sanitise');
+        $this->tell($batch, 'weigh.1', ['weight' => '60']);
+        $this->tell($batch, 'weigh.2', ['weight' => '40'])->assertRedirect("/make/$batch->code/fill");
+        $this->tell($batch, 'fill', ['filled' => '98', 'containers' => '1']);
+        self::assertNull($batch->refresh()->best_before);
+        $this->get("/batches/$batch->code")->assertSee('no date is guessed');
+        $this->get("/batches/$batch->code/label")->assertSee('go by the oldest oil');
+    }
+
+    public function test_more_out_than_in_is_asked_about(): void
+    {
+        $batch = $this->start();
+        $this->tell($batch, 'gate', ['mix' => '35']);
+        $this->tell($batch, 'fill', ['filled' => '900', 'containers' => '1'])->assertRedirect("/make/$batch->code/fill")->assertSessionHasErrors('filled');
+        self::assertTrue($batch->refresh()->isMaking());
+        $this->tell($batch, 'fill', ['filled' => '900', 'containers' => '1', 'sure' => '1'])->assertRedirect("/batches/$batch->code");
+    }
+
+    public function test_bad_entries_are_answered_in_place_and_record_nothing(): void
+    {
+        $batch = $this->start();
+        foreach ([['weigh.1', 'weight', ['', 'abc', '-5', '0', '1e12']], ['heat', 'water', ['hot', '900']], ['ph', 'ph', ['15', 'x']]] as [$step, $field, $values]) {
+            foreach ($step === 'ph' ? [] : $values as $value) {
+                $this->tell($batch, $step, [$field => $value, 'do' => 'on'])->assertRedirect("/make/$batch->code/$step")->assertSessionHasErrors($field);
+            }
+        }
+        $this->tell($batch, 'gate', ['mix' => '35']);
+        foreach (['15', 'x', '-1'] as $value) {
+            $this->tell($batch, 'ph', ['ph' => $value])->assertSessionHasErrors('ph');
+        }
+        self::assertSame(0, BatchEntry::query()->whereIn('kind', ['weight', 'ph'])->count());
+        $this->get("/make/$batch->code/nowhere")->assertNotFound();
+        $this->get('/make/000000-Z')->assertNotFound();
+    }
+
+    public function test_a_finished_batch_is_never_computed_again(): void
+    {
+        $batch = $this->start();
+        $this->makeAll($batch);
+        $outcome = $batch->refresh()->outcome;
+        $this->tell($batch, 'weigh.1', ['weight' => '50']);
+        $this->tell($batch, 'fill', ['filled' => '10', 'containers' => '1']);
+        self::assertEquals($outcome, $batch->refresh()->outcome);
+        $this->get("/make/$batch->code/heat")->assertRedirect("/batches/$batch->code");
+    }
+
+    public function test_an_empty_or_unreadable_formula_is_not_made(): void
+    {
+        $formula = $this->formulaOf([...SoundFormula::document(), 'lines' => []]);
+        $this->post("/formulas/$formula->id/make")->assertRedirect("/formulas/$formula->id")->assertSessionHas('refused');
+        self::assertSame(0, Batch::query()->count());
+    }
+
+    public function test_the_database_stands_behind_the_forms(): void
+    {
+        $batch = $this->start();
+        $entry = ['batch_id' => $batch->id, 'step' => 'weigh.1', 'kind' => 'weight', 'value' => 5, 'client_key' => 'k', 'recorded_at' => '2026-11-23 10:00:00'];
+        foreach ([['value' => -1], ['value' => null], ['kind' => 'guess'], ['kind' => 'temperature', 'value' => 5000], ['kind' => 'ph', 'value' => 20], ['kind' => 'override', 'reason' => ' '], ['batch_id' => 999], ['value' => 'five']] as $wrong) {
+            try {
+                DB::table('batch_entries')->insert([...$entry, ...$wrong]);
+                self::fail('The database took '.json_encode($wrong));
+            } catch (QueryException $refusal) {
+                self::assertMatchesRegularExpression('/constraint|datatype|store TEXT/i', $refusal->getMessage());
+            }
+        }
+    }
+}

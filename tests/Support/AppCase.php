@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use App\Models\Formula;
+use App\Workroom\Draft;
+use App\Workroom\FormulaBook;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase;
+
+/** A test of the whole application, on a database in memory. */
+abstract class AppCase extends TestCase
+{
+    use RefreshDatabase;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->withoutVite();
+    }
+
+    public function createApplication(): Application
+    {
+        /** @var Application $app */
+        $app = require dirname(__DIR__, 2).'/bootstrap/app.php';
+        $app->make(Kernel::class)->bootstrap();
+
+        return $app;
+    }
+
+    /** @param array<string, mixed> $document */
+    protected function formulaOf(array $document): Formula
+    {
+        return app(FormulaBook::class)->put(Draft::fromDocument($document))->refresh();
+    }
+
+    /** What the bench page would send for a stored formula. */
+    protected function form(Formula $formula, array $changes = []): array
+    {
+        $draft = Draft::fromStored($formula->draft);
+        $form = ['revision' => $formula->revision, 'seq' => 1, 'name' => $draft->text('name'), 'batch' => $draft->text('batch'), 'ph' => $draft->text('ph'), 'lines' => []];
+        foreach ($draft->lines() as $line) {
+            $form['lines'][$line['key']] = ['ingredient' => $line['ingredient'], 'name' => $line['name'], 'amount' => $line['amount'], 'phase' => $line['phase'], 'prepared' => $line['prepared']];
+        }
+
+        return array_replace_recursive($form, $changes);
+    }
+
+    /** The key of a formula's line, counted from 0. */
+    protected function lineKey(Formula $formula, int $at): string
+    {
+        return Draft::fromStored($formula->draft)->lines()[$at]['key'];
+    }
+}

@@ -1,0 +1,243 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\WebDriverException;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverDimension;
+use PHPUnit\Framework\TestCase;
+use RuntimeException;
+use Symfony\Component\Process\Process;
+
+/** Drives the real interface in headless Chromium, on a server and a database file of its own. */
+abstract class BrowserCase extends TestCase
+{
+    private const WAIT_S = 8.0;
+
+    protected static RemoteWebDriver $browser;
+
+    protected static string $base;
+
+    private static ?string $directory = null;
+
+    /** @var array<string, string> */
+    private static array $environment = [];
+
+    private static ?Process $server = null;
+
+    /** @var list<Process> */
+    private static array $processes = [];
+
+    public static function setUpBeforeClass(): void
+    {
+        if (self::$directory !== null) {
+            return; // one server and one Chromium for the whole run
+        }
+        self::$directory = sys_get_temp_dir().'/ilvane-browser-'.bin2hex(random_bytes(6));
+        mkdir(self::$directory.'/profile', 0700, true);
+        touch(self::database());
+        register_shutdown_function(self::shutDown(...));
+        self::$environment = [ // the real environment wins over any .env; the *_CACHE paths hide a cached config
+            'APP_ENV' => 'testing', 'APP_DEBUG' => 'true', 'APP_KEY' => 'base64:'.base64_encode(str_repeat("\0", 32)), 'APP_TIMEZONE' => 'UTC',
+            'DB_DATABASE' => self::database(), 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
+            'APP_CONFIG_CACHE' => self::$directory.'/config.php', 'APP_ROUTES_CACHE' => self::$directory.'/routes.php', 'PHP_CLI_SERVER_WORKERS' => '4',
+        ];
+        (new Process([PHP_BINARY, 'artisan', 'migrate', '--force'], self::root(), self::$environment))->mustRun();
+        self::startServer();
+        $driver = self::start(static fn (int $port): array => ['/usr/bin/chromedriver', "--port=$port", '--log-level=WARNING'], [])[1];
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, (new ChromeOptions)->setBinary('/usr/bin/chromium')->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
+            '--disable-background-networking', '--disable-component-update', '--disable-sync',
+            '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1', // any outside request fails at once
+            '--force-device-scale-factor=1', '--hide-scrollbars', '--lang=en-US',
+            '--window-size=1280,800', '--user-data-dir='.self::$directory.'/profile',
+        ]));
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+        self::$browser = RemoteWebDriver::create("http://127.0.0.1:$driver", $capabilities, 30_000, 60_000);
+        self::desk();
+    }
+
+    protected function setUp(): void
+    {
+        self::desk();
+        self::$browser->manage()->getLog('browser');
+    }
+
+    protected function assertPostConditions(): void
+    {
+        $loud = array_filter(self::$browser->manage()->getLog('browser'), static fn (array $line): bool => $line['level'] === 'SEVERE' && ! str_contains($line['message'], 'ERR_CONNECTION_REFUSED') && ! str_contains($line['message'], '409'));
+        self::assertSame([], array_values($loud), 'The browser console is quiet.');
+    }
+
+    protected static function seed(string $class): void
+    {
+        (new Process([PHP_BINARY, 'artisan', 'db:seed', "--class=$class", '--force'], self::root(), self::$environment))->mustRun();
+    }
+
+    protected static function emptyWorkroom(): void
+    {
+        (new Process([PHP_BINARY, 'artisan', 'migrate:fresh', '--force'], self::root(), self::$environment))->mustRun();
+    }
+
+    protected static function database(): string
+    {
+        return self::$directory.'/workroom.sqlite';
+    }
+
+    private static function root(): string
+    {
+        return dirname(__DIR__, 2);
+    }
+
+    /** 1280 x 800: --window-size is the outer size, so the frame is added. */
+    protected static function desk(): void
+    {
+        self::devTools()->execute('Emulation.clearDeviceMetricsOverride');
+        /** @var array{int, int} $frame */
+        $frame = self::$browser->executeScript('return [outerWidth - innerWidth, outerHeight - innerHeight]');
+        self::$browser->manage()->window()->setSize(new WebDriverDimension(1280 + $frame[0], 800 + $frame[1]));
+    }
+
+    protected static function phone(): void
+    {
+        self::devTools()->execute('Emulation.setDeviceMetricsOverride', ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => true]);
+    }
+
+    protected static function devTools(): ChromeDevToolsDriver
+    {
+        return new ChromeDevToolsDriver(self::$browser);
+    }
+
+    protected static function visit(string $path): void
+    {
+        self::$browser->get(self::$base.$path);
+    }
+
+    protected static function find(string $css): RemoteWebElement
+    {
+        return self::until(static fn (): RemoteWebElement => self::$browser->findElement(WebDriverBy::cssSelector($css)), "nothing matches $css");
+    }
+
+    /** @return list<RemoteWebElement> */
+    protected static function all(string $css): array
+    {
+        return self::$browser->findElements(WebDriverBy::cssSelector($css));
+    }
+
+    protected static function button(string $words): RemoteWebElement
+    {
+        return self::until(static fn (): RemoteWebElement => self::$browser->findElement(WebDriverBy::xpath("//button[contains(normalize-space(.), \"$words\")]|//a[contains(normalize-space(.), \"$words\")]")), "no button says $words");
+    }
+
+    protected static function see(string $words): void
+    {
+        self::until(static fn (): bool => str_contains(self::text(), $words) ?: throw new WebDriverException('not yet'), "\"$words\" is not to be seen in: ".mb_substr(self::text(), 0, 600));
+    }
+
+    protected static function text(): string
+    {
+        return str_replace("\u{202F}", ' ', self::$browser->findElement(WebDriverBy::cssSelector('body'))->getText());
+    }
+
+    /**
+     * Tries until it holds; never sleeps for a fixed time.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $try
+     * @return T
+     */
+    protected static function until(callable $try, string $else): mixed
+    {
+        for ($end = microtime(true) + self::WAIT_S; ; usleep(15_000)) {
+            try {
+                return $try();
+            } catch (StaleElementReferenceException|WebDriverException $problem) {
+                if (microtime(true) > $end) {
+                    throw new RuntimeException($else, 0, $problem);
+                }
+            }
+        }
+    }
+
+    /** Nothing typed waits to be sent or answered. */
+    protected static function settled(): void
+    {
+        self::until(static fn (): bool => self::$browser->executeScript("return document.querySelector('.net')?.textContent === 'Saved'") === true ?: throw new WebDriverException('not yet'), 'the bench does not settle');
+    }
+
+    /** @return list<string> serious and critical findings of axe-core on this page */
+    protected static function axe(): array
+    {
+        self::$browser->executeScript((string) file_get_contents(self::root().'/node_modules/axe-core/axe.min.js'));
+        /** @var list<array{id: string, impact: string, nodes: list<array{html: string}>}> $violations */
+        $violations = self::$browser->executeAsyncScript("const done = arguments[0]; axe.run(document, {resultTypes: ['violations']}).then((r) => done(r.violations))");
+
+        return array_values(array_map(
+            static fn (array $violation): string => "{$violation['impact']} {$violation['id']}: ".implode(' | ', array_slice(array_column($violation['nodes'], 'html'), 0, 4)),
+            array_filter($violations, static fn (array $violation): bool => in_array($violation['impact'], ['serious', 'critical'], true)),
+        ));
+    }
+
+    protected static function stopServer(): void
+    {
+        if (self::$server !== null) {
+            posix_kill(-(int) self::$server->getPid(), SIGTERM); // the group: the workers outlive their parent
+            self::$server->stop(3);
+        }
+    }
+
+    protected static function startServer(): void
+    {
+        $port = isset(self::$base) ? (int) parse_url(self::$base, PHP_URL_PORT) : null;
+        [self::$server, $port] = self::start(static fn (int $port): array => [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:$port", '-t', 'public', 'router.php'], self::$environment, $port);
+        self::$base = "http://127.0.0.1:$port";
+    }
+
+    /**
+     * @param  callable(int): list<string>  $command
+     * @param  array<string, string>  $environment
+     * @return array{Process, int}
+     */
+    private static function start(callable $command, array $environment, ?int $port = null): array
+    {
+        if ($port === null) {
+            $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No free port');
+            $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+            fclose($socket);
+        }
+        $process = new Process(['setsid', ...$command($port)], self::root(), $environment, null, null);
+        $process->disableOutput();
+        $process->start();
+        self::$processes[] = $process;
+        for ($end = microtime(true) + 15; ! ($connection = @fsockopen('127.0.0.1', $port, timeout: 1)); usleep(20_000)) {
+            microtime(true) < $end ?: throw new RuntimeException("Nothing listens on port $port");
+        }
+        fclose($connection);
+
+        return [$process, $port];
+    }
+
+    private static function shutDown(): void
+    {
+        if (isset(self::$browser)) {
+            self::$browser->quit();
+        }
+        foreach (array_reverse(self::$processes) as $process) {
+            if ($process->isRunning()) {
+                posix_kill(-(int) $process->getPid(), SIGTERM);
+                $process->stop(3);
+            }
+        }
+        (new Process(['rm', '-rf', (string) self::$directory]))->run();
+    }
+}
