@@ -19,7 +19,7 @@ use Ilvane\Core\Measure\Tools;
 /**
  * Everything the bench shows, worded and ready to place.
  *
- * @phpstan-type Row array{key: string, position: int, ingredient: string, name: string, amount: string, prepared: string, phase: string, grams: string, band: string, percent: string, error: string, gravest: string}
+ * @phpstan-type Row array{key: string, position: int, ingredient: string, name: string, amount: string, prepared: string, phase: string, grams: string, band: string, percent: string, unfinished: bool, error: string, gravest: string}
  * @phpstan-type Lane array{phase: string, name: string, means: string, grams: string, percent: string, rows: list<Row>}
  * @phpstan-type Note array{id: string, under: list<string>, code: string, severity: string, certainty: string, lines: list<int>, row: string, message: string, because: string, source: string, ask: ?string, fixes: list<array{do: string, label: string}>}
  */
@@ -53,6 +53,7 @@ final readonly class BenchPage
         public array $figures,
         public array $problems,
         public string $total,
+        public string $totalMeans,
         public Section $vessel,
         public bool $changedElsewhere,
     ) {}
@@ -68,7 +69,7 @@ final readonly class BenchPage
             $formula,
             $draft,
             $revision,
-            $evaluation->assessment->preservation->regime->value,
+            $composition->known() === [] ? '' : $evaluation->assessment->preservation->regime->value,
             app(Verdict::class)->of($evaluation),
             $evaluation->isSound(),
             $draft->lines() === [],
@@ -76,7 +77,13 @@ final readonly class BenchPage
             self::notes($draft, $evaluation->findings, $wording),
             self::figures($evaluation, $wording),
             array_map(static fn (string $key): string => __('ui.problems.'.$key), $problems),
-            $composition->total === null ? __('ui.bench.unknown') : ($composition->basis === Basis::Hundred ? __('ui.bench.per_100') : $wording->grams($composition->total->likely)),
+            $composition->total === null || $composition->basis === Basis::Hundred || $composition->known() === [] ? '' : $wording->grams($composition->total->likely),
+            match (true) {
+                $composition->known() === [] => '',
+                $composition->total === null => __('ui.bench.unknown'),
+                $composition->basis === Basis::Hundred => __('ui.bench.per_100'),
+                default => __('ui.bench.whole_batch'),
+            },
             app(VesselOf::class)->bench($composition, $read->family, 136),
             $changedElsewhere,
         );
@@ -101,8 +108,8 @@ final readonly class BenchPage
                 'phase' => $phase->value,
                 'name' => __('words.phase.'.$phase->value),
                 'means' => __('words.phase_means.'.$phase->value),
-                'grams' => $rows === [] || $composition->total === null ? '' : $wording->grams($grams->likely),
-                'percent' => $rows === [] || $phase === Phase::Infusion ? '' : $wording->percent(100 * $composition->shareOf($phase)->likely),
+                'grams' => $rows === [] || $composition->total === null || $grams->likely <= 0 ? '' : $wording->grams($grams->likely),
+                'percent' => $rows === [] || $phase === Phase::Infusion || $grams->likely <= 0 ? '' : $wording->percent(100 * $composition->shareOf($phase)->likely),
                 'rows' => $rows,
             ];
         }
@@ -133,6 +140,7 @@ final readonly class BenchPage
             'band' => $grams === null || $grams->relativeError() < self::WORTH_SHOWING ? ''
                 : __('ui.band', ['low' => $wording->number($grams->low, $grams->high < 10 ? 1 : 0), 'high' => $wording->number($grams->high, $grams->high < 10 ? 1 : 0)]),
             'percent' => $line->percent() === null ? '' : $wording->number($line->percent()->likely, 2, 2),
+            'unfinished' => $held['name'] === '' || $held['amount'] === '',
             'error' => $line->unread === null || $isUntouched ? '' : __('findings.unread.'.$line->unread),
             'gravest' => $gravest,
         ];

@@ -117,7 +117,7 @@ final class Draft
                 }
                 $text = static fn (string $field, int $most): string => is_string($line[$field] ?? null) ? self::clean($line[$field], $most) : '';
                 $next->lines[] = [
-                    'key' => (string) $key, 'ingredient' => $text('ingredient', 80), 'name' => $text('name', 200), 'amount' => $text('amount', 200),
+                    'key' => (string) $key, 'ingredient' => $text('name', 200) === '' ? '' : $text('ingredient', 80), 'name' => $text('name', 200), 'amount' => $text('amount', 200),
                     'phase' => Phase::tryFrom($text('phase', 20))->value ?? '', 'prepared' => Prepared::tryFrom($text('prepared', 20))->value ?? '',
                     'rest' => $held[(string) $key]['rest'] ?? [],
                 ];

@@ -27,8 +27,8 @@ return [
     ],
     'bench' => [
         'untitled' => 'New :family',
-        'unknown' => 'not known',
-        'per_100' => 'shown for 100 g',
+        'unknown' => 'The size of the batch isn’t known yet.',
+        'per_100' => 'Shown for 100 g: no batch size given.',
         'water' => 'Water', 'fat' => 'Fats', 'emulsifier' => 'Emulsifier', 'preservative' => 'Preservative', 'scent' => 'Scent',
         'range' => 'of :low to :high',
         'at_most' => 'of :limit at most',

@@ -9,13 +9,16 @@ const RETRY_MS = 3000;
  * request is under way at a time, the newest state waits; a late answer is dropped; a field in use is never replaced.
  */
 export default () => ({
+    form: null,
+    seq: 0,
+    shown: 0,
+    busy: false,
+    dirty: false,
+    waiting: null,
+    timer: null,
+
     init() {
         this.form = this.$el;
-        this.seq = 0;
-        this.shown = 0;
-        this.busy = false;
-        this.dirty = false;
-        this.waiting = null;
         this.form.addEventListener('input', (event) => this.typed(event));
         this.form.addEventListener('change', (event) => this.typed(event, 0));
         this.form.addEventListener('submit', (event) => {
@@ -95,7 +98,7 @@ export default () => ({
         const focused = document.activeElement;
         const typedSince = this.waiting !== null || this.dirty;
         Alpine.morph(body, html, {
-            key: (el) => el.id || el.name,
+            key: (el) => el.id,
             updating(el, to, childrenOnly, skip) {
                 if (el.nodeType !== 1) return;
                 if (el === focused && el.matches('input, textarea, select') && !action.startsWith('fix')) {
@@ -109,6 +112,7 @@ export default () => ({
                 if (el.matches('.found') || el.matches('.threads')) return skip();
             },
         });
+        if (focused !== document.activeElement && document.contains(focused)) focused.focus();
         if (action.startsWith('add:')) {
             const added = [...this.form.querySelectorAll('.row')].find((row) => !rows.has(row.id));
             added?.querySelector('.ingredient')?.focus();

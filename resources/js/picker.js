@@ -2,15 +2,26 @@ const PAUSE_MS = 120;
 
 /** Finds an ingredient while a name is typed: arrows move, Enter picks, Escape leaves what was typed. */
 export default () => ({
+    // own names, declared: what is not would be written to the bench around it
+    field: null,
+    key: null,
+    list: null,
+    at: -1,
+    timer: null,
+    picked: '',
+
     init() {
         this.field = this.$el.querySelector('.ingredient');
         this.key = this.$el.querySelector('input[type=hidden]');
         this.list = this.$el.querySelector('.found');
-        this.at = -1;
         this.field.addEventListener('input', () => {
             this.key.value = '';
             clearTimeout(this.timer);
             this.timer = setTimeout(() => this.search(), PAUSE_MS);
+        });
+        this.picked = this.field.value;
+        this.field.addEventListener('change', () => {
+            if (this.field.value !== this.picked) this.key.value = '';
         });
         this.field.addEventListener('keydown', (event) => this.keys(event));
         this.field.addEventListener('blur', () => setTimeout(() => this.close(), 150));
@@ -79,6 +90,7 @@ export default () => ({
     pick(item) {
         this.key.value = item.dataset.key;
         this.field.value = item.dataset.name;
+        this.picked = item.dataset.name;
         this.close();
         this.field.dispatchEvent(new Event('change', { bubbles: true }));
         this.$el.closest('.row').querySelector('.amount').focus();

@@ -1,5 +1,8 @@
 /** A step at the hob: the dial's buttons, the screen kept awake, one sending only. */
 export default () => ({
+    sent: false,
+    lock: null,
+
     init() {
         this.$el.querySelectorAll('.dial-step').forEach((button) =>
             button.addEventListener('click', () => this.turn(Number(button.dataset.by))),

@@ -15,6 +15,7 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverDimension;
 use PHPUnit\Framework\TestCase;
 use RuntimeException;
+use Throwable;
 use Symfony\Component\Process\Process;
 
 /** Drives the real interface in headless Chromium, on a server and a database file of its own. */
@@ -68,8 +69,17 @@ abstract class BrowserCase extends TestCase
 
     protected function setUp(): void
     {
+        self::$browser->get('about:blank'); // whatever the last page still meant to send, it doesn't now
         self::desk();
         self::$browser->manage()->getLog('browser');
+    }
+
+    protected function onNotSuccessfulTest(Throwable $problem): never
+    {
+        @mkdir(self::root().'/var');
+        self::$browser->takeScreenshot(self::root().'/var/'.$this->name().'.png');
+
+        throw $problem;
     }
 
     protected function assertPostConditions(): void
@@ -135,12 +145,12 @@ abstract class BrowserCase extends TestCase
 
     protected static function button(string $words): RemoteWebElement
     {
-        return self::until(static fn (): RemoteWebElement => self::$browser->findElement(WebDriverBy::xpath("//button[contains(normalize-space(.), \"$words\")]|//a[contains(normalize-space(.), \"$words\")]")), "no button says $words");
+        return self::until(static fn (): RemoteWebElement => self::$browser->findElement(WebDriverBy::xpath("//*[self::button or self::a][contains(normalize-space(translate(., '\u{202F}', ' ')), \"$words\")]")), "no button says $words");
     }
 
     protected static function see(string $words): void
     {
-        self::until(static fn (): bool => str_contains(self::text(), $words) ?: throw new WebDriverException('not yet'), "\"$words\" is not to be seen in: ".mb_substr(self::text(), 0, 600));
+        self::until(static fn (): bool => str_contains(self::text(), $words) ?: throw new WebDriverException('not yet'), "\"$words\" is not to be seen");
     }
 
     protected static function text(): string

@@ -6,12 +6,12 @@
                 <p class="code">{{ $record->batch->code }}</p>
                 <h1 class="name">{{ $record->name }}</h1>
                 <p class="verdict">{{ $record->verdict }}</p>
+                <p><a class="button" href="{{ route('label', $record->batch) }}">{{ __('ui.record.label') }}</a></p>
                 <p class="from"><a href="{{ route('version', [$record->batch->version->formula, $record->batch->version->number]) }}">{{ __('ui.record.from', ['name' => $record->batch->version->formula->name, 'number' => $record->batch->version->number]) }}</a></p>
             </div>
             <dl class="dates">
                 <div><dt>{{ __('ui.record.made') }}</dt><dd>{{ $record->madeOn }}</dd></div>
                 <div class="best-before"><dt>{{ $record->bestBefore === null ? __('ui.record.no_date') : __('ui.record.best_before') }}</dt><dd>{{ $record->bestBefore ?? $record->noDate }}</dd></div>
-                <a class="button" href="{{ route('label', $record->batch) }}">{{ __('ui.record.label') }}</a>
             </dl>
         </header>
         <section>

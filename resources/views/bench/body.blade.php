@@ -1,14 +1,12 @@
 <div id="bench-body" class="bench" data-search="{{ route('catalogue.search') }}" @if ($page->changedElsewhere) data-elsewhere @endif>
     <input type="hidden" name="revision" value="{{ $page->revision }}">
-    @if ($page->changedElsewhere)
-        <div class="elsewhere" role="alert">
-            <p>{{ __('ui.bench.elsewhere') }}</p>
-            <a class="button button-quiet" href="{{ route('bench', $page->formula) }}">{{ __('ui.bench.take_theirs') }}</a>
-            <button class="button" name="do" value="overwrite">{{ __('ui.bench.take_mine') }}</button>
-        </div>
-    @endif
+    <div class="elsewhere" id="elsewhere" role="alert" @unless ($page->changedElsewhere) hidden @endunless>
+        <p>{{ __('ui.bench.elsewhere') }}</p>
+        <a class="button button-quiet" href="{{ route('bench', $page->formula) }}">{{ __('ui.bench.take_theirs') }}</a>
+        <button class="button" name="do" value="overwrite">{{ __('ui.bench.take_mine') }}</button>
+    </div>
 
-    <header class="bench-head">
+    <header class="bench-head" id="bench-head">
         <div class="bench-name">
             <input class="name" name="name" value="{{ $page->draft->text('name') }}" maxlength="120" aria-label="{{ __('ui.bench.name') }}" @isset($page->problems['name']) aria-invalid="true" aria-describedby="problem-name" @endisset>
             @isset($page->problems['name'])<p class="problem" id="problem-name">{{ $page->problems['name'] }}</p>@endisset
@@ -27,16 +25,16 @@
         </div>
     </header>
 
-    <div class="judgement judgement-{{ $page->stops() ? 'stop' : $page->regime }}">
-        @unless ($page->isEmpty)
-            <p class="regime regime-{{ $page->regime }}"><span class="unseen-word">{{ __('ui.bench.regime') }}: </span>{{ __('words.regime.'.$page->regime) }}<small>{{ __('words.regime_means.'.$page->regime) }}</small></p>
-        @endunless
-        <p class="verdict" aria-live="polite">{{ $page->verdict }}</p>
+    <div class="judgement judgement-{{ $page->stops() ? 'stop' : $page->regime }}" id="judgement">
+        @if ($page->regime !== '')
+            <p class="regime regime-{{ $page->regime }}" id="regime"><span class="unseen-word">{{ __('ui.bench.regime') }}: </span>{{ __('words.regime.'.$page->regime) }}<small>{{ __('words.regime_means.'.$page->regime) }}</small></p>
+        @endif
+        <p class="verdict" id="verdict" aria-live="polite">{{ $page->verdict }}</p>
     </div>
 
-    <section class="cutaway" aria-label="{{ __('ui.bench.vessel', ['name' => $page->draft->text('name')]) }}">
+    <section class="cutaway" id="cutaway" aria-label="{{ __('ui.bench.vessel', ['name' => $page->draft->text('name')]) }}">
         <x-vessel :section="$page->vessel" :leaders="true"/>
-        <p class="total"><b>{{ $page->total }}</b> {{ __('ui.bench.whole_batch') }}</p>
+        <p class="total">@if ($page->total !== '')<b>{{ $page->total }}</b> @endif{{ $page->totalMeans }}</p>
         <dl class="figures">
             @foreach ($page->figures as $figure)
                 <div><dt>{{ $figure['label'] }}</dt><dd>{{ $figure['figure'] }}@if ($figure['of'] !== '') <small>{{ $figure['of'] }}</small>@endif</dd></div>
@@ -44,7 +42,7 @@
         </dl>
     </section>
 
-    <section class="lanes">
+    <section class="lanes" id="lanes">
         <div class="lane-columns" aria-hidden="true"><span></span><span>{{ __('ui.bench.ingredient') }}</span><span>{{ __('ui.bench.amount') }}</span><span class="num">{{ __('ui.bench.grams') }}</span><span class="num">{{ __('ui.bench.share') }}</span><span></span></div>
         @foreach ($page->lanes as $lane)
             @include('bench.lane')
@@ -82,9 +80,9 @@
         @endif
     </section>
 
-    <section class="notes" aria-labelledby="notes-heading">
+    <section class="notes" id="notes" aria-labelledby="notes-heading">
         <h2 id="notes-heading">{{ __('ui.bench.notes_heading') }}</h2>
-        @if ($page->notes === [] && ! $page->isEmpty)
+        @if ($page->notes === [] && $page->regime !== '')
             <p>{{ __('ui.bench.no_notes') }}</p>
         @endif
         <ul>

@@ -13,10 +13,10 @@
             <span class="position" aria-hidden="true">{{ $row['position'] }}</span>
             <span class="picker" x-data="picker">
                 <input type="hidden" name="{{ $field }}[ingredient]" value="{{ $row['ingredient'] }}">
-                <input class="ingredient" name="{{ $field }}[name]" value="{{ $row['name'] }}" maxlength="200" role="combobox" aria-autocomplete="list" aria-expanded="false" aria-controls="found-{{ $row['key'] }}" aria-label="{{ __('ui.bench.lines', ['n' => $row['position']]) }}, {{ __('ui.bench.ingredient') }}" placeholder="{{ __('ui.bench.search') }}" @if ($row['error'] !== '') aria-describedby="problem-{{ $row['key'] }}" @endif>
+                <input class="ingredient" name="{{ $field }}[name]" value="{{ $row['name'] }}" maxlength="200" title="{{ $row['name'] }}" role="combobox" aria-autocomplete="list" aria-expanded="false" aria-controls="found-{{ $row['key'] }}" aria-label="{{ __('ui.bench.lines', ['n' => $row['position']]) }}, {{ __('ui.bench.ingredient') }}" placeholder="{{ __('ui.bench.search') }}" @if ($row['error'] !== '') aria-describedby="problem-{{ $row['key'] }}" @endif>
                 <ul class="found" id="found-{{ $row['key'] }}" role="listbox" hidden></ul>
             </span>
-            <input class="amount" name="{{ $field }}[amount]" value="{{ $row['amount'] }}" maxlength="200" aria-label="{{ __('ui.bench.lines', ['n' => $row['position']]) }}, {{ __('ui.bench.amount') }}" placeholder="{{ __('ui.bench.amount_hint') }}" @if ($row['error'] !== '') aria-invalid="true" aria-describedby="problem-{{ $row['key'] }}" @endif>
+            <input class="amount" name="{{ $field }}[amount]" value="{{ $row['amount'] }}" maxlength="200" aria-label="{{ __('ui.bench.lines', ['n' => $row['position']]) }}, {{ __('ui.bench.amount') }}" placeholder="{{ __('ui.bench.amount_hint') }}" @if ($row['error'] !== '' && ! $row['unfinished']) aria-invalid="true" aria-describedby="problem-{{ $row['key'] }}" @endif>
             <span class="num grams">{{ $row['grams'] }}@if ($row['band'] !== '')<small>{{ $row['band'] }}</small>@endif</span>
             <span class="num share">{{ $row['percent'] }}</span>
             <details class="row-more">
@@ -37,7 +37,7 @@
                     </span>
                 </div>
             </details>
-            @if ($row['error'] !== '')<p class="problem" id="problem-{{ $row['key'] }}">{{ $row['error'] }}</p>@endif
+            @if ($row['error'] !== '')<p class="problem @if ($row['unfinished']) is-unfinished @endif" id="problem-{{ $row['key'] }}">{{ $row['error'] }}</p>@endif
         </div>
     @endforeach
 </fieldset>

@@ -8,7 +8,7 @@
             <p class="regime regime-{{ $page->regime }}">{{ __('words.regime.'.$page->regime) }}<small>{{ __('words.regime_means.'.$page->regime) }}</small></p>
             <p class="verdict">{{ $page->verdict }}</p>
         </div>
-        <section class="cutaway"><x-vessel :section="$page->vessel" :leaders="true"/><p class="total"><b>{{ $page->total }}</b> {{ __('ui.bench.whole_batch') }}</p></section>
+        <section class="cutaway"><x-vessel :section="$page->vessel" :leaders="true"/><p class="total">@if ($page->total !== '')<b>{{ $page->total }}</b> @endif{{ $page->totalMeans }}</p></section>
         <section class="lanes">
             <p class="kept-on">{{ __('ui.version.kept_on', ['date' => app(\App\Workroom\Wording::class)->date($version->created_at)]) }}</p>
             <table class="plain">
