@@ -27,5 +27,9 @@ Route::controller(MakeController::class)->prefix('/make/{batch}')->group(functio
     Route::post('/{step}', 'record')->name('make.record');
 });
 
+if (config('ilvane.bench')) {
+    Route::post('/bench/empty', fn () => response('<p>nothing</p>'));
+}
+
 Route::get('/batches/{batch}', [BatchController::class, 'record'])->name('batch');
 Route::get('/batches/{batch}/label', [BatchController::class, 'label'])->name('label');

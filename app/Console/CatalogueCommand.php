@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Workroom\CatalogueDocument;
-use Ilvane\Core\Catalogue\Catalogue;
 use Illuminate\Console\Command;
+use Ilvane\Core\Catalogue\Catalogue;
 use Symfony\Component\Console\Output\OutputInterface;
 
 final class CatalogueCommand extends Command
@@ -26,7 +26,7 @@ final class CatalogueCommand extends Command
             return self::SUCCESS;
         }
         if (is_string($key) && ! $catalogue->has($key)) {
-            fwrite(STDERR, json_encode(['error' => __('errors.no_ingredient', ['key' => $key]), 'path' => '/'.$key], JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n");
+            fwrite(STDERR, json_encode(['error' => say('errors.no_ingredient', ['key' => $key]), 'path' => '/'.$key], JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n");
 
             return self::UNKNOWN;
         }

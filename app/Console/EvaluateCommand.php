@@ -6,10 +6,10 @@ namespace App\Console;
 
 use App\Workroom\EvaluationDocument;
 use App\Workroom\EvaluationText;
+use Illuminate\Console\Command;
 use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\FormulaRefused;
-use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\OutputInterface;
 
 final class EvaluateCommand extends Command
@@ -27,12 +27,12 @@ final class EvaluateCommand extends Command
         $file = is_string($file) ? $file : '-';
         $json = @file_get_contents($file === '-' ? 'php://stdin' : $file, length: FormulaDocument::MAX_BYTES + 1);
         if ($json === false) {
-            return $this->refuse('', __('errors.no_file'));
+            return $this->refuse('', say('errors.no_file'));
         }
         try {
             $evaluation = $evaluator->evaluate(FormulaDocument::fromJson($json));
         } catch (FormulaRefused $refusal) {
-            return $this->refuse($refusal->path, __('errors.formula.'.$refusal->reason, $refusal->parameters));
+            return $this->refuse($refusal->path, say('errors.formula.'.$refusal->reason, $refusal->parameters));
         }
         $this->output->writeln($this->option('text')
             ? $texts->of($evaluation)

@@ -35,7 +35,7 @@ final class Hatch
         };
     }
 
-    /** @param callable(float): float $halfWidth */
+    /** @param  callable(float): float  $halfWidth */
     private static function waves(callable $halfWidth, float $centre, float $top, float $bottom): string
     {
         $path = '';
@@ -55,7 +55,7 @@ final class Hatch
         return $path;
     }
 
-    /** @param callable(float): float $halfWidth */
+    /** @param  callable(float): float  $halfWidth */
     private static function grain(callable $halfWidth, float $centre, float $top, float $bottom): string
     {
         $path = '';
@@ -72,7 +72,7 @@ final class Hatch
         return $path;
     }
 
-    /** @param callable(float): float $halfWidth */
+    /** @param  callable(float): float  $halfWidth */
     private static function dots(callable $halfWidth, float $centre, float $top, float $bottom): string
     {
         $path = '';
@@ -86,7 +86,7 @@ final class Hatch
         return $path;
     }
 
-    /** @param callable(float): float $halfWidth */
+    /** @param  callable(float): float  $halfWidth */
     private static function leaves(callable $halfWidth, float $centre, float $top, float $bottom): string
     {
         $path = '';

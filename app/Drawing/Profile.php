@@ -20,7 +20,8 @@ final readonly class Profile
         public array $points,
         public string $shape,
         public float $volumeMl,
-    ) {}
+    ) {
+    }
 
     /** Inner outlines by shape, in any unit; only their proportions matter. */
     private const SHAPES = [
@@ -31,7 +32,7 @@ final readonly class Profile
         'tub' => [[0, 44], [4, 47], [46, 47]],
     ];
 
-    /** @param float $volumeMl brimful */
+    /** @param  float  $volumeMl brimful */
     public static function of(string $shape, float $volumeMl): self
     {
         $points = self::SHAPES[$shape] ?? self::SHAPES['beaker'];

@@ -45,7 +45,8 @@ final readonly class Section
         public float $labelX,
         public string $lid,
         public string $paper,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  list<Stratum>  $strata  bottom first
@@ -153,7 +154,7 @@ final readonly class Section
         return 'M'.implode('L', [...$left, ...$right]);
     }
 
-    /** @param callable(float): float $y */
+    /** @param  callable(float): float  $y */
     private static function lid(Profile $profile, float $centre, float $unit, callable $y, float $high): string
     {
         $half = $profile->halfWidthAt($profile->height()) * $unit + 5;
@@ -162,7 +163,7 @@ final readonly class Section
         return sprintf('M%1$s %2$sV%3$sH%4$sV%2$sZ', Hatch::short($centre - $half), Hatch::short($foot), Hatch::short($foot - $high), Hatch::short($centre + $half));
     }
 
-    /** @param callable(float): float $y */
+    /** @param  callable(float): float  $y */
     private static function paper(Profile $profile, float $centre, float $unit, callable $y): string
     {
         [$foot, $head] = self::PAPER;

@@ -13,5 +13,6 @@ final readonly class Stratum
         public string $figure,
         public string $material,
         public float $ml,
-    ) {}
+    ) {
+    }
 }

@@ -21,7 +21,8 @@ final readonly class Tube
         public string $ticks,
         public string $markPath,
         public float $markY,
-    ) {}
+    ) {
+    }
 
     public static function draw(?float $reading, ?float $mark): self
     {

@@ -34,7 +34,8 @@ final readonly class BatchRecord
         public string $yield,
         public ?string $ph,
         public Section $vessel,
-    ) {}
+    ) {
+    }
 
     public static function of(Batch $batch): self
     {
@@ -52,15 +53,15 @@ final readonly class BatchRecord
             $evaluation['verdict'],
             $wording->date($madeOn),
             $batch->best_before === null ? null : $wording->date($batch->best_before),
-            $outcome['no_date'] === null ? '' : __('words.refused.'.$outcome['no_date']),
+            $outcome['no_date'] === null ? '' : say('words.refused.'.$outcome['no_date']),
             self::lines($evaluation['lines'], $outcome['planned'], $state->scale, $wording),
             array_map(static fn (array $step): array => ['what' => $step['what'], 'days' => $wording->days($step['days'])], $evaluation['keeping']['steps'] ?? []),
             array_map(static fn (array $found): array => ['severity' => $found['severity'], 'message' => $found['message'], 'because' => $found['because']], $evaluation['findings']),
             array_values($batch->entries->map(static fn (BatchEntry $entry): array => self::logged($entry, $state, $wording))->filter(static fn (array $row): bool => $row['value'] !== '' || $row['reason'] !== '')->all()),
             [
-                ['label' => __('ui.record.went_in'), 'figure' => $wording->grams($yield['in']), 'wide' => 100.0],
-                ['label' => __('ui.record.filled'), 'figure' => $wording->grams($yield['filled']), 'wide' => min(100.0, $yield['percent'] ?? 0.0)],
-                ['label' => __('ui.record.missing'), 'figure' => $wording->grams($yield['missing']), 'wide' => max(0.0, 100 - ($yield['percent'] ?? 100.0))],
+                ['label' => say('ui.record.went_in'), 'figure' => $wording->grams($yield['in']), 'wide' => 100.0],
+                ['label' => say('ui.record.filled'), 'figure' => $wording->grams($yield['filled']), 'wide' => min(100.0, $yield['percent'] ?? 0.0)],
+                ['label' => say('ui.record.missing'), 'figure' => $wording->grams($yield['missing']), 'wide' => max(0.0, 100 - ($yield['percent'] ?? 100.0))],
             ],
             $yield['percent'] === null ? '–' : $wording->percent($yield['percent']),
             $outcome['ph'] === null ? null : $wording->number($outcome['ph'], 1, 1),
@@ -77,7 +78,7 @@ final readonly class BatchRecord
     {
         return array_map(static fn (array $line): array => [
             'name' => $line['ingredient'] === null ? '?' : $wording->ingredient($line['ingredient']),
-            'phase' => __('words.phase.'.$line['phase']),
+            'phase' => say('words.phase.'.$line['phase']),
             'planned' => ($planned[$line['line'] - 1] ?? null) === null ? '–' : $wording->weighed((float) $planned[$line['line'] - 1], $scale),
             'weighed' => $line['grams'] === null ? '–' : $wording->weighed($line['grams']['likely'], $scale),
             'percent' => $line['percent'] === null ? '–' : $wording->number($line['percent']['likely'], 2, 2),
@@ -92,11 +93,11 @@ final readonly class BatchRecord
         return [
             'time' => $wording->time($entry->recorded_at),
             'what' => match ($entry->kind) {
-                'weight' => $ingredient === null ? __('make.verb.weigh') : $wording->ingredient($ingredient->key),
-                'temperature' => $entry->subject === 'mix' ? __('make.in_the_bowl') : __('words.phase.'.$entry->subject),
+                'weight' => $ingredient === null ? say('make.verb.weigh') : $wording->ingredient($ingredient->key),
+                'temperature' => $entry->subject === 'mix' ? say('make.in_the_bowl') : say('words.phase.'.$entry->subject),
                 'ph' => 'pH',
                 'fill' => trans_choice('ui.record.filled_into', (int) $entry->subject),
-                'override' => __('ui.record.went_on'),
+                'override' => say('ui.record.went_on'),
                 default => '',
             },
             'value' => $entry->value === null ? '' : match ($entry->kind) {

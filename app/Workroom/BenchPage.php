@@ -14,7 +14,6 @@ use Ilvane\Core\Checks\Finding;
 use Ilvane\Core\Checks\Severity;
 use Ilvane\Core\Formula\Basis;
 use Ilvane\Core\Formula\WeighedLine;
-use Ilvane\Core\Measure\Tools;
 
 /**
  * Everything the bench shows, worded and ready to place.
@@ -56,7 +55,8 @@ final readonly class BenchPage
         public string $totalMeans,
         public Section $vessel,
         public bool $changedElsewhere,
-    ) {}
+    ) {
+    }
 
     public static function of(Formula $formula, Draft $draft, int $revision, bool $changedElsewhere = false): self
     {
@@ -76,13 +76,13 @@ final readonly class BenchPage
             self::lanes($draft, $evaluation, $wording),
             self::notes($draft, $evaluation->findings, $wording),
             self::figures($evaluation, $wording),
-            array_map(static fn (string $key): string => __('ui.problems.'.$key), $problems),
+            array_map(static fn (string $key): string => say('ui.problems.'.$key), $problems),
             $composition->total === null || $composition->basis === Basis::Hundred || $composition->known() === [] ? '' : $wording->grams($composition->total->likely),
             match (true) {
                 $composition->known() === [] => '',
-                $composition->total === null => __('ui.bench.unknown'),
-                $composition->basis === Basis::Hundred => __('ui.bench.per_100'),
-                default => __('ui.bench.whole_batch'),
+                $composition->total === null => say('ui.bench.unknown'),
+                $composition->basis === Basis::Hundred => say('ui.bench.per_100'),
+                default => say('ui.bench.whole_batch'),
             },
             app(VesselOf::class)->bench($composition, $read->family, 136),
             $changedElsewhere,
@@ -106,8 +106,8 @@ final readonly class BenchPage
             $grams = $composition->gramsOf($phase);
             $lanes[] = [
                 'phase' => $phase->value,
-                'name' => __('words.phase.'.$phase->value),
-                'means' => __('words.phase_means.'.$phase->value),
+                'name' => say('words.phase.'.$phase->value),
+                'means' => say('words.phase_means.'.$phase->value),
                 'grams' => $rows === [] || $composition->total === null || $grams->likely <= 0 ? '' : $wording->grams($grams->likely),
                 'percent' => $rows === [] || $phase === Phase::Infusion || $grams->likely <= 0 ? '' : $wording->percent(100 * $composition->shareOf($phase)->likely),
                 'rows' => $rows,
@@ -138,10 +138,10 @@ final readonly class BenchPage
             'phase' => $line->phase->value,
             'grams' => $grams === null ? '' : $wording->weighed($grams->likely, min($scale, $grams->likely < 1 ? 0.01 : ($grams->likely < 10 ? 0.1 : 1.0))),
             'band' => $grams === null || $grams->relativeError() < self::WORTH_SHOWING ? ''
-                : __('ui.band', ['low' => $wording->number($grams->low, $grams->high < 10 ? 1 : 0), 'high' => $wording->number($grams->high, $grams->high < 10 ? 1 : 0)]),
+                : say('ui.band', ['low' => $wording->number($grams->low, $grams->high < 10 ? 1 : 0), 'high' => $wording->number($grams->high, $grams->high < 10 ? 1 : 0)]),
             'percent' => $line->percent() === null ? '' : $wording->number($line->percent()->likely, 2, 2),
             'unfinished' => $held['name'] === '' || $held['amount'] === '',
-            'error' => $line->unread === null || $isUntouched ? '' : __('findings.unread.'.$line->unread),
+            'error' => $line->unread === null || $isUntouched ? '' : say('findings.unread.'.$line->unread),
             'gravest' => $gravest,
         ];
     }
@@ -238,24 +238,24 @@ final readonly class BenchPage
             return [];
         }
         $figures = [
-            ['label' => __('ui.bench.water'), 'figure' => $wording->percent(100 * $assessment->composition->waterShare()), 'of' => ''],
-            ['label' => __('ui.bench.fat'), 'figure' => $wording->percent(100 * $assessment->composition->fatShare()), 'of' => ''],
+            ['label' => say('ui.bench.water'), 'figure' => $wording->percent(100 * $assessment->composition->waterShare()), 'of' => ''],
+            ['label' => say('ui.bench.fat'), 'figure' => $wording->percent(100 * $assessment->composition->fatShare()), 'of' => ''],
         ];
         if ($assessment->emulsion->emulsifiers !== []) {
-            $figures[] = ['label' => __('ui.bench.emulsifier'), 'figure' => $wording->percentBand($assessment->emulsion->emulsifierShare->times(100.0)), 'of' => ''];
+            $figures[] = ['label' => say('ui.bench.emulsifier'), 'figure' => $wording->percentBand($assessment->emulsion->emulsifierShare->times(100.0)), 'of' => ''];
         }
         foreach ($assessment->preservation->doses as $dose) {
             $range = $dose->range();
             $figures[] = [
-                'label' => __('ui.bench.preservative'),
+                'label' => say('ui.bench.preservative'),
                 'figure' => $dose->percent === null ? '–' : $wording->percentBand($dose->percent),
-                'of' => $range === null ? '' : __('ui.bench.range', ['low' => $wording->number($range->min), 'high' => $wording->percent($range->max)]),
+                'of' => $range === null ? '' : say('ui.bench.range', ['low' => $wording->number($range->min), 'high' => $wording->percent($range->max)]),
             ];
         }
         if ($assessment->scent->lines !== []) {
             $figures[] = [
-                'label' => __('ui.bench.scent'), 'figure' => $wording->percentBand($assessment->scent->percent),
-                'of' => __('ui.bench.at_most', ['limit' => $wording->percent($assessment->scent->plenty)]),
+                'label' => say('ui.bench.scent'), 'figure' => $wording->percentBand($assessment->scent->percent),
+                'of' => say('ui.bench.at_most', ['limit' => $wording->percent($assessment->scent->plenty)]),
             ];
         }
 

@@ -41,9 +41,10 @@ final class Draft
         private array $lines,
         private array $rest,
         private ?array $removed,
-    ) {}
+    ) {
+    }
 
-    /** @param array<string, mixed> $stored */
+    /** @param  array<string, mixed>  $stored */
     public static function fromStored(array $stored): self
     {
         $stored = [...self::blank('', Family::LeaveInEmulsion)->toStored(), ...$stored];
@@ -60,7 +61,7 @@ final class Draft
         ], [], [], null);
     }
 
-    /** @param array<string, mixed> $document ilvane.formula/1, already checked */
+    /** @param  array<string, mixed>  $document ilvane.formula/1, already checked */
     public static function fromDocument(array $document): self
     {
         $formula = FormulaDocument::read($document);
@@ -206,23 +207,24 @@ final class Draft
             [$order[$at], $order[$at + $by]] = [$order[$at + $by], $order[$at]];
         } else {
             $phase = (int) array_search($order[$at]['phase'], $phases, true) + $by;
-            $order[$at]['phase'] = $phases[$phase] ?? $order[$at]['phase'];
-            $moved = array_splice($order, $at, 1);
+            $line = $order[$at];
+            $line['phase'] = $phases[$phase] ?? $line['phase'];
+            array_splice($order, $at, 1);
             $target = $at;
-            foreach ($order as $i => $line) {
-                $rank = array_search($line['phase'], $phases, true);
+            foreach ($order as $i => $other) {
+                $rank = array_search($other['phase'], $phases, true);
                 if ($by > 0 ? $rank < $phase : $rank <= $phase) {
                     $target = $i + 1;
                 }
             }
-            array_splice($order, $target, 0, $moved);
+            array_splice($order, $target, 0, [$line]);
         }
         $next->lines = array_values($order);
 
         return $next;
     }
 
-    /** @param list<array{op: string, path: string, value?: mixed}> $patch on the document of this draft */
+    /** @param  list<array{op: string, path: string, value?: mixed}>  $patch on the document of this draft */
     public function patched(array $patch): self
     {
         [$document] = $this->document();

@@ -11,7 +11,9 @@ use Ilvane\Core\Formula\PatchRefused;
 /** Does to a draft what a button on the bench asks for: add:oil, remove:KEY, up:KEY, down:KEY, put_back, fix:FINDING#N. */
 final readonly class DraftAction
 {
-    public function __construct(private Catalogue $catalogue, private Evaluator $evaluator) {}
+    public function __construct(private Catalogue $catalogue, private Evaluator $evaluator)
+    {
+    }
 
     public function apply(Draft $draft, string $do): Draft
     {

@@ -22,7 +22,9 @@ final readonly class EvaluationDocument
     /** Digits kept: beyond them is floating-point noise. */
     private const DIGITS = 6;
 
-    public function __construct(private Wording $wording, private Verdict $verdict) {}
+    public function __construct(private Wording $wording, private Verdict $verdict)
+    {
+    }
 
     /** @return array<string, mixed> */
     public function of(Evaluation $evaluation): array
@@ -65,7 +67,7 @@ final readonly class EvaluationDocument
 
     private function keepingStep(KeepingStep $step): string
     {
-        return __('words.keeping.'.$step->what, ['ingredient' => $step->ingredient === null ? '' : $this->wording->ingredient($step->ingredient)]);
+        return say('words.keeping.'.$step->what, ['ingredient' => $step->ingredient === null ? '' : $this->wording->ingredient($step->ingredient)]);
     }
 
     /** @return array<string, mixed> */
@@ -124,7 +126,7 @@ final readonly class EvaluationDocument
                 $unread[] = [
                     'line' => $line->position,
                     'text' => trim($line->line->amount.' '.$line->line->spokenOf()),
-                    'why' => __('findings.unread.'.$line->unread),
+                    'why' => say('findings.unread.'.$line->unread),
                 ];
             }
         }

@@ -9,7 +9,9 @@ use Ilvane\Core\Checks\Evaluation;
 /** An evaluation for reading in a terminal. */
 final readonly class EvaluationText
 {
-    public function __construct(private Wording $wording, private Verdict $verdict) {}
+    public function __construct(private Wording $wording, private Verdict $verdict)
+    {
+    }
 
     public function of(Evaluation $evaluation): string
     {
@@ -26,7 +28,7 @@ final readonly class EvaluationText
         }
         foreach ($evaluation->findings as $finding) {
             $out[] = '';
-            $out[] = sprintf('%s  %s  [%s%s]', __('words.severity.'.$finding->severity->value), $this->wording->message($finding), $finding->code, $finding->lines === [] ? '' : ', '.implode(', ', $finding->lines));
+            $out[] = sprintf('%s  %s  [%s%s]', say('words.severity.'.$finding->severity->value), $this->wording->message($finding), $finding->code, $finding->lines === [] ? '' : ', '.implode(', ', $finding->lines));
             $out[] = '      '.$this->wording->because($finding);
             foreach ($finding->fixes as $fix) {
                 $out[] = '      → '.$this->wording->fix($fix);

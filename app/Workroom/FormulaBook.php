@@ -6,9 +6,9 @@ namespace App\Workroom;
 
 use App\Models\Formula;
 use App\Models\FormulaVersion;
+use Illuminate\Support\Facades\DB;
 use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\FormulaDocument;
-use Illuminate\Support\Facades\DB;
 
 /** Opens, saves and keeps formulas. */
 final class FormulaBook

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Workroom;
 
+use App\Drawing\Section;
 use App\Models\Batch;
-use Ilvane\Core\Formula\FormulaDocument;
 
 /** What goes on the jar. Read from the record of the finished batch. */
 final readonly class JarLabel
@@ -29,13 +29,16 @@ final readonly class JarLabel
         public string $directions,
         public array $cautions,
         public bool $isSafeToUse,
-    ) {}
+        public Section $vessel,
+    ) {
+    }
 
     public static function of(Batch $batch): self
     {
         $wording = app(Wording::class);
         $outcome = Outcome::of($batch);
-        $formula = FormulaDocument::read($batch->document);
+        $state = MakeState::of($batch);
+        $formula = $state->formula;
         $cautions = [];
         foreach ($outcome['evaluation']['findings'] as $found) {
             if (in_array($found['code'], self::CAUTIONS, true)) {
@@ -46,7 +49,7 @@ final readonly class JarLabel
 
         return new self(
             $formula->name,
-            __('words.family.'.$formula->family->value).', '.__('words.use.'.$formula->use->value),
+            say('words.family.'.$formula->family->value).', '.say('words.use.'.$formula->use->value),
             array_keys($outcome['contents']),
             $wording->number(floor($outcome['yield']['filled'] / max(1, $outcome['containers'])), 0),
             $batch->code,
@@ -54,8 +57,9 @@ final readonly class JarLabel
             $batch->best_before === null ? null : $wording->shortDate($batch->best_before),
             $regime,
             $formula->directions,
-            [...array_filter([$regime === 'fresh' ? __('ui.label.keep_cold') : null]), ...$cautions, __('ui.label.caution')],
+            [...array_filter([$regime === 'fresh' ? say('ui.label.keep_cold') : null]), ...$cautions, say('ui.label.caution')],
             $outcome['stops'] === 0,
+            app(VesselOf::class)->small($state->composition, $state->formula->family, true, 100),
         );
     }
 }

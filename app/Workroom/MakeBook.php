@@ -7,6 +7,8 @@ namespace App\Workroom;
 use App\Models\Batch;
 use App\Models\BatchEntry;
 use App\Models\FormulaVersion;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Checks\Severity;
@@ -17,8 +19,6 @@ use Ilvane\Core\Label\ContentsList;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Process\Plan;
 use Ilvane\Core\Yielding\BatchYield;
-use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
 
 /** Starts makes, records what happens in them, finishes them. */
 final readonly class MakeBook
@@ -28,7 +28,8 @@ final readonly class MakeBook
         private Tools $tools,
         private Evaluator $evaluator,
         private EvaluationDocument $evaluations,
-    ) {}
+    ) {
+    }
 
     /** null when the version has no total to weigh out by. */
     public function start(FormulaVersion $version, ?Carbon $at = null): ?Batch

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Workroom;
 
 use App\Drawing\Section;
+use Illuminate\Support\Str;
 use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
-use Illuminate\Support\Str;
 
 /** One step of a make, worded and ready to place. */
 final readonly class MakePage
@@ -30,7 +30,8 @@ final readonly class MakePage
         public string $clientKey,
         public array $detail,
         public Section $vessel,
-    ) {}
+    ) {
+    }
 
     public static function of(MakeState $state, Step $step): self
     {
@@ -42,9 +43,9 @@ final readonly class MakePage
         return new self(
             $state,
             $step,
-            __("make.verb.{$step->kind->value}"),
-            $line === null ? __("make.what.{$step->kind->value}") : $name,
-            __("make.why.{$step->kind->value}", ['phase' => $step->phases === [] ? '' : mb_strtolower(__('words.phase.'.$step->phases[0]->value))]),
+            say("make.verb.{$step->kind->value}"),
+            $line === null ? say("make.what.{$step->kind->value}") : $name,
+            say("make.why.{$step->kind->value}", ['phase' => $step->phases === [] ? '' : mb_strtolower(say('words.phase.'.$step->phases[0]->value))]),
             ...self::number($state, $step, $wording),
             path: self::path($state, $step, $wording),
             back: $at > 0 ? $state->plan->steps[$at - 1]->key : null,
@@ -82,7 +83,7 @@ final readonly class MakePage
             $line = $step->line === null ? null : $state->composition->lines[$step->line - 1];
             $path[] = [
                 'key' => $step->key,
-                'label' => __("make.verb.{$step->kind->value}").($line?->ingredient === null ? '' : ' '.$wording->ingredient($line->ingredient->key)),
+                'label' => say("make.verb.{$step->kind->value}").($line?->ingredient === null ? '' : ' '.$wording->ingredient($line->ingredient->key)),
                 'state' => $step->key === $now->key ? 'now' : ($state->isDone($step) ? 'done' : 'ahead'),
             ];
         }
@@ -97,7 +98,7 @@ final readonly class MakePage
             StepKind::Weigh => self::weighing($state, $step, $wording),
             StepKind::Heat => [
                 'fields' => array_map(static fn (Phase $phase): array => [
-                    'name' => $phase->value, 'label' => __('words.phase.'.$phase->value),
+                    'name' => $phase->value, 'label' => say('words.phase.'.$phase->value),
                     'last' => $state->temperature($step->key, $phase->value),
                 ], $step->phases),
                 'ready' => $state->isHotAndEven($step),
@@ -105,7 +106,7 @@ final readonly class MakePage
                 'readings' => self::readings($state, $step, $wording),
             ],
             StepKind::Gate => [
-                'fields' => [['name' => 'mix', 'label' => __('make.in_the_bowl'), 'last' => $state->temperature($step->key, 'mix')]],
+                'fields' => [['name' => 'mix', 'label' => say('make.in_the_bowl'), 'last' => $state->temperature($step->key, 'mix')]],
                 'ready' => $state->isGateOpen($step),
                 'readings' => self::readings($state, $step, $wording),
             ],
@@ -164,7 +165,7 @@ final readonly class MakePage
     private static function readings(MakeState $state, Step $step, Wording $wording): array
     {
         return array_map(static fn ($entry): string => $wording->time($entry->recorded_at).' '
-            .($entry->subject === 'mix' ? __('make.in_the_bowl') : __('words.phase.'.$entry->subject)).' '.$wording->celsius((float) $entry->value),
+            .($entry->subject === 'mix' ? say('make.in_the_bowl') : say('words.phase.'.$entry->subject)).' '.$wording->celsius((float) $entry->value),
             $state->readings('temperature', $step->key));
     }
 }

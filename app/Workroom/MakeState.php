@@ -23,7 +23,7 @@ use Ilvane\Core\Process\StepKind;
 /** How far a make has come: the plan, and the newest entry for each thing recorded. */
 final readonly class MakeState
 {
-    /** @param array<string, BatchEntry> $newest by "kind step subject" */
+    /** @param  array<string, BatchEntry>  $newest by "kind step subject" */
     private function __construct(
         public Batch $batch,
         public Formula $formula,
@@ -31,7 +31,8 @@ final readonly class MakeState
         public Plan $plan,
         public float $scale,
         private array $newest,
-    ) {}
+    ) {
+    }
 
     public static function of(Batch $batch): self
     {

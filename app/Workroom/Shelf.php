@@ -7,13 +7,13 @@ namespace App\Workroom;
 use App\Drawing\Section;
 use App\Models\Batch;
 use App\Models\Formula;
+use Illuminate\Support\Carbon;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Checks\Severity;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\Weighing;
 use Ilvane\Core\Measure\Tools;
-use Illuminate\Support\Carbon;
 
 /**
  * What stands in the workroom, as drawn things with a state.
@@ -30,7 +30,8 @@ final readonly class Shelf
         private Catalogue $catalogue,
         private Tools $tools,
         private Evaluator $evaluator,
-    ) {}
+    ) {
+    }
 
     /** @return list<Thing> makes in hand, the latest first */
     public function making(): array
@@ -61,8 +62,8 @@ final readonly class Shelf
 
         return [
             'name' => $state->formula->name,
-            'state' => __('ui.shelf.at_step', ['verb' => __("make.verb.{$step->kind->value}"), 'n' => $state->plan->indexOf($step->key) + 1, 'of' => count($state->plan->steps)]),
-            'detail' => __('ui.shelf.begun', ['when' => $this->wording->ago($batch->started_at)]),
+            'state' => say('ui.shelf.at_step', ['verb' => say("make.verb.{$step->kind->value}"), 'n' => $state->plan->indexOf($step->key) + 1, 'of' => count($state->plan->steps)]),
+            'detail' => say('ui.shelf.begun', ['when' => $this->wording->ago($batch->started_at)]),
             'code' => $batch->code,
             'href' => route('make', $batch),
             'vessel' => $this->vessels->small($state->composition, $state->formula->family, false),
@@ -81,11 +82,11 @@ final readonly class Shelf
         return [
             'name' => $formula->name,
             'state' => match (true) {
-                $left === null => __('ui.shelf.no_date'),
-                $left < 0 => __('ui.shelf.overdue'),
-                default => __('ui.shelf.keeps', ['days' => $this->wording->days($left)]),
+                $left === null => say('ui.shelf.no_date'),
+                $left < 0 => say('ui.shelf.overdue'),
+                default => say('ui.shelf.keeps', ['days' => $this->wording->days($left)]),
             },
-            'detail' => __('ui.shelf.made', ['when' => $this->wording->ago($batch->finished_at ?? $batch->started_at)]),
+            'detail' => say('ui.shelf.made', ['when' => $this->wording->ago($batch->finished_at ?? $batch->started_at)]),
             'code' => $batch->code,
             'href' => route('batch', $batch),
             'vessel' => $this->vessels->small($composition, $formula->family, true),
@@ -105,12 +106,12 @@ final readonly class Shelf
         return [
             'name' => $formula->name,
             'state' => match (true) {
-                $evaluation->assessment->composition->known() === [] => __('ui.shelf.empty_formula'),
+                $evaluation->assessment->composition->known() === [] => say('ui.shelf.empty_formula'),
                 $stops > 0 => trans_choice('ui.shelf.stops', $stops),
                 $minds > 0 => trans_choice('ui.shelf.minds', $minds),
-                default => __('words.regime.'.$evaluation->assessment->preservation->regime->value).', '.mb_strtolower(__('findings.verdict.sound')),
+                default => say('words.regime.'.$evaluation->assessment->preservation->regime->value).', '.mb_strtolower(say('findings.verdict.sound')),
             },
-            'detail' => __('words.family.'.$read->family->value),
+            'detail' => say('words.family.'.$read->family->value),
             'code' => '',
             'href' => route('bench', $formula),
             'vessel' => $this->vessels->small($evaluation->assessment->composition, $read->family, false),

@@ -28,7 +28,8 @@ final class ShippedCatalogue implements CatalogueSource
     public function __construct(
         private readonly string $dataDirectory,
         private readonly string $compiledFile,
-    ) {}
+    ) {
+    }
 
     public function rows(): array
     {
@@ -68,7 +69,7 @@ final class ShippedCatalogue implements CatalogueSource
         return implode(' ', $parts);
     }
 
-    /** @param array<string, mixed> $held */
+    /** @param  array<string, mixed>  $held */
     private function write(array $held): void
     {
         $directory = dirname($this->compiledFile);
@@ -123,12 +124,13 @@ final class ShippedCatalogue implements CatalogueSource
             }
         }
 
+        /** @var array<string, Row> $rows */
         return ['rows' => $rows, 'names' => $names];
     }
 
     /**
      * @param  array<string, string>  $row
-     * @return array<string, mixed>
+     * @return array<string, mixed> a Row without its preservative and blend parts
      */
     private static function ingredient(array $row): array
     {

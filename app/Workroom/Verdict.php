@@ -12,13 +12,15 @@ use Ilvane\Core\Formula\Storage;
 /** The whole judgement in one sentence. */
 final readonly class Verdict
 {
-    public function __construct(private Wording $wording) {}
+    public function __construct(private Wording $wording)
+    {
+    }
 
     public function of(Evaluation $evaluation): string
     {
         $assessment = $evaluation->assessment;
         if ($assessment->composition->known() === []) {
-            return __('findings.verdict.empty');
+            return say('findings.verdict.empty');
         }
         $stops = $evaluation->count(Severity::Stop);
         if ($stops > 0) {
@@ -27,10 +29,10 @@ final readonly class Verdict
         $minds = $evaluation->count(Severity::Mind);
 
         return match ($assessment->preservation->regime) {
-            Regime::Dry => __('findings.verdict.dry'),
+            Regime::Dry => say('findings.verdict.dry'),
             Regime::Fresh => $this->fresh($evaluation),
             Regime::Preserved => $this->preserved($evaluation),
-        }.' '.($minds > 0 ? trans_choice('findings.verdict.minds', $minds) : __('findings.verdict.sound'));
+        }.' '.($minds > 0 ? trans_choice('findings.verdict.minds', $minds) : say('findings.verdict.sound'));
     }
 
     private function fresh(Evaluation $evaluation): string
@@ -38,7 +40,7 @@ final readonly class Verdict
         $assessment = $evaluation->assessment;
         foreach ($assessment->preservation->doses as $dose) {
             if ($dose->dependsOnAcidity() && $dose->ph === null) {
-                return __('findings.verdict.preserved_untested', [
+                return say('findings.verdict.preserved_untested', [
                     'days' => $this->wording->days(180), 'low' => $this->wording->number($dose->ingredient->phMin ?? 0.0, 1),
                     'high' => $this->wording->number($dose->ingredient->phMax ?? 14.0, 1), 'fresh' => $this->wording->days($assessment->keepingIfFresh->days ?? 1.0),
                 ]);
@@ -47,7 +49,7 @@ final readonly class Verdict
 
         $stored = $assessment->formula->keeping->storage === Storage::Room ? 'fresh_room' : 'fresh';
 
-        return __("findings.verdict.$stored", ['days' => $this->wording->days($assessment->keeping->days ?? 1.0)]);
+        return say("findings.verdict.$stored", ['days' => $this->wording->days($assessment->keeping->days ?? 1.0)]);
     }
 
     private function preserved(Evaluation $evaluation): string
@@ -55,7 +57,7 @@ final readonly class Verdict
         $assessment = $evaluation->assessment;
         $dose = $assessment->preservation->doses[0];
 
-        return __('findings.verdict.preserved', [
+        return say('findings.verdict.preserved', [
             'days' => $this->wording->days($assessment->keeping->days ?? 0.0),
             'system' => $this->wording->ingredient($dose->ingredient->key),
             'percent' => $dose->percent === null ? '' : $this->wording->percent($dose->percent->likely),

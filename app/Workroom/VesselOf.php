@@ -23,7 +23,9 @@ final readonly class VesselOf
     /** Where nothing tells, water's density. */
     private const DENSITY = 1.0;
 
-    public function __construct(private Wording $wording) {}
+    public function __construct(private Wording $wording)
+    {
+    }
 
     /** The formula on the bench: phases as strata from the bottom, ingredients in them to scale by volume, named. */
     public function bench(Composition $composition, Family $family, float $labels): Section

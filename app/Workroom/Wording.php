@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Workroom;
 
 use DateTimeInterface;
+use Illuminate\Support\Carbon;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Checks\Finding;
 use Ilvane\Core\Checks\Fix;
 use Ilvane\Core\Checks\Term;
 use Ilvane\Core\Checks\TermKind;
 use Ilvane\Core\Measure\Band;
-use Illuminate\Support\Carbon;
 use NumberFormatter;
 
 /** The one place where numbers, dates and findings become words in the reader's language. */
@@ -23,7 +23,9 @@ final class Wording
     /** @var array<int, NumberFormatter> by least and most decimals */
     private array $formatters = [];
 
-    public function __construct(private readonly Catalogue $catalogue) {}
+    public function __construct(private readonly Catalogue $catalogue)
+    {
+    }
 
     public function number(float $value, int $most = 2, int $least = 0): string
     {
@@ -79,7 +81,7 @@ final class Wording
         $low = $this->percent($percent->low);
         $high = $this->percent($percent->high);
 
-        return $low === $high ? $this->percent($percent->likely) : __('ui.band', ['low' => rtrim($low, '%'.self::GAP), 'high' => $high]);
+        return $low === $high ? $this->percent($percent->likely) : say('ui.band', ['low' => rtrim($low, '%'.self::GAP), 'high' => $high]);
     }
 
     public function celsius(float $celsius): string
@@ -99,13 +101,21 @@ final class Wording
     /** "Thursday 26 November 2026" */
     public function date(DateTimeInterface $date): string
     {
-        return Carbon::instance($date)->locale(app()->getLocale())->isoFormat('dddd D MMMM YYYY');
+        return $this->dated($date, 'dddd D MMMM YYYY');
     }
 
     /** "26 Nov 2026" */
     public function shortDate(DateTimeInterface $date): string
     {
-        return Carbon::instance($date)->locale(app()->getLocale())->isoFormat('D MMM YYYY');
+        return $this->dated($date, 'D MMM YYYY');
+    }
+
+    private function dated(DateTimeInterface $date, string $form): string
+    {
+        $carbon = Carbon::instance($date);
+        $carbon->locale(app()->getLocale());
+
+        return $carbon->isoFormat($form);
     }
 
     public function time(DateTimeInterface $date): string
@@ -145,17 +155,17 @@ final class Wording
                 default => $this->number($term->value, 1),
             },
             $term->kind === TermKind::Ingredient => $this->ingredient($term->value),
-            $term->kind === TermKind::Word => __('words.'.$term->value),
+            $term->kind === TermKind::Word => say('words.'.$term->value),
             default => $term->value,
         };
     }
 
-    /** @param list<string> $names */
+    /** @param  list<string>  $names */
     public function together(array $names): string
     {
         $last = array_pop($names);
 
-        return $names === [] ? (string) $last : implode(', ', $names).' '.__('words.and').' '.$last;
+        return $names === [] ? (string) $last : implode(', ', $names).' '.say('words.and').' '.$last;
     }
 
     public function message(Finding $finding): string
@@ -180,7 +190,7 @@ final class Wording
 
     public function fix(Fix $fix): string
     {
-        return __('findings.fixes.'.$fix->label, array_map($this->term(...), $fix->terms));
+        return say('findings.fixes.'.$fix->label, array_map($this->term(...), $fix->terms));
     }
 
     /** A variant has its own sentence or shares the usual one. */
@@ -191,6 +201,6 @@ final class Wording
         $key = "findings.$group.$rule.$part";
         $own = $key.'_'.$finding->variant;
 
-        return __(trans()->has($own) ? $own : (trans()->has($key) ? $key : "findings.any.$part"), $terms);
+        return say(has_words($own) ? $own : (has_words($key) ? $key : "findings.any.$part"), $terms);
     }
 }

@@ -86,7 +86,7 @@ final class Catalogue
         return array_map($this->get(...), array_slice(array_keys($rank), 0, $limit));
     }
 
-    /** @param list<string> $words */
+    /** @param  list<string>  $words */
     private static function score(string $name, string $wanted, array $words): ?float
     {
         $padded = ' '.$name;
@@ -103,7 +103,7 @@ final class Catalogue
         } + strlen($name);
     }
 
-    /** @param Row $row */
+    /** @param  Row  $row */
     private static function build(array $row): Ingredient
     {
         return new Ingredient(

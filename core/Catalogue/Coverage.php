@@ -11,7 +11,8 @@ final readonly class Coverage
         public int $bacteria,
         public int $yeast,
         public int $mould,
-    ) {}
+    ) {
+    }
 
     /** Two systems together hold what either holds. */
     public function with(self $other): self

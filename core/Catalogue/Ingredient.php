@@ -60,7 +60,8 @@ final readonly class Ingredient
         public array $preservativeComponents = [],
         public ?Coverage $coverage = null,
         public array $blendParts = [],
-    ) {}
+    ) {
+    }
 
     public function name(string $language): string
     {

@@ -26,7 +26,8 @@ final readonly class PreservativeComponent
         public ?float $pka,
         public string $notes,
         public string $source,
-    ) {}
+    ) {
+    }
 
     public function limitIsAsAcid(): bool
     {

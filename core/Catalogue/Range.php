@@ -11,5 +11,6 @@ final readonly class Range
         public float $min,
         public float $typical,
         public float $max,
-    ) {}
+    ) {
+    }
 }

@@ -31,7 +31,8 @@ final readonly class Assessment
         public Scent $scent,
         public Keeping $keeping,
         public Keeping $keepingIfFresh,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  bool  $onBatch  a made batch: acid-dependent preservatives count only with a measured pH

@@ -7,11 +7,12 @@ namespace Ilvane\Core\Checks;
 /** The whole judgement on one formula: what the models say and what the checks find, gravest first. */
 final readonly class Evaluation
 {
-    /** @param list<Finding> $findings */
+    /** @param  list<Finding>  $findings */
     public function __construct(
         public Assessment $assessment,
         public array $findings,
-    ) {}
+    ) {
+    }
 
     public function count(Severity $severity): int
     {

@@ -16,7 +16,8 @@ final readonly class Evaluator
     public function __construct(
         private Catalogue $catalogue,
         private Tools $tools = new Tools,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  bool  $onBatch  judge a made batch (see Assessment)

@@ -24,7 +24,8 @@ final readonly class Finding
         public array $fixes = [],
         public Certainty $certainty = Certainty::Certain,
         public string $variant = 'usual',
-    ) {}
+    ) {
+    }
 
     /** Nothing in the formula alone can mend it: it puts a question to the maker instead. */
     public function asks(): bool

@@ -16,7 +16,8 @@ final readonly class Fix
         public string $label,
         public array $patch,
         public array $terms = [],
-    ) {}
+    ) {
+    }
 
     /**
      * @param  int  $line  counts from 1

@@ -148,7 +148,7 @@ final readonly class Remedy
                 ['op' => 'add', 'path' => '/lines/-', 'value' => ['ingredient' => self::PLAIN_WATER, 'amount' => Amount::plain(round($taken, 2)).' g', 'phase' => Phase::Water->value]],
             ], $fix->terms)];
         }
-        $grams = ($base?->grams->likely ?? 0.0) + $taken;
+        $grams = ($base->grams->likely ?? 0.0) + $taken;
         if ($base === null || 100 * $grams / ($this->composition->total->likely ?? $grams) > ($base->ingredient->use->max ?? 0.0)) {
             return [];
         }
@@ -182,7 +182,7 @@ final readonly class Remedy
                 ['op' => 'add', 'path' => '/lines/-', 'value' => ['ingredient' => self::PLAIN_WATER, 'amount' => 'to 100', 'phase' => Phase::Water->value]],
             ], $fix->terms)];
         }
-        $becomes = ($other?->percent()?->likely ?? 0.0) + ($line->percent()?->likely ?? 0.0) - $percent;
+        $becomes = ($other?->percent()->likely ?? 0.0) + ($line->percent()->likely ?? 0.0) - $percent;
         if ($other === null || $becomes > ($other->ingredient->use->max ?? 0.0)) {
             return [];
         }

@@ -9,8 +9,10 @@ use Ilvane\Core\Measure\Band;
 /** A value inside a finding's sentence, with its kind, so that whoever words it can format it for the reader's language. */
 final readonly class Term
 {
-    /** @param string|float|Band|list<string> $value */
-    private function __construct(public TermKind $kind, public string|float|Band|array $value) {}
+    /** @param  string|float|Band|list<string>  $value */
+    private function __construct(public TermKind $kind, public string|float|Band|array $value)
+    {
+    }
 
     public static function percent(float|Band $percent): self
     {
@@ -39,13 +41,13 @@ final readonly class Term
         return new self(TermKind::Days, $days);
     }
 
-    /** @param string $key catalogue key */
+    /** @param  string  $key catalogue key */
     public static function ingredient(string $key): self
     {
         return new self(TermKind::Ingredient, $key);
     }
 
-    /** @param list<string> $keys catalogue keys */
+    /** @param  list<string>  $keys catalogue keys */
     public static function ingredients(array $keys): self
     {
         return new self(TermKind::Ingredients, array_values(array_unique($keys)));

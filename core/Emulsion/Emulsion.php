@@ -45,7 +45,8 @@ final readonly class Emulsion
         public ?Band $adequacy,
         public float $waterShare,
         public ?float $percentOfOilPhase,
-    ) {}
+    ) {
+    }
 
     public static function of(Composition $composition): self
     {
@@ -78,7 +79,7 @@ final readonly class Emulsion
         return 100 * self::leastLoad($ingredient) * $this->fatShare->likely;
     }
 
-    /** @param list<WeighedLine> $emulsifiers */
+    /** @param  list<WeighedLine>  $emulsifiers */
     private static function adequacyOf(array $emulsifiers, Band $fat): Band
     {
         $needs = Band::sum(array_map(

@@ -26,7 +26,8 @@ final readonly class Composition
         public Basis $basis,
         public Band $accounted,
         public bool $hasRest,
-    ) {}
+    ) {
+    }
 
     /** @return list<WeighedLine> lines of the finished batch whose ingredient and share are known */
     public function known(): array
@@ -90,7 +91,7 @@ final readonly class Composition
         return $this->weightedShare(static fn (Ingredient $ingredient): float => $ingredient->kind->isLipid() ? 1.0 : 0.0);
     }
 
-    /** @param callable(Ingredient): float $weight */
+    /** @param  callable(Ingredient): float  $weight */
     private function weightedShare(callable $weight): float
     {
         $share = 0.0;

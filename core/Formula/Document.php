@@ -10,8 +10,10 @@ use DateTimeImmutable;
 /** A decoded JSON object read field by field, remembering its path, refusing what it does not know. */
 final readonly class Document
 {
-    /** @param array<mixed> $fields */
-    private function __construct(private array $fields, public string $path) {}
+    /** @param  array<mixed>  $fields */
+    private function __construct(private array $fields, public string $path)
+    {
+    }
 
     /**
      * @param  list<string>  $known
@@ -148,7 +150,7 @@ final readonly class Document
         return $this->path.'/'.$key;
     }
 
-    /** @param array<string, scalar> $parameters */
+    /** @param  array<string, scalar>  $parameters */
     public function refused(string $key, string $reason, array $parameters = []): FormulaRefused
     {
         return new FormulaRefused($this->at($key), $reason, $parameters);

@@ -30,7 +30,8 @@ final readonly class Formula
         public ?float $statedYieldG = null,
         public string $directions = '',
         public string $notes = '',
-    ) {}
+    ) {
+    }
 
     /** Hottest the phases are meant to get, °C; null when the maker has not said. */
     public function heatTo(): ?float

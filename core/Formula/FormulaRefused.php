@@ -9,7 +9,7 @@ use RuntimeException;
 /** A document that is not a formula. The path is a JSON pointer to the offending place; the reason is a word key. */
 final class FormulaRefused extends RuntimeException
 {
-    /** @param array<string, scalar> $parameters */
+    /** @param  array<string, scalar>  $parameters */
     public function __construct(
         public readonly string $path,
         public readonly string $reason,

@@ -11,5 +11,6 @@ final readonly class KeepingClaim
         public ?Regime $intended = null,
         public ?Storage $storage = null,
         public ?float $claimedDays = null,
-    ) {}
+    ) {
+    }
 }

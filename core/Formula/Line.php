@@ -13,7 +13,7 @@ use Ilvane\Core\Catalogue\Phase;
  */
 final readonly class Line
 {
-    /** @param string $amount as written, "" where a recipe line holds it */
+    /** @param  string  $amount as written, "" where a recipe line holds it */
     public function __construct(
         public ?string $ingredient = null,
         public ?string $name = null,
@@ -24,11 +24,12 @@ final readonly class Line
         public ?Prepared $prepared = null,
         public ?string $lot = null,
         public ?DateTimeImmutable $openedOn = null,
-    ) {}
+    ) {
+    }
 
     /** What a person would call it when nothing better is known. */
     public function spokenOf(): string
     {
-        return $this->text ?? $this->name ?? $this->formula?->name ?? $this->ingredient ?? '';
+        return $this->text ?? $this->name ?? $this->formula->name ?? $this->ingredient ?? '';
     }
 }

@@ -31,7 +31,8 @@ final readonly class WeighedLine
         public ?Band $grams,
         public ?Band $share,
         public ?string $unread,
-    ) {}
+    ) {
+    }
 
     public function isInBatch(): bool
     {

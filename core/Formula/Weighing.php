@@ -26,7 +26,9 @@ final readonly class Weighing
     /** Basis when nothing but percentages is given, grams. */
     private const HUNDRED_G = 100.0;
 
-    public function __construct(private Catalogue $catalogue, private Tools $tools) {}
+    public function __construct(private Catalogue $catalogue, private Tools $tools)
+    {
+    }
 
     public function of(Formula $formula): Composition
     {

@@ -24,7 +24,8 @@ final readonly class PhaseHeat
     private function __construct(
         public float $target,
         public float $highestMelting,
-    ) {}
+    ) {
+    }
 
     /** null when nothing in the formula is heated. */
     public static function of(Formula $formula, Composition $composition): ?self

@@ -40,14 +40,15 @@ final readonly class Keeping
 
     private const DAYS_PER_MONTH = 30.4375;
 
-    /** @param list<KeepingStep> $steps the deciding one first */
+    /** @param  list<KeepingStep>  $steps the deciding one first */
     private function __construct(
         public ?float $days,
         public array $steps,
         public ?string $refused,
-    ) {}
+    ) {
+    }
 
-    /** @param DateTimeImmutable|null $madeOn needed to count opened lots; without it they count as opened on the day of making */
+    /** @param  DateTimeImmutable|null  $madeOn needed to count opened lots; without it they count as opened on the day of making */
     public static function of(Formula $formula, Composition $composition, Regime $regime, ?DateTimeImmutable $madeOn = null): self
     {
         return self::stored($formula->keeping->storage ?? Storage::Fridge, $formula, $composition, $regime, $madeOn);
@@ -138,7 +139,7 @@ final readonly class Keeping
             : new KeepingStep('fresh_fridge', self::EMULSION_FRESH_DAYS)];
         foreach ($composition->known() as $line) {
             $days = $line->ingredient === null ? null : self::freshDaysOf($line->ingredient);
-            if ($days !== null && $line->ingredient !== null) {
+            if ($days !== null) {
                 $steps[] = new KeepingStep('fresh_ingredient', $days, $line->ingredient->key);
             }
         }

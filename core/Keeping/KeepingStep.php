@@ -16,5 +16,6 @@ final readonly class KeepingStep
         public string $what,
         public float $days,
         public ?string $ingredient = null,
-    ) {}
+    ) {
+    }
 }

@@ -18,8 +18,10 @@ final readonly class ContentsList
 
     private const WATER = 'Aqua';
 
-    /** @param array<string, float> $shares fraction of the batch by INCI name, descending */
-    private function __construct(public array $shares) {}
+    /** @param  array<string, float>  $shares fraction of the batch by INCI name, descending */
+    private function __construct(public array $shares)
+    {
+    }
 
     public static function of(Composition $composition): self
     {

@@ -12,7 +12,8 @@ final readonly class Amount
         public string $entered,
         public ?Band $number,
         public ?Unit $unit,
-    ) {}
+    ) {
+    }
 
     public static function measured(Band $number, Unit $unit, ?string $entered = null): self
     {
@@ -24,7 +25,7 @@ final readonly class Amount
         return self::measured(Band::exact($grams), Unit::Gram);
     }
 
-    /** @param Band $percent percent of the finished batch, 0 to 100 */
+    /** @param  Band  $percent percent of the finished batch, 0 to 100 */
     public static function percent(Band $percent, ?string $entered = null): self
     {
         return new self(AmountKind::Percent, $entered ?? self::plain($percent->likely).' %', $percent, null);

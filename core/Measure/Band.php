@@ -15,7 +15,8 @@ final readonly class Band
         public float $low,
         public float $likely,
         public float $high,
-    ) {}
+    ) {
+    }
 
     /** @throws ImpossibleBand when the bounds are not finite or out of order */
     public static function of(float $low, float $likely, float $high): self
@@ -48,7 +49,7 @@ final readonly class Band
         return self::exact(0.0);
     }
 
-    /** @param iterable<Band> $bands */
+    /** @param  iterable<Band>  $bands */
     public static function sum(iterable $bands): self
     {
         $low = $likely = $high = 0.0;

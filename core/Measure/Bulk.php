@@ -14,5 +14,6 @@ final readonly class Bulk
         public ?float $density,
         public ?float $spoonDensity,
         public float $spoonError,
-    ) {}
+    ) {
+    }
 }

@@ -16,7 +16,8 @@ final readonly class Tools
     public function __construct(
         public UnitSystem $units = UnitSystem::UsCustomary,
         public float $scaleResolutionG = self::DEFAULT_SCALE_G,
-    ) {}
+    ) {
+    }
 
     public function onScale(float $resolutionG): self
     {

@@ -20,5 +20,6 @@ final readonly class ComponentDose
         public Band $percent,
         public ?float $limit,
         public array $lines,
-    ) {}
+    ) {
+    }
 }

@@ -21,14 +21,15 @@ final readonly class Preservation
     /** Water that comes in with other things than waters, teas, juices and foods: below this share it is bound or negligible. */
     private const NEGLIGIBLE_WATER = 0.01;
 
-    /** @param list<PreservativeDose> $doses */
+    /** @param  list<PreservativeDose>  $doses */
     private function __construct(
         public array $doses,
         public bool $isWatery,
         public Regime $regime,
-    ) {}
+    ) {
+    }
 
-    /** @param bool $onBatch judge a made batch, where the pH has to have been measured */
+    /** @param  bool  $onBatch judge a made batch, where the pH has to have been measured */
     public static function of(Formula $formula, Composition $composition, ?PhaseHeat $heat, bool $onBatch = false): self
     {
         $doses = [];
@@ -100,7 +101,7 @@ final readonly class Preservation
         );
     }
 
-    /** @param iterable<PreservativeDose> $doses */
+    /** @param  iterable<PreservativeDose>  $doses */
     private static function coverageOf(iterable $doses): Coverage
     {
         $coverage = new Coverage(0, 0, 0);

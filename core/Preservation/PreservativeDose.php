@@ -27,7 +27,8 @@ final readonly class PreservativeDose
         public array $components,
         public bool $heatedPastCeiling,
         public ?float $ph,
-    ) {}
+    ) {
+    }
 
     public function range(): ?Range
     {

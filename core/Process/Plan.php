@@ -20,8 +20,10 @@ final readonly class Plan
     /** Hair leave-ins: 4.5 to 5.5, up to 6 accepted. Common practice. */
     public const USUAL_PH = 5.0;
 
-    /** @param non-empty-list<Step> $steps */
-    private function __construct(public array $steps) {}
+    /** @param  non-empty-list<Step>  $steps */
+    private function __construct(public array $steps)
+    {
+    }
 
     public static function of(Formula $formula, Composition $composition): self
     {

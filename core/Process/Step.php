@@ -24,5 +24,6 @@ final readonly class Step
         public ?float $grams = null,
         public ?float $celsius = null,
         public ?float $ph = null,
-    ) {}
+    ) {
+    }
 }

@@ -28,14 +28,15 @@ final readonly class Scent
 
     private const PREGNANT_MOST = 1.0;
 
-    /** @param list<WeighedLine> $lines */
+    /** @param  list<WeighedLine>  $lines */
     private function __construct(
         public array $lines,
         public Band $percent,
         public float $plenty,
         public float $most,
         private Application $use,
-    ) {}
+    ) {
+    }
 
     public static function of(Formula $formula, Composition $composition): self
     {

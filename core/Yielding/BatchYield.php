@@ -13,7 +13,8 @@ final readonly class BatchYield
     public function __construct(
         public float $in,
         public float $filled,
-    ) {}
+    ) {
+    }
 
     public function missing(): float
     {

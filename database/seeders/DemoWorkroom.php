@@ -10,10 +10,10 @@ use App\Workroom\Draft;
 use App\Workroom\FormulaBook;
 use App\Workroom\MakeBook;
 use App\Workroom\MakeState;
-use Ilvane\Core\Process\Step;
-use Ilvane\Core\Process\StepKind;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
+use Ilvane\Core\Process\Step;
+use Ilvane\Core\Process\StepKind;
 
 /** The sample workroom: invented people, place and products, dated from the day it is filled. */
 final class DemoWorkroom extends Seeder
@@ -42,7 +42,7 @@ final class DemoWorkroom extends Seeder
         $this->formula($book, $this->flawed());
     }
 
-    /** @param array<string, mixed> $document */
+    /** @param  array<string, mixed>  $document */
     private function formula(FormulaBook $book, array $document): Formula
     {
         return $book->put(Draft::fromDocument($document));
@@ -56,12 +56,13 @@ final class DemoWorkroom extends Seeder
     /** Does every step before the named one, each weight off by a little, as hands are. */
     private function makeUpTo(MakeBook $makes, Batch $batch, string $stop, Carbon $at, float $drift): void
     {
-        foreach (MakeState::of($batch->load('entries'))->plan->steps as $i => $step) {
+        $state = MakeState::of($batch->load('entries'));
+        foreach ($state->plan->steps as $i => $step) {
             if ($step->key === $stop) {
                 break;
             }
             $at = $at->copy()->addMinutes($step->kind === StepKind::Heat ? 22 : 2);
-            foreach ($this->entries($step, $drift * (1 + $i % 3)) as $n => $entry) {
+            foreach ($this->entries($step, $drift * (1 + $i % 3), $state->scale) as $n => $entry) {
                 $makes->record($batch, ['step' => $step->key, ...$entry], "demo-$batch->code-$i-$n", $at);
             }
             $makes->record($batch, ['step' => $step->key, 'kind' => 'done'], "demo-$batch->code-$i-done", $at);
@@ -70,10 +71,10 @@ final class DemoWorkroom extends Seeder
     }
 
     /** @return list<array{kind: string, subject: string, value: float}> */
-    private function entries(Step $step, float $drift): array
+    private function entries(Step $step, float $drift, float $scale): array
     {
         return match ($step->kind) {
-            StepKind::Weigh => [['kind' => 'weight', 'subject' => (string) $step->line, 'value' => round(($step->grams ?? 0.0) * (1 + $drift), 2)]],
+            StepKind::Weigh => [['kind' => 'weight', 'subject' => (string) $step->line, 'value' => round(round(($step->grams ?? 0.0) * (1 + $drift) / $scale) * $scale, 3)]],
             StepKind::Heat => [['kind' => 'temperature', 'subject' => 'water', 'value' => 73.0], ['kind' => 'temperature', 'subject' => 'oil', 'value' => 72.0]],
             StepKind::Gate => [['kind' => 'temperature', 'subject' => 'mix', 'value' => 38.5]],
             StepKind::TestPh => [['kind' => 'ph', 'subject' => '', 'value' => 4.8]],

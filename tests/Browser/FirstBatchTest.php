@@ -107,7 +107,7 @@ final class FirstBatchTest extends BrowserCase
         $field->sendKeys($text);
     }
 
-    /** @param array<string, string> $fields */
+    /** @param  array<string, string>  $fields */
     private static function fillIn(array $fields, string $button): void
     {
         foreach ($fields as $name => $value) {

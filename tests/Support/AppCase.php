@@ -32,7 +32,7 @@ abstract class AppCase extends TestCase
         return $app;
     }
 
-    /** @param array<string, mixed> $document */
+    /** @param  array<string, mixed>  $document */
     protected function formulaOf(array $document): Formula
     {
         return app(FormulaBook::class)->put(Draft::fromDocument($document))->refresh();
@@ -44,7 +44,7 @@ abstract class AppCase extends TestCase
         $draft = Draft::fromStored($formula->draft);
         $form = ['revision' => $formula->revision, 'seq' => 1, 'name' => $draft->text('name'), 'batch' => $draft->text('batch'), 'ph' => $draft->text('ph'), 'lines' => []];
         foreach ($draft->lines() as $line) {
-            $form['lines'][$line['key']] = ['ingredient' => $line['ingredient'], 'name' => $line['name'], 'amount' => $line['amount'], 'phase' => $line['phase'], 'prepared' => $line['prepared']];
+            $form['lines'][$line['key']] = ['ingredient' => $line['ingredient'], 'name' => $line['name'] ?: $line['ingredient'], 'amount' => $line['amount'], 'phase' => $line['phase'], 'prepared' => $line['prepared']];
         }
 
         return array_replace_recursive($form, $changes);

@@ -15,8 +15,8 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverDimension;
 use PHPUnit\Framework\TestCase;
 use RuntimeException;
-use Throwable;
 use Symfony\Component\Process\Process;
+use Throwable;
 
 /** Drives the real interface in headless Chromium, on a server and a database file of its own. */
 abstract class BrowserCase extends TestCase

@@ -59,13 +59,13 @@ abstract class CoreCase extends TestCase
         ], ['ph' => 4.8]);
     }
 
-    /** @param array<string, mixed> $document */
+    /** @param  array<string, mixed>  $document */
     protected static function evaluate(array $document, bool $onBatch = false): Evaluation
     {
         return (new Evaluator(self::catalogue()))->evaluate(FormulaDocument::read($document), $onBatch);
     }
 
-    /** @param array<string, mixed> $document */
+    /** @param  array<string, mixed>  $document */
     protected static function weigh(array $document): Composition
     {
         return (new Weighing(self::catalogue(), new Tools))->of(FormulaDocument::read($document));
@@ -82,7 +82,7 @@ abstract class CoreCase extends TestCase
         return null;
     }
 
-    /** @param array<string, mixed> $document */
+    /** @param  array<string, mixed>  $document */
     protected static function seriousCodes(array $document, bool $onBatch = false): array
     {
         $codes = [];

@@ -6,10 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Http\Typed;
 use App\Workroom\Wording;
-use Ilvane\Core\Catalogue\Catalogue;
-use Ilvane\Core\Catalogue\Ingredient;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Catalogue\Ingredient;
 
 final class CatalogueController
 {
@@ -25,7 +25,7 @@ final class CatalogueController
             'key' => $ingredient->key,
             'name' => $wording->ingredient($ingredient->key),
             'full' => $ingredient->name(app()->getLocale()),
-            'kind' => __('words.kind.'.$ingredient->kind->value),
+            'kind' => say('words.kind.'.$ingredient->kind->value),
             'phase' => $ingredient->defaultPhase->value,
         ], $found));
     }

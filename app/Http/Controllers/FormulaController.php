@@ -13,20 +13,22 @@ use App\Workroom\Draft;
 use App\Workroom\DraftAction;
 use App\Workroom\FormulaBook;
 use App\Workroom\MakeBook;
-use Ilvane\Core\Formula\Family;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
+use Ilvane\Core\Formula\Family;
 
 final class FormulaController
 {
-    public function __construct(private readonly FormulaBook $book) {}
+    public function __construct(private readonly FormulaBook $book)
+    {
+    }
 
     public function begin(Request $request): RedirectResponse
     {
         $family = Family::tryFrom(Typed::text($request, 'family')) ?? Family::LeaveInEmulsion;
-        $formula = $this->book->begin(__('ui.bench.untitled', ['family' => mb_strtolower(__('words.family.'.$family->value))]), $family);
+        $formula = $this->book->begin(say('ui.bench.untitled', ['family' => mb_strtolower(say('words.family.'.$family->value))]), $family);
 
         return redirect()->route('bench', $formula);
     }
@@ -62,7 +64,7 @@ final class FormulaController
     {
         $version = $this->book->keep($formula, Draft::fromStored($formula->draft), Typed::text($request, 'note'));
 
-        return redirect()->route('version', [$formula, $version->number])->with('said', __('ui.version.kept', ['number' => $version->number]));
+        return redirect()->route('version', [$formula, $version->number])->with('said', say('ui.version.kept', ['number' => $version->number]));
     }
 
     public function version(Formula $formula, int $number): View
@@ -81,7 +83,7 @@ final class FormulaController
         $version = FormulaVersion::query()->where('formula_id', $formula->id)->where('number', $number)->firstOrFail();
         $this->book->save($formula, Draft::fromDocument($version->document), null);
 
-        return redirect()->route('bench', $formula)->with('said', __('ui.version.reopened', ['number' => $number]));
+        return redirect()->route('bench', $formula)->with('said', say('ui.version.reopened', ['number' => $number]));
     }
 
     public function make(Formula $formula, MakeBook $makes): RedirectResponse
@@ -89,12 +91,12 @@ final class FormulaController
         $draft = Draft::fromStored($formula->draft);
         [, $problems] = $draft->formula();
         if ($draft->lines() === [] || $problems !== []) {
-            return redirect()->route('bench', $formula)->with('refused', __('ui.make.not_ready'));
+            return redirect()->route('bench', $formula)->with('refused', say('ui.make.not_ready'));
         }
         $batch = $makes->start($this->book->keep($formula, $draft));
 
         return $batch === null
-            ? redirect()->route('bench', $formula)->with('refused', __('ui.make.no_total'))
+            ? redirect()->route('bench', $formula)->with('refused', say('ui.make.no_total'))
             : redirect()->route('make', $batch);
     }
 }

@@ -9,15 +9,17 @@ use App\Models\Batch;
 use App\Workroom\MakeBook;
 use App\Workroom\MakePage;
 use App\Workroom\MakeState;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\View\View;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
 use Ilvane\Core\Yielding\BatchYield;
-use Illuminate\Http\RedirectResponse;
-use Illuminate\View\View;
 
 final class MakeController
 {
-    public function __construct(private readonly MakeBook $makes) {}
+    public function __construct(private readonly MakeBook $makes)
+    {
+    }
 
     public function now(Batch $batch): RedirectResponse
     {
@@ -35,7 +37,7 @@ final class MakeController
         $now = $state->plan->step($step) ?? abort(404);
         $gate = $state->shutGateBefore($now);
         if ($gate !== null && $now->kind !== StepKind::Gate) {
-            return redirect()->route('make.step', [$batch, $gate->key])->with('refused', __('make.gate_shut'));
+            return redirect()->route('make.step', [$batch, $gate->key])->with('refused', say('make.gate_shut'));
         }
         $this->makes->moveTo($batch, $now->key);
 
@@ -48,7 +50,7 @@ final class MakeController
         $now = $state->plan->step($step) ?? abort(404);
         $gate = $state->shutGateBefore($now);
         if ($gate !== null) {
-            return redirect()->route('make.step', [$batch, $gate->key])->with('refused', __('make.gate_shut'));
+            return redirect()->route('make.step', [$batch, $gate->key])->with('refused', say('make.gate_shut'));
         }
         if ($now->kind === StepKind::Fill && $batch->isMaking()) {
             return $this->fill($request, $batch, $state, $now);
@@ -64,7 +66,7 @@ final class MakeController
     {
         $filled = $request->decimal('filled') ?? 0.0;
         if ((new BatchYield($state->gramsIn(), $filled))->isMoreThanWentIn() && ! $request->boolean('sure')) {
-            return redirect()->route('make.step', [$batch, $now->key])->withInput()->withErrors(['filled' => __('make.more_than_in')])->with('ask_sure', true);
+            return redirect()->route('make.step', [$batch, $now->key])->withInput()->withErrors(['filled' => say('make.more_than_in')])->with('ask_sure', true);
         }
         foreach ($request->entries($now) as $i => $entry) {
             $this->makes->record($batch, $entry, $request->clientKey()."-$i");

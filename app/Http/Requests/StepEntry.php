@@ -7,9 +7,9 @@ namespace App\Http\Requests;
 use App\Http\Typed;
 use App\Models\Batch;
 use App\Workroom\MakeState;
+use Illuminate\Foundation\Http\FormRequest;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
-use Illuminate\Foundation\Http\FormRequest;
 
 /** What a maker tells of one step: a weight, temperatures, a pH, what was filled, or a reason for going on all the same. */
 final class StepEntry extends FormRequest
@@ -51,9 +51,9 @@ final class StepEntry extends FormRequest
     public function messages(): array
     {
         return [
-            'weight.*' => __('make.errors.weight'), 'water.*' => __('make.errors.temperature'), 'oil.*' => __('make.errors.temperature'),
-            'mix.*' => __('make.errors.temperature'), 'ph.*' => __('make.errors.ph'), 'filled.*' => __('make.errors.filled'),
-            'containers.*' => __('make.errors.containers'), 'reason.*' => __('make.errors.reason'),
+            'weight.*' => say('make.errors.weight'), 'water.*' => say('make.errors.temperature'), 'oil.*' => say('make.errors.temperature'),
+            'mix.*' => say('make.errors.temperature'), 'ph.*' => say('make.errors.ph'), 'filled.*' => say('make.errors.filled'),
+            'containers.*' => say('make.errors.containers'), 'reason.*' => say('make.errors.reason'),
         ];
     }
 

@@ -44,7 +44,7 @@ final class DoseHigh implements Check
         if ($percent === null || $usual === null || ($overLaw ?? $overUsual) === null) {
             return;
         }
-        $limit = $overLaw !== null && $law !== null ? $law : $usual;
+        $limit = $overLaw !== null ? $law : $usual;
         yield new Finding($overLaw !== null ? 'dose.over_limit' : 'dose.high', $overLaw !== null ? Severity::Stop : Severity::Mind, [$line->position], [
             'ingredient' => Term::ingredient($ingredient->key),
             'percent' => Term::percent($percent),

@@ -20,7 +20,7 @@ final class EmulsifierHigh implements Check
             $percent = $line->percent();
             $most = $line->ingredient?->use?->max;
             $certainty = $most === null ? null : $percent?->above($most);
-            if ($certainty === null || $percent === null || $most === null || $line->ingredient === null) {
+            if ($certainty === null) {
                 continue;
             }
             yield new Finding('emulsion.load_high', Severity::Mind, [$line->position], [

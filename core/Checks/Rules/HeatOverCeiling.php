@@ -27,7 +27,7 @@ final class HeatOverCeiling implements Check
         }
         foreach ($assessment->composition->lines as $line) {
             $ceiling = $line->ingredient?->maxProcessTemperature;
-            if ($ceiling === null || $line->ingredient === null || $line->ingredient->kind === Kind::Preservative
+            if ($ceiling === null || $line->ingredient->kind === Kind::Preservative
                 || ! PhaseHeat::heats($line->phase) || $heat->target <= $ceiling + self::BATH_SWING_C) {
                 continue;
             }

@@ -28,7 +28,7 @@ final class HumectantHigh implements Check
             $percent = $line->percent();
             $most = $line->ingredient?->use?->max;
             $certainty = $most === null ? null : $percent?->above($most);
-            if ($certainty === null || $percent === null || $most === null || $line->ingredient === null) {
+            if ($certainty === null) {
                 continue;
             }
             $over = true;

@@ -8,7 +8,6 @@ use Ilvane\Core\Checks\Assessment;
 use Ilvane\Core\Checks\Check;
 use Ilvane\Core\Checks\Finding;
 use Ilvane\Core\Checks\Severity;
-use Ilvane\Core\Checks\Term;
 
 /** Every batch is tried on a small patch of skin first. */
 final class PatchTest implements Check

@@ -22,7 +22,7 @@ final class PreservativeOverLimit implements Check
         $reported = [];
         foreach ($assessment->preservation->components() as $component) {
             $certainty = $component->limit === null ? null : $component->percent->above($component->limit);
-            if ($certainty === null || $component->limit === null) {
+            if ($certainty === null) {
                 continue;
             }
             $reported = [...$reported, ...$component->lines];
@@ -48,7 +48,7 @@ final class PreservativeOverLimit implements Check
             $range = $dose->range();
             $most = $range === null ? null : ($assessment->formula->use === Application::RinseOff ? max($range->max, $dose->ingredient->rinseOffMax ?? 0.0) : $range->max);
             $certainty = $most === null ? null : $dose->percent?->above($most);
-            if ($certainty === null || $most === null || $range === null || $dose->percent === null || in_array($dose->line->position, $reported, true)) {
+            if ($certainty === null || in_array($dose->line->position, $reported, true)) {
                 continue;
             }
             yield new Finding('preservation.high', Severity::Mind, [$dose->line->position], [

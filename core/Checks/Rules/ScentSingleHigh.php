@@ -20,7 +20,7 @@ final class ScentSingleHigh implements Check
             $percent = $line->percent();
             $ceiling = $line->ingredient === null ? null : $assessment->scent->ceilingOf($line->ingredient);
             $certainty = $ceiling === null ? null : $percent?->above($ceiling);
-            if ($certainty === null || $percent === null || $ceiling === null || $line->ingredient === null) {
+            if ($certainty === null) {
                 continue;
             }
             yield new Finding('scent.single_high', Severity::Stop, [$line->position], [

@@ -1,7 +1,7 @@
 <x-page :title="__('ui.label.title', ['code' => $batch->code])" body="on-label">
     <div class="label-page">
         <article class="jar-label" lang="{{ app()->getLocale() }}">
-            <header><p class="jar-name">{{ $label->name }}</p><p class="jar-family">{{ $label->family }}</p></header>
+            <header><div><p class="jar-name">{{ $label->name }}</p><p class="jar-family">{{ $label->family }}</p></div><x-vessel :section="$label->vessel" class="jar-vessel"/></header>
             <p class="jar-contents"><b>{{ __('ui.label.contents') }}</b> {{ implode(', ', $label->contents) }}</p>
             @if ($label->directions !== '')<p class="jar-directions">{{ $label->directions }}</p>@endif
             <p class="jar-cautions">{{ implode(' ', $label->cautions) }}</p>

@@ -33,7 +33,7 @@
     </div>
 
     <section class="cutaway" id="cutaway" aria-label="{{ __('ui.bench.vessel', ['name' => $page->draft->text('name')]) }}">
-        <x-vessel :section="$page->vessel" :leaders="true"/>
+        <div class="cutaway-frame"><x-vessel :section="$page->vessel" :leaders="true"/></div>
         <p class="total">@if ($page->total !== '')<b>{{ $page->total }}</b> @endif{{ $page->totalMeans }}</p>
         <dl class="figures">
             @foreach ($page->figures as $figure)
@@ -43,7 +43,7 @@
     </section>
 
     <section class="lanes" id="lanes">
-        <div class="lane-columns" aria-hidden="true"><span></span><span>{{ __('ui.bench.ingredient') }}</span><span>{{ __('ui.bench.amount') }}</span><span class="num">{{ __('ui.bench.grams') }}</span><span class="num">{{ __('ui.bench.share') }}</span><span></span></div>
+        <div class="lane-columns" aria-hidden="true"><span></span><span>{{ __('ui.bench.ingredient') }}</span><span class="num">{{ __('ui.bench.amount') }}</span><span class="num">{{ __('ui.bench.grams') }}</span><span class="num">{{ __('ui.bench.share') }}</span><span></span></div>
         @foreach ($page->lanes as $lane)
             @include('bench.lane')
         @endforeach

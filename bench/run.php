@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+// bin/bench: ratios, never absolute promises.
+
+use App\Workroom\ShippedCatalogue;
+use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Checks\Evaluator;
+use Ilvane\Core\Formula\FormulaDocument;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+
+/** @param list<float> $values */
+function median(array $values): float
+{
+    sort($values);
+
+    return $values[intdiv(count($values), 2)];
+}
+
+/** @return array<string, mixed> a formula of 40 lines that stays as it is */
+function forty_lines(Catalogue $catalogue): array
+{
+    $lines = [['ingredient' => 'distilled-water', 'amount' => 'to 100', 'phase' => 'water']];
+    foreach ($catalogue->all() as $ingredient) {
+        if ($ingredient->use !== null && $ingredient->use->max >= 1 && $ingredient->defaultPhase->value !== 'infusion' && count($lines) < 40 && $ingredient->key !== 'distilled-water') {
+            $lines[] = ['ingredient' => $ingredient->key, 'amount' => '1 %', 'phase' => $ingredient->defaultPhase->value];
+        }
+    }
+
+    return ['format' => 'ilvane.formula/1', 'name' => 'Forty lines', 'family' => 'leave_in_emulsion', 'batch' => ['grams' => 500], 'lines' => $lines];
+}
+
+$root = dirname(__DIR__);
+$catalogue = new Catalogue(new ShippedCatalogue("$root/data", sys_get_temp_dir().'/ilvane-bench/catalogue.php'));
+$document = forty_lines($catalogue);
+$evaluator = new Evaluator($catalogue);
+$formula = FormulaDocument::read($document);
+$evaluator->evaluate($formula);
+$before = memory_get_peak_usage();
+$times = [];
+for ($i = 0; $i < 500; $i++) {
+    $start = hrtime(true);
+    $evaluator->evaluate($formula);
+    $times[] = (hrtime(true) - $start) / 1e6;
+}
+printf("core evaluation, 40 lines      %6.3f ms median (goal 2), %.1f MB more at the peak (goal 8)\n", median($times), (memory_get_peak_usage() - $before) / 1e6);
+
+// --- live recalculation against an empty page, both through the same server, session and middleware, alternating
+$directory = sys_get_temp_dir().'/ilvane-bench-'.getmypid();
+mkdir($directory, 0700, true);
+touch("$directory/workroom.sqlite");
+$environment = ['APP_ENV' => 'production', 'APP_KEY' => 'base64:'.base64_encode(str_repeat("\0", 32)), 'DB_DATABASE' => "$directory/workroom.sqlite", 'ILVANE_BENCH' => '1', 'PHP_CLI_SERVER_WORKERS' => '1', 'PATH' => (string) getenv('PATH')];
+$run = static function (array $command) use ($root, $environment): void {
+    $process = proc_open($command, [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes, $root, $environment);
+    if ($process === false || proc_close($process) !== 0) {
+        fwrite(STDERR, 'Failed: '.implode(' ', $command)."\n");
+        exit(1);
+    }
+};
+$run([PHP_BINARY, 'artisan', 'migrate', '--force']);
+$pdo = new PDO("sqlite:$directory/workroom.sqlite");
+$draft = App\Workroom\Draft::fromDocument($document);
+$pdo->prepare("INSERT INTO formulas (name, draft, revision, created_at, updated_at) VALUES ('Forty lines', ?, 1, '2026-01-01', '2026-01-01')")->execute([json_encode($draft->toStored(), JSON_THROW_ON_ERROR)]);
+
+$port = 20_000 + getmypid() % 20_000;
+$server = proc_open(['setsid', PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:$port", '-t', 'public', 'router.php'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes, $root, $environment);
+register_shutdown_function(static function () use ($server, $directory): void {
+    if ($server !== false) {
+        posix_kill(-proc_get_status($server)['pid'], SIGTERM);
+    }
+    exec('rm -rf '.escapeshellarg($directory));
+});
+for ($i = 0; $i < 100 && ! @fsockopen('127.0.0.1', $port); $i++) {
+    usleep(50_000);
+}
+$curl = curl_init();
+curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_URL => "http://127.0.0.1:$port/formulas/1"]);
+preg_match('/name="csrf-token" content="([^"]+)"/', (string) curl_exec($curl), $token);
+$form = ['_token' => $token[1] ?? '', 'name' => 'Forty lines', 'batch' => '500', 'revision' => '1', 'do' => ''];
+foreach ($draft->lines() as $line) {
+    $form['lines'][$line['key']] = ['ingredient' => $line['ingredient'], 'name' => $catalogue->get($line['ingredient'])->nameEn, 'amount' => $line['amount'], 'phase' => $line['phase'], 'prepared' => ''];
+}
+$revision = 1;
+$ask = static function (string $path, array $fields) use ($curl, $port): array {
+    curl_setopt_array($curl, [CURLOPT_URL => "http://127.0.0.1:$port$path", CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query($fields), CURLOPT_HTTPHEADER => ['X-Live: 1']]);
+    $start = hrtime(true);
+    $body = (string) curl_exec($curl);
+
+    return [(hrtime(true) - $start) / 1e6, $body, curl_getinfo($curl, CURLINFO_RESPONSE_CODE)];
+};
+$live = $empty = [];
+for ($i = 0; $i < 220; $i++) {
+    [$time, , $status] = $ask('/bench/empty', $form);
+    if ($status !== 200) {
+        fwrite(STDERR, "The empty page answered $status\n");
+        exit(1);
+    }
+    $form['lines'][array_key_first($form['lines'])]['amount'] = 'to 100';
+    $form['batch'] = (string) (500 + $i % 7); // every call changes something, so every call saves
+    $form['revision'] = (string) $revision;
+    [$liveTime, $body, $status] = $ask('/formulas/1', $form);
+    if ($status !== 200 || preg_match('/name="revision" value="(\d+)"/', $body, $found) !== 1) {
+        fwrite(STDERR, "Live recalculation answered $status\n");
+        exit(1);
+    }
+    $revision = (int) $found[1];
+    if ($i >= 20) {
+        $empty[] = $time;
+        $live[] = $liveTime;
+    }
+}
+printf("live recalculation, 40 lines   %6.2f times an empty page at the median (goal 1.5): %.1f against %.1f ms, %d kB\n", median($live) / median($empty), median($live), median($empty), strlen($body) / 1000);

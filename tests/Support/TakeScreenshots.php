@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Database\Seeders\DemoWorkroom;
+use PDO;
+
+/** Not a test: run by bin/screenshots, so that every picture in the docs is made the same way from the sample workroom. */
+final class TakeScreenshots extends BrowserCase
+{
+    public function test_pictures(): void
+    {
+        self::emptyWorkroom();
+        self::visit('/');
+        self::picture('empty');
+        self::seed(DemoWorkroom::class);
+        /** @var array<string, string> $codes */
+        $codes = (new PDO('sqlite:'.self::database()))->query('SELECT status, code FROM batches')->fetchAll(PDO::FETCH_KEY_PAIR);
+        foreach (['shelf' => '/', 'bench' => '/formulas/1', 'bench-flawed' => '/formulas/5', 'version' => '/formulas/1/versions/2', 'record' => "/batches/{$codes['finished']}", 'label' => "/batches/{$codes['finished']}/label", 'make-weigh' => "/make/{$codes['making']}/weigh.4"] as $name => $path) {
+            self::visit($path);
+            self::picture($name);
+        }
+        self::devTools()->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);
+        self::visit('/formulas/2');
+        self::picture('bench-night');
+        self::devTools()->execute('Emulation.setEmulatedMedia', ['features' => []]);
+        self::phone();
+        foreach (['phone-weigh' => "/make/{$codes['making']}/weigh.4", 'phone-heat' => "/make/{$codes['making']}/heat", 'phone-gate' => "/make/{$codes['making']}/gate", 'phone-bench' => '/formulas/1'] as $name => $path) {
+            self::visit($path);
+            self::picture($name);
+        }
+        self::assertTrue(true);
+    }
+
+    private static function picture(string $name): void
+    {
+        self::$browser->executeAsyncScript('const done = arguments[0]; document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(() => done())))');
+        self::$browser->takeScreenshot(dirname(__DIR__, 2)."/docs/screenshots/$name.png");
+    }
+}
