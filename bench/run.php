@@ -11,7 +11,7 @@ use Ilvane\Core\Formula\FormulaDocument;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
-/** @param list<float> $values */
+/** @param  list<float>  $values */
 function median(array $values): float
 {
     sort($values);
@@ -52,6 +52,7 @@ $directory = sys_get_temp_dir().'/ilvane-bench-'.getmypid();
 mkdir($directory, 0700, true);
 touch("$directory/workroom.sqlite");
 $environment = ['APP_ENV' => 'production', 'APP_KEY' => 'base64:'.base64_encode(str_repeat("\0", 32)), 'DB_DATABASE' => "$directory/workroom.sqlite", 'ILVANE_BENCH' => '1', 'PHP_CLI_SERVER_WORKERS' => '1', 'PATH' => (string) getenv('PATH')];
+/** @param  list<string>  $command */
 $run = static function (array $command) use ($root, $environment): void {
     $process = proc_open($command, [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes, $root, $environment);
     if ($process === false || proc_close($process) !== 0) {
@@ -78,7 +79,7 @@ for ($i = 0; $i < 100 && ! @fsockopen('127.0.0.1', $port); $i++) {
 $curl = curl_init();
 curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_URL => "http://127.0.0.1:$port/formulas/1"]);
 preg_match('/name="csrf-token" content="([^"]+)"/', (string) curl_exec($curl), $token);
-$form = ['_token' => $token[1] ?? '', 'name' => 'Forty lines', 'batch' => '500', 'revision' => '1', 'do' => ''];
+$form = ['_token' => $token[1] ?? '', 'name' => 'Forty lines', 'batch' => '500', 'revision' => '1', 'do' => '', 'lines' => []];
 foreach ($draft->lines() as $line) {
     $form['lines'][$line['key']] = ['ingredient' => $line['ingredient'], 'name' => $catalogue->get($line['ingredient'])->nameEn, 'amount' => $line['amount'], 'phase' => $line['phase'], 'prepared' => ''];
 }
@@ -97,7 +98,6 @@ for ($i = 0; $i < 220; $i++) {
         fwrite(STDERR, "The empty page answered $status\n");
         exit(1);
     }
-    $form['lines'][array_key_first($form['lines'])]['amount'] = 'to 100';
     $form['batch'] = (string) (500 + $i % 7); // every call changes something, so every call saves
     $form['revision'] = (string) $revision;
     [$liveTime, $body, $status] = $ask('/formulas/1', $form);

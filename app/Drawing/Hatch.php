@@ -40,15 +40,15 @@ final class Hatch
     {
         $path = '';
         foreach (self::rows($top, $bottom, self::WAVE_ROW) as $row => $y) {
-            $pen = false;
-            $reach = $halfWidth($y) - 2;
-            for ($x = -$reach; $x <= $reach; $x += 2.5) {
-                $wy = $y + 1.3 * sin(($x + $row * 7) / 4.2);
-                $inside = abs($x) < $halfWidth($wy) - 1.5 && $wy > $top + 0.8 && $wy < $bottom - 0.8;
-                // every row rests now and then, like a pen lifted
-                $inside = $inside && fmod(abs($x + 500 + $row * 23), 46) > 7;
-                $path .= $inside ? self::point($pen ? 'L' : 'M', $centre + $x, $wy) : '';
-                $pen = $inside;
+            $reach = min($halfWidth($y - 1.5), $halfWidth($y + 1.5)) - 2;
+            if ($y - 1.5 < $top || $y + 1.5 > $bottom) {
+                $path .= self::point('M', $centre - $reach, $y).'h'.self::short(2 * $reach);
+
+                continue;
+            }
+            // every row begins elsewhere and rests after two waves, like a pen lifted
+            for ($x = -$reach + fmod($row * 9.0, 17.0); $x + 26.4 <= $reach; $x += 33) {
+                $path .= self::point('M', $centre + $x, $y).'q3.3-2.6 6.6 0t6.6 0 6.6 0 6.6 0';
             }
         }
 
@@ -60,12 +60,12 @@ final class Hatch
     {
         $path = '';
         foreach (self::rows($top, $bottom, self::GRAIN_ROW) as $row => $y) {
-            $reach = $halfWidth($y);
-            for ($x = -$reach + 3 + ($row % 3) * 3; $x < $reach; $x += 9) {
-                [$x1, $y1, $x2, $y2] = [$x, $y + 1.6, $x + 4.2, $y - 1.6];
-                if (abs($x1) < $halfWidth($y1) - 1.5 && abs($x2) < $halfWidth($y2) - 1.5 && $y2 > $top + 0.6 && $y1 < $bottom - 0.6) {
-                    $path .= self::point('M', $centre + $x1, $y1).self::point('L', $centre + $x2, $y2);
-                }
+            if ($y - 1.6 < $top || $y + 1.6 > $bottom) {
+                continue;
+            }
+            $reach = min($halfWidth($y - 1.6), $halfWidth($y + 1.6)) - 1.5;
+            for ($x = -$reach + ($row % 3) * 3; $x + 4.2 <= $reach; $x += 9) {
+                $path .= self::point('M', $centre + $x, $y + 1.6).'l4.2-3.2';
             }
         }
 
@@ -129,6 +129,6 @@ final class Hatch
 
     public static function short(float $value): string
     {
-        return rtrim(rtrim(number_format($value, 1, '.', ''), '0'), '.') ?: '0';
+        return (string) (round($value, 1) + 0.0);
     }
 }

@@ -74,24 +74,30 @@ final readonly class Profile
     /** Height the liquid stands at, mm, for so many millilitres; the brim if there is more. */
     public function levelOf(float $ml): float
     {
-        $wanted = min($ml, $this->volumeMl) * self::MM3_PER_ML;
-        [$low, $high] = [0.0, $this->height()];
-        for ($i = 0; $i < 40; $i++) {
-            $middle = ($low + $high) / 2;
-            if (self::volume($this->upTo($middle)) < $wanted) {
-                $low = $middle;
-            } else {
-                $high = $middle;
+        $left = min($ml, $this->volumeMl) * self::MM3_PER_ML;
+        for ($i = 1; $i < count($this->points); $i++) {
+            [$low, $narrow] = $this->points[$i - 1];
+            [$high, $wide] = $this->points[$i];
+            $volume = self::frustum($high - $low, $narrow, $wide);
+            if ($left <= $volume) {
+                return $low + self::heightInFrustum($left, $high - $low, $narrow, $wide);
             }
+            $left -= $volume;
         }
 
-        return ($low + $high) / 2;
+        return $this->height();
     }
 
-    /** @return non-empty-list<array{float, float}> */
-    private function upTo(float $height): array
+    /** Depth at which a frustum that narrows or widens evenly holds the volume. */
+    private static function heightInFrustum(float $volume, float $height, float $from, float $to): float
     {
-        return $this->between(0.0, $height);
+        $slope = $height > 0 ? ($to - $from) / $height : 0.0;
+        if (abs($slope) < 1e-9) {
+            return $from > 0 ? $volume / (M_PI * $from * $from) : 0.0;
+        }
+
+        // V = π/(3·slope)·((from + slope·h)³ − from³)
+        return (($from ** 3 + 3 * $slope * $volume / M_PI) ** (1 / 3) - $from) / $slope;
     }
 
     /**
@@ -115,11 +121,14 @@ final readonly class Profile
     {
         $volume = 0.0;
         for ($i = 1; $i < count($points); $i++) {
-            [$h0, $r0] = $points[$i - 1];
-            [$h1, $r1] = $points[$i];
-            $volume += M_PI / 3 * ($h1 - $h0) * ($r0 * $r0 + $r0 * $r1 + $r1 * $r1);
+            $volume += self::frustum($points[$i][0] - $points[$i - 1][0], $points[$i - 1][1], $points[$i][1]);
         }
 
         return $volume;
+    }
+
+    private static function frustum(float $height, float $from, float $to): float
+    {
+        return M_PI / 3 * $height * ($from * $from + $from * $to + $to * $to);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Workroom\ShippedCatalogue;
+use App\Workroom\Wording;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
 use Ilvane\Core\Catalogue\Catalogue;
@@ -21,6 +22,7 @@ final class WorkroomProvider extends ServiceProvider
             new ShippedCatalogue(config()->string('ilvane.data'), config()->string('ilvane.catalogue')),
         ));
         $this->app->singleton(Tools::class, static fn (): Tools => new Tools(UnitSystem::from(config()->string('ilvane.units'))));
+        $this->app->singleton(Wording::class);
         $this->app->singleton(Evaluator::class, fn (): Evaluator => new Evaluator($this->app->make(Catalogue::class), $this->app->make(Tools::class)));
     }
 

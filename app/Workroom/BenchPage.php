@@ -6,6 +6,7 @@ namespace App\Workroom;
 
 use App\Drawing\Section;
 use App\Models\Formula;
+use Illuminate\Support\HtmlString;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Checks\Evaluation;
@@ -38,6 +39,7 @@ final readonly class BenchPage
      * @param  list<Note>  $notes
      * @param  list<array{label: string, figure: string, of: string}>  $figures
      * @param  array<string, string>  $problems
+     * @param  array<string, string>  $held  phase and preparation by row key, as the asking page shows them
      */
     private function __construct(
         public Formula $formula,
@@ -55,10 +57,12 @@ final readonly class BenchPage
         public string $totalMeans,
         public Section $vessel,
         public bool $changedElsewhere,
+        private array $held,
     ) {
     }
 
-    public static function of(Formula $formula, Draft $draft, int $revision, bool $changedElsewhere = false): self
+    /** @param  array<string, string>  $held phase and preparation by row key, as the asking page shows them */
+    public static function of(Formula $formula, Draft $draft, int $revision, bool $changedElsewhere = false, array $held = []): self
     {
         $wording = app(Wording::class);
         [$read, $problems] = $draft->formula();
@@ -86,6 +90,7 @@ final readonly class BenchPage
             },
             app(VesselOf::class)->bench($composition, $read->family, 136),
             $changedElsewhere,
+            $held,
         );
     }
 
@@ -260,6 +265,28 @@ final readonly class BenchPage
         }
 
         return $figures;
+    }
+
+    /** The page that asks already has this row's menu as it would be drawn. */
+    public function holdsMenuOf(string $key, string $phase, string $prepared): bool
+    {
+        return ($this->held[$key] ?? null) === "$phase $prepared";
+    }
+
+    /** A severity's form and word, drawn once for all notes that share it. */
+    public function mark(string $severity): HtmlString
+    {
+        static $drawn = [];
+
+        return $drawn[app()->getLocale().$severity] ??= new HtmlString(view('components.severity', ['severity' => $severity])->render());
+    }
+
+    /** A choice's options, drawn once for all rows that chose the same. */
+    public function options(string $words, string $chosen): HtmlString
+    {
+        static $drawn = [];
+
+        return $drawn[app()->getLocale()." $words $chosen"] ??= new HtmlString(view('bench.options', ['words' => __($words), 'chosen' => $chosen])->render());
     }
 
     /** Something stands against making it. */

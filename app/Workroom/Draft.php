@@ -317,6 +317,17 @@ final class Draft
         return $this->removed;
     }
 
+    /** @return array<string, string> phase and preparation by line key */
+    public function choices(): array
+    {
+        $choices = [];
+        foreach ($this->lines as $line) {
+            $choices[$line['key']] = "{$line['phase']} {$line['prepared']}";
+        }
+
+        return $choices;
+    }
+
     public function isFull(): bool
     {
         return count($this->lines) >= FormulaDocument::MAX_LINES;

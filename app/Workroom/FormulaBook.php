@@ -33,17 +33,21 @@ final class FormulaBook
      */
     public function save(Formula $formula, Draft $draft, ?int $revision): int
     {
-        return DB::transaction(function () use ($formula, $draft, $revision): int {
-            $current = Formula::query()->whereKey($formula->id)->firstOrFail();
-            if (($revision ?? $current->revision) !== $current->revision) {
-                throw new ChangedElsewhere($current->revision);
-            }
-            if ($current->draft !== $draft->toStored()) {
-                $current->fill(['name' => $draft->text('name'), 'draft' => $draft->toStored(), 'revision' => $current->revision + 1])->save();
-            }
+        $stored = $draft->toStored();
+        if ($formula->draft === $stored && ($revision ?? $formula->revision) === $formula->revision) {
+            return $formula->revision;
+        }
+        // one statement: whoever saved in between has raised the revision, and then it finds no row
+        $mine = Formula::query()->whereKey($formula->id);
+        if ($revision !== null) {
+            $mine->where('revision', $revision);
+        }
+        $saved = $mine->update(['name' => $draft->text('name'), 'draft' => json_encode($stored, JSON_THROW_ON_ERROR), 'revision' => DB::raw('revision + 1')]);
+        if ($saved === 0) {
+            throw new ChangedElsewhere($formula->revision);
+        }
 
-            return $current->revision;
-        });
+        return $revision === null ? (int) Formula::query()->whereKey($formula->id)->value('revision') : $revision + 1;
     }
 
     /** Keeps the draft as the next version; the same formula is not kept twice in a row. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Workroom;
 
 use DateTimeInterface;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Checks\Finding;
@@ -20,8 +21,11 @@ final class Wording
     /** A thin space that does not break holds number and unit together. */
     private const GAP = "\u{202F}";
 
-    /** @var array<int, NumberFormatter> by least and most decimals */
-    private array $formatters = [];
+    /** @var array<string, string> decimal sign by locale */
+    private array $decimalSigns = [];
+
+    /** @var array<string, array<string, mixed>> the rules' words by locale */
+    private array $rules = [];
 
     public function __construct(private readonly Catalogue $catalogue)
     {
@@ -29,20 +33,21 @@ final class Wording
 
     public function number(float $value, int $most = 2, int $least = 0): string
     {
-        $formatter = $this->formatters[$most * 10 + $least] ??= $this->formatter($most, $least);
+        $text = number_format($value, $most, $this->decimalSign(), '');
+        if ($most > $least) {
+            [$whole, $fraction] = [...explode($this->decimalSign() ?: '.', $text), ''];
+            $fraction = str_pad(rtrim($fraction, '0'), $least, '0');
+            $text = $fraction === '' ? $whole : $whole.$this->decimalSign().$fraction;
+        }
 
-        return (string) $formatter->format(round($value, $most) + 0.0);
+        return $text === '-0' ? '0' : $text;
     }
 
-    private function formatter(int $most, int $least): NumberFormatter
+    private function decimalSign(): string
     {
-        $formatter = new NumberFormatter(app()->getLocale(), NumberFormatter::DECIMAL);
-        $formatter->setAttribute(NumberFormatter::MAX_FRACTION_DIGITS, $most);
-        $formatter->setAttribute(NumberFormatter::MIN_FRACTION_DIGITS, $least);
-        $formatter->setAttribute(NumberFormatter::GROUPING_USED, 0);
-        $formatter->setAttribute(NumberFormatter::ROUNDING_MODE, NumberFormatter::ROUND_HALFUP);
+        $locale = app()->getLocale();
 
-        return $formatter;
+        return $this->decimalSigns[$locale] ??= (string) (new NumberFormatter($locale, NumberFormatter::DECIMAL))->getSymbol(NumberFormatter::DECIMAL_SEPARATOR_SYMBOL);
     }
 
     public function grams(float $grams): string
@@ -193,14 +198,30 @@ final class Wording
         return say('findings.fixes.'.$fix->label, array_map($this->term(...), $fix->terms));
     }
 
-    /** A variant has its own sentence or shares the usual one. */
+    /** A variant has its own sentence or shares the usual one; what a rule does not say, "any" says. */
     private function sentence(Finding $finding, string $part): string
     {
         [$group, $rule] = explode('.', $finding->code, 2);
-        $terms = array_map($this->term(...), $finding->terms);
-        $key = "findings.$group.$rule.$part";
-        $own = $key.'_'.$finding->variant;
+        $said = $this->rule("$group.$rule.{$part}_{$finding->variant}") ?? $this->rule("$group.$rule.$part") ?? $this->rule("any.$part") ?? $finding->code;
+        $terms = [];
+        foreach ($finding->terms as $name => $term) {
+            if (str_contains($said, ":$name")) {
+                $terms[":$name"] = $this->term($term);
+            }
+        }
 
-        return say(has_words($own) ? $own : (has_words($key) ? $key : "findings.any.$part"), $terms);
+        return strtr($said, $terms);
+    }
+
+    private function rule(string $key): ?string
+    {
+        $locale = app()->getLocale();
+        if (! isset($this->rules[$locale])) {
+            $words = __('findings');
+            $this->rules[$locale] = Arr::dot(is_array($words) ? $words : []);
+        }
+        $said = $this->rules[$locale][$key] ?? null;
+
+        return is_string($said) ? $said : null;
     }
 }

@@ -42,14 +42,15 @@ final class FormulaController
     public function change(Request $request, Formula $formula, DraftAction $action): Response|RedirectResponse
     {
         $typed = Draft::fromStored($formula->draft)->withForm($request->all());
+        $held = $request->headers->has('X-Live') ? $typed->choices() : [];
         $do = Typed::text($request, 'do');
         $revision = (int) Typed::text($request, 'revision');
         $draft = $action->apply($typed, $do);
         try {
             $revision = $this->book->save($formula, $draft, $do === 'overwrite' ? null : $revision);
-            $page = BenchPage::of($formula, $draft, $revision);
+            $page = BenchPage::of($formula, $draft, $revision, held: $held);
         } catch (ChangedElsewhere) {
-            $page = BenchPage::of($formula, $typed, $revision, changedElsewhere: true);
+            $page = BenchPage::of($formula, $typed, $revision, changedElsewhere: true, held: $held);
         }
         if ($request->headers->has('X-Live')) {
             return response(view('bench.body', ['page' => $page]), $page->changedElsewhere ? 409 : 200, ['X-Seq' => (string) (int) Typed::text($request, 'seq')]);

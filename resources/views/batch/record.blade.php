@@ -32,7 +32,7 @@
                 <p class="quiet">{{ __('ui.record.estimate') }}</p>
             @endif
             <h2>{{ __('ui.record.findings') }}</h2>
-            <ul class="pencils">@foreach ($record->findings as $found)<li class="pencil sev-{{ $found['severity'] }}"><p class="pencil-what"><x-severity :severity="$found['severity']"/> {{ $found['message'] }}</p><p class="pencil-source">{{ $found['because'] }}</p></li>@endforeach</ul>
+            <ul class="pencils">@foreach ($record->findings as $found)<li class="pencil sev-{{ $found['severity'] }}"><p class="pencil-what">@include('components.severity', ['severity' => $found['severity']]) {{ $found['message'] }}</p><p class="pencil-source">{{ $found['because'] }}</p></li>@endforeach</ul>
         </section>
         <section>
             <h2>{{ __('ui.record.log') }}</h2>

@@ -1,3 +1,4 @@
+@php($bench = __('ui.bench'))
 <div id="bench-body" class="bench" data-search="{{ route('catalogue.search') }}" @if ($page->changedElsewhere) data-elsewhere @endif>
     <input type="hidden" name="revision" value="{{ $page->revision }}">
     <div class="elsewhere" id="elsewhere" role="alert" @unless ($page->changedElsewhere) hidden @endunless>
@@ -57,9 +58,7 @@
                 @foreach (['family' => 'words.family', 'use' => 'words.use', 'audience' => 'words.audience', 'intended' => 'words.intended', 'storage' => 'words.storage'] as $field => $words)
                     <label><span class="label">{{ __('ui.bench.'.$field) }}</span>
                         <select name="{{ $field }}">
-                            @foreach (__($words) as $value => $word)
-                                <option value="{{ $value }}" @selected($page->draft->text($field) === (string) $value)>{{ $word }}</option>
-                            @endforeach
+                            {{ $page->options($words, $page->draft->text($field)) }}
                         </select>
                     </label>
                 @endforeach

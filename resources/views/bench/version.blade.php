@@ -31,6 +31,6 @@
                 <p>{{ __('ui.version.none') }}</p>
             @endforelse
         </section>
-        <section class="notes"><h2>{{ __('ui.bench.notes_heading') }}</h2><ul>@foreach ($page->notes as $note)@include('bench.note', ['readonly' => true])@endforeach</ul></section>
+        <section class="notes"><h2>{{ __('ui.bench.notes_heading') }}</h2><ul>@foreach ($page->notes as $note)@include('bench.note', ['readonly' => true, 'bench' => __('ui.bench')])@endforeach</ul></section>
     </div>
 </x-page>

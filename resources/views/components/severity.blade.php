@@ -1,4 +1,3 @@
-@props(['severity'])
 <svg class="sev-mark" viewBox="0 0 14 14" width="14" height="14" aria-hidden="true">@switch($severity)
     @case('stop')<path d="M1 1h12v12h-12z"/><path class="sev-mark-in" d="M3.5 7h7"/>@break
     @case('mind')<path d="M7 1 13.5 13h-13z"/><path class="sev-mark-in" d="M7 5.5v3.5M7 11v.2"/>@break

@@ -1,0 +1,1 @@
+@foreach ($words as $value => $word)<option value="{{ $value }}" @selected($chosen === (string) $value)>{{ $word }}</option>@endforeach
