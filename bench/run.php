@@ -52,9 +52,8 @@ $directory = sys_get_temp_dir().'/ilvane-bench-'.getmypid();
 mkdir($directory, 0700, true);
 touch("$directory/workroom.sqlite");
 $environment = ['APP_ENV' => 'production', 'APP_KEY' => 'base64:'.base64_encode(str_repeat("\0", 32)), 'DB_DATABASE' => "$directory/workroom.sqlite", 'ILVANE_BENCH' => '1', 'PHP_CLI_SERVER_WORKERS' => '1', 'PATH' => (string) getenv('PATH')];
-/** @param  list<string>  $command */
 $run = static function (array $command) use ($root, $environment): void {
-    $process = proc_open($command, [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes, $root, $environment);
+    $process = proc_open(array_values($command), [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes, $root, $environment);
     if ($process === false || proc_close($process) !== 0) {
         fwrite(STDERR, 'Failed: '.implode(' ', $command)."\n");
         exit(1);

@@ -16,7 +16,7 @@ use RuntimeException;
 final class ShippedCatalogue implements CatalogueSource
 {
     /** Raise when the shape of a compiled row changes. */
-    private const SHAPE = 1;
+    private const SHAPE = 2;
 
     private const FILES = ['ingredients', 'preservative_components', 'preservative_coverage', 'blend_components'];
 
@@ -119,7 +119,7 @@ final class ShippedCatalogue implements CatalogueSource
                 'coverage' => $coverage[$key] ?? null,
                 'parts' => $parts[$key] ?? [],
             ];
-            foreach ([...$rows[$key]['aliases'], $row['name_en'], $row['name_fr'], str_replace('-', ' ', $key)] as $name) {
+            foreach ([...$rows[$key]['aliases'], $row['name_en'], $row['name_fr']] as $name) {
                 $names[Folded::of($name)] ??= $key;
             }
         }
