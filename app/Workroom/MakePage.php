@@ -51,7 +51,9 @@ final readonly class MakePage
             back: $at > 0 ? $state->plan->steps[$at - 1]->key : null,
             clientKey: Str::uuid()->toString(),
             detail: self::detail($state, $step, $wording),
-            vessel: app(VesselOf::class)->small($state->composition, $state->formula->family, false, 150),
+            vessel: $step->kind === StepKind::Weigh && $step->phases !== []
+                ? app(VesselOf::class)->weighing($state, $step)
+                : app(VesselOf::class)->small($state->composition, $state->formula->family, false, 340),
         );
     }
 

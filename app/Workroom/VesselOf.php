@@ -11,6 +11,7 @@ use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Process\Step;
 
 /** Which vessel a thing stands in, and what is drawn inside it. */
 final readonly class VesselOf
@@ -42,6 +43,31 @@ final readonly class VesselOf
         $ml = array_sum(array_map(static fn (Stratum $stratum): float => $stratum->ml, $strata));
 
         return Section::draw(Profile::of(self::mixing($family), max(1.0, $ml * self::ROOM_TO_STIR)), $strata, $labels, 340);
+    }
+
+    /** The vessel on the scale: what is already in it, and the line this weighing has to rise to. */
+    public function weighing(MakeState $state, Step $step): Section
+    {
+        $strata = [];
+        $now = null;
+        $rest = 0.0;
+        foreach ($state->plan->weighingsOf($step->phases[0]) as $weighing) {
+            $stratum = $this->stratum($state->composition->lines[(int) $weighing->line - 1]);
+            if ($stratum === null) {
+                continue;
+            }
+            if ($weighing->key === $step->key) {
+                $now = new Stratum('now', $stratum->label, '', $stratum->material, $stratum->ml);
+            } elseif ($now === null) {
+                $strata[] = $stratum;
+            } else {
+                $rest += $stratum->ml;
+            }
+        }
+        $strata = [...$strata, ...($now === null ? [] : [$now])];
+        $ml = array_sum(array_map(static fn (Stratum $stratum): float => $stratum->ml, $strata));
+
+        return Section::draw(Profile::of(self::mixing($state->formula->family), max(1.0, ($ml + $rest) * self::ROOM_TO_STIR)), $strata, 0, 340);
     }
 
     /** The same thing small, without names: for the shelf. */

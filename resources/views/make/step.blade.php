@@ -25,6 +25,7 @@
         <form method="post" action="{{ route('make.record', [$batch, $page->step->key]) }}" x-data="step" novalidate>
             @csrf
             <input type="hidden" name="client_key" value="{{ $page->clientKey }}">
+            <x-vessel :section="$page->vessel" class="hob-vessel"/>
             <p class="hob-verb">{{ $page->verb }}</p>
             <h1 class="hob-what">{{ $page->what }}</h1>
             @if ($page->number !== '')
