@@ -16,9 +16,9 @@ use RuntimeException;
 final class ShippedCatalogue implements CatalogueSource
 {
     /** Raise when the shape of a compiled row changes. */
-    private const SHAPE = 2;
+    private const SHAPE = 3;
 
-    private const FILES = ['ingredients', 'preservative_components', 'preservative_coverage', 'blend_components'];
+    private const FILES = ['ingredients', 'preservative_components', 'preservative_coverage', 'blend_components', 'piece_weights'];
 
     private const SOLID_FAT_AT = [10, 20, 25, 30, 35];
 
@@ -110,6 +110,11 @@ final class ShippedCatalogue implements CatalogueSource
             $parts[$row['key']][$row['component_inci']] = (float) $row['pct_of_blend'] / 100;
         }
 
+        $pieces = [];
+        foreach ($this->csv('piece_weights') as $row) {
+            $pieces[$row['ingredient']][$row['unit']] = [(float) $row['grams_low'], (float) $row['grams_likely'], (float) $row['grams_high']];
+        }
+
         $rows = $names = [];
         foreach ($this->csv('ingredients') as $row) {
             $key = $row['key'];
@@ -118,6 +123,7 @@ final class ShippedCatalogue implements CatalogueSource
                 'components' => $components[$key] ?? [],
                 'coverage' => $coverage[$key] ?? null,
                 'parts' => $parts[$key] ?? [],
+                'pieces' => $pieces[$key] ?? [],
             ];
             foreach ([...$rows[$key]['aliases'], $row['name_en'], $row['name_fr']] as $name) {
                 $names[Folded::of($name)] ??= $key;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Catalogue;
 
+use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Measure\Bulk;
 
 /**
@@ -45,6 +46,12 @@ final class Catalogue
         $key = $this->names[Folded::of($name)] ?? null;
 
         return $key === null ? null : $this->get($key);
+    }
+
+    /** @return array<string, string> folded name or alias => ingredient key */
+    public function names(): array
+    {
+        return $this->names;
     }
 
     /** @return list<string> */
@@ -146,6 +153,7 @@ final class Catalogue
             ), $row['components']),
             coverage: $row['coverage'] === null ? null : new Coverage(...$row['coverage']),
             blendParts: $row['parts'],
+            pieces: array_map(static fn (array $grams): Band => Band::of(...$grams), $row['pieces']),
         );
     }
 }

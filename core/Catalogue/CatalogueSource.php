@@ -17,7 +17,7 @@ namespace Ilvane\Core\Catalogue;
  *   oil_uptake: ?float, water_uptake: ?float, allergens: list<string>, cautions: list<string>, caution_note: string,
  *   source: string,
  *   components: list<array{inci: string, low: float, typical: float, high: float, leave_on: ?float, rinse_off: ?float, as: string, pka: ?float, notes: string, source: string}>,
- *   coverage: array{int, int, int}|null, parts: array<string, float>
+ *   coverage: array{int, int, int}|null, parts: array<string, float>, pieces: array<string, array{float, float, float}>
  * }
  */
 interface CatalogueSource

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Catalogue;
 
+use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Measure\Bulk;
+use Ilvane\Core\Measure\Piece;
 
 /**
  * One entry of the catalogue. Percentages are of the finished batch, densities g/mL, temperatures °C, shelf lives months;
@@ -21,6 +23,7 @@ final readonly class Ingredient
      * @param  list<Allergen>  $allergens
      * @param  list<Caution>  $cautions
      * @param  list<PreservativeComponent>  $preservativeComponents
+     * @param  array<string, Band>  $pieces  grams of one, by the piece that is counted
      * @param  array<string, float>  $blendParts  fraction by INCI name, for blends whose make-up is known
      */
     public function __construct(
@@ -60,12 +63,19 @@ final readonly class Ingredient
         public array $preservativeComponents = [],
         public ?Coverage $coverage = null,
         public array $blendParts = [],
+        public array $pieces = [],
     ) {
     }
 
     public function name(string $language): string
     {
         return $language === 'fr' ? $this->nameFr : $this->nameEn;
+    }
+
+    /** Grams of one piece; the only piece it is counted by stands in for an unnamed one. Null where nothing is known. */
+    public function weightOf(Piece $piece): ?Band
+    {
+        return $this->pieces[$piece->value] ?? ($piece === Piece::Whole && count($this->pieces) === 1 ? array_values($this->pieces)[0] : null);
     }
 
     public function hasCaution(Caution $caution): bool

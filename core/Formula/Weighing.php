@@ -81,7 +81,10 @@ final readonly class Weighing
         if ($amount?->kind === AmountKind::Rest && $restTaken) {
             [$amount, $unread] = [null, 'second_rest'];
         }
-        if ($amount?->number !== null && $amount->unit !== null) {
+        if ($amount?->number !== null && $amount->piece !== null) {
+            $one = $ingredient?->weightOf($amount->piece);
+            $grams = $one === null ? null : $amount->number->times($one);
+        } elseif ($amount?->number !== null && $amount->unit !== null) {
             $grams = $ingredient === null
                 ? self::gramsOfUnknown($amount, $tools)
                 : $tools->grams($amount->number, $amount->unit, $ingredient->bulk);

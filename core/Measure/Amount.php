@@ -12,12 +12,19 @@ final readonly class Amount
         public string $entered,
         public ?Band $number,
         public ?Unit $unit,
+        public ?Piece $piece = null,
     ) {
     }
 
     public static function measured(Band $number, Unit $unit, ?string $entered = null): self
     {
-        return new self(AmountKind::Measured, $entered ?? self::plain($number->likely).' '.$unit->value, $number, $unit);
+        return new self(AmountKind::Measured, $entered ?? self::span($number).' '.$unit->value, $number, $unit);
+    }
+
+    /** So many of something counted: leaves, capsules, whole fruits. */
+    public static function pieces(Band $number, Piece $piece, ?string $entered = null): self
+    {
+        return new self(AmountKind::Measured, $entered ?? self::span($number).' '.$piece->value, $number, null, $piece);
     }
 
     public static function grams(float $grams): self
@@ -28,7 +35,7 @@ final readonly class Amount
     /** @param  Band  $percent percent of the finished batch, 0 to 100 */
     public static function percent(Band $percent, ?string $entered = null): self
     {
-        return new self(AmountKind::Percent, $entered ?? self::plain($percent->likely).' %', $percent, null);
+        return new self(AmountKind::Percent, $entered ?? self::span($percent).' %', $percent, null);
     }
 
     public static function rest(string $entered = 'to 100'): self
@@ -39,6 +46,12 @@ final readonly class Amount
     public static function open(string $entered): self
     {
         return new self(AmountKind::Open, $entered, null, null);
+    }
+
+    /** "10-12", or "3" where there is no range. */
+    private static function span(Band $number): string
+    {
+        return $number->width() > 0 ? self::plain($number->low).'-'.self::plain($number->high) : self::plain($number->likely);
     }
 
     /** Shortest text that reads back as the same number. */

@@ -48,6 +48,12 @@ final class AmountReader
 
     private const NUMBER = '(?:\d+(?:[.,]\d+)?(?:e[+-]?\d+)?(?:\s+\d+\s*\/\s*\d+)?|[.,]\d+)(?:\s*\/\s*\d+)?';
 
+    /** The unit a folded word stands for; null when it stands for none. */
+    public static function unit(string $folded): ?Unit
+    {
+        return self::UNITS[$folded] ?? null;
+    }
+
     /** @throws UnreadableAmount */
     public static function read(string $entered): Amount
     {
@@ -95,6 +101,7 @@ final class AmountReader
                 ? throw new UnreadableAmount($entered, UnreadableAmount::ABOVE_100)
                 : Amount::percent($band, $entered),
             isset(self::UNITS[$word]) => Amount::measured($band, self::UNITS[$word], $entered),
+            Piece::named($word) !== null => Amount::pieces($band, Piece::named($word), $entered),
             default => throw new UnreadableAmount($entered, UnreadableAmount::UNKNOWN_UNIT),
         };
     }

@@ -148,6 +148,15 @@ abstract class BrowserCase extends TestCase
         return self::until(static fn (): RemoteWebElement => self::$browser->findElement(WebDriverBy::xpath("//*[self::button or self::a][contains(normalize-space(translate(., '\u{202F}', ' ')), \"$words\")]")), "no button says $words");
     }
 
+    /** Presses what leads to another page, and waits until that page is there. */
+    protected static function press(string $words): void
+    {
+        $button = self::button($words);
+        self::$browser->executeScript('window.isTheOldPage = true');
+        $button->click();
+        self::until(static fn (): bool => self::$browser->executeScript("return !window.isTheOldPage && document.readyState === 'complete'") === true ?: throw new WebDriverException('not yet'), "$words leads nowhere");
+    }
+
     protected static function see(string $words): void
     {
         self::until(static fn (): bool => str_contains(self::text(), $words) ?: throw new WebDriverException('not yet'), "\"$words\" is not to be seen");
