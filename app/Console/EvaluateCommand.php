@@ -10,41 +10,41 @@ use Illuminate\Console\Command;
 use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\FormulaRefused;
-use Symfony\Component\Console\Output\OutputInterface;
+use Ilvane\Core\Reading\RecipeReader;
+use Ilvane\Core\Reading\TextRefused;
 
 final class EvaluateCommand extends Command
 {
-    private const NOT_READABLE = 2;
+    use ReadsInput;
 
-    protected $signature = 'ilvane:evaluate {file : a formula in ilvane.formula/1, or - for standard input} {--text : for people instead of programs} {--lang=en : en or fr}';
+    protected $signature = 'ilvane:evaluate {file : a formula in ilvane.formula/1 or a recipe as plain text, or - for standard input} {--text : for people instead of programs} {--lang=en : en or fr}';
 
-    protected $description = 'Judge a formula: shares, keeping regime, findings with reasons, sources and fixes';
+    protected $description = 'Judge a formula or a recipe: shares, keeping regime, findings with reasons, sources and fixes';
 
-    public function handle(Evaluator $evaluator, EvaluationDocument $documents, EvaluationText $texts): int
+    public function handle(Evaluator $evaluator, RecipeReader $reader, EvaluationDocument $documents, EvaluationText $texts): int
     {
         app()->setLocale($this->option('lang') === 'fr' ? 'fr' : 'en');
-        $file = $this->argument('file');
-        $file = is_string($file) ? $file : '-';
-        $json = @file_get_contents($file === '-' ? 'php://stdin' : $file, length: FormulaDocument::MAX_BYTES + 1);
-        if ($json === false) {
-            return $this->refuse('', say('errors.no_file'));
+        $input = $this->input(FormulaDocument::MAX_BYTES);
+        if ($input === null) {
+            return $this->refuse(say('errors.no_file'), ['path' => '']);
         }
         try {
-            $evaluation = $evaluator->evaluate(FormulaDocument::fromJson($json));
+            $evaluation = $evaluator->evaluate(self::isJson($input)
+                ? FormulaDocument::fromJson($input)
+                : FormulaDocument::read($reader->read($input)->document(say('ui.intake.untitled'))));
         } catch (FormulaRefused $refusal) {
-            return $this->refuse($refusal->path, say('errors.formula.'.$refusal->reason, $refusal->parameters));
+            return $this->refuse(say('errors.formula.'.$refusal->reason, $refusal->parameters), ['path' => $refusal->path]);
+        } catch (TextRefused $refusal) {
+            return $this->refuse(say('errors.text.'.$refusal->reason), ['line' => $refusal->atLine]);
         }
-        $this->output->writeln($this->option('text')
-            ? $texts->of($evaluation)
-            : json_encode($documents->of($evaluation), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW);
+        $this->option('text') ? $this->output->writeln($texts->of($evaluation)) : $this->printJson($documents->of($evaluation));
 
         return self::SUCCESS;
     }
 
-    private function refuse(string $path, string $why): int
+    /** A recipe never begins with a brace, a bracket or a quoted string; an empty input is no recipe either. */
+    private static function isJson(string $input): bool
     {
-        fwrite(STDERR, json_encode(['error' => $why, 'path' => $path], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n");
-
-        return self::NOT_READABLE;
+        return trim($input) === '' || in_array(ltrim($input)[0], ['{', '[', '"'], true);
     }
 }

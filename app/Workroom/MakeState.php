@@ -144,9 +144,8 @@ final readonly class MakeState
             $grams = $this->weightOf($i + 1) ?? $this->composition->lines[$i]->grams?->likely;
             $lines[] = $grams === null ? $line : self::weighed($line, $grams);
         }
-        $f = $this->formula;
 
-        return new Formula($f->name, $f->family, $lines, $f->use, $f->audience, $f->region, $f->scaleResolutionG, null, $f->process, $f->container, $f->containerCount, $f->keeping, $this->ph(), $f->statedYieldG, $f->directions, $f->notes);
+        return $this->formula->asMade($lines, $this->ph());
     }
 
     private static function weighed(Line $line, float $grams): Line

@@ -9,6 +9,7 @@ use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\Weighing;
 use Ilvane\Core\Measure\Tools;
+use Ilvane\Core\Reading\TextLines;
 
 /** Puts a formula through the models and the rule book. */
 final readonly class Evaluator
@@ -25,6 +26,7 @@ final readonly class Evaluator
      */
     public function evaluate(Formula $formula, bool $onBatch = false, ?DateTimeImmutable $madeOn = null): Evaluation
     {
+        $formula = (new TextLines($this->catalogue))->read($formula);
         $composition = (new Weighing($this->catalogue, $this->tools))->of($formula);
         $assessment = Assessment::of($this->catalogue, $formula, $composition, $this->tools, $onBatch, $madeOn);
         $findings = [];

@@ -33,6 +33,22 @@ final readonly class Formula
     ) {
     }
 
+    /** @param  list<Line>  $lines */
+    public function withLines(array $lines): self
+    {
+        return new self($this->name, $this->family, $lines, $this->use, $this->audience, $this->region, $this->scaleResolutionG, $this->batchGrams, $this->process, $this->container, $this->containerCount, $this->keeping, $this->ph, $this->statedYieldG, $this->directions, $this->notes);
+    }
+
+    /**
+     * As it was really made: the weighed lines are the batch, and the pH is the measured one or none.
+     *
+     * @param  list<Line>  $lines
+     */
+    public function asMade(array $lines, ?float $measuredPh): self
+    {
+        return new self($this->name, $this->family, $lines, $this->use, $this->audience, $this->region, $this->scaleResolutionG, null, $this->process, $this->container, $this->containerCount, $this->keeping, $measuredPh, $this->statedYieldG, $this->directions, $this->notes);
+    }
+
     /** Hottest the phases are meant to get, °C; null when the maker has not said. */
     public function heatTo(): ?float
     {

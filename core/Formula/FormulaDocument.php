@@ -26,7 +26,7 @@ final class FormulaDocument
 
     private const MAX_NESTING = 5;
 
-    private const FIELDS = ['format', 'name', 'family', 'use', 'for', 'scale_resolution_g', 'batch', 'lines', 'process', 'packaging', 'keeping', 'ph', 'stated_yield_g', 'directions', 'notes'];
+    private const FIELDS = ['format', 'name', 'family', 'use', 'for', 'scale_resolution_g', 'batch', 'lines', 'process', 'packaging', 'keeping', 'ph', 'stated_yield_g', 'directions', 'notes', 'reading'];
 
     private const LINE_FIELDS = ['ingredient', 'name', 'text', 'formula', 'amount', 'phase', 'prepared', 'lot', 'opened_on'];
 

@@ -67,13 +67,13 @@ final readonly class Weighing
         $ingredient = $this->ingredientOf($line);
         $amount = $grams = $unread = null;
         try {
-            $amount = $line->text === null ? AmountReader::read($line->amount) : null;
+            $amount = $line->text === null || $line->ingredient !== null ? AmountReader::read($line->amount) : null;
         } catch (UnreadableAmount $problem) {
             $unread = 'amount_'.$problem->reason;
         }
         if ($line->formula !== null) {
             $unread = 'formula_inside';
-        } elseif ($line->text !== null) {
+        } elseif ($line->text !== null && $ingredient === null) {
             $unread = 'recipe_line';
         } elseif ($ingredient === null) {
             $unread = $line->ingredient === null ? 'unknown_name' : 'unknown_key';

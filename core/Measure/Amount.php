@@ -51,7 +51,23 @@ final readonly class Amount
     /** "10-12", or "3" where there is no range. */
     private static function span(Band $number): string
     {
-        return $number->width() > 0 ? self::plain($number->low).'-'.self::plain($number->high) : self::plain($number->likely);
+        return $number->width() > 0 ? self::written($number->low).'-'.self::written($number->high) : self::written($number->likely);
+    }
+
+    /** Thirds and sixths as a fraction, which reads back exactly; anything else in decimals. */
+    private static function written(float $value): string
+    {
+        foreach ([3, 6] as $part) {
+            $times = $value * $part;
+            if (abs($times - round($times)) < 1e-9 && abs($value * 1000 - round($value * 1000)) > 1e-6) {
+                $whole = (int) floor($value + 1e-9);
+                $rest = (int) round($times) - $whole * $part;
+
+                return ($whole > 0 ? $whole.' ' : '').$rest.'/'.$part;
+            }
+        }
+
+        return self::plain($value);
     }
 
     /** Shortest text that reads back as the same number. */

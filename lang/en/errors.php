@@ -13,6 +13,12 @@ return [
     '429' => ['title' => 'Slower', 'text' => 'Too many tries in a short time. Wait a minute.'],
     '500' => ['title' => 'That went wrong here', 'text' => 'It isn’t your doing. What was saved before is safe. Go back and try again; if it stays, the log in storage/logs says why.'],
     '503' => ['title' => 'Closed for a moment', 'text' => 'The workroom is being put in order. Try again shortly.'],
+    'text' => [
+        'too_large' => 'This is more text than a recipe: 200 kB at most.',
+        'not_text' => 'This is not plain text.',
+        'line_too_long' => 'This line has no end: 20 kB at most.',
+        'empty' => 'There is nothing in it.',
+    ],
     'formula' => [
         'not_json' => 'This is not JSON: :detail',
         'too_large' => 'Larger than :most bytes.',

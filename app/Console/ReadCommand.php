@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use Illuminate\Console\Command;
+use Ilvane\Core\Reading\RecipeReader;
+use Ilvane\Core\Reading\TextRefused;
+
+final class ReadCommand extends Command
+{
+    use ReadsInput;
+
+    protected $signature = 'ilvane:read {file : a recipe as plain text, or - for standard input}';
+
+    protected $description = 'Read a kitchen recipe, English or French, into ilvane.formula/1 with confidences';
+
+    public function handle(RecipeReader $reader): int
+    {
+        $input = $this->input(RecipeReader::MAX_BYTES);
+        if ($input === null) {
+            return $this->refuse(say('errors.no_file'), ['line' => 0]);
+        }
+        try {
+            $this->printJson($reader->read($input)->document(say('ui.intake.untitled')));
+        } catch (TextRefused $refusal) {
+            return $this->refuse(say('errors.text.'.$refusal->reason), ['line' => $refusal->atLine]);
+        }
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** Reads a file or standard input, and refuses in the one way all commands do. */
+trait ReadsInput
+{
+    private const NOT_READABLE = 2;
+
+    /** null when it can't be read; one byte more than asked for tells that there is more. */
+    private function input(int $most): ?string
+    {
+        $file = $this->argument('file');
+        $text = @file_get_contents(is_string($file) && $file !== '-' ? $file : 'php://stdin', length: $most + 1);
+
+        return $text === false ? null : $text;
+    }
+
+    /** @param  array<string, mixed>  $where path or line */
+    private function refuse(string $why, array $where): int
+    {
+        fwrite(STDERR, json_encode(['error' => $why, ...$where], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n");
+
+        return self::NOT_READABLE;
+    }
+
+    /** @param  array<string, mixed>  $document */
+    private function printJson(array $document): void
+    {
+        $this->output->writeln(json_encode($document, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW);
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Reading;
+
+use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Catalogue\Kind;
+use Ilvane\Core\Formula\Family;
+
+/** What kind of product the ingredients make. A first guess the maker may change. */
+final class FamilyGuess
+{
+    /** @param  list<ReadLine>  $lines */
+    public static function of(array $lines, Catalogue $catalogue): Family
+    {
+        $kinds = [];
+        foreach ($lines as $line) {
+            if ($line->ingredient !== null) {
+                $kinds[$catalogue->get($line->ingredient)->kind->value] = true;
+            }
+        }
+        $has = static fn (Kind ...$wanted): bool => array_filter($wanted, static fn (Kind $kind): bool => isset($kinds[$kind->value])) !== [];
+        $watery = $has(Kind::WaterPhaseLiquid, Kind::HydrosolOrTea, Kind::PlantJuiceOrGel);
+
+        return match (true) {
+            $has(Kind::PlantMilkOrFood) && ! $has(Kind::Emulsifier, Kind::Preservative) => Family::FreshMask,
+            $has(Kind::Emulsifier) && $watery => Family::LeaveInEmulsion,
+            $watery && ! $has(Kind::CarrierOil, Kind::Butter) => Family::WaterSpray,
+            $watery && ! $has(Kind::Butter) => Family::WaterSpray,
+            $has(Kind::Butter) => Family::WhippedButter,
+            $has(Kind::DriedBotanical, Kind::PowderBotanical, Kind::FreshBotanical) => Family::InfusedOil,
+            $has(Kind::CarrierOil) => Family::HairOil,
+            default => Family::LeaveInEmulsion,
+        };
+    }
+}

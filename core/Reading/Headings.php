@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Reading;
+
+use Ilvane\Core\Catalogue\Phase;
+
+/** Lines that say which phase the next lines belong to. */
+final class Headings
+{
+    private const WORDS = [
+        'water' => Phase::Water, 'aqueous' => Phase::Water, 'aqueuse' => Phase::Water, 'eau' => Phase::Water, 'liquid' => Phase::Water,
+        'oil' => Phase::Oil, 'oily' => Phase::Oil, 'fat' => Phase::Oil, 'butter' => Phase::Oil, 'huile' => Phase::Oil, 'huileuse' => Phase::Oil, 'grasse' => Phase::Oil,
+        'cool' => Phase::Cooldown, 'cooldown' => Phase::Cooldown, 'cooling' => Phase::Cooldown, 'cold' => Phase::Cooldown, 'additives' => Phase::Cooldown, 'froid' => Phase::Cooldown, 'froide' => Phase::Cooldown, 'refroidissement' => Phase::Cooldown, 'actifs' => Phase::Cooldown,
+        'infusion' => Phase::Infusion, 'infuse' => Phase::Infusion, 'macerat' => Phase::Infusion, 'maceration' => Phase::Infusion,
+    ];
+
+    /** Where only letters are given, the usual order. Common practice. */
+    private const LETTERS = ['a' => Phase::Water, 'b' => Phase::Oil, 'c' => Phase::Cooldown];
+
+    private const LONGEST = 6;
+
+    /**
+     * The phase a line announces; null when it is no heading.
+     *
+     * @param  list<Token>  $tokens
+     */
+    public static function phase(array $tokens): ?Phase
+    {
+        $words = array_values(array_filter(array_map(static fn (Token $token): string => $token->kind === Token::WORD ? $token->folded : '', $tokens)));
+        $saysPhase = in_array('phase', $words, true);
+        $isAlone = count($words) <= 3 && $tokens[count($tokens) - 1]->is(':');
+        if ($words === [] || count($words) > self::LONGEST || (! $saysPhase && ! $isAlone)) {
+            return null;
+        }
+        foreach ($words as $word) {
+            if (isset(self::WORDS[$word])) {
+                return self::WORDS[$word];
+            }
+        }
+        $letter = $words[(int) array_search('phase', $words, true) + 1] ?? '';
+
+        return $saysPhase ? self::LETTERS[$letter] ?? null : null;
+    }
+}

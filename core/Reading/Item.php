@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Reading;
+
+/** An amount or an ingredient's name found in a line, and the tokens it takes up. */
+final readonly class Item
+{
+    public function __construct(
+        public int $at,
+        public int $next,
+        public ?string $key = null,
+        public ?Quantity $quantity = null,
+    ) {
+    }
+}

@@ -1,0 +1,213 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Reading;
+
+use Ilvane\Core\Measure\Amount;
+use Ilvane\Core\Measure\AmountKind;
+use Ilvane\Core\Measure\AmountReader;
+use Ilvane\Core\Measure\Band;
+use Ilvane\Core\Measure\Dimension;
+use Ilvane\Core\Measure\Piece;
+use Ilvane\Core\Measure\Unit;
+
+/** Finds amounts in a line: number and unit, percent, "to 100", pieces, and what has no measure ("some"). */
+final class Quantities
+{
+    /** More of anything is not a kitchen's. */
+    private const MAX = 1_000_000.0;
+
+    /** Longest unit, in words: "cuillère à soupe", "cuil. à s." */
+    private const UNIT_WORDS = 5;
+
+    private const REST = [['to', '100'], ['to', 'make', '100'], ['up', 'to', '100'], ['ad', '100'], ['q', 's'], ['qs'], ['qsp'], ['q', 's', 'p'], ['jusqu', 'a', '100'], ['the', 'rest'], ['le', 'reste']];
+
+    private const OPEN = [
+        ['a', 'few', 'drops'], ['few', 'drops'], ['a', 'few'], ['a', 'good', 'amount'], ['a', 'good', 'bit'], ['a', 'good', 'glug'], ['a', 'generous', 'amount'], ['a', 'little', 'bit'], ['a', 'little'], ['a', 'bit'],
+        ['a', 'splash'], ['a', 'dash'], ['a', 'pinch'], ['a', 'handful'], ['a', 'drizzle'], ['a', 'glug'], ['some'], ['as', 'needed'], ['to', 'taste'], ['enough'],
+        ['un', 'peu'], ['quelques', 'gouttes'], ['une', 'pincee'], ['une', 'poignee'], ['un', 'filet'], ['quelques'], ['a', 'volonte'], ['au', 'gout'],
+    ];
+
+    /** More words for units than one types into a field. */
+    private const SPOKEN = [
+        'table spoon' => Unit::Tablespoon, 'table spoons' => Unit::Tablespoon, 'tea spoon' => Unit::Teaspoon, 'tea spoons' => Unit::Teaspoon,
+        'tbl' => Unit::Tablespoon, 'tblsp' => Unit::Tablespoon, 'tbsn' => Unit::Tablespoon, 'c soupe' => Unit::MetricTablespoon, 'c cafe' => Unit::MetricTeaspoon,
+        'cuil a soupe' => Unit::MetricTablespoon, 'cuil a cafe' => Unit::MetricTeaspoon, 'cuil soupe' => Unit::MetricTablespoon, 'cuil cafe' => Unit::MetricTeaspoon, 'cuillere soupe' => Unit::MetricTablespoon, 'cuillere cafe' => Unit::MetricTeaspoon,
+        'cuillere a s' => Unit::MetricTablespoon, 'cuillere a c' => Unit::MetricTeaspoon, 'cuillere' => Unit::MetricTablespoon, 'cuilleres' => Unit::MetricTablespoon,
+        'spoonful' => Unit::Tablespoon, 'spoonfuls' => Unit::Tablespoon, 'cuilleree' => Unit::MetricTablespoon, 'ozs' => Unit::Ounce, 'mls' => Unit::Millilitre, 'grs' => Unit::Gram,
+    ];
+
+    /**
+     * The amount that begins at a place; null when none does.
+     *
+     * @param  list<Token>  $tokens
+     */
+    public static function at(array $tokens, int $at): ?Quantity
+    {
+        return self::phrase($tokens, $at, self::REST, static fn (string $said): Amount => Amount::rest())
+            ?? self::phrase($tokens, $at, self::OPEN, static fn (string $said): Amount => Amount::open($said))
+            ?? self::numbered($tokens, $at);
+    }
+
+    /**
+     * @param  list<Token>  $tokens
+     * @param  list<list<string>>  $phrases
+     * @param  callable(string): Amount  $make
+     */
+    private static function phrase(array $tokens, int $at, array $phrases, callable $make): ?Quantity
+    {
+        foreach ($phrases as $phrase) {
+            $next = $at;
+            foreach ($phrase as $word) {
+                while (isset($tokens[$next]) && $next > $at && $tokens[$next]->is('.', "'", '’')) {
+                    $next++;
+                }
+                if (! isset($tokens[$next]) || ! $tokens[$next]->is($word)) {
+                    continue 2;
+                }
+                $next++;
+            }
+            while (isset($tokens[$next]) && $phrases === self::REST && $tokens[$next]->is('.', '%', '100', 'to', 'pour', 'cent')) {
+                $next++;
+            }
+
+            return new Quantity($make(implode(' ', $phrase)), self::span($tokens, $at, $next), $next);
+        }
+
+        return null;
+    }
+
+    /** @param  list<Token>  $tokens */
+    private static function numbered(array $tokens, int $at): ?Quantity
+    {
+        $number = Numbers::at($tokens, $at);
+        $article = $number === null && $tokens[$at]->is('a', 'an', 'un', 'une');
+        if ($article) {
+            $number = [Band::exact(1.0), $at + 1];
+        }
+        if ($number === null || $number[0]->high <= 0 || $number[0]->high > self::MAX) {
+            return null;
+        }
+        [$band, $next] = $number;
+        $isHeat = isset($tokens[$next]) && ($tokens[$next]->is('°', 'degrees', 'degree', 'degres', 'deg'));
+        if ($isHeat) {
+            return null;
+        }
+        if (isset($tokens[$next]) && ($tokens[$next]->is('%', 'percent', 'pct') || ($tokens[$next]->is('per', 'pour') && isset($tokens[$next + 1]) && $tokens[$next + 1]->is('cent')))) {
+            $end = $tokens[$next]->is('per', 'pour') ? $next + 2 : $next + 1;
+
+            return $band->high > 100 ? null : new Quantity(Amount::percent($band), self::span($tokens, $at, $end), $end);
+        }
+        $unit = self::unit($tokens, $next);
+        if ($unit !== null) {
+            [$what, $end] = $unit;
+            [$band, $end] = self::andAHalf($tokens, $band, $end);
+
+            return new Quantity($what instanceof Unit ? Amount::measured($band, $what) : Amount::pieces($band, $what), self::span($tokens, $at, $end), $end);
+        }
+
+        return null;
+    }
+
+    /**
+     * A bare number before a thing that is counted whole: "1 avocado", "two carrots". The caller knows that it is.
+     *
+     * @param  list<Token>  $tokens
+     */
+    public static function count(array $tokens, int $at): ?Quantity
+    {
+        $number = Numbers::at($tokens, $at);
+        if ($number === null && $tokens[$at]->is('a', 'an', 'un', 'une')) {
+            $number = [Band::exact(1.0), $at + 1];
+        }
+
+        return $number === null || $number[0]->high <= 0 || $number[0]->high > self::MAX ? null
+            : new Quantity(Amount::pieces($number[0], Piece::Whole), self::span($tokens, $at, $number[1]), $number[1]);
+    }
+
+    /**
+     * "une cuillère et demie", "a cup and a half".
+     *
+     * @param  list<Token>  $tokens
+     * @return array{Band, int}
+     */
+    private static function andAHalf(array $tokens, Band $band, int $next): array
+    {
+        if (! isset($tokens[$next]) || ! $tokens[$next]->is('and', 'et')) {
+            return [$band, $next];
+        }
+        $skip = isset($tokens[$next + 1]) && $tokens[$next + 1]->is('a') ? 2 : 1;
+        if (isset($tokens[$next + $skip]) && $tokens[$next + $skip]->is('half', 'demi', 'demie')) {
+            return [$band->plus(Band::exact(0.5)), $next + $skip + 1];
+        }
+
+        return [$band, $next];
+    }
+
+    /**
+     * The longest unit that begins at a place.
+     *
+     * @param  list<Token>  $tokens
+     * @return array{Unit|Piece, int}|null
+     */
+    private static function unit(array $tokens, int $at): ?array
+    {
+        $words = [];
+        $found = null;
+        for ($next = $at; count($words) < self::UNIT_WORDS && isset($tokens[$next]); $next++) {
+            $token = $tokens[$next];
+            if ($token->kind === Token::MARK) {
+                if ($words !== [] && $token->is('.', '-')) {
+                    continue;
+                }
+                if ($words === [] && $token->is('-')) {
+                    continue; // 8-oz
+                }
+                break;
+            }
+            if ($token->kind !== Token::WORD) {
+                break;
+            }
+            $words[] = $token->folded;
+            $said = implode(' ', $words);
+            $unit = AmountReader::unit($said) ?? self::SPOKEN[$said] ?? Piece::named($said);
+            if ($unit !== null) {
+                $found = [$unit, $next + 1];
+            }
+        }
+        if ($found !== null && isset($tokens[$found[1]]) && $tokens[$found[1]]->is('.')) {
+            $found[1]++; // tsp.
+        }
+
+        return $found;
+    }
+
+    /**
+     * Of two measures of one thing the better: weight before percent before metric volume before spoons before drops.
+     */
+    public static function better(Quantity $a, Quantity $b): Quantity
+    {
+        [$kept, $other] = self::rank($b->amount) < self::rank($a->amount) ? [$b, $a] : [$a, $b];
+
+        return new Quantity($kept->amount, $a->span->with($b->span), max($a->next, $b->next), $other->amount);
+    }
+
+    private static function rank(Amount $amount): int
+    {
+        return match (true) {
+            $amount->kind === AmountKind::Open => 9,
+            $amount->kind === AmountKind::Percent => 1,
+            $amount->unit?->dimension() === Dimension::Mass => 0,
+            $amount->unit === Unit::Millilitre, $amount->unit === Unit::Centilitre, $amount->unit === Unit::Litre => 2,
+            $amount->unit?->dimension() === Dimension::Volume => 3,
+            default => 4,
+        };
+    }
+
+    /** @param  list<Token>  $tokens */
+    private static function span(array $tokens, int $from, int $next): Span
+    {
+        return new Span($tokens[$from]->start, $tokens[$next - 1]->end);
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Reading;
+
+use Ilvane\Core\Measure\Amount;
+
+/** An amount found in a text, with where it stands and a second measure of the same thing if one is given beside it. */
+final readonly class Quantity
+{
+    public function __construct(
+        public Amount $amount,
+        public Span $span,
+        public int $next,
+        public ?Amount $other = null,
+    ) {
+    }
+}

@@ -1,0 +1,441 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Reading;
+
+use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Measure\Amount;
+use Ilvane\Core\Measure\AmountKind;
+use Ilvane\Core\Measure\Dimension;
+
+/**
+ * Reads a kitchen recipe, English or French or both, in lines or in sentences. Amounts are tied to the names beside
+ * them; what is doubtful says so and names what it may be; nothing is dropped. Linear in the length of the text.
+ */
+final class RecipeReader
+{
+    public const MAX_BYTES = 200_000;
+
+    public const MAX_LINE_BYTES = 20_000;
+
+    /** Near misses are looked up for this many names at most, so that a hostile text can't make it slow. */
+    private const MAX_LOOKUPS = 300;
+
+    private const EXACT = 1.0;
+
+    private const BESIDE_A_WORD_THAT_CHANGES_IT = 0.6;
+
+    private const A_SLIP_AWAY = 0.75;
+
+    private const ONLY_A_NAME = 0.3;
+
+    private const NO_AMOUNT = 0.5;
+
+    /** Beside a name these make another thing of it: coconut milk powder is no coconut milk. */
+    private const CHANGES = ['powder', 'powdered', 'poudre', 'extract', 'extrait', 'milk', 'lait', 'butter', 'beurre', 'oil', 'huile', 'essential', 'essentielle', 'infused', 'infuse', 'infusee', 'water', 'eau', 'leaf', 'leaves', 'seed', 'seeds', 'root', 'juice', 'jus', 'gel', 'tea', 'hydrosol', 'hydrolat', 'acid', 'acide', 'wax', 'cire', 'protein', 'gum', 'gomme', 'fresh', 'dried', 'peel', 'vinegar', 'sulfate', 'chloride', 'flour', 'sugar', 'cream'];
+
+    /** Words that name nothing: taken off a name that was not found. */
+    private const FILLERS = ['of', 'the', 'a', 'an', 'your', 'my', 'good', 'quality', 'organic', 'bio', 'pure', 'pur', 'natural', 'de', 'd', 'du', 'des', 'la', 'le', 'les', 'l', 'au', 'en', 'some', 'about', 'optional', 'melted', 'softened', 'warm', 'hot', 'cold', 'then', 'add', 'and', 'et', 'plus', 'with', 'avec', 'ajoutez', 'ajouter', 'mix', 'in', 'into', 'to', 'use', 'take', 'we', 'i', 'need', 'you', 'heaped', 'level', 'bombee', 'rase', 'puis', 'mettre', 'mettez', 'verser', 'versez', 'prenez', 'stir', 'whisk', 'blend', 'pour', 'dans', 'approximately', 'around', 'or', 'ou', 'grated', 'chopped', 'crushed', 'finely'];
+
+    private const ADDING = ['add', 'mix', 'stir', 'with', 'combine', 'melt', 'use', 'take', 'put', 'pour', 'whisk', 'blend', 'drop', 'ajoutez', 'ajouter', 'ajoute', 'melangez', 'melanger', 'avec', 'mettez', 'mettre', 'versez', 'verser', 'faites', 'fondre', 'incorporez', 'need', 'ingredients', 'include'];
+
+    private const YIELDS = ['makes', 'yields', 'yield', 'batch', 'total', 'donne', 'rendement', 'for'];
+
+    private const HEATING = ['heat', 'warm', 'melt', 'bath', 'chauffer', 'chauffez', 'chauffe', 'bain', 'fondre', 'phases', 'simmer'];
+
+    private const COOLING = ['cool', 'cools', 'cooled', 'below', 'under', 'refroidir', 'refroidi', 'tiede', 'sous', 'moins'];
+
+    private const GATE_AT_MOST = 50.0;
+
+    private NameIndex $names;
+
+    private int $lookups = 0;
+
+    public function __construct(private readonly Catalogue $catalogue)
+    {
+        $this->names = new NameIndex($catalogue);
+    }
+
+    /** @throws TextRefused */
+    public function read(string $text): Recipe
+    {
+        self::refuse($text);
+        $this->lookups = 0;
+        $lines = $hints = $others = [];
+        $title = '';
+        $phase = $batch = $heat = $gate = null;
+        $offset = 0;
+        foreach (explode("\n", $text) as $n => $raw) {
+            if (strlen($raw) > self::MAX_LINE_BYTES) {
+                throw new TextRefused('line_too_long', $n + 1);
+            }
+            $tokens = Lexer::tokens($raw, $offset);
+            $offset += strlen($raw) + 1;
+            if ($tokens === []) {
+                continue;
+            }
+            $heading = Headings::phase($tokens);
+            if ($heading !== null) {
+                $phase = $heading;
+
+                continue;
+            }
+            $seen = array_map(static fn (ReadLine $line): ?string => $line->ingredient, $lines);
+            [$found, $said, $yield] = $this->line($tokens, $phase, $seen, $text);
+            array_push($lines, ...$found);
+            array_push($hints, ...$said);
+            $batch ??= $yield;
+            foreach ($said as $hint) {
+                if ($hint->kind === 'temperature') {
+                    [$heat, $gate] = self::whichHeat($tokens, (float) $hint->value, $heat, $gate);
+                }
+            }
+            if ($found === [] && $yield === null) {
+                $span = new Span($tokens[0]->start, $tokens[count($tokens) - 1]->end);
+                if ($title === '' && $lines === [] && $said === [] && count($tokens) <= 12 && ! self::hasNumber($tokens)) {
+                    $title = trim($span->of($text), " \t:–-");
+                } else {
+                    $others[] = $span;
+                }
+            }
+        }
+
+        return new Recipe($text, mb_substr($title, 0, 120), FamilyGuess::of($lines, $this->catalogue), $batch, $heat, $gate, $lines, $hints, $others);
+    }
+
+    /** @param  list<Token>  $tokens */
+    private static function hasNumber(array $tokens): bool
+    {
+        return array_filter($tokens, static fn (Token $token): bool => $token->kind === Token::NUMBER) !== [];
+    }
+
+    private static function refuse(string $text): void
+    {
+        if (strlen($text) > self::MAX_BYTES) {
+            throw new TextRefused('too_large');
+        }
+        if (! mb_check_encoding($text, 'UTF-8') || preg_match('/[\x00-\x08\x0E-\x1F]/', $text) === 1) {
+            throw new TextRefused('not_text');
+        }
+    }
+
+    /**
+     * @param  list<Token>  $tokens
+     * @param  list<string|null>  $seen  ingredients that already have a line
+     * @return array{list<ReadLine>, list<Hint>, float|null} lines, hints, grams of the batch if the line tells
+     */
+    private function line(array $tokens, ?Phase $phase, array $seen, string $text): array
+    {
+        [$items, $hints] = $this->items($tokens);
+        $yield = self::yieldOf($tokens, $items);
+        if ($yield !== null) {
+            return [[], $hints, $yield];
+        }
+        $named = array_filter($items, static fn (Item $item): bool => $item->key !== null);
+        $measured = array_filter($items, static fn (Item $item): bool => $item->quantity !== null);
+        $isListed = count($tokens) <= 8 && $hints === [];
+        $adds = $measured !== [] || array_filter($tokens, static fn (Token $token): bool => $token->is(...self::ADDING)) !== [];
+        $lines = [];
+        foreach ($this->paired($items, $tokens) as [$quantity, $item]) {
+            if ($item === null) {
+                $line = $quantity === null ? null : $this->unnamed($quantity, $tokens, $items, $phase, $text);
+            } elseif ($quantity !== null) {
+                $line = $this->known($item, $quantity, $tokens, $phase, $text);
+            } else {
+                $already = in_array($item->key, $seen, true);
+                $line = ! $already && ($isListed || ($adds && $named !== [])) ? $this->known($item, null, $tokens, $phase, $text) : null;
+            }
+            if ($line !== null) {
+                $lines[] = $line;
+                $seen[] = $line->ingredient;
+            }
+        }
+
+        return [$lines, $hints, null];
+    }
+
+    /**
+     * Amounts and names of a line, in order.
+     *
+     * @param  list<Token>  $tokens
+     * @return array{list<Item>, list<Hint>}
+     */
+    private function items(array $tokens): array
+    {
+        $items = $hints = [];
+        for ($at = 0; $at < count($tokens);) {
+            $hint = Hints::at($tokens, $at);
+            if ($hint !== null) {
+                $hints[] = $hint[0];
+                $at = $hint[1];
+
+                continue;
+            }
+            $quantity = $tokens[$at]->kind === Token::MARK ? null : (Quantities::at($tokens, $at) ?? $this->counted($tokens, $at));
+            if ($quantity !== null) {
+                $items[] = new Item($at, $quantity->next, quantity: $quantity);
+                $at = $quantity->next;
+
+                continue;
+            }
+            $name = $tokens[$at]->kind === Token::WORD ? $this->names->at($tokens, $at) : null;
+            if ($name !== null) {
+                $items[] = new Item($at, $name[1], key: $name[0]);
+                $at = $name[1];
+
+                continue;
+            }
+            $at++;
+        }
+
+        return [$items, $hints];
+    }
+
+    /**
+     * "1 avocado": a number straight before something that is counted whole.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private function counted(array $tokens, int $at): ?Quantity
+    {
+        $count = Quantities::count($tokens, $at);
+        if ($count === null) {
+            return null;
+        }
+        $next = $count->next;
+        while (isset($tokens[$next]) && $tokens[$next]->is('large', 'small', 'ripe', 'medium', 'big', 'petit', 'petite', 'gros', 'grosse', 'mur', 'mure', 'fresh', 'whole', 'of', 'de', 'd', "'", '’')) {
+            $next++;
+        }
+        $name = isset($tokens[$next]) && $tokens[$next]->kind === Token::WORD ? $this->names->at($tokens, $next) : null;
+
+        return $name !== null && $this->catalogue->get($name[0])->pieces !== [] ? $count : null;
+    }
+
+    /**
+     * Which amount belongs to which name. Where a line begins with an amount, amounts come first; else names do.
+     *
+     * @param  list<Item>  $items
+     * @param  list<Token>  $tokens
+     * @return list<array{Quantity|null, Item|null}>
+     */
+    private function paired(array $items, array $tokens): array
+    {
+        $items = self::joined($items, $tokens);
+        $amountFirst = ($items[0]->quantity ?? null) !== null;
+        $pairs = [];
+        $waiting = null;
+        foreach ($items as $item) {
+            if ($item->quantity !== null) {
+                if ($amountFirst) {
+                    if ($waiting !== null) {
+                        $pairs[] = [$waiting, null];
+                    }
+                    $waiting = $item->quantity;
+                } else {
+                    $last = count($pairs) - 1;
+                    if ($last >= 0 && $pairs[$last][0] === null && $pairs[$last][1] !== null) {
+                        $pairs[$last][0] = $item->quantity;
+                    } else {
+                        $pairs[] = [$item->quantity, null];
+                    }
+                }
+            } elseif ($amountFirst) {
+                $pairs[] = [$waiting, $item];
+                $waiting = null;
+            } else {
+                $pairs[] = [null, $item];
+            }
+        }
+        if ($waiting !== null) {
+            $last = count($pairs) - 1;
+            if ($last >= 0 && $pairs[$last][0] === null) {
+                $pairs[$last][0] = $waiting;
+            } elseif ($last >= 0 && $pairs[$last][0] !== null && $pairs[$last][1] !== null && self::isBracketed($waiting, $tokens)) {
+                $pairs[$last][0] = Quantities::better($pairs[$last][0], $waiting);
+            } else {
+                $pairs[] = [$waiting, null];
+            }
+        }
+
+        return $pairs;
+    }
+
+    /**
+     * Two measures of one thing side by side, the second in brackets or after "or", are one.
+     *
+     * @param  list<Item>  $items
+     * @param  list<Token>  $tokens
+     * @return list<Item>
+     */
+    private static function joined(array $items, array $tokens): array
+    {
+        $joined = [];
+        foreach ($items as $item) {
+            $last = $joined === [] ? null : $joined[count($joined) - 1];
+            $between = $last === null ? [] : array_slice($tokens, $last->next, $item->at - $last->next);
+            $beside = count($between) <= 2 && array_filter($between, static fn (Token $token): bool => ! $token->is('(', '/', '=', 'or', 'ou', 'about', 'environ', ',', '-', 'soit')) === [];
+            if ($item->quantity !== null && $last?->quantity !== null && $beside && $between !== []) {
+                $quantity = Quantities::better($last->quantity, $item->quantity);
+                $joined[count($joined) - 1] = new Item($last->at, $item->next, quantity: $quantity);
+            } else {
+                $joined[] = $item;
+            }
+        }
+
+        return $joined;
+    }
+
+    /** @param  list<Token>  $tokens */
+    private static function isBracketed(Quantity $quantity, array $tokens): bool
+    {
+        foreach ($tokens as $i => $token) {
+            if ($token->start === $quantity->span->start) {
+                return $i > 0 && $tokens[$i - 1]->is('(', '=', 'or', 'ou', '/');
+            }
+        }
+
+        return false;
+    }
+
+    /** @param  list<Token>  $tokens */
+    private function known(Item $item, ?Quantity $quantity, array $tokens, ?Phase $phase, string $text): ReadLine
+    {
+        $span = new Span($tokens[$item->at]->start, $tokens[$item->next - 1]->end);
+        $name = $span->of($text);
+        $before = $tokens[$item->at - 1] ?? null;
+        $after = $tokens[$item->next] ?? null;
+        $changed = ($before !== null && $before->kind === Token::WORD && $before->is(...self::CHANGES) && ($quantity === null || $before->start >= $quantity->span->end))
+            || ($after !== null && $after->kind === Token::WORD && $after->is(...self::CHANGES));
+        $whole = $quantity === null ? $span : $span->with($quantity->span);
+        $confidence = match (true) {
+            $changed => self::BESIDE_A_WORD_THAT_CHANGES_IT,
+            $quantity === null => self::NO_AMOUNT,
+            default => self::EXACT,
+        };
+        $key = $this->countedAs($item->key ?? '', $name, $quantity) ?? $item->key;
+        $candidates = $changed && $item->key !== null ? $this->candidates(($before?->folded ?? '').' '.$name.' '.($after?->folded ?? ''), $item->key) : [];
+
+        return new ReadLine($key, $name, $quantity?->amount ?? Amount::open('some'), $phase ?? $this->phaseOf($key), $confidence, $candidates, $whole, $quantity?->other);
+    }
+
+    /** "2 leaves of aloe": what has no leaves itself is meant as the leaf of that name. */
+    private function countedAs(string $key, string $name, ?Quantity $quantity): ?string
+    {
+        $piece = $quantity?->amount->piece;
+        if ($piece === null || $this->catalogue->get($key)->weightOf($piece) !== null) {
+            return null;
+        }
+
+        return $this->catalogue->named("$name $piece->value")?->key;
+    }
+
+    /**
+     * An amount beside words that name nothing in the catalogue.
+     *
+     * @param  list<Token>  $tokens
+     * @param  list<Item>  $items
+     */
+    private function unnamed(Quantity $quantity, array $tokens, array $items, ?Phase $phase, string $text): ?ReadLine
+    {
+        [$from, $to] = self::wordsBeside($quantity, $tokens, $items);
+        $words = array_slice($tokens, $from, $to - $from);
+        while ($words !== [] && ($words[0]->kind === Token::MARK || $words[0]->is(...self::FILLERS))) {
+            array_shift($words);
+        }
+        while ($words !== [] && ($words[count($words) - 1]->kind === Token::MARK || $words[count($words) - 1]->is(...self::FILLERS))) {
+            array_pop($words);
+        }
+        if ($words === []) {
+            return $quantity->amount->kind === AmountKind::Open ? null
+                : new ReadLine(null, $quantity->span->of($text), $quantity->amount, $phase, self::ONLY_A_NAME, [], $quantity->span, $quantity->other);
+        }
+        $span = new Span($words[0]->start, $words[count($words) - 1]->end);
+        $written = implode(' ', array_map(static fn (Token $token): string => $token->folded, array_filter($words, static fn (Token $token): bool => $token->kind !== Token::MARK)));
+        $near = $this->lookups++ < self::MAX_LOOKUPS ? $this->names->near($written) : [];
+        $isOne = $near !== [] && $near[0][1] <= NameIndex::tolerance($written) && (! isset($near[1]) || $near[1][1] > $near[0][1]);
+        $candidates = array_column($near, 0);
+        $key = $isOne ? array_shift($candidates) : null;
+
+        return new ReadLine($key, $span->of($text), $quantity->amount, $phase ?? $this->phaseOf($key), $isOne ? self::A_SLIP_AWAY : self::ONLY_A_NAME, $candidates, $span->with($quantity->span), $quantity->other);
+    }
+
+    /**
+     * The words after an amount up to the next thing or stop; else the words before it.
+     *
+     * @param  list<Token>  $tokens
+     * @param  list<Item>  $items
+     * @return array{int, int}
+     */
+    private static function wordsBeside(Quantity $quantity, array $tokens, array $items): array
+    {
+        $isStop = static fn (int $i): bool => $tokens[$i]->is(',', ';', '.', '(', ')', ':', '+', 'and', 'et', 'then', 'puis');
+        $taken = [];
+        foreach ($items as $item) {
+            for ($i = $item->at; $i < $item->next; $i++) {
+                $taken[$i] = true;
+            }
+        }
+        $to = $quantity->next;
+        while (isset($tokens[$to]) && ! isset($taken[$to]) && ! $isStop($to)) {
+            $to++;
+        }
+        $hasWords = array_filter(array_slice($tokens, $quantity->next, $to - $quantity->next), static fn (Token $token): bool => $token->kind === Token::WORD && ! $token->is(...self::FILLERS)) !== [];
+        if ($hasWords) {
+            return [$quantity->next, $to];
+        }
+        $begin = 0;
+        while (isset($tokens[$begin]) && $tokens[$begin]->start < $quantity->span->start) {
+            $begin++;
+        }
+        $from = $begin;
+        while ($from > 0 && ! isset($taken[$from - 1]) && (! $isStop($from - 1) || $tokens[$from - 1]->is(':', '('))) {
+            $from--;
+        }
+
+        return [$from, $begin];
+    }
+
+    /** @return list<string> */
+    private function candidates(string $written, string $besides): array
+    {
+        $near = $this->lookups++ < self::MAX_LOOKUPS ? array_column($this->names->near(trim($written)), 0) : [];
+        $found = array_map(static fn ($ingredient): string => $ingredient->key, $this->catalogue->search(trim($written), 3));
+
+        return array_values(array_slice(array_diff(array_unique([...$near, ...$found]), [$besides]), 0, 4));
+    }
+
+    private function phaseOf(?string $key): ?Phase
+    {
+        return $key === null ? null : $this->catalogue->get($key)->defaultPhase;
+    }
+
+    /**
+     * @param  list<Token>  $tokens
+     * @param  list<Item>  $items
+     */
+    private static function yieldOf(array $tokens, array $items): ?float
+    {
+        if (count($items) !== 1 || $items[0]->quantity === null || ! $tokens[0]->is(...self::YIELDS)) {
+            return null;
+        }
+        $amount = $items[0]->quantity->amount;
+
+        return $amount->unit?->dimension() === Dimension::Mass && $amount->number !== null ? $amount->number->likely * (float) $amount->unit->grams() : null;
+    }
+
+    /**
+     * @param  list<Token>  $tokens
+     * @return array{float|null, float|null} heat and gate
+     */
+    private static function whichHeat(array $tokens, float $celsius, ?float $heat, ?float $gate): array
+    {
+        $says = static fn (array $words): bool => array_filter($tokens, static fn (Token $token): bool => $token->is(...$words)) !== [];
+        if ($celsius <= self::GATE_AT_MOST && $celsius >= 25 && $says(self::COOLING)) {
+            return [$heat, $gate ?? $celsius];
+        }
+
+        return $celsius > self::GATE_AT_MOST && $celsius <= 100 && $says(self::HEATING) ? [max($heat ?? 0.0, $celsius), $gate] : [$heat, $gate];
+    }
+}

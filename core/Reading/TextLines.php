@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Reading;
+
+use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Formula\Formula;
+use Ilvane\Core\Formula\Line;
+
+/** Reads the whole recipe lines of a formula. Only a sure reading is taken; a doubtful line stays unread. */
+final readonly class TextLines
+{
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
+
+    public function read(Formula $formula): Formula
+    {
+        $texts = array_filter($formula->lines, static fn (Line $line): bool => $line->text !== null);
+        if ($texts === []) {
+            return $formula;
+        }
+        $reader = new RecipeReader($this->catalogue);
+
+        return $formula->withLines(array_map(static fn (Line $line): Line => $line->text === null ? $line : self::line($line, $line->text, $reader), $formula->lines));
+    }
+
+    private static function line(Line $line, string $text, RecipeReader $reader): Line
+    {
+        try {
+            $read = $reader->read($text)->lines;
+        } catch (TextRefused) {
+            return $line;
+        }
+        if (count($read) !== 1 || $read[0]->ingredient === null || $read[0]->amount === null || $read[0]->confidence < ReadLine::SURE) {
+            return $line;
+        }
+
+        return new Line(ingredient: $read[0]->ingredient, text: $text, amount: $read[0]->amount->entered, phase: $line->phase ?? $read[0]->phase, prepared: $line->prepared, lot: $line->lot, openedOn: $line->openedOn);
+    }
+}
