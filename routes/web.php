@@ -3,6 +3,7 @@
 use App\Http\Controllers\BatchController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\FormulaController;
+use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\MakeController;
 use App\Http\Controllers\ShelfController;
 use Illuminate\Support\Facades\Route;
@@ -10,6 +11,12 @@ use Illuminate\Support\Facades\Route;
 Route::get('/', [ShelfController::class, 'shelf'])->name('shelf');
 Route::get('/formulas', [ShelfController::class, 'formulas'])->name('formulas');
 Route::get('/catalogue/search', [CatalogueController::class, 'search'])->name('catalogue.search');
+
+Route::controller(IntakeController::class)->group(function (): void {
+    Route::get('/intake', 'paste')->name('intake');
+    Route::post('/intake', 'read')->name('intake.read');
+    Route::post('/intake/open', 'open')->name('intake.open');
+});
 
 Route::post('/formulas', [FormulaController::class, 'begin'])->name('formula.begin');
 Route::controller(FormulaController::class)->prefix('/formulas/{formula}')->whereNumber('formula')->group(function (): void {

@@ -11,7 +11,11 @@ trait ReadsInput
 {
     private const NOT_READABLE = 2;
 
-    /** null when it can't be read; one byte more than asked for tells that there is more. */
+    /**
+     * null when it can't be read; one byte more than asked for tells that there is more.
+     *
+     * @param  int<0, max>  $most
+     */
     private function input(int $most): ?string
     {
         $file = $this->argument('file');

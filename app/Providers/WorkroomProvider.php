@@ -12,6 +12,7 @@ use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Measure\UnitSystem;
+use Ilvane\Core\Reading\RecipeReader;
 
 /** Joins the core to this house: its catalogue, its measures. */
 final class WorkroomProvider extends ServiceProvider
@@ -23,6 +24,7 @@ final class WorkroomProvider extends ServiceProvider
         ));
         $this->app->singleton(Tools::class, static fn (): Tools => new Tools(UnitSystem::from(config()->string('ilvane.units'))));
         $this->app->singleton(Wording::class);
+        $this->app->singleton(RecipeReader::class, fn (): RecipeReader => new RecipeReader($this->app->make(Catalogue::class)));
         $this->app->singleton(Evaluator::class, fn (): Evaluator => new Evaluator($this->app->make(Catalogue::class), $this->app->make(Tools::class)));
     }
 

@@ -76,7 +76,7 @@ final class Numbers
             $value = (float) self::ONES[$token->folded];
             $part = isset($tokens[$next]) && isset(self::PARTS[$tokens[$next]->folded]) ? self::PARTS[$tokens[$next]->folded] : null;
             if ($part !== null) {
-                [$value, $next] = [$value * $part, $next + 1]; // three quarters
+                [$value, $next] = [$value * $part, self::past($tokens, $next + 1)]; // three quarters of a
             }
             if (isset($tokens[$next]) && $tokens[$next]->is('of') && $token->is('couple')) {
                 $next++;
@@ -140,11 +140,21 @@ final class Numbers
         if ($value === null) {
             return null;
         }
-        $next = $at + 1;
+
+        return [$value, self::past($tokens, $at + 1)];
+    }
+
+    /**
+     * Past the small words between a part and its measure: "of a", "d'une".
+     *
+     * @param  list<Token>  $tokens
+     */
+    private static function past(array $tokens, int $next): int
+    {
         while (isset($tokens[$next]) && $tokens[$next]->is('-', 'of', 'a', 'an', 'de', 'd', 'une', 'un', "'", '’')) {
             $next++;
         }
 
-        return [$value, $next];
+        return $next;
     }
 }

@@ -89,13 +89,16 @@ final class RecipeReader
             $batch ??= $yield;
             foreach ($said as $hint) {
                 if ($hint->kind === 'temperature') {
+                    $before = $gate;
                     [$heat, $gate] = self::whichHeat($tokens, (float) $hint->value, $heat, $gate);
+                    // what comes after the making has begun no longer belongs to the heading above it
+                    $phase = $gate !== $before ? Phase::Cooldown : ($found === [] ? null : $phase);
                 }
             }
             if ($found === [] && $yield === null) {
                 $span = new Span($tokens[0]->start, $tokens[count($tokens) - 1]->end);
                 if ($title === '' && $lines === [] && $said === [] && count($tokens) <= 12 && ! self::hasNumber($tokens)) {
-                    $title = trim($span->of($text), " \t:–-");
+                    $title = preg_replace('/^[\s:–-]+|[\s:–-]+$/u', '', $span->of($text)) ?? '';
                 } else {
                     $others[] = $span;
                 }
@@ -252,7 +255,7 @@ final class RecipeReader
             $last = count($pairs) - 1;
             if ($last >= 0 && $pairs[$last][0] === null) {
                 $pairs[$last][0] = $waiting;
-            } elseif ($last >= 0 && $pairs[$last][0] !== null && $pairs[$last][1] !== null && self::isBracketed($waiting, $tokens)) {
+            } elseif ($last >= 0 && $pairs[$last][1] !== null && self::isBracketed($waiting, $tokens)) {
                 $pairs[$last][0] = Quantities::better($pairs[$last][0], $waiting);
             } else {
                 $pairs[] = [$waiting, null];
@@ -308,16 +311,17 @@ final class RecipeReader
         $after = $tokens[$item->next] ?? null;
         $changed = ($before !== null && $before->kind === Token::WORD && $before->is(...self::CHANGES) && ($quantity === null || $before->start >= $quantity->span->end))
             || ($after !== null && $after->kind === Token::WORD && $after->is(...self::CHANGES));
-        $whole = $quantity === null ? $span : $span->with($quantity->span);
+        $changing = $changed && $after !== null && $after->is(...self::CHANGES) ? $span->with(new Span($after->start, $after->end)) : $span;
+        $whole = $quantity === null ? $changing : $changing->with($quantity->span);
         $confidence = match (true) {
             $changed => self::BESIDE_A_WORD_THAT_CHANGES_IT,
             $quantity === null => self::NO_AMOUNT,
             default => self::EXACT,
         };
         $key = $this->countedAs($item->key ?? '', $name, $quantity) ?? $item->key;
-        $candidates = $changed && $item->key !== null ? $this->candidates(($before?->folded ?? '').' '.$name.' '.($after?->folded ?? ''), $item->key) : [];
+        $candidates = $changed && $item->key !== null ? $this->candidates(($before->folded ?? '').' '.$name.' '.($after->folded ?? ''), $item->key) : [];
 
-        return new ReadLine($key, $name, $quantity?->amount ?? Amount::open('some'), $phase ?? $this->phaseOf($key), $confidence, $candidates, $whole, $quantity?->other);
+        return new ReadLine($key, $name, $quantity->amount ?? Amount::open('some'), $phase ?? $this->phaseOf($key), $confidence, $candidates, $whole, $quantity?->other);
     }
 
     /** "2 leaves of aloe": what has no leaves itself is meant as the leaf of that name. */
@@ -403,7 +407,7 @@ final class RecipeReader
         $near = $this->lookups++ < self::MAX_LOOKUPS ? array_column($this->names->near(trim($written)), 0) : [];
         $found = array_map(static fn ($ingredient): string => $ingredient->key, $this->catalogue->search(trim($written), 3));
 
-        return array_values(array_slice(array_diff(array_unique([...$near, ...$found]), [$besides]), 0, 4));
+        return array_slice(array_values(array_diff(array_unique([...$near, ...$found]), [$besides])), 0, 4);
     }
 
     private function phaseOf(?string $key): ?Phase
@@ -431,7 +435,7 @@ final class RecipeReader
      */
     private static function whichHeat(array $tokens, float $celsius, ?float $heat, ?float $gate): array
     {
-        $says = static fn (array $words): bool => array_filter($tokens, static fn (Token $token): bool => $token->is(...$words)) !== [];
+        $says = static fn (array $words): bool => array_filter($tokens, static fn (Token $token): bool => in_array($token->folded, $words, true)) !== [];
         if ($celsius <= self::GATE_AT_MOST && $celsius >= 25 && $says(self::COOLING)) {
             return [$heat, $gate ?? $celsius];
         }

@@ -77,6 +77,8 @@ return [
         'text' => 'The recipe',
         'example' => "1 cup distilled water\n2 tbsp aloe vera juice\nhalf a tablespoon of emulsifying wax\n1/3 cup shea butter\n10-12 drops lavender oil",
         'read' => 'Read it',
+        'again' => 'Read again',
+        'file' => 'or a text file',
         'reading' => 'As it was read',
         'open' => 'Open on the bench',
         'as' => 'read as',

@@ -17,6 +17,7 @@
         <nav aria-label="{{ __('ui.nav.label') }}">
             <a href="{{ route('shelf') }}" @if (request()->routeIs('shelf')) aria-current="page" @endif>{{ __('ui.nav.shelf') }}</a>
             <a href="{{ route('formulas') }}" @if (request()->routeIs('formulas', 'bench', 'version')) aria-current="page" @endif>{{ __('ui.nav.formulas') }}</a>
+            <a href="{{ route('intake') }}" @if (request()->routeIs('intake*')) aria-current="page" @endif>{{ __('ui.intake.nav') }}</a>
         </nav>
         {{ $head ?? '' }}
     </header>

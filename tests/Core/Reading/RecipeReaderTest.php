@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Reading;
+
+use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Formula\Family;
+use Ilvane\Core\Formula\FormulaDocument;
+use Ilvane\Core\Measure\AmountReader;
+use Ilvane\Core\Reading\ReadLine;
+use Ilvane\Core\Reading\Recipe;
+use Ilvane\Core\Reading\RecipeReader;
+use Ilvane\Core\Reading\TextRefused;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\CoreCase;
+
+final class RecipeReaderTest extends CoreCase
+{
+    private static ?RecipeReader $reader = null;
+
+    private static function read(string $text): Recipe
+    {
+        return (self::$reader ??= new RecipeReader(self::catalogue()))->read($text);
+    }
+
+    #[DataProvider('lines')]
+    public function test_it_reads_a_line(string $text, string $ingredient, string $amount): void
+    {
+        $lines = self::read($text)->lines;
+        self::assertCount(1, $lines, $text);
+        self::assertSame([$ingredient, $amount], [$lines[0]->ingredient, $lines[0]->amount?->entered]);
+    }
+
+    public static function lines(): iterable
+    {
+        yield ['1/3 cup shea butter', 'shea-butter-unrefined', '1/3 cup'];
+        yield ['half a tablespoon of emulsifying wax', 'emulsifying-wax-nf', '0.5 tbsp'];
+        yield ['a half cup of distilled water', 'distilled-water', '0.5 cup'];
+        yield ['three quarters of a cup of mango butter', 'mango-butter', '0.75 cup'];
+        yield ['a quarter of a teaspoon of citric acid', 'citric-acid', '0.25 tsp'];
+        yield ['two half tablespoons of glycerin', 'glycerin', '1 tbsp'];
+        yield ['one and a half teaspoons of panthenol powder', 'panthenol-powder', '1.5 tsp'];
+        yield ['1 1/2 cups aloe vera juice', 'aloe-juice', '1.5 cup'];
+        yield ['1½ tsp xanthan gum', 'xanthan-gum', '1.5 tsp'];
+        yield ['½ tsp. citric acid', 'citric-acid', '0.5 tsp'];
+        yield ['10 to 12 drops of peppermint essential oil', 'peppermint-essential-oil', '10-12 drop'];
+        yield ['10-12 drops rosemary oil', 'rosemary-essential-oil', '10-12 drop'];
+        yield ['twenty five drops of lavender oil', 'lavender-essential-oil', '25 drop'];
+        yield ['a couple of drops of clary sage essential oil', 'clary-sage-essential-oil', '2 drop'];
+        yield ['3 x 5 ml jojoba oil', 'jojoba-oil', '15 ml'];
+        yield ['glycerin 3 %', 'glycerin', '3 %'];
+        yield ['Glycerin: 3%', 'glycerin', '3 %'];
+        yield ['glycerine – 2,5 %', 'glycerin', '2.5 %'];
+        yield ['BTMS-50: 4 %', 'btms-50', '4 %'];
+        yield ['4% BTMS 25', 'btms-25', '4 %'];
+        yield ['polysorbate 80 5g', 'polysorbate-80', '5 g'];
+        yield ['Distilled water to 100', 'distilled-water', 'to 100'];
+        yield ['q.s. to 100 % water', 'distilled-water', 'to 100'];
+        yield ['eau distillée qsp 100', 'distilled-water', 'to 100'];
+        yield ['une cuillère à soupe et demie d’huile d’olive', 'olive-oil', '1.5 c. à s.'];
+        yield ['2 c. à s. de beurre de karité', 'shea-butter-unrefined', '2 c. à s.'];
+        yield ['1 c.c. de gomme xanthane', 'xanthan-gum', '1 c. à c.'];
+        yield ['une demi-tasse de lait de coco', 'coconut-milk-canned', '0.5 tasse'];
+        yield ['10 à 12 gouttes d’huile essentielle de lavande', 'lavender-essential-oil', '10-12 drop'];
+        yield ['Huile de ricin 20 ml', 'castor-oil', '20 ml'];
+        yield ['100g d’eau', 'distilled-water', '100 g'];
+        yield ['trois cuillères à café de miel', 'honey', '3 c. à c.'];
+        yield ['5 cl d’hydrolat de romarin', 'rosemary-hydrosol', '5 cl'];
+        yield ['1 avocado', 'avocado-flesh', '1 whole'];
+        yield ['2 ripe bananas', 'banana-flesh', '2 whole'];
+        yield ['two leaves of aloe vera', 'aloe-leaf-fresh', '2 leaf'];
+        yield ['vitamin e 1 capsule', 'vitamin-e-tocopherols', '1 capsule'];
+        yield ['3 cloves of garlic', 'garlic-fresh', '3 clove'];
+        yield ['a good amount of coconut oil', 'coconut-oil', 'a good amount'];
+        yield ['some honey', 'honey', 'some'];
+        yield ['a few drops of tea tree oil', 'tea-tree-essential-oil', 'a few drops'];
+        yield ['Sweet almond oil', 'sweet-almond-oil', 'some'];
+        yield ['- 2 tablespoons castor oil', 'castor-oil', '2 tbsp'];
+        yield ['• 250ml rose water', 'rose-hydrosol', '250 ml'];
+        yield ['1 lb cocoa butter', 'cocoa-butter', '1 lb'];
+    }
+
+    /** Of two measures the better counts and the other is kept. */
+    public function test_a_second_measure_in_brackets_is_kept_beside_the_better_one(): void
+    {
+        foreach (['8 oz (1 cup) distilled water' => ['8 oz', '1 cup'], '1 cup (240 ml) rose water' => ['240 ml', '1 cup'], 'shea butter 1/2 cup (110 g)' => ['110 g', '0.5 cup'], '2 tbsp or 30 ml argan oil' => ['30 ml', '2 tbsp']] as $text => [$kept, $other]) {
+            $line = self::read($text)->lines[0];
+            self::assertSame([$kept, $other], [$line->amount?->entered, $line->other?->entered], $text);
+        }
+    }
+
+    public function test_sentences_give_up_their_ingredients_in_order(): void
+    {
+        $recipe = self::read('Add half a cup of water and two half tablespoons of glycerin, then stir in 10 drops lavender oil and some honey. Faites fondre 30 g de beurre de mangue avec 2 c. à s. d’huile d’argan.');
+        self::assertSame(
+            [['distilled-water', '0.5 cup'], ['glycerin', '1 tbsp'], ['lavender-essential-oil', '10 drop'], ['honey', 'some'], ['mango-butter', '30 g'], ['argan-oil', '2 c. à s.']],
+            array_map(static fn (ReadLine $line): array => [$line->ingredient, $line->amount?->entered], $recipe->lines),
+        );
+    }
+
+    public function test_a_slip_of_the_pen_is_doubtful_never_certain(): void
+    {
+        $line = self::read('shae buttr 50 g')->lines[0];
+        self::assertSame('shea-butter-unrefined', $line->ingredient);
+        self::assertLessThan(ReadLine::SURE, $line->confidence);
+        foreach (['coconut milk powder 10 g', '10 g rose petal butter', '5 ml infused olive oil'] as $text) {
+            self::assertLessThan(ReadLine::SURE, self::read($text)->lines[0]->confidence, $text);
+        }
+    }
+
+    public function test_what_nobody_knows_is_kept_with_its_amount_and_no_ingredient(): void
+    {
+        foreach (['3 capsules of moon dust', 'salt 5 g', '5 g of salt'] as $text) {
+            $line = self::read($text)->lines[0];
+            self::assertNull($line->ingredient, $text);
+            self::assertNotNull($line->amount?->number, $text);
+        }
+    }
+
+    public function test_headings_give_the_phase_and_the_making_is_kept_as_hints(): void
+    {
+        $recipe = self::read("Evening milk\nMakes 250 g\nPhase aqueuse\n70 % water\nOil phase:\n5 % shea butter\nHeat both phases to 158 °F for 20 minutes, then cool below 40 °C.\n0.5 % lavender oil\nLeave overnight.");
+        self::assertSame(['Evening milk', 250.0, 70.0, 40.0], [$recipe->title, $recipe->batchGrams, $recipe->heatTo, $recipe->gate]);
+        self::assertSame([Phase::Water, Phase::Oil, Phase::Cooldown], array_map(static fn (ReadLine $line): ?Phase => $line->phase, $recipe->lines));
+        self::assertSame([['temperature', 70.0], ['minutes', 20.0], ['temperature', 40.0], ['overnight', null]], array_map(static fn ($hint): array => [$hint->kind, $hint->value], $recipe->hints));
+        self::assertSame('Leave overnight.', $recipe->others[1]->of($recipe->text));
+    }
+
+    public function test_the_kind_of_product_is_guessed(): void
+    {
+        self::assertSame(Family::LeaveInEmulsion, self::read("water 70 %\nbtms-50 4 %\nolive oil 5 %")->family);
+        self::assertSame(Family::WhippedButter, self::read("shea butter 100 g\nolive oil 50 g")->family);
+        self::assertSame(Family::HairOil, self::read('olive oil 50 g')->family);
+        self::assertSame(Family::FreshMask, self::read("1 avocado\n2 tbsp honey")->family);
+        self::assertSame(Family::WaterSpray, self::read("rose water 100 ml\nglycerin 2 g")->family);
+    }
+
+    /** The reading is a formula, its spans point at the text, and its amounts read back the same. */
+    public function test_the_reading_is_a_valid_formula_that_points_at_its_text(): void
+    {
+        $text = "Été\n1/3 tasse de beurre de karité\n10-12 drops lavender oil\n3 blobs of goo and 2 tbsp honey\nto 100 water";
+        $document = self::read($text)->document('untitled');
+        $formula = FormulaDocument::read($document);
+        self::assertCount(count($document['lines']), $formula->lines);
+        foreach ($document['reading']['lines'] as $i => $line) {
+            self::assertSame($line['text'], substr($text, $line['start'], $line['end'] - $line['start']));
+            self::assertNotSame('', trim($line['text']));
+            self::assertEquals(AmountReader::read($formula->lines[$i]->amount)->number, self::read($text)->lines[$i]->amount?->number);
+        }
+    }
+
+    public function test_a_text_that_is_none_is_refused(): void
+    {
+        foreach (['not_text' => "a\0b", 'too_large' => str_repeat("2 g water\n", 60_000), 'line_too_long' => str_repeat('2 tbsp shea butter ', 6000)] as $reason => $text) {
+            try {
+                self::read($text);
+                self::fail($reason);
+            } catch (TextRefused $refusal) {
+                self::assertSame($reason, $refusal->reason);
+            }
+        }
+        self::assertSame([], self::read('')->lines);
+    }
+
+    /** No crash and nothing lost: every number with a unit in the text is in a line, a hint or the rest of the text. */
+    public function test_fuzz(): void
+    {
+        mt_srand(42);
+        $bits = ['1', '2', '1/2', '½', '10-12', '3,5', '1e308', '0', '-4', 'tbsp', 'cup', 'drops', 'g', '%', 'of', 'de', 'half', 'a', 'une', 'et demie', 'to 100', 'some', 'shea butter', 'water', 'huile', 'oil', 'phase', ':', ',', '(', ')', '.', "\n", "\n", '°C', '70', 'minutes', 'x', '🜁', "'", 'BTMS-50', str_repeat('z', 300), 'and', 'shae', 'feuilles', '/', '—'];
+        for ($i = 0; $i < 2000; $i++) {
+            $text = '';
+            for ($n = mt_rand(1, 30); $n > 0; $n--) {
+                $text .= $bits[mt_rand(0, count($bits) - 1)].(mt_rand(0, 5) > 0 ? ' ' : '');
+            }
+            $recipe = self::read($text);
+            FormulaDocument::read($recipe->document('untitled'));
+            foreach ($recipe->lines as $line) {
+                self::assertLessThanOrEqual(strlen($text), $line->span->end);
+                self::assertTrue(mb_check_encoding($line->span->of($text), 'UTF-8'));
+                self::assertGreaterThanOrEqual(0.0, $line->amount->number->low ?? 0.0);
+            }
+        }
+    }
+}
