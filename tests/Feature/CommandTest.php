@@ -91,6 +91,39 @@ final class CommandTest extends TestCase
         yield 'ten megabytes' => ['"'.str_repeat('x', 10_000_000).'"', ''];
     }
 
+    public function test_read_prints_a_formula_with_confidences_that_evaluate_takes(): void
+    {
+        $run = self::artisan(['ilvane:read', '-'], "Milk\n1 cup water\n2 tbsp shae buter\n3 capsules of moon dust");
+        self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+        $document = json_decode($run->getOutput(), true, 64, JSON_THROW_ON_ERROR);
+        self::assertFits('formula-1', $document);
+        self::assertSame([1.0, 0.75, 0.3], array_column($document['reading']['lines'], 'confidence'));
+        self::assertSame(0, self::artisan(['ilvane:evaluate', '-'], $run->getOutput())->getExitCode());
+        self::assertSame(2, self::artisan(['ilvane:read', '-'], "a\0b")->getExitCode());
+    }
+
+    /** Household weights: USDA National Nutrient Database for Standard Reference, recalled (tests/Published/DensitiesTest). */
+    public function test_evaluate_takes_a_recipe_as_it_stands_and_holds_the_published_weights_in_its_bands(): void
+    {
+        $run = self::artisan(['ilvane:evaluate', '-'], "1 cup coconut oil\n1 cup olive oil\n1 tbsp honey\n1 cup flaxseed\n1 tsp fenugreek seeds\n1 cup water");
+        self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+        $evaluation = json_decode($run->getOutput(), true, 64, JSON_THROW_ON_ERROR);
+        self::assertFits('evaluation-1', $evaluation);
+        foreach ([218.0, 216.0, 21.0, 168.0, 3.7, 237.0] as $i => $published) {
+            $grams = $evaluation['lines'][$i]['grams'];
+            self::assertGreaterThanOrEqual($grams['low'], $published, "line $i");
+            self::assertLessThanOrEqual($grams['high'], $published, "line $i");
+        }
+    }
+
+    public function test_a_text_line_in_a_formula_is_read_when_it_is_sure(): void
+    {
+        $document = [...SoundFormula::document(), 'lines' => [['text' => '1/2 cup distilled water'], ['text' => '2 tbsp olive oil'], ['text' => 'a good glug of something']]];
+        $evaluation = json_decode(self::artisan(['ilvane:evaluate', '-'], json_encode($document, JSON_THROW_ON_ERROR))->getOutput(), true, 64, JSON_THROW_ON_ERROR);
+        self::assertSame(['distilled-water', 'olive-oil', null], array_column($evaluation['lines'], 'ingredient'));
+        self::assertSame([3], array_column($evaluation['unread'], 'line'));
+    }
+
     public function test_a_missing_file_is_said_to_be(): void
     {
         self::assertSame(2, self::artisan(['ilvane:evaluate', '/nowhere/at/all.json'])->getExitCode());

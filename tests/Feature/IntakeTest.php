@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Formula;
+use App\Workroom\Draft;
+use Illuminate\Http\UploadedFile;
+use Tests\Support\AppCase;
+
+final class IntakeTest extends AppCase
+{
+    private const RECIPE = "Aunt’s milk\nWater phase\n1 cup distilled water\n1/3 cup shae buter\n1 tsp coconut milk powder\n3 capsules of moon dust\nsome honey\nStir until it looks nice";
+
+    public function test_a_recipe_is_marked_and_weighed_and_doubts_are_shown(): void
+    {
+        $this->post('/intake', ['text' => self::RECIPE])->assertOk()
+            ->assertSee('1 cup distilled water')->assertSee("236.1\u{202F}g")->assertSee('class="read-doubtful"', false)->assertSee('which ingredient?')->assertSee('how much?')
+            ->assertSee('Stir until it looks nice');
+    }
+
+    public function test_corrections_are_kept_and_open_on_the_bench(): void
+    {
+        $this->post('/intake/open', ['text' => self::RECIPE, 'pick' => [2 => 'shea-butter-refined', 4 => 'vitamin-e-tocopherols'], 'amount' => [5 => '5 g']])->assertRedirect();
+        $draft = Draft::fromStored(Formula::query()->sole()->draft);
+        self::assertSame('Aunt’s milk', $draft->text('name'));
+        self::assertSame(['distilled-water', 'shea-butter-refined', 'coconut-milk-canned', 'vitamin-e-tocopherols', 'honey'], array_column($draft->lines(), 'ingredient'));
+        self::assertSame(['1 cup', '1/3 cup', '1 tsp', '3 capsule', '5 g'], array_column($draft->lines(), 'amount'));
+        self::assertStringContainsString('Stir until it looks nice', $draft->text('notes'), 'nothing is dropped');
+    }
+
+    public function test_a_text_file_may_be_dropped(): void
+    {
+        $file = UploadedFile::fake()->createWithContent('recipe.txt', "2 tbsp olive oil\r\n1 tsp castor oil");
+        $this->post('/intake', ['file' => $file])->assertOk()->assertSee('Olive oil')->assertSee('Castor oil');
+    }
+
+    public function test_what_is_no_recipe_is_refused_in_place_with_what_was_pasted(): void
+    {
+        foreach (['' => 'There is nothing in it.', "a\0b" => 'not plain text', str_repeat('x ', 15_000) => 'This line has no end', str_repeat("2 g water\n", 500_000) => 'more text than a recipe'] as $text => $why) {
+            $this->post('/intake', ['text' => $text])->assertStatus(422)->assertSee($why);
+        }
+        $this->post('/intake', ['text' => str_repeat('x ', 15_000)])->assertSee('x x x x');
+        $this->post('/intake', ['text' => ['a']])->assertStatus(422);
+        $this->post('/intake', ['file' => UploadedFile::fake()->createWithContent('recipe.txt', random_bytes(400))])->assertStatus(422);
+        $this->post('/intake', ['text' => 'just words', 'pick' => 'x', 'amount' => [[1]]])->assertOk()->assertSee('No ingredient was found');
+        $this->get('/intake')->assertOk();
+    }
+
+    public function test_text_is_escaped(): void
+    {
+        $this->post('/intake', ['text' => '<script>alert(1)</script> 2 tbsp olive oil'])->assertOk()->assertDontSee('<script>alert', false);
+    }
+}
