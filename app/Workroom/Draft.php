@@ -91,7 +91,7 @@ final class Draft
 
         return [
             'key' => $text('_key') !== '' ? $text('_key') : self::newKey(), 'ingredient' => $text('ingredient'),
-            'name' => $text('name') !== '' ? $text('name') : $text('text'), 'amount' => $amount, 'phase' => $text('phase'), 'prepared' => $text('prepared'),
+            'name' => $text('name') !== '' ? $text('name') : ($text('text') !== '' ? $text('text') : (is_array($line['formula'] ?? null) && is_string($line['formula']['name'] ?? null) ? $line['formula']['name'] : '')), 'amount' => $amount, 'phase' => $text('phase'), 'prepared' => $text('prepared'),
             'rest' => array_filter(['lot' => $line['lot'] ?? null, 'opened_on' => $line['opened_on'] ?? null, 'formula' => $line['formula'] ?? null]),
         ];
     }

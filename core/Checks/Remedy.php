@@ -41,6 +41,9 @@ final readonly class Remedy
      */
     public function dose(WeighedLine $line, float $percent, string $label, array $terms = []): array
     {
+        if ($line->line->formula !== null) {
+            return []; // it is inside another formula: to be mended there
+        }
         $fix = Fix::amount($line->position, $this->amount($percent, $line), $label, $terms);
 
         return match (true) {
@@ -74,7 +77,7 @@ final readonly class Remedy
         $patch = [];
         foreach ($lines as $line) {
             $percent = $line->percent();
-            if ($percent !== null) {
+            if ($percent !== null && $line->line->formula === null) {
                 $patch[] = ['op' => 'replace', 'path' => '/lines/'.($line->position - 1).'/amount', 'value' => $this->amount($percent->likely * $factor, $line)];
             }
         }
@@ -92,7 +95,7 @@ final readonly class Remedy
     {
         $best = null;
         foreach ($this->composition->known() as $line) {
-            if (in_array($line->position, $except, true) || $line->share === null || $line->ingredient === null
+            if (in_array($line->position, $except, true) || $line->line->formula !== null || $line->share === null || $line->ingredient === null
                 || ! ($line->ingredient->kind->isWatery() || $line->ingredient->kind->isLipid())) {
                 continue;
             }

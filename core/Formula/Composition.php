@@ -15,9 +15,13 @@ use Ilvane\Core\Measure\Band;
  */
 final readonly class Composition
 {
+    /** Part of the batch whose unknown density moves the mix's by less than a measuring spoon would. */
+    private const NEGLIGIBLE = 0.05;
+
     /**
      * @param  list<WeighedLine>  $lines
      * @param  Band|null  $total  grams of the finished batch
+     * @param  list<WeighedLine>  $inner  what is inside lines that are formulas of their own; each stands under its line's position
      * @param  Band  $accounted  fraction of the batch the lines make up, without a "to 100" line; 1 when all is well
      */
     public function __construct(
@@ -26,6 +30,7 @@ final readonly class Composition
         public Basis $basis,
         public Band $accounted,
         public bool $hasRest,
+        public array $inner = [],
     ) {
     }
 
@@ -33,9 +38,31 @@ final readonly class Composition
     public function known(): array
     {
         return array_values(array_filter(
-            $this->lines,
+            $this->opened(),
             static fn (WeighedLine $line): bool => $line->isInBatch() && $line->share !== null && $line->ingredient !== null,
         ));
+    }
+
+    /** @return list<WeighedLine> every line, and what is inside those that are formulas of their own */
+    public function opened(): array
+    {
+        return [...$this->lines, ...$this->inner];
+    }
+
+    /** g/mL of the mix, by volumes adding up; null where some part has no density. */
+    public function density(): ?float
+    {
+        $volume = $share = 0.0;
+        foreach ($this->known() as $line) {
+            $density = $line->ingredient->bulk->density ?? $line->ingredient->bulk->spoonDensity ?? null;
+            if ($density === null && ($line->share->likely ?? 0.0) > self::NEGLIGIBLE) {
+                return null;
+            }
+            $share += $line->share->likely ?? 0.0;
+            $volume += ($line->share->likely ?? 0.0) / ($density ?? 1.0);
+        }
+
+        return $volume > 0 ? $share / $volume : null;
     }
 
     /**

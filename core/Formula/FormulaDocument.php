@@ -47,8 +47,12 @@ final class FormulaDocument
         return self::read($decoded);
     }
 
-    /** @throws FormulaRefused */
-    public static function read(mixed $decoded, string $path = '', int $nesting = 0): Formula
+    /**
+     * @param  list<string>  $ring  names of the formulas this one is inside of
+     *
+     * @throws FormulaRefused
+     */
+    public static function read(mixed $decoded, string $path = '', int $nesting = 0, array $ring = []): Formula
     {
         if ($nesting > self::MAX_NESTING) {
             throw new FormulaRefused($path, 'nested_too_deep', ['most' => self::MAX_NESTING]);
@@ -59,6 +63,9 @@ final class FormulaDocument
             throw $document->refused('format', 'wrong_format', ['wanted' => Formula::FORMAT]);
         }
         $name = $document->text('name', self::MAX_NAME, required: true) ?? '';
+        if (in_array(mb_strtolower($name), $ring, true)) {
+            throw $document->refused('name', 'ring', ['ring' => implode(' → ', [...$ring, mb_strtolower($name)])]);
+        }
         /** @var Family $family */
         $family = $document->oneOf('family', Family::class, required: true);
         $for = $document->object('for', ['audience', 'region']);
@@ -66,7 +73,7 @@ final class FormulaDocument
 
         $lines = [];
         foreach ($document->list('lines', self::MAX_LINES, required: true) as $i => $line) {
-            $lines[] = self::line($line, "$path/lines/$i", $nesting);
+            $lines[] = self::line($line, "$path/lines/$i", $nesting, [...$ring, mb_strtolower($name)]);
         }
 
         return new Formula(
@@ -148,7 +155,8 @@ final class FormulaDocument
         ], static fn (mixed $value): bool => $value !== null);
     }
 
-    private static function line(mixed $decoded, string $path, int $nesting): Line
+    /** @param  list<string>  $ring */
+    private static function line(mixed $decoded, string $path, int $nesting, array $ring): Line
     {
         $line = Document::open($decoded, $path, self::LINE_FIELDS);
         $named = array_values(array_filter(['ingredient', 'name', 'text', 'formula'], $line->has(...)));
@@ -160,7 +168,7 @@ final class FormulaDocument
             ingredient: $line->text('ingredient', 80),
             name: $line->text('name', 200),
             text: $line->text('text', 500),
-            formula: $line->has('formula') ? self::read($line->raw('formula'), $line->at('formula'), $nesting + 1) : null,
+            formula: $line->has('formula') ? self::read($line->raw('formula'), $line->at('formula'), $nesting + 1, $ring) : null,
             amount: self::amount($line),
             phase: $line->oneOf('phase', Phase::class),
             prepared: $line->oneOf('prepared', Prepared::class),

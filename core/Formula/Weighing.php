@@ -53,12 +53,15 @@ final readonly class Weighing
             $accounted = Band::exact($total === null ? $percents->likely : 1.0);
         }
 
+        $lines = array_map(static fn (WeighedLine $line): WeighedLine => self::settle($line, $total, $basis, $weighed, $percents), $drafts);
+
         return new Composition(
-            array_map(static fn (WeighedLine $line): WeighedLine => self::settle($line, $total, $basis, $weighed, $percents), $drafts),
+            $lines,
             $total,
             $basis,
             $accounted,
             $hasRest,
+            $this->inside($lines),
         );
     }
 
@@ -72,8 +75,9 @@ final readonly class Weighing
             $unread = 'amount_'.$problem->reason;
         }
         if ($line->formula !== null) {
-            $unread = 'formula_inside';
-        } elseif ($line->text !== null && $ingredient === null) {
+            return $this->formulaDraft($position, $line, $line->formula, $amount, $unread, $tools);
+        }
+        if ($line->text !== null && $ingredient === null) {
             $unread = 'recipe_line';
         } elseif ($ingredient === null) {
             $unread = $line->ingredient === null ? 'unknown_name' : 'unknown_key';
@@ -91,6 +95,39 @@ final readonly class Weighing
         }
 
         return new WeighedLine($position, $line, $ingredient, $line->phase ?? $ingredient->defaultPhase ?? Phase::Water, $amount, $grams, null, $unread);
+    }
+
+    /** A formula of the maker's own as an ingredient: weighed by the density of its mix. */
+    private function formulaDraft(int $position, Line $line, Formula $formula, ?Amount $amount, ?string $unread, Tools $tools): WeighedLine
+    {
+        $inner = $this->of($formula);
+        $bulk = new Bulk($inner->density(), null, 0.0);
+        $grams = $amount?->number !== null && $amount->unit !== null ? $tools->grams($amount->number, $amount->unit, $bulk) : null;
+        $unread ??= $inner->known() === [] ? 'formula_empty' : null;
+
+        return new WeighedLine($position, $line, null, $line->phase ?? ($inner->waterShare() >= 0.5 ? Phase::Water : Phase::Oil), $amount, $grams, null, $unread);
+    }
+
+    /**
+     * What is inside the lines that are formulas of their own, in the shares it has of the whole.
+     *
+     * @param  list<WeighedLine>  $lines
+     * @return list<WeighedLine>
+     */
+    private function inside(array $lines): array
+    {
+        $inside = [];
+        foreach ($lines as $outer) {
+            if ($outer->line->formula === null || $outer->grams === null) {
+                continue;
+            }
+            foreach ($this->of($outer->line->formula)->known() as $inner) {
+                $part = $inner->share ?? Band::zero();
+                $inside[] = new WeighedLine($outer->position, $outer->line, $inner->ingredient, $outer->phase, $outer->amount, $outer->grams->times($part), $outer->share?->times($part), null);
+            }
+        }
+
+        return $inside;
     }
 
     private function ingredientOf(Line $line): ?Ingredient

@@ -46,8 +46,10 @@ final readonly class PhaseHeat
     private static function highestMelting(Composition $composition): float
     {
         $highest = 0.0;
-        foreach ([...$composition->inPhase(Phase::Oil), ...$composition->inPhase(Phase::Water)] as $line) {
-            $highest = max($highest, $line->ingredient->meltHigh ?? 0.0);
+        foreach ($composition->opened() as $line) {
+            if (self::heats($line->phase)) {
+                $highest = max($highest, $line->ingredient->meltHigh ?? 0.0);
+            }
         }
 
         return $highest;

@@ -33,7 +33,7 @@ final readonly class Preservation
     public static function of(Formula $formula, Composition $composition, ?PhaseHeat $heat, bool $onBatch = false): self
     {
         $doses = [];
-        foreach ($composition->lines as $line) {
+        foreach ($composition->opened() as $line) {
             if ($line->ingredient?->kind === Kind::Preservative && $line->isInBatch()) {
                 $doses[] = self::dose($formula, $line, $line->ingredient, $heat);
             }
@@ -116,7 +116,7 @@ final readonly class Preservation
     private static function isWatery(Composition $composition): bool
     {
         $otherWater = 0.0;
-        foreach ($composition->lines as $line) {
+        foreach ($composition->opened() as $line) {
             if ($line->ingredient === null) {
                 continue;
             }

@@ -39,6 +39,7 @@ return [
         'wrong_format' => 'The format has to be “:wanted”.',
         'names_nothing' => 'A line has to name its ingredient, name, text or formula.',
         'names_twice' => 'A line names only one of ingredient, name, text and formula.',
+        'ring' => 'A formula can’t be inside itself: :ring.',
         'nested_too_deep' => 'Formulas inside formulas go :most deep at most.',
     ],
 ];

@@ -219,8 +219,8 @@ return [
         'unknown_name' => 'Not in the catalogue. Pick the nearest from the list.',
         'unknown_key' => 'No ingredient has this key.',
         'second_rest' => 'Only one line can fill up to 100.',
-        'recipe_line' => 'Whole recipe lines can’t be taken apart yet: give the ingredient and its amount apart.',
-        'formula_inside' => 'A formula inside a formula can’t be opened yet.',
+        'recipe_line' => 'It is not sure what this line means: give the ingredient and its amount apart.',
+        'formula_empty' => 'There is nothing in this formula that could go in.',
     ],
     'verdict' => [
         'empty' => 'Nothing in it yet. Begin with the water, or with the oil you want to use.',

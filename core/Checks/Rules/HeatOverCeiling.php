@@ -25,7 +25,7 @@ final class HeatOverCeiling implements Check
         if ($heat === null) {
             return;
         }
-        foreach ($assessment->composition->lines as $line) {
+        foreach ($assessment->composition->opened() as $line) {
             $ceiling = $line->ingredient?->maxProcessTemperature;
             if ($ceiling === null || $line->ingredient->kind === Kind::Preservative
                 || ! PhaseHeat::heats($line->phase) || $heat->target <= $ceiling + self::BATH_SWING_C) {
