@@ -8,12 +8,14 @@ use App\Drawing\Section;
 use App\Models\Formula;
 use Illuminate\Support\HtmlString;
 use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Catalogue\Container;
 use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Checks\Evaluation;
 use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Checks\Finding;
 use Ilvane\Core\Checks\Severity;
 use Ilvane\Core\Formula\Basis;
+use Ilvane\Core\Formula\Scaling;
 use Ilvane\Core\Formula\WeighedLine;
 
 /**
@@ -265,6 +267,17 @@ final readonly class BenchPage
         }
 
         return $figures;
+    }
+
+    /** @return array<string, string> name by key */
+    public function containers(): array
+    {
+        return array_map(static fn (Container $container): string => $container->name, app(Catalogue::class)->containers());
+    }
+
+    public function usualLoss(): string
+    {
+        return app(Wording::class)->percent(100 * Scaling::USUAL_LOSS);
     }
 
     /** The page that asks already has this row's menu as it would be drawn. */

@@ -16,6 +16,11 @@ use Ilvane\Core\Formula\Prepared;
 use Ilvane\Core\Formula\Regime;
 use Ilvane\Core\Formula\Storage;
 use Ilvane\Core\Measure\Amount;
+use Ilvane\Core\Measure\AmountKind;
+use Ilvane\Core\Measure\AmountReader;
+use Ilvane\Core\Measure\Band;
+use Ilvane\Core\Measure\Unit;
+use Ilvane\Core\Measure\UnreadableAmount;
 
 /**
  * What lies on the bench, exactly as typed. Numbers stay text until they are read, so that a slip of the finger is kept
@@ -154,6 +159,53 @@ final class Draft
         }
 
         return $next;
+    }
+
+    /** Every measured amount times a factor; percentages stay, and the batch size grows with them. */
+    public function scaled(float $factor): self
+    {
+        $next = clone $this;
+        foreach ($next->lines as $i => $line) {
+            try {
+                $amount = AmountReader::read($line['amount']);
+            } catch (UnreadableAmount) {
+                continue;
+            }
+            if ($amount->number !== null && $amount->kind === AmountKind::Measured) {
+                $number = $amount->number->times($factor);
+                $next->lines[$i]['amount'] = $amount->piece !== null ? Amount::pieces($number, $amount->piece)->entered
+                    : Amount::measured(self::roundedOff($number), $amount->unit ?? Unit::Gram)->entered;
+            }
+        }
+        $batch = str_replace(',', '.', trim($next->text['batch']));
+        if (is_numeric($batch)) {
+            $next->text['batch'] = Amount::plain(round((float) $batch * $factor, 2));
+        }
+
+        return $next;
+    }
+
+    public function packedIn(string $container, int $count): self
+    {
+        $next = clone $this;
+        $next->rest['packaging'] = ['container' => $container, 'count' => $count];
+
+        return $next;
+    }
+
+    /** @return array{string, int} container key and how many; "" and 1 when not said */
+    public function packaging(): array
+    {
+        $packaging = $this->rest['packaging'] ?? null;
+
+        return is_array($packaging) ? [(string) ($packaging['container'] ?? ''), (int) ($packaging['count'] ?? 1)] : ['', 1];
+    }
+
+    private static function roundedOff(Band $number): Band
+    {
+        $digits = static fn (float $value): float => round($value, $value < 1 ? 4 : 2);
+
+        return Band::of($digits($number->low), $digits($number->likely), $digits($number->high));
     }
 
     public function withLine(string $phase): self

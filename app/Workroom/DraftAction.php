@@ -6,7 +6,9 @@ namespace App\Workroom;
 
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Checks\Evaluator;
+use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\PatchRefused;
+use Ilvane\Core\Formula\Scaling;
 
 /** Does to a draft what a button on the bench asks for: add:oil, remove:KEY, up:KEY, down:KEY, put_back, fix:FINDING#N. */
 final readonly class DraftAction
@@ -15,7 +17,8 @@ final readonly class DraftAction
     {
     }
 
-    public function apply(Draft $draft, string $do): Draft
+    /** @param  array<string, string>  $fields what stands in the scaling fields: grams, container, count */
+    public function apply(Draft $draft, string $do, array $fields = []): Draft
     {
         [$verb, $what] = [...explode(':', $do, 2), ''];
         $draft = $draft->settled($this->catalogue);
@@ -27,8 +30,29 @@ final readonly class DraftAction
             'down' => $draft->moved($what, 1),
             'put_back' => $draft->withRemovedBack(),
             'fix' => $this->fixed($draft, $what),
+            'scale' => $this->scaled($draft, $what, $fields),
             default => $draft,
         };
+    }
+
+    /** @param  array<string, string>  $fields */
+    private function scaled(Draft $draft, string $to, array $fields): Draft
+    {
+        [$formula] = $draft->formula();
+        $composition = $this->evaluator->evaluate($formula)->assessment->composition;
+        $total = $composition->total?->likely;
+        $container = $this->catalogue->containers()[$fields['container'] ?? ''] ?? null;
+        $wanted = match (true) {
+            $to === 'grams' => (float) str_replace(',', '.', $fields['grams'] ?? ''),
+            $container === null => 0.0,
+            default => Scaling::forContainers($container, max(1, min(1000, (int) ($fields['count'] ?? 1))), $composition->density() ?? 1.0),
+        };
+        if ($total === null || $total <= 0 || $wanted < 0.01 || $wanted > FormulaDocument::MAX_GRAMS) {
+            return $draft;
+        }
+
+        return $to === 'grams' || $container === null ? $draft->scaled($wanted / $total)
+            : $draft->scaled($wanted / $total)->packedIn($container->key, max(1, (int) ($fields['count'] ?? 1)));
     }
 
     /** A finding that is gone by now has nothing to mend. */

@@ -16,13 +16,13 @@ use RuntimeException;
 final class ShippedCatalogue implements CatalogueSource
 {
     /** Raise when the shape of a compiled row changes. */
-    private const SHAPE = 3;
+    private const SHAPE = 4;
 
-    private const FILES = ['ingredients', 'preservative_components', 'preservative_coverage', 'blend_components', 'piece_weights'];
+    private const FILES = ['ingredients', 'preservative_components', 'preservative_coverage', 'blend_components', 'piece_weights', 'packaging'];
 
     private const SOLID_FAT_AT = [10, 20, 25, 30, 35];
 
-    /** @var array{rows: array<string, Row>, names: array<string, string>}|null */
+    /** @var array{rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, note: string}>}|null */
     private ?array $compiled = null;
 
     public function __construct(
@@ -41,7 +41,12 @@ final class ShippedCatalogue implements CatalogueSource
         return $this->compiled()['names'];
     }
 
-    /** @return array{rows: array<string, Row>, names: array<string, string>} */
+    public function containers(): array
+    {
+        return $this->compiled()['containers'];
+    }
+
+    /** @return array{rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, note: string}>} */
     private function compiled(): array
     {
         if ($this->compiled === null) {
@@ -51,7 +56,7 @@ final class ShippedCatalogue implements CatalogueSource
                 $held = ['stamp' => $stamp, ...$this->compile()];
                 $this->write($held);
             }
-            /** @var array{stamp: string, rows: array<string, Row>, names: array<string, string>} $held */
+            /** @var array{stamp: string, rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, note: string}>} $held */
             $this->compiled = $held;
         }
 
@@ -85,7 +90,7 @@ final class ShippedCatalogue implements CatalogueSource
         }
     }
 
-    /** @return array{rows: array<string, Row>, names: array<string, string>} */
+    /** @return array{rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, note: string}>} */
     private function compile(): array
     {
         $components = $coverage = $parts = [];
@@ -131,7 +136,15 @@ final class ShippedCatalogue implements CatalogueSource
         }
 
         /** @var array<string, Row> $rows */
-        return ['rows' => $rows, 'names' => $names];
+        $containers = [];
+        foreach ($this->csv('packaging') as $row) {
+            $containers[$row['key']] = [
+                'name' => $row['name'], 'material' => $row['material'], 'closure' => $row['closure'], 'volume' => (float) $row['volume_ml'],
+                'max_fill' => (float) $row['max_fill_temp_c'], 'headspace' => (float) $row['headspace_pct'] / 100, 'note' => $row['notes'],
+            ];
+        }
+
+        return ['rows' => $rows, 'names' => $names, 'containers' => $containers];
     }
 
     /**

@@ -20,6 +20,9 @@ final class Catalogue
     /** @var array<string, string> */
     private readonly array $names;
 
+    /** @var array<string, Container> */
+    private readonly array $containers;
+
     /** @var array<string, Ingredient> */
     private array $built = [];
 
@@ -27,6 +30,10 @@ final class Catalogue
     {
         $this->rows = $source->rows();
         $this->names = $source->names();
+        foreach ($source->containers() as $key => $row) {
+            $containers[$key] = new Container($key, $row['name'], $row['material'], $row['closure'], $row['volume'], $row['max_fill'], $row['headspace'], $row['note']);
+        }
+        $this->containers = $containers ?? [];
     }
 
     public function has(string $key): bool
@@ -52,6 +59,12 @@ final class Catalogue
     public function names(): array
     {
         return $this->names;
+    }
+
+    /** @return array<string, Container> by key */
+    public function containers(): array
+    {
+        return $this->containers;
     }
 
     /** @return list<string> */

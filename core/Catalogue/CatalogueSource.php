@@ -25,6 +25,9 @@ interface CatalogueSource
     /** @return array<string, Row> by ingredient key, in catalogue order */
     public function rows(): array;
 
+    /** @return array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, note: string}> by key */
+    public function containers(): array;
+
     /** @return array<string, string> folded name or alias => ingredient key */
     public function names(): array;
 }

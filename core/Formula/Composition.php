@@ -15,8 +15,8 @@ use Ilvane\Core\Measure\Band;
  */
 final readonly class Composition
 {
-    /** Part of the batch whose unknown density moves the mix's by less than a measuring spoon would. */
-    private const NEGLIGIBLE = 0.05;
+    /** Part of a mix that may be of unknown density: it moves the mix's by a few percent at most. */
+    private const UNKNOWN_AT_MOST = 0.10;
 
     /**
      * @param  list<WeighedLine>  $lines
@@ -49,20 +49,24 @@ final readonly class Composition
         return [...$this->lines, ...$this->inner];
     }
 
-    /** g/mL of the mix, by volumes adding up; null where some part has no density. */
+    /**
+     * g/mL of the mix, by volumes adding up. A spoon density is of a heap, not of the thing, so it doesn't serve; parts
+     * without a density count as water while they are few.
+     *
+     * @return float|null null where too much of it has no known density
+     */
     public function density(): ?float
     {
-        $volume = $share = 0.0;
+        $volume = $share = $unknown = 0.0;
         foreach ($this->known() as $line) {
-            $density = $line->ingredient->bulk->density ?? $line->ingredient->bulk->spoonDensity ?? null;
-            if ($density === null && ($line->share->likely ?? 0.0) > self::NEGLIGIBLE) {
-                return null;
-            }
-            $share += $line->share->likely ?? 0.0;
-            $volume += ($line->share->likely ?? 0.0) / ($density ?? 1.0);
+            $part = $line->share->likely ?? 0.0;
+            $density = $line->ingredient->bulk->density ?? null;
+            $unknown += $density === null ? $part : 0.0;
+            $share += $part;
+            $volume += $part / ($density ?? 1.0);
         }
 
-        return $volume > 0 ? $share / $volume : null;
+        return $volume > 0 && $unknown <= self::UNKNOWN_AT_MOST * $share ? $share / $volume : null;
     }
 
     /**

@@ -36,6 +36,8 @@ return [
         'batch' => 'Batch', 'batch_unit' => 'g',
         'ph' => 'pH aimed at',
         'about' => 'What it is for',
+        'scale_to' => 'Scale it', 'to_grams' => 'To a batch of', 'do_scale' => 'Scale', 'to_fill' => 'To fill', 'count' => 'How many', 'container' => 'Container', 'do_fill' => 'Fill these',
+        'fill_means' => 'The containers’ headspace and the mix’s own density are counted in, and :loss for what stays in the bowl (an estimate, common practice).',
         'family' => 'Kind', 'use' => 'On the hair it', 'audience' => 'For', 'scale' => 'My scale shows', 'intended' => 'Meant to be', 'storage' => 'Will stand',
         'directions' => 'How to use it', 'notes' => 'Notes',
         'ingredient' => 'Ingredient', 'amount' => 'Amount', 'grams' => 'g', 'share' => '% of batch',

@@ -98,6 +98,24 @@ final class BenchTest extends AppCase
         self::assertSame(['benzyl-alcohol-dehydroacetic-acid', '0.9 %', 'cooldown'], [$lines[4]['ingredient'], $lines[4]['amount'], $lines[4]['phase']]);
     }
 
+    public function test_a_formula_is_scaled_to_grams_and_to_bottles(): void
+    {
+        $document = SoundFormula::document();
+        $document['lines'][1]['amount'] = '1/2 tbsp';
+        $formula = $this->formulaOf($document);
+        $this->post("/formulas/$formula->id", $this->form($formula, ['do' => 'scale:grams', 'to_grams' => '500']), ['X-Live' => '1'])->assertOk();
+        $draft = Draft::fromStored($formula->refresh()->draft);
+        self::assertSame(['500', 'to 100', '1.25 tbsp', '4 %'], [$draft->text('batch'), ...array_slice(array_column($draft->lines(), 'amount'), 0, 3)]);
+        $this->post("/formulas/$formula->id", $this->form($formula, ['do' => 'scale:containers', 'container' => 'pet-pump-250', 'count' => '2']), ['X-Live' => '1'])->assertOk();
+        $draft = Draft::fromStored($formula->refresh()->draft);
+        self::assertSame(['pet-pump-250', 2], $draft->packaging());
+        self::assertEqualsWithDelta(480, (float) $draft->text('batch'), 15);
+        foreach (['', 'abc', '-5', '1e99'] as $nonsense) {
+            $this->post("/formulas/$formula->id", $this->form($formula->refresh(), ['do' => 'scale:grams', 'to_grams' => $nonsense]), ['X-Live' => '1'])->assertOk();
+        }
+        self::assertSame($draft->text('batch'), Draft::fromStored($formula->refresh()->draft)->text('batch'));
+    }
+
     public function test_a_line_taken_out_can_be_put_back(): void
     {
         $formula = $this->formulaOf(SoundFormula::document());

@@ -45,7 +45,7 @@ final class FormulaController
         $held = $request->headers->has('X-Live') ? $typed->choices() : [];
         $do = Typed::text($request, 'do');
         $revision = (int) Typed::text($request, 'revision');
-        $draft = $action->apply($typed, $do);
+        $draft = $action->apply($typed, $do, ['grams' => Typed::text($request, 'to_grams'), 'container' => Typed::text($request, 'container'), 'count' => Typed::text($request, 'count')]);
         try {
             $revision = $this->book->save($formula, $draft, $do === 'overwrite' ? null : $revision);
             $page = BenchPage::of($formula, $draft, $revision, held: $held);

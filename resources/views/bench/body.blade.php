@@ -70,6 +70,17 @@
                 <label class="wide"><span class="label">{{ __('ui.bench.notes') }}</span><textarea name="notes" rows="2" maxlength="10000">{{ $page->draft->text('notes') }}</textarea></label>
             </div>
         </details>
+        <details class="about" id="scale">
+            <summary>{{ __('ui.bench.scale_to') }}</summary>
+            <div class="scale-fields">
+                <label><span class="label">{{ __('ui.bench.to_grams') }}</span><span class="with-unit"><input name="to_grams" inputmode="decimal" maxlength="12"> g</span></label>
+                <button class="button button-quiet" name="do" value="scale:grams">{{ __('ui.bench.do_scale') }}</button>
+                <label><span class="label">{{ __('ui.bench.to_fill') }}</span><span class="with-unit"><input name="count" inputmode="numeric" maxlength="4" value="{{ $page->draft->packaging()[1] }}" aria-label="{{ __('ui.bench.count') }}"> ×
+                    <select name="container" aria-label="{{ __('ui.bench.container') }}"><option value="">–</option>@foreach ($page->containers() as $key => $name)<option value="{{ $key }}" @selected($page->draft->packaging()[0] === $key)>{{ $name }}</option>@endforeach</select></span></label>
+                <button class="button button-quiet" name="do" value="scale:containers">{{ __('ui.bench.do_fill') }}</button>
+                <p class="quiet">{{ __('ui.bench.fill_means', ['loss' => $page->usualLoss()]) }}</p>
+            </div>
+        </details>
         @if ($page->formula->versions->isNotEmpty())
             <p class="kept"><span class="label">{{ __('ui.bench.versions') }}</span>
                 @foreach ($page->formula->versions as $version)

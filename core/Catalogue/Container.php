@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Catalogue;
+
+/** A jar, bottle or tin to fill: brimful millilitres, and the part of it that stays empty. */
+final readonly class Container
+{
+    public function __construct(
+        public string $key,
+        public string $name,
+        public string $material,
+        public string $closure,
+        public float $volumeMl,
+        public float $maxFillC,
+        public float $headspace,
+        public string $note,
+    ) {
+    }
+
+    public function fillMl(): float
+    {
+        return $this->volumeMl * (1 - $this->headspace);
+    }
+}
