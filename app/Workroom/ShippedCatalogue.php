@@ -16,7 +16,7 @@ use RuntimeException;
 final class ShippedCatalogue implements CatalogueSource
 {
     /** Raise when the shape of a compiled row changes. */
-    private const SHAPE = 4;
+    private const SHAPE = 5;
 
     private const FILES = ['ingredients', 'preservative_components', 'preservative_coverage', 'blend_components', 'piece_weights', 'packaging'];
 
@@ -130,9 +130,12 @@ final class ShippedCatalogue implements CatalogueSource
                 'parts' => $parts[$key] ?? [],
                 'pieces' => $pieces[$key] ?? [],
             ];
-            foreach ([...$rows[$key]['aliases'], $row['name_en'], $row['name_fr']] as $name) {
+            foreach ([...$rows[$key]['aliases'], $row['name_en'], $row['name_fr'], ...self::shownAs($row)] as $name) {
                 $names[Folded::of($name)] ??= $key;
             }
+        }
+        foreach ($rows as $key => $row) {
+            $names[Folded::of($row['inci'])] ??= $key;
         }
 
         /** @var array<string, Row> $rows */
@@ -180,6 +183,17 @@ final class ShippedCatalogue implements CatalogueSource
             'allergens' => self::words($row['allergen_flags']), 'cautions' => self::words($row['caution_flags']),
             'caution_note' => $row['caution_note'], 'source' => $row['source'],
         ];
+    }
+
+    /**
+     * Names as the interface shows them: without what stands in brackets.
+     *
+     * @param  array<string, string>  $row
+     * @return list<string>
+     */
+    private static function shownAs(array $row): array
+    {
+        return array_map(static fn (string $name): string => preg_replace(['/\((and|et)\)/', '/\s*\([^)]*\)/'], ['+', ''], $name) ?? $name, [$row['name_en'], $row['name_fr']]);
     }
 
     private static function number(string $cell): ?float

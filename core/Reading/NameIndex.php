@@ -53,7 +53,7 @@ final class NameIndex
         foreach ($this->byFirst[self::stem($tokens[$at]->folded)] ?? [] as [$words, $key]) {
             $next = $at;
             foreach ($words as $i => $word) {
-                while ($i > 0 && isset($tokens[$next]) && $tokens[$next]->kind === Token::MARK && $tokens[$next]->is('-', "'", '’', '/')) {
+                while ($i > 0 && isset($tokens[$next]) && $tokens[$next]->kind === Token::MARK && $tokens[$next]->is('-', "'", '’', '/', '+', '&')) {
                     $next++;
                 }
                 if (! isset($tokens[$next]) || self::stem($tokens[$next]->folded) !== $word) {

@@ -32,12 +32,13 @@ final class Numbers
      */
     public static function at(array $tokens, int $at): ?array
     {
-        $first = self::single($tokens, $at);
+        $isBetween = $tokens[$at]->is('between', 'entre');
+        $first = self::single($tokens, $isBetween ? $at + 1 : $at, afterRange: $isBetween);
         if ($first === null) {
             return null;
         }
         [$low, $next] = $first;
-        if (isset($tokens[$next]) && $tokens[$next]->is(...self::TO)) {
+        if (isset($tokens[$next]) && ($tokens[$next]->is(...self::TO) || ($isBetween && $tokens[$next]->is('and', 'et')))) {
             $second = self::single($tokens, $next + 1, afterRange: true);
             if ($second !== null && $second[0] > $low) {
                 return [Band::of($low, ($low + $second[0]) / 2, $second[0]), $second[1]];

@@ -21,13 +21,16 @@ final class Quantities
     /** Longest unit, in words: "cuillère à soupe", "cuil. à s." */
     private const UNIT_WORDS = 5;
 
-    private const REST = [['to', '100'], ['to', 'make', '100'], ['up', 'to', '100'], ['ad', '100'], ['q', 's'], ['qs'], ['qsp'], ['q', 's', 'p'], ['jusqu', 'a', '100'], ['the', 'rest'], ['le', 'reste']];
+    private const REST = [['to', '100'], ['to', 'make', '100'], ['up', 'to', '100'], ['ad', '100'], ['q', 's', 'p'], ['q', 's'], ['qs'], ['qsp'], ['jusqu', 'a', '100'], ['the', 'rest'], ['le', 'reste']];
 
     private const OPEN = [
         ['a', 'few', 'drops'], ['few', 'drops'], ['a', 'few'], ['a', 'good', 'amount'], ['a', 'good', 'bit'], ['a', 'good', 'glug'], ['a', 'generous', 'amount'], ['a', 'little', 'bit'], ['a', 'little'], ['a', 'bit'],
         ['a', 'splash'], ['a', 'dash'], ['a', 'pinch'], ['a', 'handful'], ['a', 'drizzle'], ['a', 'glug'], ['some'], ['as', 'needed'], ['to', 'taste'], ['enough'],
         ['un', 'peu'], ['quelques', 'gouttes'], ['une', 'pincee'], ['une', 'poignee'], ['un', 'filet'], ['quelques'], ['a', 'volonte'], ['au', 'gout'],
     ];
+
+    /** How full the spoon was: kept in the text, too vague for a number. */
+    private const HEAPED = ['heaped', 'heaping', 'level', 'rounded', 'scant', 'generous', 'large', 'small', 'big', 'grande', 'grandes', 'petite', 'petites', 'bonne', 'bonnes'];
 
     /** More words for units than one types into a field. */
     private const SPOKEN = [
@@ -155,6 +158,9 @@ final class Quantities
     {
         $words = [];
         $found = null;
+        while (isset($tokens[$at]) && $tokens[$at]->is(...self::HEAPED)) {
+            $at++;
+        }
         for ($next = $at; count($words) < self::UNIT_WORDS && isset($tokens[$next]); $next++) {
             $token = $tokens[$next];
             if ($token->kind === Token::MARK) {
