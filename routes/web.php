@@ -5,6 +5,7 @@ use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\FormulaController;
 use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\MakeController;
+use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShelfController;
 use Illuminate\Support\Facades\Route;
 
@@ -12,6 +13,8 @@ Route::get('/', [ShelfController::class, 'shelf'])->name('shelf');
 Route::get('/formulas', [ShelfController::class, 'formulas'])->name('formulas');
 Route::get('/catalogue/search', [CatalogueController::class, 'search'])->name('catalogue.search');
 
+Route::get('/settings', [SettingsController::class, 'show'])->name('settings');
+Route::post('/settings', [SettingsController::class, 'keep'])->name('settings.keep');
 Route::controller(IntakeController::class)->group(function (): void {
     Route::get('/intake', 'paste')->name('intake');
     Route::post('/intake', 'read')->name('intake.read');

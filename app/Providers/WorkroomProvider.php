@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Workroom\OwnMeasures;
 use App\Workroom\ShippedCatalogue;
 use App\Workroom\Wording;
 use Illuminate\Database\Eloquent\Model;
@@ -11,7 +12,6 @@ use Illuminate\Support\ServiceProvider;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Measure\Tools;
-use Ilvane\Core\Measure\UnitSystem;
 use Ilvane\Core\Reading\RecipeReader;
 
 /** Joins the core to this house: its catalogue, its measures. */
@@ -22,7 +22,7 @@ final class WorkroomProvider extends ServiceProvider
         $this->app->singleton(Catalogue::class, static fn (): Catalogue => new Catalogue(
             new ShippedCatalogue(config()->string('ilvane.data'), config()->string('ilvane.catalogue')),
         ));
-        $this->app->singleton(Tools::class, static fn (): Tools => new Tools(UnitSystem::from(config()->string('ilvane.units'))));
+        $this->app->singleton(Tools::class, fn (): Tools => $this->app->make(OwnMeasures::class)->tools());
         $this->app->singleton(Wording::class);
         $this->app->singleton(RecipeReader::class, fn (): RecipeReader => new RecipeReader($this->app->make(Catalogue::class)));
         $this->app->singleton(Evaluator::class, fn (): Evaluator => new Evaluator($this->app->make(Catalogue::class), $this->app->make(Tools::class)));

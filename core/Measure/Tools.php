@@ -13,15 +13,17 @@ final readonly class Tools
     /** Scale resolution in grams when nothing is said. */
     public const DEFAULT_SCALE_G = 0.1;
 
+    /** @param  array<string, Band>  $ownMl millilitres of the maker's own drop and spoons, by unit, weighed once */
     public function __construct(
         public UnitSystem $units = UnitSystem::UsCustomary,
         public float $scaleResolutionG = self::DEFAULT_SCALE_G,
+        public array $ownMl = [],
     ) {
     }
 
     public function onScale(float $resolutionG): self
     {
-        return new self($this->units, $resolutionG);
+        return new self($this->units, $resolutionG, $this->ownMl);
     }
 
     /**
@@ -33,7 +35,7 @@ final readonly class Tools
     {
         return match ($unit->dimension()) {
             Dimension::Mass => $this->weighed($number, $unit),
-            Dimension::Drops => self::drops($number, $bulk),
+            Dimension::Drops => $this->drops($number, $bulk),
             Dimension::Volume => $this->poured($number, $unit, $bulk),
         };
     }
@@ -46,16 +48,20 @@ final readonly class Tools
         return Band::of(max(0.0, $grams->low - $half), $grams->likely, $grams->high + $half);
     }
 
-    private static function drops(Band $number, Bulk $bulk): ?Band
+    private function drops(Band $number, Bulk $bulk): ?Band
     {
         $density = $bulk->density ?? $bulk->spoonDensity;
 
-        return $density === null ? null : $number->times(Band::of(...self::DROP_ML))->times($density);
+        return $density === null ? null : $number->times($this->ownMl[Unit::Drop->value] ?? Band::of(...self::DROP_ML))->times($density);
     }
 
     private function poured(Band $number, Unit $unit, Bulk $bulk): ?Band
     {
-        $ml = $number->times((float) $unit->millilitres($this->units));
+        $own = $this->ownMl[$unit->value] ?? null;
+        if ($own !== null && $bulk->spoonDensity === null && $bulk->density !== null) {
+            return $number->times($own)->times($bulk->density);
+        }
+        $ml = $number->times($own->likely ?? (float) $unit->millilitres($this->units));
         if ($bulk->spoonDensity !== null && ($unit->isScooped() || $bulk->density === null)) {
             return self::widen($ml->times($bulk->spoonDensity), max($bulk->spoonError, $unit->fillingError()));
         }

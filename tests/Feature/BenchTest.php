@@ -9,6 +9,11 @@ use App\Models\FormulaVersion;
 use App\Workroom\Draft;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
+use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Checks\Evaluator;
+use Ilvane\Core\Measure\Band;
+use Ilvane\Core\Measure\Tools;
+use Ilvane\Core\Measure\Unit;
 use Tests\Support\AppCase;
 use Tests\Support\SoundFormula;
 
@@ -114,6 +119,23 @@ final class BenchTest extends AppCase
             $this->post("/formulas/$formula->id", $this->form($formula->refresh(), ['do' => 'scale:grams', 'to_grams' => $nonsense]), ['X-Live' => '1'])->assertOk();
         }
         self::assertSame($draft->text('batch'), Draft::fromStored($formula->refresh()->draft)->text('batch'));
+    }
+
+    public function test_own_drop_and_spoon_weights_are_used_ever_after(): void
+    {
+        $formula = $this->formulaOf([...SoundFormula::document(), 'lines' => [['ingredient' => 'olive-oil', 'amount' => '2 tbsp'], ['ingredient' => 'lavender-essential-oil', 'amount' => '10 drops']]]);
+        $this->get("/formulas/$formula->id")->assertSee('25–29');
+        foreach (['drops' => '2', 'drops_grams' => 'heavy', 'tablespoon' => '-3', 'teaspoon' => '900', 'units' => 'parsec'] as $field => $nonsense) {
+            $this->post('/settings', ['units' => 'us', 'drops' => '20', 'drops_grams' => '0.6', $field => $nonsense])->assertSessionHasErrors($field);
+        }
+        $this->post('/settings', ['units' => 'metric', 'drops' => '40', 'drops_grams' => '1,2', 'drops_of' => 'water', 'tablespoon' => '17.5', 'teaspoon' => ''])->assertRedirect('/settings');
+        $this->app->forgetInstance(Tools::class);
+        $this->app->forgetInstance(Evaluator::class);
+        $tools = app(Tools::class);
+        self::assertEqualsWithDelta(10 * 1.2 / 40 / 0.998 * 0.884, $tools->grams(Band::exact(10.0), Unit::Drop, app(Catalogue::class)->get('lavender-essential-oil')->bulk)?->likely, 1e-9);
+        self::assertEqualsWithDelta(2 * 17.5 / 0.998 * 0.912, $tools->grams(Band::exact(2.0), Unit::Tablespoon, app(Catalogue::class)->get('olive-oil')->bulk)?->likely, 1e-9);
+        $this->get('/settings')->assertOk()->assertSee('Your drop is 0.0301 mL.');
+        $this->get("/formulas/$formula->id")->assertSee('31–33');
     }
 
     public function test_a_line_taken_out_can_be_put_back(): void

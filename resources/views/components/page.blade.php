@@ -18,6 +18,7 @@
             <a href="{{ route('shelf') }}" @if (request()->routeIs('shelf')) aria-current="page" @endif>{{ __('ui.nav.shelf') }}</a>
             <a href="{{ route('formulas') }}" @if (request()->routeIs('formulas', 'bench', 'version')) aria-current="page" @endif>{{ __('ui.nav.formulas') }}</a>
             <a href="{{ route('intake') }}" @if (request()->routeIs('intake*')) aria-current="page" @endif>{{ __('ui.intake.nav') }}</a>
+            <a href="{{ route('settings') }}" class="nav-last" @if (request()->routeIs('settings')) aria-current="page" @endif>{{ __('ui.settings.nav') }}</a>
         </nav>
         {{ $head ?? '' }}
     </header>

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\MeasuresEntry;
+use App\Http\Typed;
+use App\Workroom\OwnMeasures;
+use App\Workroom\Wording;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\View\View;
+
+final class SettingsController
+{
+    public function show(OwnMeasures $measures, Wording $wording): View
+    {
+        $values = $measures->values();
+        $drop = $measures->dropMl($values);
+
+        return view('settings.page', ['values' => $values, 'drop' => $drop === null ? null : $wording->number($drop->likely, 4)]);
+    }
+
+    public function keep(MeasuresEntry $request, OwnMeasures $measures): RedirectResponse
+    {
+        $measures->keep([
+            'units' => Typed::text($request, 'units'), 'drops' => Typed::text($request, 'drops'), 'drops_grams' => Typed::text($request, 'drops_grams'),
+            'drops_of' => Typed::text($request, 'drops_of'), 'tablespoon' => Typed::text($request, 'tablespoon'), 'teaspoon' => Typed::text($request, 'teaspoon'),
+        ]);
+
+        return redirect()->route('settings')->with('said', say('ui.settings.kept'));
+    }
+}

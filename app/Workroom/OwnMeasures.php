@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workroom;
+
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Measure\Band;
+use Ilvane\Core\Measure\Tools;
+use Ilvane\Core\Measure\Unit;
+use Ilvane\Core\Measure\UnitSystem;
+
+/**
+ * What this maker measures with: which spoons and cups are meant, and the weights of their own drop and spoons.
+ *
+ * @phpstan-type Values array{units: string, drops: string, drops_grams: string, drops_of: string, tablespoon: string, teaspoon: string}
+ */
+final readonly class OwnMeasures
+{
+    private const NAME = 'measures';
+
+    /** Weighing spoons of water once leaves so much doubt: how level it was, and the scale. Common practice. */
+    private const SPOON_ERROR = 0.03;
+
+    /** Counting drops goes wrong by one or two. Common practice. */
+    private const MISCOUNTED = 1.5;
+
+    public const BLANK = ['units' => '', 'drops' => '20', 'drops_grams' => '', 'drops_of' => '', 'tablespoon' => '', 'teaspoon' => ''];
+
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
+
+    /** @return Values as typed */
+    public function values(): array
+    {
+        try {
+            $stored = DB::table('settings')->where('name', self::NAME)->value('value');
+        } catch (QueryException) {
+            $stored = null; // a command run beside no workroom
+        }
+        $values = is_string($stored) ? json_decode($stored, true) : [];
+        /** @var Values $all */
+        $all = [...self::BLANK, 'units' => config()->string('ilvane.units'), ...array_filter(is_array($values) ? $values : [], is_string(...))];
+
+        return $all;
+    }
+
+    /** @param  Values  $values already checked */
+    public function keep(array $values): void
+    {
+        DB::table('settings')->upsert([['name' => self::NAME, 'value' => json_encode($values, JSON_THROW_ON_ERROR), 'updated_at' => Carbon::now()->toDateTimeString()]], ['name'], ['value', 'updated_at']);
+    }
+
+    public function tools(): Tools
+    {
+        $values = $this->values();
+        $own = [];
+        $drop = $this->dropMl($values);
+        if ($drop !== null) {
+            $own[Unit::Drop->value] = $drop;
+        }
+        foreach (['tablespoon' => Unit::Tablespoon, 'teaspoon' => Unit::Teaspoon] as $field => $unit) {
+            $grams = self::number($values[$field]);
+            if ($grams > 0) {
+                $own[$unit->value] = Band::around($grams / $this->densityOf('distilled-water'), self::SPOON_ERROR);
+            }
+        }
+
+        return new Tools(UnitSystem::tryFrom($values['units']) ?? UnitSystem::UsCustomary, ownMl: $own);
+    }
+
+    /**
+     * Millilitres of one drop from drops weighed once.
+     *
+     * @param  Values  $values
+     */
+    public function dropMl(array $values): ?Band
+    {
+        $count = self::number($values['drops']);
+        $grams = self::number($values['drops_grams']);
+        if ($count < 1 || $grams <= 0) {
+            return null;
+        }
+        $ingredient = $this->catalogue->named($values['drops_of']);
+
+        return Band::around($grams / $count / $this->densityOf($ingredient->key ?? 'distilled-water'), min(0.5, self::MISCOUNTED / $count + Tools::DEFAULT_SCALE_G / 2 / $grams));
+    }
+
+    private function densityOf(string $key): float
+    {
+        return $this->catalogue->get($key)->bulk->density ?? 1.0;
+    }
+
+    private static function number(string $typed): float
+    {
+        $typed = str_replace(',', '.', trim($typed));
+
+        return is_numeric($typed) ? (float) $typed : 0.0;
+    }
+}

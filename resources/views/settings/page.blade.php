@@ -1,0 +1,36 @@
+<x-page :title="__('ui.settings.title')" body="on-settings">
+    <h1>{{ __('ui.settings.title') }}</h1>
+    <form method="post" action="{{ route('settings.keep') }}" class="settings" novalidate>
+        @csrf
+        <section>
+            <h2>{{ __('ui.settings.units') }}</h2>
+            <p>{{ __('ui.settings.units_why') }}</p>
+            <label><span class="label">{{ __('ui.settings.units_label') }}</span>
+                <select name="units">@foreach (__('ui.settings.systems') as $value => $word)<option value="{{ $value }}" @selected(old('units', $values['units']) === $value)>{{ $word }}</option>@endforeach</select></label>
+            @error('units')<p class="problem" role="alert">{{ $message }}</p>@enderror
+        </section>
+        <section>
+            <h2>{{ __('ui.settings.drop') }}</h2>
+            <p>{{ __('ui.settings.drop_why') }}</p>
+            <p class="settings-line">
+                @foreach (['drops', 'drops_grams'] as $field)
+                    <label><span class="label">{{ __("ui.settings.$field") }}</span><input name="{{ $field }}" inputmode="decimal" value="{{ old($field, $values[$field]) }}" @error($field) aria-invalid="true" aria-describedby="problem-{{ $field }}" @enderror></label>
+                @endforeach
+                <label><span class="label">{{ __('ui.settings.drops_of') }}</span><input class="wide" name="drops_of" value="{{ old('drops_of', $values['drops_of']) }}" placeholder="{{ __('ui.settings.water') }}"></label>
+            </p>
+            @foreach (['drops', 'drops_grams'] as $field)@error($field)<p class="problem" id="problem-{{ $field }}" role="alert">{{ $message }}</p>@enderror @endforeach
+            <p class="settings-now">{{ $drop === null ? __('ui.settings.drop_default') : __('ui.settings.drop_now', ['ml' => $drop]) }}</p>
+        </section>
+        <section>
+            <h2>{{ __('ui.settings.spoons') }}</h2>
+            <p>{{ __('ui.settings.spoons_why') }}</p>
+            <p class="settings-line">
+                @foreach (['tablespoon', 'teaspoon'] as $field)
+                    <label><span class="label">{{ __("ui.settings.$field") }}</span><span class="with-unit"><input name="{{ $field }}" inputmode="decimal" value="{{ old($field, $values[$field]) }}" @error($field) aria-invalid="true" aria-describedby="problem-{{ $field }}" @enderror> g</span></label>
+                @endforeach
+            </p>
+            @foreach (['tablespoon', 'teaspoon'] as $field)@error($field)<p class="problem" id="problem-{{ $field }}" role="alert">{{ $message }}</p>@enderror @endforeach
+        </section>
+        <button class="button">{{ __('ui.settings.keep') }}</button>
+    </form>
+</x-page>
