@@ -12,6 +12,9 @@ final class Hatch
 {
     private const WAVE_ROW = 6.5;
 
+    /** Two waves. */
+    private const WAVE_LENGTH = 26.4;
+
     private const GRAIN_ROW = 5.0;
 
     private const DOT_ROW = 6.0;
@@ -47,7 +50,12 @@ final class Hatch
                 continue;
             }
             // every row begins elsewhere and rests after two waves, like a pen lifted
-            for ($x = -$reach + fmod($row * 9.0, 17.0); $x + 26.4 <= $reach; $x += 33) {
+            if (2 * $reach < self::WAVE_LENGTH + 17) {
+                $path .= self::point('M', $centre - 6.6, $y).'q3.3-2.6 6.6 0t6.6 0';
+
+                continue;
+            }
+            for ($x = -$reach + fmod($row * 9.0, 17.0); $x + self::WAVE_LENGTH <= $reach; $x += 33) {
                 $path .= self::point('M', $centre + $x, $y).'q3.3-2.6 6.6 0t6.6 0 6.6 0 6.6 0';
             }
         }

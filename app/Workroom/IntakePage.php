@@ -94,10 +94,10 @@ final readonly class IntakePage
      */
     private static function corrected(array $line, mixed $pick, mixed $amount, Catalogue $catalogue): array
     {
-        if (is_string($pick) && $catalogue->has($pick)) {
+        if (is_string($pick) && $catalogue->has($pick) && $pick !== ($line['ingredient'] ?? '')) {
             unset($line['name']);
             $line['ingredient'] = $pick;
-            $line['phase'] = $catalogue->get($pick)->defaultPhase->value;
+            $line['phase'] ??= $catalogue->get($pick)->defaultPhase->value;
         }
         if (is_string($amount) && trim($amount) !== '') {
             $line['amount'] = mb_substr(mb_scrub($amount), 0, 200);

@@ -19,6 +19,13 @@ return [
         'line_too_long' => 'This line has no end: 20 kB at most.',
         'empty' => 'There is nothing in it.',
     ],
+    'sheet' => [
+        'too_large' => 'This sheet is larger than 2 MB.',
+        'not_a_sheet' => 'This file is not a sheet that can be read: .csv, .xlsx or .ods.',
+        'not_text' => 'This .csv holds something else than text.',
+        'bomb' => 'Unpacked, this file is far larger than any formula. It was not opened.',
+        'no_headings' => 'No column headed “Ingredient” with an amount, percent or gram column beside it was found.',
+    ],
     'formula' => [
         'not_json' => 'This is not JSON: :detail',
         'too_large' => 'Larger than :most bytes.',

@@ -80,7 +80,7 @@ return [
         'example' => "1 cup distilled water\n2 tbsp aloe vera juice\nhalf a tablespoon of emulsifying wax\n1/3 cup shea butter\n10-12 drops lavender oil",
         'read' => 'Read it',
         'again' => 'Read again',
-        'file' => 'or a text file',
+        'file' => 'or a file: text, .csv, .xlsx, .ods, or a formula in JSON',
         'reading' => 'As it was read',
         'open' => 'Open on the bench',
         'as' => 'read as',

@@ -101,7 +101,7 @@ export default () => ({
             key: (el) => el.id,
             updating(el, to, childrenOnly, skip) {
                 if (el.nodeType !== 1) return;
-                if (to.dataset?.keep !== undefined) return skip();
+                if (to.dataset?.keep !== undefined || el.closest('[data-own]')) return skip();
                 if (el === focused && el.matches('input, textarea, select') && !action.startsWith('fix')) {
                     ['aria-invalid', 'aria-describedby'].forEach((name) => (to.hasAttribute(name) ? el.setAttribute(name, to.getAttribute(name)) : el.removeAttribute(name)));
                     return skip();

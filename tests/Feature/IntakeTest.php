@@ -7,7 +7,10 @@ namespace Tests\Feature;
 use App\Models\Formula;
 use App\Workroom\Draft;
 use Illuminate\Http\UploadedFile;
+use PhpOffice\PhpSpreadsheet\IOFactory;
+use PhpOffice\PhpSpreadsheet\Spreadsheet;
 use Tests\Support\AppCase;
+use Tests\Support\SoundFormula;
 
 final class IntakeTest extends AppCase
 {
@@ -34,6 +37,50 @@ final class IntakeTest extends AppCase
     {
         $file = UploadedFile::fake()->createWithContent('recipe.txt', "2 tbsp olive oil\r\n1 tsp castor oil");
         $this->post('/intake', ['file' => $file])->assertOk()->assertSee('Olive oil')->assertSee('Castor oil');
+    }
+
+    /** @param  list<list<string|float|null>>  $rows */
+    private static function sheet(string $format, array $rows): UploadedFile
+    {
+        $book = new Spreadsheet;
+        $book->getActiveSheet()->fromArray($rows);
+        $path = tempnam(sys_get_temp_dir(), 'ilv').'.'.$format;
+        IOFactory::createWriter($book, ucfirst($format))->save($path);
+
+        return new UploadedFile($path, "formula.$format", null, null, true);
+    }
+
+    public function test_sheets_are_read_by_their_headings_in_both_languages(): void
+    {
+        $english = [['My milk'], ['Phase', 'Ingredient', 'Percent', 'Note'], ['water', 'Distilled water', 'to 100', ''], ['water', 'Glycerin', 3, ''], ['oil', 'BTMS-50', 4.5, 'pellets'], ['', 'Total', 100, '']];
+        $french = [['Ingrédient', 'Quantité'], ['Beurre de karité', '2 c. à s.'], ['Huile d’olive', '30 g']];
+        foreach (['csv', 'xlsx', 'ods'] as $format) {
+            $this->post('/intake', ['file' => self::sheet($format, $english)])->assertOk()->assertSeeInOrder(['Distilled water: to 100', 'Glycerin: 3 %', 'BTMS-50: 4.5 %'])->assertDontSee('Total: ')->assertSee('Every line was read surely.');
+            $this->post('/intake', ['file' => self::sheet($format, $french)])->assertOk()->assertSee('2 c. à s.')->assertSee('Every line was read surely.');
+        }
+    }
+
+    public function test_formulas_in_cells_are_not_reckoned_and_bad_files_are_refused(): void
+    {
+        $this->post('/intake', ['file' => self::sheet('xlsx', [['Ingredient', 'Grams'], ['Olive oil', '=10*3'], ['Castor oil', '=WEBSERVICE("http://127.0.0.1/")']])])->assertOk()->assertSee('Olive oil')->assertDontSee('WEBSERVICE');
+        foreach (['csv', 'xlsx', 'ods'] as $format) {
+            $this->post('/intake', ['file' => UploadedFile::fake()->createWithContent("x.$format", "\0\1\2".random_bytes(300))])->assertStatus(422);
+        }
+        $this->post('/intake', ['file' => UploadedFile::fake()->createWithContent('x.csv', "a,b\n1,2")])->assertStatus(422)->assertSee('headed “Ingredient”');
+        $this->post('/intake', ['file' => UploadedFile::fake()->createWithContent('x.csv', str_repeat("Ingredient,Grams\n", 150_000))])->assertStatus(422)->assertSee('2 MB');
+        $bomb = tempnam(sys_get_temp_dir(), 'ilv').'.xlsx';
+        $zip = new \ZipArchive;
+        $zip->open($bomb, \ZipArchive::CREATE);
+        $zip->addFromString('xl/worksheets/sheet1.xml', str_repeat('0', 60_000_000));
+        $zip->close();
+        $this->post('/intake', ['file' => new UploadedFile($bomb, 'x.xlsx', null, null, true)])->assertStatus(422)->assertSee('far larger than any formula');
+        unlink($bomb);
+    }
+
+    public function test_a_formula_in_json_opens_on_the_bench_or_says_where_it_is_wrong(): void
+    {
+        $this->post('/intake', ['text' => json_encode(SoundFormula::document(), JSON_THROW_ON_ERROR)])->assertRedirect('/formulas/1');
+        $this->post('/intake', ['text' => '{"format":"ilvane.formula/1","name":"A","family":"gel","lines":[],"colour":1}'])->assertStatus(422)->assertSee('/colour');
     }
 
     public function test_what_is_no_recipe_is_refused_in_place_with_what_was_pasted(): void

@@ -7,18 +7,22 @@ namespace App\Http\Controllers;
 use App\Http\Typed;
 use App\Workroom\Draft;
 use App\Workroom\FormulaBook;
+use App\Workroom\FormulaSheet;
 use App\Workroom\IntakePage;
+use App\Workroom\SheetRefused;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\View\View;
+use Ilvane\Core\Formula\FormulaDocument;
+use Ilvane\Core\Formula\FormulaRefused;
 use Ilvane\Core\Reading\RecipeReader;
 use Ilvane\Core\Reading\TextRefused;
 
 final class IntakeController
 {
-    public function __construct(private readonly RecipeReader $reader)
+    public function __construct(private readonly RecipeReader $reader, private readonly FormulaSheet $sheets)
     {
     }
 
@@ -27,37 +31,44 @@ final class IntakeController
         return view('intake.paste', ['text' => '', 'problem' => null]);
     }
 
-    public function read(Request $request): View|Response
+    public function read(Request $request, FormulaBook $book): View|Response|RedirectResponse
     {
         try {
+            $given = $this->text($request);
+            if (str_starts_with(ltrim($given), '{')) {
+                return redirect()->route('bench', $book->put(Draft::fromDocument(FormulaDocument::write(FormulaDocument::fromJson($given)))));
+            }
+
             return view('intake.read', ['page' => $this->page($request)]);
         } catch (TextRefused $refusal) {
-            return response(view('intake.paste', [
-                'text' => Typed::text($request, 'text', RecipeReader::MAX_BYTES), 'problem' => say('errors.text.'.$refusal->reason),
-            ]), 422);
+            $why = say('errors.text.'.$refusal->reason);
+        } catch (SheetRefused $refusal) {
+            $why = say('errors.sheet.'.$refusal->reason);
+        } catch (FormulaRefused $refusal) {
+            $why = trim($refusal->path.' '.say('errors.formula.'.$refusal->reason, $refusal->parameters));
         }
+
+        return response(view('intake.paste', ['text' => Typed::text($request, 'text', RecipeReader::MAX_BYTES), 'problem' => $why]), 422);
     }
 
     public function open(Request $request, FormulaBook $book): RedirectResponse
     {
         try {
             $page = $this->page($request);
-        } catch (TextRefused) {
+        } catch (TextRefused|SheetRefused) {
             return redirect()->route('intake');
         }
 
         return redirect()->route('bench', $book->put(Draft::fromDocument($page->document)));
     }
 
-    /** @throws TextRefused */
+    /**
+     * @throws TextRefused
+     * @throws SheetRefused
+     */
     private function page(Request $request): IntakePage
     {
-        $file = $request->file('file');
-        $given = $request->input('text');
-        $text = $file instanceof UploadedFile && $file->isValid()
-            ? (string) file_get_contents($file->getPathname(), length: RecipeReader::MAX_BYTES + 1)
-            : (is_string($given) ? $given : '');
-        $text = str_replace(["\r\n", "\r"], "\n", $text);
+        $text = $this->text($request);
         if (trim($text) === '') {
             throw new TextRefused('empty');
         }
@@ -65,5 +76,23 @@ final class IntakeController
         $amounts = $request->input('amount');
 
         return IntakePage::of($this->reader->read($text), is_array($picks) ? $picks : [], is_array($amounts) ? $amounts : []);
+    }
+
+    /**
+     * What was pasted, or what the dropped file holds.
+     *
+     * @throws SheetRefused
+     */
+    private function text(Request $request): string
+    {
+        $file = $request->file('file');
+        $given = $request->input('text');
+        $text = match (true) {
+            ! $file instanceof UploadedFile || ! $file->isValid() => is_string($given) ? $given : '',
+            FormulaSheet::takes($file->getClientOriginalExtension()) => $this->sheets->text($file->getPathname(), $file->getClientOriginalExtension()),
+            default => (string) file_get_contents($file->getPathname(), length: FormulaDocument::MAX_BYTES + 1),
+        };
+
+        return str_replace(["\r\n", "\r"], "\n", $text);
     }
 }

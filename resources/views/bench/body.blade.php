@@ -72,7 +72,7 @@
         </details>
         <details class="about" id="scale">
             <summary>{{ __('ui.bench.scale_to') }}</summary>
-            <div class="scale-fields">
+            <div class="scale-fields" data-own>
                 <label><span class="label">{{ __('ui.bench.to_grams') }}</span><span class="with-unit"><input name="to_grams" inputmode="decimal" maxlength="12"> g</span></label>
                 <button class="button button-quiet" name="do" value="scale:grams">{{ __('ui.bench.do_scale') }}</button>
                 <label><span class="label">{{ __('ui.bench.to_fill') }}</span><span class="with-unit"><input name="count" inputmode="numeric" maxlength="4" value="{{ $page->draft->packaging()[1] }}" aria-label="{{ __('ui.bench.count') }}"> ×
