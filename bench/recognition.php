@@ -27,3 +27,30 @@ foreach (['building', 'held-out'] as $set) {
     }
     printf("recipe reader, %-9s set   %5.1f %% of %d lines as expected (goal 97 on the second), %d wrong though sure\n", $set, 100 * $right / max(1, count($rows)), count($rows), $wrongAndSure);
 }
+
+// --- linear in the length of the text: time per byte at ten times the length
+$line = "half a cup of mango butter and two tablespoons of shae buttr, 10-12 drops lavender oil\n3 blobs of goo, heat to 70 °C for 20 minutes\n";
+$perByte = [];
+foreach ([10_000, 100_000] as $bytes) {
+    $text = str_repeat($line, intdiv($bytes, strlen($line)));
+    $reader->read($text);
+    $start = hrtime(true);
+    $reader->read($text);
+    $perByte[$bytes] = (hrtime(true) - $start) / strlen($text);
+}
+printf("recipe reader, 100 kB         %6.2f times the time a byte of 10 kB (goal: about 1), %.0f ns a byte\n", $perByte[100_000] / $perByte[10_000], $perByte[100_000]);
+
+// --- fuzz: no crash, no hang
+mt_srand(20_261_123);
+$bits = ['1', '1/2', '½', '10-12', '3,5', '1e308', 'tbsp', 'cup', 'drops', 'g', '%', 'of', 'de', 'half', 'une', 'et demie', 'to 100', 'some', 'shea butter', 'water', 'huile', 'phase', ':', ',', '(', ')', "\n", '°C', '70', 'minutes', 'x', "'", 'BTMS-50', 'shae', 'feuilles', '—', "\u{1F701}", 'entre', 'between'];
+$slowest = 0.0;
+for ($i = 0; $i < 100_000; $i++) {
+    $text = '';
+    for ($n = mt_rand(1, 20); $n > 0; $n--) {
+        $text .= $bits[mt_rand(0, count($bits) - 1)].' ';
+    }
+    $start = hrtime(true);
+    $reader->read($text);
+    $slowest = max($slowest, (hrtime(true) - $start) / 1e6);
+}
+printf("recipe reader, 100000 random texts: none crashed, the slowest took %.1f ms\n", $slowest);

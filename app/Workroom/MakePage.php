@@ -7,6 +7,8 @@ namespace App\Workroom;
 use App\Drawing\Section;
 use Illuminate\Support\Str;
 use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Measure\SpoonEquivalent;
+use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
 
@@ -141,12 +143,25 @@ final readonly class MakePage
 
         return [
             'entered' => $step->line === null ? '' : ($state->composition->lines[$step->line - 1]->amount->entered ?? ''),
+            'spoon' => self::spoon($state, $step, $grams, $wording),
             'cumulative' => $before > 0 ? $wording->weighed($before + $grams, $state->scale) : '',
             'target' => round($grams, Wording::digitsOf($scale)),
             'last' => $state->weightOf((int) $step->line),
             'by' => $scale,
             'rows' => $rows,
         ];
+    }
+
+    /** For those without a scale: the nearest spoon, and how far off it is. */
+    private static function spoon(MakeState $state, Step $step, float $grams, Wording $wording): string
+    {
+        $ingredient = $step->line === null ? null : $state->composition->lines[$step->line - 1]->ingredient;
+        $spoon = $ingredient === null ? null : SpoonEquivalent::of($grams, $ingredient->bulk, app(Tools::class));
+
+        return $spoon === null ? '' : say('make.spoon', [
+            'amount' => $spoon->amount, 'unit' => say('make.spoons.'.$spoon->unit->value),
+            'error' => ($spoon->error < 0 ? '−' : '+').$wording->number(abs(100 * $spoon->error), 0),
+        ]);
     }
 
     private static function lineName(MakeState $state, Step $step, Wording $wording): string

@@ -11,6 +11,8 @@ return [
     'entered' => 'as written: :entered',
     'cumulative' => 'not tared: stop at',
     'weighed' => 'The scale says',
+    'spoon' => 'No scale? About :amount :unit, :error %.',
+    'spoons' => ['tsp' => 'tsp', 'tbsp' => 'tbsp', 'cup' => 'cup'],
     'less' => 'Less', 'more' => 'More',
     'thats_it' => 'That’s in',
     'note' => 'Write it down',
