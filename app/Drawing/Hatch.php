@@ -12,8 +12,11 @@ final class Hatch
 {
     private const WAVE_ROW = 6.5;
 
-    /** Two waves. */
-    private const WAVE_LENGTH = 26.4;
+    private const HALF_WAVE = 6.6;
+
+    private const WAVE_LENGTH = 4 * self::HALF_WAVE;
+
+    private const REST = 6.6;
 
     private const GRAIN_ROW = 5.0;
 
@@ -50,17 +53,21 @@ final class Hatch
                 continue;
             }
             // every row begins elsewhere and rests after two waves, like a pen lifted
-            if (2 * $reach < self::WAVE_LENGTH + 17) {
-                $path .= self::point('M', $centre - 6.6, $y).'q3.3-2.6 6.6 0t6.6 0';
-
-                continue;
-            }
-            for ($x = -$reach + fmod($row * 9.0, 17.0); $x + self::WAVE_LENGTH <= $reach; $x += 33) {
-                $path .= self::point('M', $centre + $x, $y).'q3.3-2.6 6.6 0t6.6 0 6.6 0 6.6 0';
+            // every row begins elsewhere and rests after two waves, like a pen lifted
+            $begin = fmod($row * 9.0, self::WAVE_LENGTH + self::REST);
+            $path .= self::wave($centre - $reach, $y, ($begin - self::REST) / self::HALF_WAVE);
+            for ($x = $begin - $reach; $x < $reach; $x += self::WAVE_LENGTH + self::REST) {
+                $path .= self::wave($centre + $x, $y, min(4, ($reach - $x) / self::HALF_WAVE));
             }
         }
 
         return $path;
+    }
+
+    /** So many half waves from a place; nothing where there is no room for one. */
+    private static function wave(float $x, float $y, float $halves): string
+    {
+        return $halves < 1 ? '' : self::point('M', $x, $y).'q3.3-2.6 6.6 0'.str_repeat('t6.6 0', (int) floor($halves) - 1);
     }
 
     /** @param  callable(float): float  $halfWidth */

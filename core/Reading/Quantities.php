@@ -93,6 +93,7 @@ final class Quantities
             return null;
         }
         [$band, $next] = $number;
+        $isAmbiguous = self::isThousandOrOne(array_slice($tokens, $at, $next - $at));
         $isHeat = isset($tokens[$next]) && ($tokens[$next]->is('°', 'degrees', 'degree', 'degres', 'deg'));
         if ($isHeat) {
             return null;
@@ -106,11 +107,24 @@ final class Quantities
         if ($unit !== null) {
             [$what, $end] = $unit;
             [$band, $end] = self::andAHalf($tokens, $band, $end);
+            if ($isAmbiguous) {
+                return new Quantity(Amount::open(implode(' ', array_map(static fn (Token $token): string => $token->folded, array_slice($tokens, $at, $end - $at)))), self::span($tokens, $at, $end), $end);
+            }
 
             return new Quantity($what instanceof Unit ? Amount::measured($band, $what) : Amount::pieces($band, $what), self::span($tokens, $at, $end), $end);
         }
 
         return null;
+    }
+
+    /**
+     * "1,000": a thousand to some, one to others. Kept as written, to be asked about.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private static function isThousandOrOne(array $tokens): bool
+    {
+        return array_filter($tokens, static fn (Token $token): bool => preg_match('/^\d+,\d{3}$/', $token->folded) === 1) !== [];
     }
 
     /**

@@ -118,6 +118,28 @@ final class RecipeReaderTest extends CoreCase
         }
     }
 
+    public function test_a_thousand_or_one_is_asked_about(): void
+    {
+        $line = self::read('1,000 g distilled water')->lines[0];
+        self::assertSame(['distilled-water', '1,000 g', null], [$line->ingredient, $line->amount?->entered, $line->amount?->number]);
+        self::assertSame('2.5 g', self::read('2,5 g glycerin')->lines[0]->amount?->entered);
+    }
+
+    public function test_a_line_with_three_measures_loses_none_of_them(): void
+    {
+        $lines = self::read('2 tbsp 3 g 1 cup olive oil')->lines;
+        self::assertSame(['2 tbsp', '3 g', '1 cup'], array_map(static fn (ReadLine $line): ?string => $line->amount?->entered, $lines));
+        self::assertSame('olive-oil', $lines[2]->ingredient);
+        self::assertTrue($lines[0]->isDoubtful() && $lines[1]->isDoubtful());
+    }
+
+    public function test_the_same_thing_twice_stays_twice_and_nothing_of_it_is_none(): void
+    {
+        self::assertCount(2, self::read("2 tbsp olive oil\n1 tsp olive oil")->lines);
+        self::assertNotSame('0 g', self::read('0 g olive oil')->lines[0]->amount?->entered);
+        self::assertTrue(self::read('0 g olive oil')->lines[0]->isDoubtful());
+    }
+
     public function test_headings_give_the_phase_and_the_making_is_kept_as_hints(): void
     {
         $recipe = self::read("Evening milk\nMakes 250 g\nPhase aqueuse\n70 % water\nOil phase:\n5 % shea butter\nHeat both phases to 158 °F for 20 minutes, then cool below 40 °C.\n0.5 % lavender oil\nLeave overnight.");
