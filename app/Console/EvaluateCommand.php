@@ -6,6 +6,7 @@ namespace App\Console;
 
 use App\Workroom\EvaluationDocument;
 use App\Workroom\EvaluationText;
+use App\Workroom\SheetRefused;
 use Illuminate\Console\Command;
 use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
@@ -17,18 +18,18 @@ final class EvaluateCommand extends Command
 {
     use ReadsInput;
 
-    protected $signature = 'ilvane:evaluate {file : a formula in ilvane.formula/1 or a recipe as plain text, or - for standard input} {--text : for people instead of programs} {--lang=en : en or fr}';
+    protected $signature = 'ilvane:evaluate {file : a formula in ilvane.formula/1 or a recipe as plain text or a sheet (.csv, .xlsx, .ods), or - for standard input} {--text : for people instead of programs} {--lang=en : en or fr}';
 
     protected $description = 'Judge a formula or a recipe: shares, keeping regime, findings with reasons, sources and fixes';
 
     public function handle(Evaluator $evaluator, RecipeReader $reader, EvaluationDocument $documents, EvaluationText $texts): int
     {
         app()->setLocale($this->option('lang') === 'fr' ? 'fr' : 'en');
-        $input = $this->input(FormulaDocument::MAX_BYTES);
-        if ($input === null) {
-            return $this->refuse(say('errors.no_file'), ['path' => '']);
-        }
         try {
+            $input = $this->input(FormulaDocument::MAX_BYTES);
+            if ($input === null) {
+                return $this->refuse(say('errors.no_file'), ['path' => '']);
+            }
             $evaluation = $evaluator->evaluate(self::isJson($input)
                 ? FormulaDocument::fromJson($input)
                 : FormulaDocument::read($reader->read($input)->document(say('ui.intake.untitled'))));
@@ -36,6 +37,8 @@ final class EvaluateCommand extends Command
             return $this->refuse(say('errors.formula.'.$refusal->reason, $refusal->parameters), ['path' => $refusal->path]);
         } catch (TextRefused $refusal) {
             return $this->refuse(say('errors.text.'.$refusal->reason), ['line' => $refusal->atLine]);
+        } catch (SheetRefused $refusal) {
+            return $this->refuse(say('errors.sheet.'.$refusal->reason), ['line' => 0]);
         }
         $this->option('text') ? $this->output->writeln($texts->of($evaluation)) : $this->printJson($documents->of($evaluation));
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Workroom\SheetRefused;
 use Illuminate\Console\Command;
 use Ilvane\Core\Reading\RecipeReader;
 use Ilvane\Core\Reading\TextRefused;
@@ -12,20 +13,22 @@ final class ReadCommand extends Command
 {
     use ReadsInput;
 
-    protected $signature = 'ilvane:read {file : a recipe as plain text, or - for standard input}';
+    protected $signature = 'ilvane:read {file : a recipe as plain text or a sheet (.csv, .xlsx, .ods), or - for standard input}';
 
     protected $description = 'Read a kitchen recipe, English or French, into ilvane.formula/1 with confidences';
 
     public function handle(RecipeReader $reader): int
     {
-        $input = $this->input(RecipeReader::MAX_BYTES);
-        if ($input === null) {
-            return $this->refuse(say('errors.no_file'), ['line' => 0]);
-        }
         try {
+            $input = $this->input(RecipeReader::MAX_BYTES);
+            if ($input === null) {
+                return $this->refuse(say('errors.no_file'), ['line' => 0]);
+            }
             $this->printJson($reader->read($input)->document(say('ui.intake.untitled')));
         } catch (TextRefused $refusal) {
             return $this->refuse(say('errors.text.'.$refusal->reason), ['line' => $refusal->atLine]);
+        } catch (SheetRefused $refusal) {
+            return $this->refuse(say('errors.sheet.'.$refusal->reason), ['line' => 0]);
         }
 
         return self::SUCCESS;

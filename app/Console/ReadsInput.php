@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Workroom\FormulaSheet;
+use App\Workroom\SheetRefused;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** Reads a file or standard input, and refuses in the one way all commands do. */
@@ -12,13 +14,18 @@ trait ReadsInput
     private const NOT_READABLE = 2;
 
     /**
-     * null when it can't be read; one byte more than asked for tells that there is more.
+     * A sheet is turned into recipe text. null when the file can't be read; one byte more than asked for tells that there is more.
      *
      * @param  int<0, max>  $most
+     *
+     * @throws SheetRefused
      */
     private function input(int $most): ?string
     {
         $file = $this->argument('file');
+        if (is_string($file) && is_file($file) && FormulaSheet::takes(pathinfo($file, PATHINFO_EXTENSION))) {
+            return (new FormulaSheet)->text($file, pathinfo($file, PATHINFO_EXTENSION));
+        }
         $text = @file_get_contents(is_string($file) && $file !== '-' ? $file : 'php://stdin', length: $most + 1);
 
         return $text === false ? null : $text;

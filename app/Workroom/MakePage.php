@@ -15,6 +15,9 @@ use Ilvane\Core\Process\StepKind;
 /** One step of a make, worded and ready to place. */
 final readonly class MakePage
 {
+    /** Percent. */
+    private const SHIFT_WORTH_SAYING = 0.5;
+
     /**
      * @param  list<array{key: string, label: string, state: string}>  $path  all steps: done, now or ahead
      * @param  array<string, mixed>  $detail  by kind of step
@@ -143,6 +146,7 @@ final readonly class MakePage
 
         return [
             'entered' => $step->line === null ? '' : ($state->composition->lines[$step->line - 1]->amount->entered ?? ''),
+            'shift' => self::shift($state, $step, $grams, $wording),
             'spoon' => self::spoon($state, $step, $grams, $wording),
             'cumulative' => $before > 0 ? $wording->weighed($before + $grams, $state->scale) : '',
             'target' => round($grams, Wording::digitsOf($scale)),
@@ -150,6 +154,15 @@ final readonly class MakePage
             'by' => $scale,
             'rows' => $rows,
         ];
+    }
+
+    /** How far the scale's step moves the amount, where that is worth a word. */
+    private static function shift(MakeState $state, Step $step, float $grams, Wording $wording): string
+    {
+        $exact = $step->line === null ? 0.0 : ($state->composition->lines[$step->line - 1]->grams->likely ?? 0.0);
+        $shift = $exact > 0 ? 100 * ($grams / $exact - 1) : 0.0;
+
+        return abs($shift) < self::SHIFT_WORTH_SAYING ? '' : say('make.shift', ['percent' => ($shift < 0 ? '−' : '+').$wording->number(abs($shift), 1)]);
     }
 
     /** For those without a scale: the nearest spoon, and how far off it is. */

@@ -9,9 +9,11 @@ use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\Regime;
+use Ilvane\Core\Formula\Scaling;
 use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Heat\CoolDownGate;
 use Ilvane\Core\Heat\PhaseHeat;
+use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Preservation\Preservation;
 
 /** The steps that make a formula, in the order of the work. Common practice. */
@@ -36,8 +38,9 @@ final readonly class Plan
         $heated = array_values(array_filter([$water === [] ? null : Phase::Water, $oil === [] ? null : Phase::Oil]));
 
         $steps = [new Step('sanitise', StepKind::Sanitise)];
-        array_push($steps, ...self::weigh($infusion), ...($infusion === [] ? [] : [new Step('steep', StepKind::Steep, [Phase::Infusion])]));
-        array_push($steps, ...self::weigh($water), ...self::weigh($oil));
+        $targets = self::targets($composition, $formula->scaleResolutionG ?? Tools::DEFAULT_SCALE_G);
+        array_push($steps, ...self::weigh($infusion, $targets), ...($infusion === [] ? [] : [new Step('steep', StepKind::Steep, [Phase::Infusion])]));
+        array_push($steps, ...self::weigh($water, $targets), ...self::weigh($oil, $targets));
         if ($heat !== null && $heated !== []) {
             $steps[] = new Step('heat', StepKind::Heat, $heated, celsius: $heat->target);
         }
@@ -48,7 +51,7 @@ final readonly class Plan
         if ($heat !== null && $cooldown !== []) {
             $steps[] = new Step('gate', StepKind::Gate, [Phase::Cooldown], celsius: CoolDownGate::of($formula));
         }
-        array_push($steps, ...self::weigh($cooldown));
+        array_push($steps, ...self::weigh($cooldown, $targets));
         if ($cooldown !== []) {
             $steps[] = new Step('add', StepKind::Add, [Phase::Cooldown]);
         }
@@ -92,13 +95,37 @@ final readonly class Plan
     }
 
     /**
+     * Grams to weigh out by line, as the scale can show them, the sum of the batch kept. What is less than a step stays
+     * as it is: no scale will show it, and a check says so.
+     *
+     * @return array<int, float> by line position
+     */
+    private static function targets(Composition $composition, float $scale): array
+    {
+        $grams = [];
+        foreach ($composition->lines as $line) {
+            if ($line->grams !== null) {
+                $grams[$line->position] = $line->grams->likely;
+            }
+        }
+        $targets = [];
+        foreach (Scaling::onScale(array_values($grams), $scale) as $i => $round) {
+            $position = array_keys($grams)[$i];
+            $targets[$position] = $round > 0 ? $round : $grams[$position];
+        }
+
+        return $targets;
+    }
+
+    /**
      * @param  list<WeighedLine>  $lines
+     * @param  array<int, float>  $targets
      * @return list<Step>
      */
-    private static function weigh(array $lines): array
+    private static function weigh(array $lines, array $targets): array
     {
         return array_map(static fn (WeighedLine $line): Step => new Step(
-            "weigh.$line->position", StepKind::Weigh, [$line->phase], $line->position, $line->grams?->likely,
+            "weigh.$line->position", StepKind::Weigh, [$line->phase], $line->position, $targets[$line->position] ?? null,
         ), $lines);
     }
 }

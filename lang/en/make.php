@@ -11,6 +11,7 @@ return [
     'entered' => 'as written: :entered',
     'cumulative' => 'not tared: stop at',
     'weighed' => 'The scale says',
+    'shift' => 'Rounded to your scale: :percent %.',
     'spoon' => 'No scale? About :amount :unit, :error %.',
     'spoons' => ['tsp' => 'tsp', 'tbsp' => 'tbsp', 'cup' => 'cup'],
     'less' => 'Less', 'more' => 'More',

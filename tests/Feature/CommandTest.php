@@ -124,6 +124,18 @@ final class CommandTest extends TestCase
         self::assertSame([3], array_column($evaluation['unread'], 'line'));
     }
 
+    public function test_a_sheet_is_read_from_a_file(): void
+    {
+        $file = tempnam(sys_get_temp_dir(), 'ilv').'.csv';
+        file_put_contents($file, "Ingredient;Percent\nDistilled water;to 100\nGlycerin;3\n");
+        $document = json_decode(self::artisan(['ilvane:read', $file])->getOutput(), true, 64, JSON_THROW_ON_ERROR);
+        self::assertSame([['distilled-water', 'to 100'], ['glycerin', '3 %']], array_map(static fn (array $line): array => [$line['ingredient'], $line['amount']], $document['lines']));
+        self::assertSame(0, self::artisan(['ilvane:evaluate', $file])->getExitCode());
+        file_put_contents($file, 'a,b');
+        self::assertSame(2, self::artisan(['ilvane:evaluate', $file])->getExitCode());
+        unlink($file);
+    }
+
     public function test_a_missing_file_is_said_to_be(): void
     {
         self::assertSame(2, self::artisan(['ilvane:evaluate', '/nowhere/at/all.json'])->getExitCode());

@@ -8,6 +8,7 @@
     <button type="button" class="dial-step" data-by="{{ $page->detail['by'] }}" aria-label="{{ __('make.more') }}">+</button>
 </div>
 @error('weight')<p class="problem" id="problem-weight" role="alert">{{ $message }}</p>@enderror
+@if ($page->detail['shift'] !== '')<p class="hob-spoon">{{ $page->detail['shift'] }}</p>@endif
 @if ($page->detail['spoon'] !== '')<p class="hob-spoon">{{ $page->detail['spoon'] }}</p>@endif
 <table class="hob-table">
     <caption>{{ __('words.phase.'.$page->step->phases[0]->value) }}</caption>
