@@ -148,7 +148,7 @@ final readonly class BenchPage
                 : say('ui.band', ['low' => $wording->number($grams->low, $grams->high < 10 ? 1 : 0), 'high' => $wording->number($grams->high, $grams->high < 10 ? 1 : 0)]),
             'percent' => $line->percent() === null ? '' : $wording->number($line->percent()->likely, 2, 2),
             'unfinished' => $held['name'] === '' || $held['amount'] === '',
-            'error' => $line->unread === null || $isUntouched ? '' : say('findings.unread.'.$line->unread),
+            'error' => isset($held['rest']['refused']) ? say('findings.unread.ring') : ($line->unread === null || $isUntouched ? '' : say('findings.unread.'.$line->unread)),
             'gravest' => $gravest,
         ];
     }

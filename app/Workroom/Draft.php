@@ -11,6 +11,7 @@ use Ilvane\Core\Formula\Audience;
 use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\FormulaDocument;
+use Ilvane\Core\Formula\FormulaRefused;
 use Ilvane\Core\Formula\Patch;
 use Ilvane\Core\Formula\Prepared;
 use Ilvane\Core\Formula\Regime;
@@ -125,8 +126,50 @@ final class Draft
                 $next->lines[] = [
                     'key' => (string) $key, 'ingredient' => $text('name', 200) === '' ? '' : $text('ingredient', 80), 'name' => $text('name', 200), 'amount' => $text('amount', 200),
                     'phase' => Phase::tryFrom($text('phase', 20))->value ?? '', 'prepared' => Prepared::tryFrom($text('prepared', 20))->value ?? '',
-                    'rest' => $held[(string) $key]['rest'] ?? [],
+                    'rest' => self::restOf($held[(string) $key] ?? null, $text('name', 200), $text('ingredient', 80)),
                 ];
+            }
+        }
+
+        return $next;
+    }
+
+    /**
+     * What the bench has no field for stays with its line; a formula of one's own goes when another name is put in.
+     *
+     * @param  DraftLine|null  $held
+     * @return array<string, mixed>
+     */
+    private static function restOf(?array $held, string $name, string $ingredient): array
+    {
+        return $held === null || ($held['name'] === $name && $ingredient === '') || ! isset($held['rest']['formula'])
+            ? array_diff_key($held['rest'] ?? [], ['refused' => true])
+            : array_diff_key($held['rest'], ['formula' => true, 'refused' => true]);
+    }
+
+    /**
+     * Lines that name a formula of one's own take it in as it stands now. One that would be inside itself is refused.
+     *
+     * @param  callable(string): (array<string, mixed>|null)  $documentOf
+     */
+    public function withFormulas(callable $documentOf): self
+    {
+        $next = clone $this;
+        foreach ($next->lines as $i => $line) {
+            if (! str_starts_with($line['ingredient'], FormulaBook::KEY)) {
+                continue;
+            }
+            $document = $documentOf($line['ingredient']);
+            $next->lines[$i]['ingredient'] = '';
+            if ($document === null) {
+                continue;
+            }
+            $next->lines[$i]['rest'] = [...$line['rest'], 'formula' => $document];
+            try {
+                $next->formula();
+                $next->lines[$i]['name'] = is_string($document['name']) ? $document['name'] : $line['name'];
+            } catch (FormulaRefused) {
+                $next->lines[$i]['rest'] = [...$line['rest'], 'refused' => 'ring'];
             }
         }
 
@@ -149,7 +192,7 @@ final class Draft
         $next = clone $this;
         foreach ($next->lines as $i => $line) {
             $ingredient = $line['ingredient'] !== '' && $catalogue->has($line['ingredient']) ? $catalogue->get($line['ingredient']) : $catalogue->named($line['name']);
-            if ($ingredient === null) {
+            if ($ingredient === null || isset($line['rest']['formula'])) {
                 continue;
             }
             $next->lines[$i]['ingredient'] = $ingredient->key;
@@ -346,7 +389,7 @@ final class Draft
         ], static fn (mixed $value): bool => $value !== null && $value !== [] && $value !== '');
         $document['lines'] = array_map(static fn (array $line): array => array_filter([
             ...(isset($line['rest']['formula']) ? [] : ($line['ingredient'] !== '' ? ['ingredient' => $line['ingredient']] : ['name' => $line['name'] === '' ? '–' : $line['name']])),
-            'amount' => $line['amount'], 'phase' => $line['phase'], 'prepared' => $line['prepared'], ...$line['rest'],
+            'amount' => $line['amount'], 'phase' => $line['phase'], 'prepared' => $line['prepared'], ...array_diff_key($line['rest'], ['refused' => true]),
         ], static fn (mixed $value): bool => $value !== ''), $this->lines);
 
         return [$document, $problems];

@@ -13,7 +13,7 @@ use Ilvane\Core\Formula\Scaling;
 /** Does to a draft what a button on the bench asks for: add:oil, remove:KEY, up:KEY, down:KEY, put_back, fix:FINDING#N. */
 final readonly class DraftAction
 {
-    public function __construct(private Catalogue $catalogue, private Evaluator $evaluator)
+    public function __construct(private Catalogue $catalogue, private Evaluator $evaluator, private FormulaBook $book)
     {
     }
 
@@ -21,7 +21,7 @@ final readonly class DraftAction
     public function apply(Draft $draft, string $do, array $fields = []): Draft
     {
         [$verb, $what] = [...explode(':', $do, 2), ''];
-        $draft = $draft->settled($this->catalogue);
+        $draft = $draft->withFormulas($this->book->documentOf(...))->settled($this->catalogue);
 
         return match ($verb) {
             'add' => $draft->withLine($what),

@@ -13,6 +13,26 @@ use Ilvane\Core\Formula\FormulaDocument;
 /** Opens, saves and keeps formulas. */
 final class FormulaBook
 {
+    /** How a line on the bench names one of these instead of a catalogue ingredient. */
+    public const KEY = 'formula:';
+
+    /** @return list<Formula> whose name holds the words, the one worked on last first */
+    public function named(string $words, int $but, int $most): array
+    {
+        $words = trim($words);
+
+        return mb_strlen($words) < 3 ? [] : array_values(Formula::query()->where('name', 'like', '%'.addcslashes($words, '%_\\').'%')
+            ->where('id', '<>', $but)->orderByDesc('updated_at')->limit($most)->get()->all());
+    }
+
+    /** @return array<string, mixed>|null the open form of a formula's draft, as it stands now */
+    public function documentOf(string $key): ?array
+    {
+        $formula = str_starts_with($key, self::KEY) ? Formula::query()->find((int) substr($key, strlen(self::KEY))) : null;
+
+        return $formula === null ? null : FormulaDocument::write(Draft::fromStored($formula->draft)->formula()[0]);
+    }
+
     public function begin(string $name, Family $family): Formula
     {
         return $this->put(Draft::blank($name, $family));

@@ -220,6 +220,7 @@ return [
         'unknown_key' => 'No ingredient has this key.',
         'second_rest' => 'Only one line can fill up to 100.',
         'recipe_line' => 'It is not sure what this line means: give the ingredient and its amount apart.',
+        'ring' => 'This formula would then be inside itself.',
         'formula_empty' => 'There is nothing in this formula that could go in.',
     ],
     'verdict' => [

@@ -65,6 +65,6 @@ return [
         'wax_or_fatty_alcohol' => 'wax or fatty alcohol', 'emulsifier' => 'emulsifier', 'thickener_gum' => 'thickener',
         'essential_oil' => 'essential oil', 'fragrance' => 'fragrance', 'preservative' => 'preservative', 'antioxidant' => 'antioxidant',
         'active' => 'active', 'protein' => 'protein', 'powder_botanical' => 'plant powder', 'dried_botanical' => 'dried plant',
-        'fresh_botanical' => 'fresh plant', 'acid_or_base' => 'acid or alkali', 'solubiliser' => 'solubiliser', 'surfactant' => 'soap',
+        'fresh_botanical' => 'fresh plant', 'acid_or_base' => 'acid or alkali', 'solubiliser' => 'solubiliser', 'surfactant' => 'soap', 'own_formula' => 'my own formula',
     ],
 ];

@@ -138,6 +138,25 @@ final class BenchTest extends AppCase
         $this->get("/formulas/$formula->id")->assertSee('31–33');
     }
 
+    public function test_an_own_formula_goes_into_another_and_never_into_itself(): void
+    {
+        $tea = $this->formulaOf(['format' => 'ilvane.formula/1', 'name' => 'Birch leaf tea', 'family' => 'water_spray', 'lines' => [['ingredient' => 'distilled-water', 'amount' => '97 %'], ['ingredient' => 'glycerin', 'amount' => '3 %']]]);
+        $milk = $this->formulaOf(SoundFormula::document());
+        $this->getJson("/catalogue/search?not=$milk->id&q=birch")->assertJsonFragment(['key' => "formula:$tea->id", 'kind' => 'my own formula']);
+        $key = $this->lineKey($milk, 1);
+        $put = ['lines' => [$key => ['ingredient' => "formula:$tea->id", 'name' => 'Birch leaf tea', 'amount' => '20 %']]];
+        $this->post("/formulas/$milk->id", $this->form($milk, $put), ['X-Live' => '1'])->assertOk()->assertSee('Birch leaf tea')->assertSee('Sound.');
+        $line = Draft::fromStored($milk->refresh()->draft)->lines()[1];
+        self::assertSame('Birch leaf tea', $line['rest']['formula']['name']);
+        $this->post("/formulas/$milk->id", $this->form($milk, ['ph' => '4.9']), ['X-Live' => '1']);
+        self::assertArrayHasKey('formula', Draft::fromStored($milk->refresh()->draft)->lines()[1]['rest'], 'it stays while other fields change');
+
+        $back = ['lines' => [$this->lineKey($tea, 1) => ['ingredient' => "formula:$milk->id", 'name' => 'Plain test milk', 'amount' => '5 %']]];
+        $this->post("/formulas/$tea->id", $this->form($tea, $back), ['X-Live' => '1'])->assertOk()->assertSee('inside itself');
+        $this->post("/formulas/$milk->id", $this->form($milk, ['lines' => [$key => ['name' => 'Glycerin', 'ingredient' => 'glycerin']]]), ['X-Live' => '1']);
+        self::assertSame(['glycerin', []], [Draft::fromStored($milk->refresh()->draft)->lines()[1]['ingredient'], Draft::fromStored($milk->draft)->lines()[1]['rest']]);
+    }
+
     public function test_a_line_taken_out_can_be_put_back(): void
     {
         $formula = $this->formulaOf(SoundFormula::document());

@@ -1,5 +1,5 @@
 @php($bench = __('ui.bench'))
-<div id="bench-body" class="bench" data-search="{{ route('catalogue.search') }}" @if ($page->changedElsewhere) data-elsewhere @endif>
+<div id="bench-body" class="bench" data-search="{{ route('catalogue.search') }}?not={{ $page->formula->id }}&amp;q=" @if ($page->changedElsewhere) data-elsewhere @endif>
     <input type="hidden" name="revision" value="{{ $page->revision }}">
     <div class="elsewhere" id="elsewhere" role="alert" @unless ($page->changedElsewhere) hidden @endunless>
         <p>{{ __('ui.bench.elsewhere') }}</p>
