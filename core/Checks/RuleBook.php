@@ -13,6 +13,7 @@ final class RuleBook
         return [
             new Rules\SumNot100,
             new Rules\AmountOpen,
+            new Rules\AmountAmbiguous,
             new Rules\Unweighable,
             new Rules\DoseWide,
             new Rules\BatchIgnored,

@@ -6,6 +6,7 @@ return [
     'fixes' => [
         'add_preservative' => 'Add :percent :ingredient to the cool-down',
         'add_emulsifier' => 'Add :percent :ingredient to the oil phase',
+        'read_as' => 'It means :as',
         'dose_to' => 'Set it to :percent',
         'move_to_cooldown' => 'Move it to the cool-down',
         'remove_line' => 'Take it out',
@@ -167,6 +168,11 @@ return [
             'because_must_be_weighed' => 'Nobody sells it at one density, and a spoon’s error crosses its limits.',
             'source' => 'Arithmetic.',
             'ask' => 'How much is it, in grams or percent?',
+        ],
+        'ambiguous' => [
+            'message' => '“:entered” can be read in two ways.',
+            'because' => 'A comma parts thousands in one country and decimals in another; here that is a factor of a thousand.',
+            'source' => 'Common practice.',
         ],
         'unweighable' => [
             'message' => ':grams of :ingredient is too little for a scale that shows :scale.',

@@ -106,7 +106,7 @@ return [
         'spoons' => 'My spoons', 'spoons_why' => 'Fill the spoon level with water and weigh the water. Leave empty to go by the kitchen above.',
         'tablespoon' => 'My tablespoon of water', 'teaspoon' => 'My teaspoon of water',
         'errors' => [
-            'units' => 'One of these, please.', 'drops' => 'How many drops? From 5 to 500.', 'drops_grams' => 'What they weigh together, 0.05 to 50 g.',
+            'units' => 'One of these, please.', 'drops' => 'How many drops? From 5 to 500.', 'drops_grams' => 'What they weigh together, 0.05 to 50 g.', 'drops_of' => 'Not in the catalogue. Water will do as well.',
             'tablespoon' => 'A level tablespoon holds 5 to 40 g of water.', 'teaspoon' => 'A level teaspoon holds 1 to 15 g of water.',
         ],
     ],

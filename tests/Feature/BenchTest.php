@@ -125,7 +125,7 @@ final class BenchTest extends AppCase
     {
         $formula = $this->formulaOf([...SoundFormula::document(), 'lines' => [['ingredient' => 'olive-oil', 'amount' => '2 tbsp'], ['ingredient' => 'lavender-essential-oil', 'amount' => '10 drops']]]);
         $this->get("/formulas/$formula->id")->assertSee('25–29');
-        foreach (['drops' => '2', 'drops_grams' => 'heavy', 'tablespoon' => '-3', 'teaspoon' => '900', 'units' => 'parsec'] as $field => $nonsense) {
+        foreach (['drops' => '2', 'drops_grams' => 'heavy', 'tablespoon' => '-3', 'teaspoon' => '900', 'units' => 'parsec', 'drops_of' => 'moon dust'] as $field => $nonsense) {
             $this->post('/settings', ['units' => 'us', 'drops' => '20', 'drops_grams' => '0.6', $field => $nonsense])->assertSessionHasErrors($field);
         }
         $this->post('/settings', ['units' => 'metric', 'drops' => '40', 'drops_grams' => '1,2', 'drops_of' => 'water', 'tablespoon' => '17.5', 'teaspoon' => ''])->assertRedirect('/settings');

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Measure\UnitSystem;
 
 final class MeasuresEntry extends FormRequest
@@ -17,7 +19,11 @@ final class MeasuresEntry extends FormRequest
             'units' => ['required', Rule::enum(UnitSystem::class)],
             'drops' => ['nullable', 'numeric', 'between:5,500'],
             'drops_grams' => ['nullable', 'numeric', 'between:0.05,50'],
-            'drops_of' => ['nullable', 'string', 'max:120'],
+            'drops_of' => ['nullable', 'string', 'max:120', static function (string $field, mixed $value, Closure $refuse): void {
+                if (is_string($value) && trim($value) !== '' && app(Catalogue::class)->named($value) === null) {
+                    $refuse(say('ui.settings.errors.drops_of'));
+                }
+            }],
             'tablespoon' => ['nullable', 'numeric', 'between:5,40'],
             'teaspoon' => ['nullable', 'numeric', 'between:1,15'],
         ];

@@ -18,7 +18,7 @@
                 @endforeach
                 <label><span class="label">{{ __('ui.settings.drops_of') }}</span><input class="wide" name="drops_of" value="{{ old('drops_of', $values['drops_of']) }}" placeholder="{{ __('ui.settings.water') }}"></label>
             </p>
-            @foreach (['drops', 'drops_grams'] as $field)@error($field)<p class="problem" id="problem-{{ $field }}" role="alert">{{ $message }}</p>@enderror @endforeach
+            @foreach (['drops', 'drops_grams', 'drops_of'] as $field)@error($field)<p class="problem" id="problem-{{ $field }}" role="alert">{{ $message }}</p>@enderror @endforeach
             <p class="settings-now">{{ $drop === null ? __('ui.settings.drop_default') : __('ui.settings.drop_now', ['ml' => $drop]) }}</p>
         </section>
         <section>

@@ -73,6 +73,7 @@ final class RulesTest extends CoreCase
         yield 'above its usual range' => [$with(7, ['amount' => '2 %']), ['dose.high']];
         yield 'not for leaving on' => [$with(1, ['ingredient' => 'onion-juice']), ['dose.high']];
         yield 'fresh plant in the oil phase' => [$with(4, ['ingredient' => 'rosemary-fresh', 'amount' => '10 %']), ['plant.fresh_in_oil']];
+        yield 'a thousand or one' => [$with(1, ['amount' => '6,000 g']), ['measure.ambiguous']];
         yield 'no measure' => [$with(1, ['amount' => 'some']), ['measure.open']];
         yield 'more than there is room for' => [$with(1, ['amount' => '95 %']), ['humectant.high', 'measure.sum_not_100']];
         yield 'not enough to make 100' => [$with(0, ['amount' => '50 %']), ['measure.sum_not_100']];
