@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Checks;
+
+use Ilvane\Core\Formula\Patch;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\CoreCase;
+
+/** A fix leaves a formula that still adds up, in the form it was written in. */
+final class RemedyTest extends CoreCase
+{
+    /**
+     * @param  array<string, mixed>  $document
+     * @param  list<string>  $amounts  of all lines after the first fix of the code
+     */
+    #[DataProvider('mended')]
+    public function test_it_mends_in_the_form_the_formula_has(array $document, string $code, array $amounts): void
+    {
+        $finding = self::finding(self::evaluate($document), $code);
+        self::assertNotNull($finding);
+        $after = Patch::apply($document, $finding->fixes[0]->patch);
+        self::assertSame($amounts, array_column($after['lines'], 'amount'));
+        self::assertNotContains('measure.sum_not_100', self::evaluate($after)->codes());
+        self::assertNull(self::finding(self::evaluate($after), $code));
+    }
+
+    public static function mended(): iterable
+    {
+        $gel = ['family' => 'gel', 'ph' => 5.0];
+        yield 'percent, water fills up' => [self::document([['distilled-water', 'to 100'], ['glycerin', '14 %'], ['benzyl-alcohol-dehydroacetic-acid', '0.9 %']], $gel), 'humectant.high', ['to 100', '10 %', '0.9 %']];
+        yield 'percent all the way: the water takes up the difference' => [self::document([['distilled-water', '85.1 %'], ['glycerin', '14 %'], ['benzyl-alcohol-dehydroacetic-acid', '0.9 %']], $gel), 'humectant.high', ['to 100', '10 %', '0.9 %']];
+        yield 'what filled up gets a dose: plain water fills up' => [self::document([['aloe-juice', 'to 100'], ['glycerin', '3 %'], ['benzyl-alcohol-dehydroacetic-acid', '0.9 %']], $gel), 'dose.high', ['90 %', '3 %', '0.9 %', 'to 100']];
+        yield 'grams: the batch stays as large' => [self::document([['distilled-water', '85.1 g'], ['glycerin', '14 g'], ['benzyl-alcohol-dehydroacetic-acid', '0.9 g']], [...$gel, 'batch' => null]), 'humectant.high', ['89.11 g', '9.99 g', '0.9 g']];
+        yield 'grams: a preservative is added on top' => [self::document([['distilled-water', '97 g'], ['glycerin', '3 g']], [...$gel, 'batch' => null]), 'preservation.missing', ['97 g', '3 g', '0.9 g']];
+        yield 'fats in grams: the most plentiful takes it up' => [self::document([['olive-oil', '85 g'], ['sea-buckthorn-berry-oil', '15 g']], ['family' => 'hair_oil', 'batch' => null]), 'dose.high', ['95.01 g', '4.99 g']];
+        yield 'too little' => [self::document([['distilled-water', '50 %'], ['glycerin', '3 %'], ['benzyl-alcohol-dehydroacetic-acid', '0.9 %']], $gel), 'measure.sum_not_100', ['to 100', '3 %', '0.9 %']];
+        yield 'too much of everything' => [self::document([['olive-oil', '70 %'], ['jojoba-oil', '60 %']], ['family' => 'hair_oil']), 'measure.sum_not_100', ['to 100', '60 %']];
+        yield 'scent brought down alike' => [self::document([['olive-oil', 'to 100'], ['lavender-essential-oil', '1 %'], ['sweet-orange-essential-oil', '0.6 %']], ['family' => 'hair_oil']), 'scent.total_high', ['to 100', '0.62 %', '0.37 %']];
+    }
+
+    public function test_a_fix_is_a_patch_any_reader_can_apply(): void
+    {
+        foreach (RulesTest::faults() as [$document]) {
+            foreach (self::evaluate($document)->findings as $finding) {
+                foreach ($finding->fixes as $fix) {
+                    foreach ($fix->patch as $operation) {
+                        self::assertContains($operation['op'], ['add', 'replace', 'remove']);
+                        self::assertStringStartsWith('/', $operation['path']);
+                    }
+                    self::assertNotSame($document, Patch::apply($document, $fix->patch), "$finding->code changes nothing");
+                }
+            }
+        }
+    }
+}
