@@ -17,7 +17,7 @@ final readonly class DraftAction
     {
     }
 
-    /** @param  array<string, string>  $fields what stands in the scaling fields: grams, container, count */
+    /** @param  array<string, string>  $fields what stands in the scaling fields: factor, grams, container, count, overrun, scarce, at_hand */
     public function apply(Draft $draft, string $do, array $fields = []): Draft
     {
         [$verb, $what] = [...explode(':', $do, 2), ''];
@@ -41,18 +41,24 @@ final readonly class DraftAction
         [$formula] = $draft->formula();
         $composition = $this->evaluator->evaluate($formula)->assessment->composition;
         $total = $composition->total?->likely;
+        if ($total === null || $total <= 0) {
+            return $draft;
+        }
+        $number = static fn (string $field): float => (float) str_replace(',', '.', $fields[$field] ?? '');
         $container = $this->catalogue->containers()[$fields['container'] ?? ''] ?? null;
-        $wanted = match (true) {
-            $to === 'grams' => (float) str_replace(',', '.', $fields['grams'] ?? ''),
-            $container === null => 0.0,
-            default => Scaling::forContainers($container, max(1, min(1000, (int) ($fields['count'] ?? 1))), $composition->density() ?? 1.0),
+        $count = max(1, min(1000, (int) $number('count')));
+        $factor = match (true) {
+            $to === 'factor' => $number('factor'),
+            $to === 'grams' => $number('grams') / $total,
+            $to === 'supply' => Scaling::bySupply($composition, $fields['scarce'] ?? '', $number('at_hand')) ?? 0.0,
+            $container !== null => Scaling::forContainers($container, $count, $composition->density() ?? 1.0, max(0.0, min(3.0, $number('overrun') / 100))) / $total,
+            default => 0.0,
         };
-        if ($total === null || $total <= 0 || $wanted < 0.01 || $wanted > FormulaDocument::MAX_GRAMS) {
+        if ($factor * $total < 0.01 || $factor * $total > FormulaDocument::MAX_GRAMS) {
             return $draft;
         }
 
-        return $to === 'grams' || $container === null ? $draft->scaled($wanted / $total)
-            : $draft->scaled($wanted / $total)->packedIn($container->key, max(1, (int) ($fields['count'] ?? 1)));
+        return $to === 'containers' && $container !== null ? $draft->scaled($factor)->packedIn($container->key, $count) : $draft->scaled($factor);
     }
 
     /** A finding that is gone by now has nothing to mend. */

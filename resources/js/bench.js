@@ -101,7 +101,7 @@ export default () => ({
             key: (el) => el.id,
             updating(el, to, childrenOnly, skip) {
                 if (el.nodeType !== 1) return;
-                if (to.dataset?.keep !== undefined || el.closest('[data-own]')) return skip();
+                if (to.dataset?.keep !== undefined || el.matches('[data-own] input')) return skip();
                 if (el === focused && el.matches('input, textarea, select') && !action.startsWith('fix')) {
                     ['aria-invalid', 'aria-describedby'].forEach((name) => (to.hasAttribute(name) ? el.setAttribute(name, to.getAttribute(name)) : el.removeAttribute(name)));
                     return skip();
@@ -109,6 +109,7 @@ export default () => ({
                 if (el.matches('input, textarea') && el.type !== 'hidden' && !typedSince && el.value !== (to.getAttribute('value') ?? to.textContent)) {
                     el.value = to.getAttribute('value') ?? to.textContent;
                 }
+                if (el.matches('[data-own] option') && el.selected) to.setAttribute('selected', '');
                 if (el.matches('details') && el.open) to.setAttribute('open', '');
                 if (el.matches('.found') || el.matches('.threads')) return skip();
             },

@@ -115,6 +115,11 @@ final class BenchTest extends AppCase
         $draft = Draft::fromStored($formula->refresh()->draft);
         self::assertSame(['pet-pump-250', 2], $draft->packaging());
         self::assertEqualsWithDelta(480, (float) $draft->text('batch'), 15);
+        $this->post("/formulas/$formula->id", $this->form($formula, ['do' => 'scale:factor', 'factor' => '0,5']), ['X-Live' => '1'])->assertOk();
+        self::assertEqualsWithDelta((float) $draft->text('batch') / 2, (float) Draft::fromStored($formula->refresh()->draft)->text('batch'), 0.01);
+        $this->post("/formulas/$formula->id", $this->form($formula, ['do' => 'scale:supply', 'scarce' => 'sweet-almond-oil', 'at_hand' => '8']), ['X-Live' => '1'])->assertOk();
+        $draft = Draft::fromStored($formula->refresh()->draft);
+        self::assertEqualsWithDelta(100.0, (float) $draft->text('batch'), 0.05, '8 g are 8 % of 100 g');
         foreach (['', 'abc', '-5', '1e99'] as $nonsense) {
             $this->post("/formulas/$formula->id", $this->form($formula->refresh(), ['do' => 'scale:grams', 'to_grams' => $nonsense]), ['X-Live' => '1'])->assertOk();
         }

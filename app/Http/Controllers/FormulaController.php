@@ -21,6 +21,9 @@ use Ilvane\Core\Formula\Family;
 
 final class FormulaController
 {
+    /** Fields beside the scaling buttons that are not part of the formula. */
+    private const SCALING = ['factor', 'container', 'count', 'overrun', 'scarce', 'at_hand'];
+
     public function __construct(private readonly FormulaBook $book)
     {
     }
@@ -45,7 +48,7 @@ final class FormulaController
         $held = $request->headers->has('X-Live') ? $typed->choices() : [];
         $do = Typed::text($request, 'do');
         $revision = (int) Typed::text($request, 'revision');
-        $draft = $action->apply($typed, $do, ['grams' => Typed::text($request, 'to_grams'), 'container' => Typed::text($request, 'container'), 'count' => Typed::text($request, 'count')]);
+        $draft = $action->apply($typed, $do, ['grams' => Typed::text($request, 'to_grams'), ...array_map(static fn (string $field): string => Typed::text($request, $field), array_combine(self::SCALING, self::SCALING))]);
         try {
             $revision = $this->book->save($formula, $draft, $do === 'overwrite' ? null : $revision);
             $page = BenchPage::of($formula, $draft, $revision, held: $held);

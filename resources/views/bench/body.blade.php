@@ -75,8 +75,14 @@
             <div class="scale-fields" data-own>
                 <label><span class="label">{{ __('ui.bench.to_grams') }}</span><span class="with-unit"><input name="to_grams" inputmode="decimal" maxlength="12"> g</span></label>
                 <button class="button button-quiet" name="do" value="scale:grams">{{ __('ui.bench.do_scale') }}</button>
+                <label><span class="label">{{ __('ui.bench.by_factor') }}</span><span class="with-unit">× <input name="factor" inputmode="decimal" maxlength="8"></span></label>
+                <button class="button button-quiet" name="do" value="scale:factor">{{ __('ui.bench.do_scale') }}</button>
+                <label><span class="label">{{ __('ui.bench.at_hand') }}</span><span class="with-unit"><input name="at_hand" inputmode="decimal" maxlength="10" aria-label="{{ __('ui.bench.at_hand_grams') }}"> g
+                    <select name="scarce" aria-label="{{ __('ui.bench.ingredient') }}"><option value="">–</option>@foreach ($page->lanes as $lane)@foreach ($lane['rows'] as $row)@if ($row['ingredient'] !== '')<option value="{{ $row['ingredient'] }}">{{ $row['name'] }}</option>@endif @endforeach @endforeach</select></span></label>
+                <button class="button button-quiet" name="do" value="scale:supply">{{ __('ui.bench.do_scale') }}</button>
                 <label><span class="label">{{ __('ui.bench.to_fill') }}</span><span class="with-unit"><input name="count" inputmode="numeric" maxlength="4" value="{{ $page->draft->packaging()[1] }}" aria-label="{{ __('ui.bench.count') }}"> ×
                     <select name="container" aria-label="{{ __('ui.bench.container') }}"><option value="">–</option>@foreach ($page->containers() as $key => $name)<option value="{{ $key }}" @selected($page->draft->packaging()[0] === $key)>{{ $name }}</option>@endforeach</select></span></label>
+                <label><span class="label">{{ __('ui.bench.overrun') }}</span><span class="with-unit"><input name="overrun" inputmode="decimal" maxlength="5"> %</span></label>
                 <button class="button button-quiet" name="do" value="scale:containers">{{ __('ui.bench.do_fill') }}</button>
                 <p class="quiet">{{ __('ui.bench.fill_means', ['loss' => $page->usualLoss()]) }}</p>
             </div>
