@@ -18,6 +18,9 @@ final readonly class Section
 
     private const MARGIN = 8.0;
 
+    /** Half the width a vessel with names beside it may take; a wider one stands lower, so the names keep their size. */
+    private const WIDEST_LABELLED = 96.0;
+
     /** Part of the drawing's height a lid takes. */
     private const LID = 0.1;
 
@@ -57,6 +60,10 @@ final readonly class Section
     {
         $lid = $closed ? self::LID * $stands : 0.0;
         $unit = ($stands - 2 * self::MARGIN - $lid) / $profile->height();
+        if ($labels > 0 && $profile->widest() * $unit > self::WIDEST_LABELLED) {
+            $unit = self::WIDEST_LABELLED / $profile->widest();
+            $stands = max($profile->height() * $unit, count($strata) * self::LABEL_GAP) + 2 * self::MARGIN + $lid;
+        }
         $centre = self::MARGIN + $profile->widest() * $unit + 4;
         $floor = $stands - self::MARGIN;
         $y = static fn (float $mm): float => $floor - $mm * $unit;

@@ -71,4 +71,17 @@ final class ProfileTest extends TestCase
             self::assertGreaterThanOrEqual(15.4, $places[$i] - $places[$i - 1], 'no name sits on another');
         }
     }
+
+    /** A wide vessel stands lower instead of shrinking the writing, and still has room for every name. */
+    #[DataProvider('shapes')]
+    public function test_names_keep_their_size_beside_a_wide_vessel(string $shape): void
+    {
+        $strata = array_map(static fn (int $i): Stratum => new Stratum("s$i", "s$i", '', 'oil', 15.0), range(1, 14));
+        $section = Section::draw(Profile::of($shape, 240.0), $strata, 120);
+        self::assertLessThanOrEqual(2 * 96.0 + 160, $section->width, 'the drawing is no wider than its column');
+        foreach ($section->leaders as $leader) {
+            self::assertGreaterThanOrEqual(9.0, $leader['y'], 'a name above the drawing');
+            self::assertLessThanOrEqual($section->height, $leader['y'], 'a name below the drawing');
+        }
+    }
 }
