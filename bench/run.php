@@ -61,7 +61,7 @@ $run = static function (array $command) use ($root, $environment): void {
 };
 $run([PHP_BINARY, 'artisan', 'migrate', '--force']);
 $pdo = new PDO("sqlite:$directory/workroom.sqlite");
-$draft = App\Workroom\Draft::fromDocument($document);
+$draft = App\Workroom\Bench\Draft::fromDocument($document);
 $pdo->prepare("INSERT INTO formulas (name, draft, revision, created_at, updated_at) VALUES ('Forty lines', ?, 1, '2026-01-01', '2026-01-01')")->execute([json_encode($draft->toStored(), JSON_THROW_ON_ERROR)]);
 
 $port = 20_000 + getmypid() % 20_000;

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Workroom\EvaluationDocument;
-use App\Workroom\EvaluationText;
-use App\Workroom\SheetRefused;
+use App\Workroom\Bench\EvaluationDocument;
+use App\Workroom\Bench\EvaluationText;
+use App\Workroom\Intake\SheetRefused;
 use Illuminate\Console\Command;
 use Ilvane\Core\Checks\Evaluator;
+use Ilvane\Core\Exchange\DocumentRefused;
+use Ilvane\Core\Exchange\Json;
 use Ilvane\Core\Formula\FormulaDocument;
-use Ilvane\Core\Formula\FormulaRefused;
 use Ilvane\Core\Reading\RecipeReader;
 use Ilvane\Core\Reading\TextRefused;
 
@@ -26,15 +27,15 @@ final class EvaluateCommand extends Command
     {
         app()->setLocale($this->option('lang') === 'fr' ? 'fr' : 'en');
         try {
-            $input = $this->input(FormulaDocument::MAX_BYTES);
+            $input = $this->input(Json::MAX_BYTES);
             if ($input === null) {
                 return $this->refuse(say('errors.no_file'), ['path' => '']);
             }
             $evaluation = $evaluator->evaluate(self::isJson($input)
                 ? FormulaDocument::fromJson($input)
                 : FormulaDocument::read($reader->read($input)->document(say('ui.intake.untitled'))));
-        } catch (FormulaRefused $refusal) {
-            return $this->refuse(say('errors.formula.'.$refusal->reason, $refusal->parameters), ['path' => $refusal->path]);
+        } catch (DocumentRefused $refusal) {
+            return $this->refuse(say('errors.document.'.$refusal->reason, $refusal->parameters), ['path' => $refusal->path]);
         } catch (TextRefused $refusal) {
             return $this->refuse(say('errors.text.'.$refusal->reason), ['line' => $refusal->atLine]);
         } catch (SheetRefused $refusal) {

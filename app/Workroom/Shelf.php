@@ -7,6 +7,8 @@ namespace App\Workroom;
 use App\Drawing\Section;
 use App\Models\Batch;
 use App\Models\Formula;
+use App\Workroom\Bench\Draft;
+use App\Workroom\Make\MakeState;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Checks\Evaluator;

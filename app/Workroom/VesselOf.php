@@ -7,6 +7,7 @@ namespace App\Workroom;
 use App\Drawing\Profile;
 use App\Drawing\Section;
 use App\Drawing\Stratum;
+use App\Workroom\Make\MakeState;
 use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Family;

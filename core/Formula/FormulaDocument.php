@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Ilvane\Core\Formula;
 
 use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Exchange\Document;
+use Ilvane\Core\Exchange\DocumentRefused;
+use Ilvane\Core\Exchange\Json;
 use Ilvane\Core\Measure\Amount;
-use JsonException;
 
 /** Reads and writes the open form ilvane.formula/1. Strict in: unknown keys and impossible values are refused with their path. */
 final class FormulaDocument
 {
-    public const MAX_BYTES = 2_000_000;
-
     public const MAX_LINES = 200;
 
     /** No home batch is heavier, grams. */
@@ -22,8 +22,6 @@ final class FormulaDocument
 
     public const MAX_NOTES = 10_000;
 
-    private const MAX_DEPTH = 32;
-
     private const MAX_NESTING = 5;
 
     private const FIELDS = ['format', 'name', 'family', 'use', 'for', 'scale_resolution_g', 'batch', 'lines', 'process', 'packaging', 'keeping', 'ph', 'stated_yield_g', 'directions', 'notes', 'reading'];
@@ -32,30 +30,21 @@ final class FormulaDocument
 
     private const STEP_FIELDS = ['do', 'what', 'to_c', 'minutes', 'burst_s', 'rest_s', 'times', 'phase', 'how', 'note'];
 
-    /** @throws FormulaRefused */
+    /** @throws DocumentRefused */
     public static function fromJson(string $json): Formula
     {
-        if (strlen($json) > self::MAX_BYTES) {
-            throw new FormulaRefused('', 'too_large', ['most' => self::MAX_BYTES]);
-        }
-        try {
-            $decoded = json_decode($json, true, self::MAX_DEPTH, JSON_THROW_ON_ERROR);
-        } catch (JsonException $problem) {
-            throw new FormulaRefused('', 'not_json', ['detail' => $problem->getMessage()]);
-        }
-
-        return self::read($decoded);
+        return self::read(Json::decode($json));
     }
 
     /**
      * @param  list<string>  $ring  names of the formulas this one is inside of
      *
-     * @throws FormulaRefused
+     * @throws DocumentRefused
      */
     public static function read(mixed $decoded, string $path = '', int $nesting = 0, array $ring = []): Formula
     {
         if ($nesting > self::MAX_NESTING) {
-            throw new FormulaRefused($path, 'nested_too_deep', ['most' => self::MAX_NESTING]);
+            throw new DocumentRefused($path, 'nested_too_deep', ['most' => self::MAX_NESTING]);
         }
         $document = Document::open($decoded, $path, self::FIELDS);
         $format = $document->text('format', 40, required: true);
@@ -161,7 +150,7 @@ final class FormulaDocument
         $line = Document::open($decoded, $path, self::LINE_FIELDS);
         $named = array_values(array_filter(['ingredient', 'name', 'text', 'formula'], $line->has(...)));
         if (count($named) !== 1) {
-            throw new FormulaRefused($path, $named === [] ? 'names_nothing' : 'names_twice');
+            throw new DocumentRefused($path, $named === [] ? 'names_nothing' : 'names_twice');
         }
 
         return new Line(
@@ -186,7 +175,7 @@ final class FormulaDocument
         $value = $amount?->number('value', 0, self::MAX_GRAMS);
         $unit = $amount?->text('unit', 30, required: true);
 
-        return $value === null ? throw new FormulaRefused($line->at('amount/value'), 'missing') : Amount::plain($value).' '.$unit;
+        return $value === null ? throw new DocumentRefused($line->at('amount/value'), 'missing') : Amount::plain($value).' '.$unit;
     }
 
     /** @return array<string, mixed> the open form, without what stands at its default */

@@ -6,10 +6,10 @@ namespace Database\Seeders;
 
 use App\Models\Batch;
 use App\Models\Formula;
-use App\Workroom\Draft;
-use App\Workroom\FormulaBook;
-use App\Workroom\MakeBook;
-use App\Workroom\MakeState;
+use App\Workroom\Bench\Draft;
+use App\Workroom\Bench\FormulaBook;
+use App\Workroom\Make\MakeBook;
+use App\Workroom\Make\MakeState;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Process\Step;

@@ -26,7 +26,7 @@ return [
         'bomb' => 'Unpacked, this file is far larger than any formula. It was not opened.',
         'no_headings' => 'No column headed “Ingredient” with an amount, percent or gram column beside it was found.',
     ],
-    'formula' => [
+    'document' => [
         'not_json' => 'This is not JSON: :detail',
         'too_large' => 'Larger than :most bytes.',
         'not_an_object' => 'An object is wanted here.',

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Formula;
 use App\Models\FormulaVersion;
-use App\Workroom\Draft;
+use App\Workroom\Bench\Draft;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Ilvane\Core\Catalogue\Catalogue;

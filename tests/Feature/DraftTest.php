@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Workroom\Draft;
+use App\Workroom\Bench\Draft;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\FormulaDocument;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Workroom\EvaluationDocument;
+use App\Workroom\Bench\EvaluationDocument;
 use App\Workroom\Wording;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Catalogue\Catalogue;

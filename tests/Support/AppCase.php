@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Models\Formula;
-use App\Workroom\Draft;
-use App\Workroom\FormulaBook;
+use App\Workroom\Bench\Draft;
+use App\Workroom\Bench\FormulaBook;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Batch;
-use App\Workroom\BatchRecord;
-use App\Workroom\JarLabel;
+use App\Workroom\Make\BatchRecord;
+use App\Workroom\Make\JarLabel;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
 

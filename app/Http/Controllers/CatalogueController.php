@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Typed;
 use App\Models\Formula;
-use App\Workroom\FormulaBook;
+use App\Workroom\Bench\FormulaBook;
 use App\Workroom\Wording;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

@@ -5,18 +5,19 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Typed;
-use App\Workroom\Draft;
-use App\Workroom\FormulaBook;
-use App\Workroom\FormulaSheet;
-use App\Workroom\IntakePage;
-use App\Workroom\SheetRefused;
+use App\Workroom\Bench\Draft;
+use App\Workroom\Bench\FormulaBook;
+use App\Workroom\Intake\FormulaSheet;
+use App\Workroom\Intake\IntakePage;
+use App\Workroom\Intake\SheetRefused;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\View\View;
+use Ilvane\Core\Exchange\DocumentRefused;
+use Ilvane\Core\Exchange\Json;
 use Ilvane\Core\Formula\FormulaDocument;
-use Ilvane\Core\Formula\FormulaRefused;
 use Ilvane\Core\Reading\RecipeReader;
 use Ilvane\Core\Reading\TextRefused;
 
@@ -44,8 +45,8 @@ final class IntakeController
             $why = say('errors.text.'.$refusal->reason);
         } catch (SheetRefused $refusal) {
             $why = say('errors.sheet.'.$refusal->reason);
-        } catch (FormulaRefused $refusal) {
-            $why = trim($refusal->path.' '.say('errors.formula.'.$refusal->reason, $refusal->parameters));
+        } catch (DocumentRefused $refusal) {
+            $why = trim($refusal->path.' '.say('errors.document.'.$refusal->reason, $refusal->parameters));
         }
 
         return response(view('intake.paste', ['text' => Typed::text($request, 'text', RecipeReader::MAX_BYTES), 'problem' => $why]), 422);
@@ -90,7 +91,7 @@ final class IntakeController
         $text = match (true) {
             ! $file instanceof UploadedFile || ! $file->isValid() => is_string($given) ? $given : '',
             FormulaSheet::takes($file->getClientOriginalExtension()) => $this->sheets->text($file->getPathname(), $file->getClientOriginalExtension()),
-            default => (string) file_get_contents($file->getPathname(), length: FormulaDocument::MAX_BYTES + 1),
+            default => (string) file_get_contents($file->getPathname(), length: Json::MAX_BYTES + 1),
         };
 
         return str_replace(["\r\n", "\r"], "\n", $text);

@@ -6,9 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\StepEntry;
 use App\Models\Batch;
-use App\Workroom\MakeBook;
-use App\Workroom\MakePage;
-use App\Workroom\MakeState;
+use App\Workroom\Make\MakeBook;
+use App\Workroom\Make\MakePage;
+use App\Workroom\Make\MakeState;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\View\View;
 use Ilvane\Core\Process\Step;

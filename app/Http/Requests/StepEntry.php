@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Http\Typed;
 use App\Models\Batch;
-use App\Workroom\MakeState;
+use App\Workroom\Make\MakeState;
 use Illuminate\Foundation\Http\FormRequest;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Formula;
 
+use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Formula\FormulaDocument;
-use Ilvane\Core\Formula\FormulaRefused;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\CoreCase;
 use Tests\Support\RandomFormulas;
@@ -51,7 +51,7 @@ final class FormulaDocumentTest extends CoreCase
         try {
             FormulaDocument::fromJson($json);
             self::fail('read');
-        } catch (FormulaRefused $refusal) {
+        } catch (DocumentRefused $refusal) {
             self::assertSame([$path, $reason], [$refusal->path, $refusal->reason]);
         }
     }
@@ -81,7 +81,7 @@ final class FormulaDocumentTest extends CoreCase
 
     public function test_ten_megabytes_are_refused_unread(): void
     {
-        $this->expectException(FormulaRefused::class);
+        $this->expectException(DocumentRefused::class);
         FormulaDocument::fromJson('"'.str_repeat('x', 10_000_000).'"');
     }
 }

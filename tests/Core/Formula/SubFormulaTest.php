@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Formula;
 
+use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Formula\FormulaDocument;
-use Ilvane\Core\Formula\FormulaRefused;
 use Ilvane\Core\Formula\Regime;
 use Ilvane\Core\Label\ContentsList;
 use Tests\Support\CoreCase;
@@ -71,7 +71,7 @@ final class SubFormulaTest extends CoreCase
         try {
             FormulaDocument::read($ring);
             self::fail('read');
-        } catch (FormulaRefused $refusal) {
+        } catch (DocumentRefused $refusal) {
             self::assertSame(['ring', '/lines/3/formula/lines/0/formula/name', 'rosemary tea → middle → rosemary tea'], [$refusal->reason, $refusal->path, $refusal->parameters['ring']]);
         }
     }

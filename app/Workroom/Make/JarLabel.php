@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Workroom;
+namespace App\Workroom\Make;
 
 use App\Drawing\Section;
 use App\Models\Batch;
+use App\Workroom\VesselOf;
+use App\Workroom\Wording;
 
 /** What goes on the jar. Read from the record of the finished batch. */
 final readonly class JarLabel

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ilvane\Core\Formula;
+namespace Ilvane\Core\Exchange;
 
 use BackedEnum;
 use DateTimeImmutable;
@@ -18,16 +18,16 @@ final readonly class Document
     /**
      * @param  list<string>  $known
      *
-     * @throws FormulaRefused
+     * @throws DocumentRefused
      */
     public static function open(mixed $value, string $path, array $known): self
     {
         if (! is_array($value) || ($value !== [] && array_is_list($value))) {
-            throw new FormulaRefused($path, 'not_an_object');
+            throw new DocumentRefused($path, 'not_an_object');
         }
         foreach (array_keys($value) as $key) {
             if (! in_array((string) $key, $known, true)) {
-                throw new FormulaRefused($path.'/'.strtr((string) $key, ['~' => '~0', '/' => '~1']), 'unknown_key', ['key' => mb_substr((string) $key, 0, 60)]);
+                throw new DocumentRefused($path.'/'.strtr((string) $key, ['~' => '~0', '/' => '~1']), 'unknown_key', ['key' => mb_substr((string) $key, 0, 60)]);
             }
         }
 
@@ -44,7 +44,7 @@ final readonly class Document
         return $this->fields[$key] ?? null;
     }
 
-    /** @throws FormulaRefused */
+    /** @throws DocumentRefused */
     public function text(string $key, int $longest, bool $required = false): ?string
     {
         $value = $this->present($key, $required);
@@ -64,7 +64,7 @@ final readonly class Document
         return $value;
     }
 
-    /** @throws FormulaRefused */
+    /** @throws DocumentRefused */
     public function number(string $key, float $least, float $most): ?float
     {
         $value = $this->present($key, false);
@@ -87,7 +87,7 @@ final readonly class Document
      * @param  class-string<T>  $enum
      * @return T|null
      *
-     * @throws FormulaRefused
+     * @throws DocumentRefused
      */
     public function oneOf(string $key, string $enum, bool $required = false): ?BackedEnum
     {
@@ -102,7 +102,7 @@ final readonly class Document
         ]);
     }
 
-    /** @throws FormulaRefused */
+    /** @throws DocumentRefused */
     public function date(string $key): ?DateTimeImmutable
     {
         $value = $this->text($key, 10);
@@ -120,7 +120,7 @@ final readonly class Document
     /**
      * @param  list<string>  $known
      *
-     * @throws FormulaRefused
+     * @throws DocumentRefused
      */
     public function object(string $key, array $known): ?self
     {
@@ -130,7 +130,7 @@ final readonly class Document
     /**
      * @return list<mixed>
      *
-     * @throws FormulaRefused
+     * @throws DocumentRefused
      */
     public function list(string $key, int $longest, bool $required = false): array
     {
@@ -151,9 +151,9 @@ final readonly class Document
     }
 
     /** @param  array<string, scalar>  $parameters */
-    public function refused(string $key, string $reason, array $parameters = []): FormulaRefused
+    public function refused(string $key, string $reason, array $parameters = []): DocumentRefused
     {
-        return new FormulaRefused($this->at($key), $reason, $parameters);
+        return new DocumentRefused($this->at($key), $reason, $parameters);
     }
 
     private function present(string $key, bool $required): mixed

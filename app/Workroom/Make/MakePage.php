@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Workroom;
+namespace App\Workroom\Make;
 
 use App\Drawing\Section;
+use App\Workroom\VesselOf;
+use App\Workroom\Wording;
 use Illuminate\Support\Str;
 use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Measure\SpoonEquivalent;

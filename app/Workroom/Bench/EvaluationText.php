@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Workroom;
+namespace App\Workroom\Bench;
 
+use App\Workroom\Wording;
 use Ilvane\Core\Checks\Evaluation;
 
 /** An evaluation for reading in a terminal. */

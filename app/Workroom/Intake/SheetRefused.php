@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Workroom;
+namespace App\Workroom\Intake;
 
 use RuntimeException;
 

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Workroom;
+namespace App\Workroom\Intake;
 
+use App\Workroom\Wording;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\Weighing;

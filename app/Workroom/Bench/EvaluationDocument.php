@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Workroom;
+namespace App\Workroom\Bench;
 
+use App\Workroom\Wording;
 use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Checks\Evaluation;
 use Ilvane\Core\Checks\Finding;

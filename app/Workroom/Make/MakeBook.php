@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Workroom;
+namespace App\Workroom\Make;
 
 use App\Models\Batch;
 use App\Models\BatchEntry;
 use App\Models\FormulaVersion;
+use App\Workroom\Bench\EvaluationDocument;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Ilvane\Core\Catalogue\Catalogue;

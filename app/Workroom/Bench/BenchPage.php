@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Workroom;
+namespace App\Workroom\Bench;
 
 use App\Drawing\Section;
 use App\Models\Formula;
+use App\Workroom\VesselOf;
+use App\Workroom\Wording;
 use Illuminate\Support\HtmlString;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Catalogue\Container;

@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Workroom;
+namespace App\Workroom\Make;
 
 use App\Drawing\Section;
 use App\Models\Batch;
 use App\Models\BatchEntry;
+use App\Workroom\VesselOf;
+use App\Workroom\Wording;
 
 /** A finished batch as the binder has it. Nothing here is computed again; all of it is read from the record. */
 final readonly class BatchRecord

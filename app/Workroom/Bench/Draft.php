@@ -2,32 +2,27 @@
 
 declare(strict_types=1);
 
-namespace App\Workroom;
+namespace App\Workroom\Bench;
 
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Formula\Application;
 use Ilvane\Core\Formula\Audience;
 use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\FormulaDocument;
-use Ilvane\Core\Formula\FormulaRefused;
 use Ilvane\Core\Formula\Patch;
 use Ilvane\Core\Formula\Prepared;
 use Ilvane\Core\Formula\Regime;
 use Ilvane\Core\Formula\Storage;
 use Ilvane\Core\Measure\Amount;
-use Ilvane\Core\Measure\AmountKind;
-use Ilvane\Core\Measure\AmountReader;
-use Ilvane\Core\Measure\Band;
-use Ilvane\Core\Measure\Unit;
-use Ilvane\Core\Measure\UnreadableAmount;
 
 /**
  * What lies on the bench, exactly as typed. Numbers stay text until they are read, so that a slip of the finger is kept
  * and pointed at instead of being thrown away.
  *
- * @phpstan-type DraftLine array{key: string, ingredient: string, name: string, amount: string, phase: string, prepared: string, rest: array<string, mixed>}
+ * @phpstan-import-type DraftLine from DraftLines
  */
 final class Draft
 {
@@ -80,26 +75,11 @@ final class Draft
         ], [], array_intersect_key($document, array_flip(self::KEPT)), null);
         foreach (is_array($document['lines'] ?? null) ? $document['lines'] : [] as $i => $line) {
             if (is_array($line)) {
-                $draft->lines[] = self::lineFromDocument($line, $formula->lines[$i]->amount ?? '');
+                $draft->lines[] = DraftLines::fromDocument($line, $formula->lines[$i]->amount ?? '');
             }
         }
 
         return $draft;
-    }
-
-    /**
-     * @param  array<mixed>  $line
-     * @return DraftLine
-     */
-    private static function lineFromDocument(array $line, string $amount): array
-    {
-        $text = static fn (string $key): string => is_string($line[$key] ?? null) ? $line[$key] : '';
-
-        return [
-            'key' => $text('_key') !== '' ? $text('_key') : self::newKey(), 'ingredient' => $text('ingredient'),
-            'name' => $text('name') !== '' ? $text('name') : ($text('text') !== '' ? $text('text') : (is_array($line['formula'] ?? null) && is_string($line['formula']['name'] ?? null) ? $line['formula']['name'] : '')), 'amount' => $amount, 'phase' => $text('phase'), 'prepared' => $text('prepared'),
-            'rest' => array_filter(['lot' => $line['lot'] ?? null, 'opened_on' => $line['opened_on'] ?? null, 'formula' => $line['formula'] ?? null]),
-        ];
     }
 
     /**
@@ -168,7 +148,7 @@ final class Draft
             try {
                 $next->formula();
                 $next->lines[$i]['name'] = is_string($document['name']) ? $document['name'] : $line['name'];
-            } catch (FormulaRefused) {
+            } catch (DocumentRefused) {
                 $next->lines[$i]['rest'] = [...$line['rest'], 'refused' => 'ring'];
             }
         }
@@ -181,25 +161,11 @@ final class Draft
         return mb_substr(preg_replace('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', '', mb_scrub($text)) ?? '', 0, $most);
     }
 
-    private static function newKey(): string
-    {
-        return bin2hex(random_bytes(4));
-    }
-
     /** A free name that the catalogue knows exactly becomes its ingredient; a phase not chosen becomes the ingredient's own. */
     public function settled(Catalogue $catalogue): self
     {
         $next = clone $this;
-        foreach ($next->lines as $i => $line) {
-            $ingredient = $line['ingredient'] !== '' && $catalogue->has($line['ingredient']) ? $catalogue->get($line['ingredient']) : $catalogue->named($line['name']);
-            if ($ingredient === null || isset($line['rest']['formula'])) {
-                continue;
-            }
-            $next->lines[$i]['ingredient'] = $ingredient->key;
-            if ($line['phase'] === '') {
-                $next->lines[$i]['phase'] = $ingredient->defaultPhase->value;
-            }
-        }
+        $next->lines = DraftLines::settled($next->lines, $catalogue);
 
         return $next;
     }
@@ -208,18 +174,7 @@ final class Draft
     public function scaled(float $factor): self
     {
         $next = clone $this;
-        foreach ($next->lines as $i => $line) {
-            try {
-                $amount = AmountReader::read($line['amount']);
-            } catch (UnreadableAmount) {
-                continue;
-            }
-            if ($amount->number !== null && $amount->kind === AmountKind::Measured) {
-                $number = $amount->number->times($factor);
-                $next->lines[$i]['amount'] = $amount->piece !== null ? Amount::pieces($number, $amount->piece)->entered
-                    : Amount::measured(self::roundedOff($number), $amount->unit ?? Unit::Gram)->entered;
-            }
-        }
+        $next->lines = DraftLines::scaled($next->lines, $factor);
         $batch = str_replace(',', '.', trim($next->text['batch']));
         if (is_numeric($batch)) {
             $next->text['batch'] = Amount::plain(round((float) $batch * $factor, 2));
@@ -244,18 +199,11 @@ final class Draft
         return is_array($packaging) ? [(string) ($packaging['container'] ?? ''), (int) ($packaging['count'] ?? 1)] : ['', 1];
     }
 
-    private static function roundedOff(Band $number): Band
-    {
-        $digits = static fn (float $value): float => round($value, $value < 1 ? 4 : 2);
-
-        return Band::of($digits($number->low), $digits($number->likely), $digits($number->high));
-    }
-
     public function withLine(string $phase): self
     {
         $next = clone $this;
         if (count($next->lines) < FormulaDocument::MAX_LINES) {
-            $next->lines[] = ['key' => self::newKey(), 'ingredient' => '', 'name' => '', 'amount' => '', 'phase' => Phase::tryFrom($phase)->value ?? '', 'prepared' => '', 'rest' => []];
+            $next->lines[] = DraftLines::blank($phase);
         }
 
         return $next;
@@ -290,31 +238,7 @@ final class Draft
     public function moved(string $key, int $by): self
     {
         $next = clone $this;
-        $phases = array_column(Phase::cases(), 'value');
-        $order = $next->lines;
-        usort($order, static fn (array $a, array $b): int => array_search($a['phase'], $phases, true) <=> array_search($b['phase'], $phases, true));
-        $at = array_search($key, array_column($order, 'key'), true);
-        if ($at === false) {
-            return $this;
-        }
-        $neighbour = $order[$at + $by] ?? null;
-        if ($neighbour !== null && $neighbour['phase'] === $order[$at]['phase']) {
-            [$order[$at], $order[$at + $by]] = [$order[$at + $by], $order[$at]];
-        } else {
-            $phase = (int) array_search($order[$at]['phase'], $phases, true) + $by;
-            $line = $order[$at];
-            $line['phase'] = $phases[$phase] ?? $line['phase'];
-            array_splice($order, $at, 1);
-            $target = $at;
-            foreach ($order as $i => $other) {
-                $rank = array_search($other['phase'], $phases, true);
-                if ($by > 0 ? $rank < $phase : $rank <= $phase) {
-                    $target = $i + 1;
-                }
-            }
-            array_splice($order, $target, 0, [$line]);
-        }
-        $next->lines = array_values($order);
+        $next->lines = DraftLines::moved($next->lines, $key, $by);
 
         return $next;
     }
@@ -331,7 +255,7 @@ final class Draft
         $next->lines = [];
         foreach (is_array($patched['lines'] ?? null) ? $patched['lines'] : [] as $line) {
             if (is_array($line)) {
-                $next->lines[] = self::lineFromDocument($line, is_string($line['amount'] ?? null) ? $line['amount'] : '');
+                $next->lines[] = DraftLines::fromDocument($line, is_string($line['amount'] ?? null) ? $line['amount'] : '');
             }
         }
         if (($patched['ph'] ?? null) !== ($document['ph'] ?? null) && is_numeric($patched['ph'] ?? null)) {
@@ -387,10 +311,7 @@ final class Draft
             'notes' => $this->text['notes'],
             ...$this->rest,
         ], static fn (mixed $value): bool => $value !== null && $value !== [] && $value !== '');
-        $document['lines'] = array_map(static fn (array $line): array => array_filter([
-            ...(isset($line['rest']['formula']) ? [] : ($line['ingredient'] !== '' ? ['ingredient' => $line['ingredient']] : ['name' => $line['name'] === '' ? '–' : $line['name']])),
-            'amount' => $line['amount'], 'phase' => $line['phase'], 'prepared' => $line['prepared'], ...array_diff_key($line['rest'], ['refused' => true]),
-        ], static fn (mixed $value): bool => $value !== ''), $this->lines);
+        $document['lines'] = array_map(DraftLines::toDocument(...), $this->lines);
 
         return [$document, $problems];
     }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Workroom;
+namespace App\Workroom\Bench;
 
 use App\Models\Formula;
 use App\Models\FormulaVersion;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Workroom;
+namespace App\Workroom\Intake;
 
 use Ilvane\Core\Catalogue\Folded;
 use PhpOffice\PhpSpreadsheet\Cell\Cell;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Workroom;
+namespace App\Workroom\Make;
 
 use App\Models\Batch;
 

@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workroom\Bench;
+
+use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Measure\Amount;
+use Ilvane\Core\Measure\AmountKind;
+use Ilvane\Core\Measure\AmountReader;
+use Ilvane\Core\Measure\Band;
+use Ilvane\Core\Measure\Unit;
+use Ilvane\Core\Measure\UnreadableAmount;
+
+/**
+ * The lines of a draft as typed: read from and written to the open form, put in order, scaled.
+ *
+ * @phpstan-type DraftLine array{key: string, ingredient: string, name: string, amount: string, phase: string, prepared: string, rest: array<string, mixed>}
+ */
+final class DraftLines
+{
+    /** Keys of a line the bench has no field for; kept as they came. */
+    private const KEPT = ['lot', 'opened_on', 'best_before', 'formula'];
+
+    /** @return DraftLine */
+    public static function blank(string $phase): array
+    {
+        return ['key' => self::newKey(), 'ingredient' => '', 'name' => '', 'amount' => '', 'phase' => Phase::tryFrom($phase)->value ?? '', 'prepared' => '', 'rest' => []];
+    }
+
+    /**
+     * @param  array<mixed>  $line
+     * @return DraftLine
+     */
+    public static function fromDocument(array $line, string $amount): array
+    {
+        $text = static fn (string $key): string => is_string($line[$key] ?? null) ? $line[$key] : '';
+        $inner = is_array($line['formula'] ?? null) && is_string($line['formula']['name'] ?? null) ? $line['formula']['name'] : '';
+
+        return [
+            'key' => $text('_key') !== '' ? $text('_key') : self::newKey(),
+            'ingredient' => $text('ingredient'),
+            'name' => $text('name') ?: $text('text') ?: $inner,
+            'amount' => $amount,
+            'phase' => $text('phase'),
+            'prepared' => $text('prepared'),
+            'rest' => array_filter(array_intersect_key($line, array_flip(self::KEPT))),
+        ];
+    }
+
+    /**
+     * @param  DraftLine  $line
+     * @return array<string, mixed> a line of ilvane.formula/1
+     */
+    public static function toDocument(array $line): array
+    {
+        $names = match (true) {
+            isset($line['rest']['formula']) => [],
+            $line['ingredient'] !== '' => ['ingredient' => $line['ingredient']],
+            default => ['name' => $line['name'] === '' ? '–' : $line['name']],
+        };
+
+        return array_filter(
+            [...$names, 'amount' => $line['amount'], 'phase' => $line['phase'], 'prepared' => $line['prepared'], ...array_diff_key($line['rest'], ['refused' => true])],
+            static fn (mixed $value): bool => $value !== '',
+        );
+    }
+
+    /**
+     * @param  list<DraftLine>  $lines
+     * @return list<DraftLine>
+     */
+    public static function settled(array $lines, Catalogue $catalogue): array
+    {
+        foreach ($lines as $i => $line) {
+            $ingredient = $line['ingredient'] !== '' && $catalogue->has($line['ingredient']) ? $catalogue->get($line['ingredient']) : $catalogue->named($line['name']);
+            if ($ingredient === null || isset($line['rest']['formula'])) {
+                continue;
+            }
+            $lines[$i]['ingredient'] = $ingredient->key;
+            if ($line['phase'] === '') {
+                $lines[$i]['phase'] = $ingredient->defaultPhase->value;
+            }
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @param  list<DraftLine>  $lines
+     * @return list<DraftLine>
+     */
+    public static function scaled(array $lines, float $factor): array
+    {
+        foreach ($lines as $i => $line) {
+            try {
+                $amount = AmountReader::read($line['amount']);
+            } catch (UnreadableAmount) {
+                continue;
+            }
+            if ($amount->number !== null && $amount->kind === AmountKind::Measured) {
+                $number = $amount->number->times($factor);
+                $lines[$i]['amount'] = $amount->piece !== null ? Amount::pieces($number, $amount->piece)->entered
+                    : Amount::measured(self::roundedOff($number), $amount->unit ?? Unit::Gram)->entered;
+            }
+        }
+
+        return $lines;
+    }
+
+    /**
+     * One place up or down in its lane; past the lane's end, into the next lane.
+     *
+     * @param  list<DraftLine>  $lines
+     * @return list<DraftLine>
+     */
+    public static function moved(array $lines, string $key, int $by): array
+    {
+        $phases = array_column(Phase::cases(), 'value');
+        $order = $lines;
+        usort($order, static fn (array $a, array $b): int => array_search($a['phase'], $phases, true) <=> array_search($b['phase'], $phases, true));
+        $at = array_search($key, array_column($order, 'key'), true);
+        if ($at === false) {
+            return $lines;
+        }
+        $neighbour = $order[$at + $by] ?? null;
+        if ($neighbour !== null && $neighbour['phase'] === $order[$at]['phase']) {
+            [$order[$at], $order[$at + $by]] = [$order[$at + $by], $order[$at]];
+
+            return array_values($order);
+        }
+        $phase = (int) array_search($order[$at]['phase'], $phases, true) + $by;
+        $line = $order[$at];
+        $line['phase'] = $phases[$phase] ?? $line['phase'];
+        array_splice($order, $at, 1);
+        $target = $at;
+        foreach ($order as $i => $other) {
+            $rank = array_search($other['phase'], $phases, true);
+            if ($by > 0 ? $rank < $phase : $rank <= $phase) {
+                $target = $i + 1;
+            }
+        }
+        array_splice($order, $target, 0, [$line]);
+
+        return $order;
+    }
+
+    private static function roundedOff(Band $number): Band
+    {
+        $digits = static fn (float $value): float => round($value, $value < 1 ? 4 : 2);
+
+        return Band::of($digits($number->low), $digits($number->likely), $digits($number->high));
+    }
+
+    private static function newKey(): string
+    {
+        return bin2hex(random_bytes(4));
+    }
+}
