@@ -78,6 +78,14 @@ final readonly class Ingredient
         return $this->pieces[$piece->value] ?? ($piece === Piece::Whole && count($this->pieces) === 1 ? array_values($this->pieces)[0] : null);
     }
 
+    /** Life once opened. */
+    public function openedDays(): ?float
+    {
+        return $this->openedMonths === null ? null : $this->openedMonths * self::DAYS_PER_MONTH;
+    }
+
+    private const DAYS_PER_MONTH = 30.4375;
+
     public function hasCaution(Caution $caution): bool
     {
         return in_array($caution, $this->cautions, true);

@@ -38,8 +38,6 @@ final readonly class Keeping
 
     private const MASK_FRESH_DAYS = 2.0;
 
-    private const DAYS_PER_MONTH = 30.4375;
-
     /** @param  list<KeepingStep>  $steps the deciding one first */
     private function __construct(
         public ?float $days,
@@ -111,10 +109,10 @@ final readonly class Keeping
     private static function ingredientStep(WeighedLine $line, ?DateTimeImmutable $madeOn): ?KeepingStep
     {
         $ingredient = $line->ingredient;
-        if ($ingredient?->openedMonths === null || $ingredient->bringsFreeWater() || $ingredient->kind === Kind::FreshBotanical) {
+        if ($ingredient?->openedDays() === null || $ingredient->bringsFreeWater() || $ingredient->kind === Kind::FreshBotanical) {
             return null;
         }
-        $life = $ingredient->openedMonths * self::DAYS_PER_MONTH;
+        $life = $ingredient->openedDays();
         $alreadyOpen = $line->line->openedOn === null || $madeOn === null ? 0.0
             : (float) $line->line->openedOn->diff($madeOn)->format('%r%a');
 
@@ -150,14 +148,14 @@ final readonly class Keeping
     /** Days in the fridge of an unpreserved watery ingredient; null for what does not hasten spoiling. */
     private static function freshDaysOf(Ingredient $ingredient): ?float
     {
-        if (! $ingredient->bringsFreeWater() || $ingredient->openedMonths === null || $ingredient->kind === Kind::WaterPhaseLiquid) {
+        if (! $ingredient->bringsFreeWater() || $ingredient->openedDays() === null || $ingredient->kind === Kind::WaterPhaseLiquid) {
             return null;
         }
 
         return max(1.0, min(self::EMULSION_FRESH_DAYS, floor(match (true) {
             str_starts_with($ingredient->key, 'aloe') => 1.0,
             str_starts_with($ingredient->key, 'rice-water') => 2.0,
-            default => $ingredient->openedMonths * self::DAYS_PER_MONTH,
+            default => $ingredient->openedDays(),
         })));
     }
 }

@@ -18,6 +18,12 @@ return [
         'prepare_dried' => 'It is dried',
         'prepare_wilted' => 'It is wilted',
         'prepare_cooked_out' => 'The water is cooked out',
+        'infuse_dried_whole' => 'Dry it first: crisp, two to three days in the shade',
+        'infuse_fresh_wilted' => 'Wilt it a day first, till it is limp and dry to the touch',
+        'infuse_cook_out' => 'Cook the water out in the oil, gently, today',
+        'infuse_at' => 'Hold it at :celsius',
+        'more_oil' => 'Pour in :grams more',
+        'strain_on_day' => 'Strain after :days',
     ],
     'any' => ['ask' => 'How do you want to mend it? Something else has to take up the difference.'],
     'preservation' => [
@@ -115,16 +121,70 @@ return [
             'because' => 'Water trapped in oil, without air, is where mould and botulism grow. Dry it, wilt it, or cook the water out.',
             'source' => 'Public food-safety advice on herbs and garlic in oil (from memory); common practice.',
         ],
+        'uncovered' => [
+            'message' => 'The plant stands above the oil: :grams more oil would cover it.',
+            'message_later' => 'Once oil is taken out the plant stands above it; :grams would have to go back in.',
+            'because' => 'What is in the air above the oil moulds, however dry it went in. The heap settles to about six tenths of how it was spooned.',
+            'source' => 'Common practice; settling and spoon densities are guesses from the catalogue. Look at the jar.',
+            'ask' => 'Will you take less at a time, or fill up with fresh oil straight away?',
+        ],
+        'strained_late' => [
+            'message_jar' => ':days in the jar: it gives nothing more after :most, and the oil ages all the while.',
+            'because_jar' => 'By then all is out of the plant that will come. Light, air and every opening go on working on the oil.',
+            'source' => 'Common practice: two to three months at the very most.',
+            'message_butter' => ':ingredient sets below :melts: strain while it is warm.',
+            'because_butter' => 'Once it sets, it sets in the cloth, and half of it stays there.',
+        ],
+        'powder' => [
+            'message' => ':ingredients as a powder gives fast, and clouds the oil.',
+            'because' => 'Fine powder clogs the cloth; what passes settles in the bottle and feels gritty in the hair. Let it settle a night, pour off, filter twice.',
+            'source' => 'Common practice.',
+        ],
+    ],
+    'infusion' => [
+        'overfull' => [
+            'message' => 'It needs :needs mL, the jar holds :holds.',
+            'message_later' => 'With the oil put in later it stands at :needs mL; the jar holds :holds.',
+            'because' => 'Oil and plant together; a little air has to stay, or it can’t be shaken.',
+            'source' => 'Arithmetic: oil by its density, plant matter at 1.3 g/mL (a guess), loose plants settled to six tenths.',
+            'ask' => 'A larger jar, or less of both?',
+        ],
+    ],
+    'irritant' => [
+        'strong' => [
+            'message_infusion' => 'Too strong to use as it is: :index g of plant’s worth in 100 g, :limit is the most. Thin it with :grams of plain oil.',
+            'message_infusion_never' => ':ingredients is not for oils that stay on the scalp, however thin.',
+            'because' => 'It burns before it does anything else. A concentrate is fine to keep; what goes on skin is the thinned oil, patch-tested, away from the eyes.',
+            'source' => 'Ceiling: the catalogue’s own caution for :ingredients, from memory; strength is this model’s estimate.',
+            'ask' => 'Will you keep it as a concentrate and thin it before use, or strain it sooner?',
+        ],
     ],
     'heat' => [
+        'below_melting' => [
+            'message_infusion' => ':ingredient is solid at :celsius: it melts at :melts.',
+            'because' => 'A fat has to flow to draw anything out of a plant.',
+            'source' => 'Melting range: the catalogue, from memory.',
+            'ask' => 'Will you infuse it warm, or take an oil that stays liquid?',
+        ],
         'over_ceiling' => [
             'message' => ':ingredient would be heated to :heat; it is best kept below :ceiling.',
+            'message_infusion' => ':ingredient at :celsius: it is best kept below :ceiling.',
+            'message_cook_out' => ':ingredient bears :ceiling and no more: it can’t be cooked out in.',
+            'source_infusion' => 'Ceiling: the catalogue, from memory.',
+            'source_cook_out' => 'Ceiling: the catalogue, from memory.',
+            'ask_cook_out' => 'Which oil that bears the heat will you take instead?',
             'message_herb_water' => ':ingredient goes into a phase heated to :heat; some of it is lost above :ceiling.',
             'because' => 'Heat drives off or breaks down what it was put in for.',
             'source' => 'Ceiling: :source.',
         ],
     ],
     'scent' => [
+        'phototoxic' => [
+            'message_infusion' => 'Oil on :ingredient can make skin burn in the sun.',
+            'because' => 'The peel of lemon, lime and bitter orange gives furocoumarins to oil. How much, nobody can tell without a laboratory.',
+            'source' => 'Published essential-oil safety texts on citrus, recalled.',
+            'ask' => 'Is it the peel of sweet orange or mandarin, or will you rinse the oil out?',
+        ],
         'total_high' => [
             'message' => ':percent scent oil in all; :limit is the most that is sensible for :people.',
             'because' => 'It stays on skin near the eyes. More stings, and makes allergies likelier, without smelling better.',
@@ -142,6 +202,12 @@ return [
         'high' => [
             'message' => ':ingredient is above its usual range: :percent, :limit is the most.',
             'message_not_leave_on' => ':ingredient is not for products that stay on the hair.',
+            'message_infusion' => 'Stronger than usual: :index g of plant’s worth in 100 g oil, :limit is the most. Thin it with :grams of plain oil.',
+            'message_infusion_never' => ':ingredients is not for oils that stay on the hair.',
+            'because_infusion' => 'More plant in the oil only makes reactions likelier.',
+            'because_infusion_never' => 'Its usual use is rinsed off; see its caution.',
+            'source_infusion' => 'Usual range of :ingredients in the catalogue, from memory; strength is this model’s estimate.',
+            'source_infusion_never' => 'The catalogue, from memory.',
             'because' => ':caution',
             'source' => ':source.',
         ],
@@ -199,6 +265,23 @@ return [
         ],
     ],
     'safety' => [
+        'wet_in_hot_oil' => [
+            'message' => 'Wet plants spit in hot oil: :water of water has to leave. Low heat, wide pan, no lid, stand back.',
+            'because' => 'It is done when the bubbles stop and the pan is lighter by the water. Never water on burning oil: lid on, heat off.',
+            'message_too_hot' => ':celsius is too hot: nothing goes into oil above :most.',
+            'because_too_hot' => 'Water flashes to steam and throws oil about; further up the oil smokes, and then it burns.',
+            'source' => 'Common practice.',
+        ],
+        'hot_fat' => [
+            'message' => 'Hot oil: out of reach of children, never on an open flame, never in a closed jar.',
+            'because' => 'A sealed jar that is warmed bursts; cold glass in hot water cracks. Never water on burning oil. Oily cloths can heat themselves: wash them out and dry them flat.',
+            'source' => 'Common practice; your local fire service says the same.',
+        ],
+        'dust' => [
+            'message' => ':ingredients: don’t breathe the dust.',
+            'because' => 'Fine plant powders set off coughing and asthma. Spoon it slowly, wet it early.',
+            'source' => 'Common practice.',
+        ],
         'patch_test' => [
             'message' => 'Patch-test every new batch a day before use.',
             'because' => 'Inside the elbow or behind the ear, a little, one day. Not on broken skin.',

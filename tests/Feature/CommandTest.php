@@ -141,6 +141,31 @@ final class CommandTest extends TestCase
         self::assertSame(2, self::artisan(['ilvane:evaluate', '/nowhere/at/all.json'])->getExitCode());
     }
 
+    public function test_infuse_prints_what_the_schema_says(): void
+    {
+        $plan = [
+            'format' => 'ilvane.infusion-plan/1', 'name' => 'Calendula, cold', 'plants' => [['ingredient' => 'calendula-dried', 'amount' => '30 g', 'form' => 'dried_whole']],
+            'oils' => [['ingredient' => 'sunflower-oil-high-oleic', 'amount' => '300 g']], 'jar_ml' => 500, 'method' => 'cold_dark', 'temperature_c' => 20, 'days' => 21,
+            'shake_every_days' => 3, 'use' => 'leave_on', 'events' => [['day' => 14, 'take_out_g' => 50, 'top_up_g' => 50]], 'wished_strength' => 5,
+        ];
+        self::assertFits('infusion-plan-1', $plan);
+        $run = self::artisan(['ilvane:infuse', '-'], json_encode($plan, JSON_THROW_ON_ERROR));
+        self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+        $infusion = json_decode($run->getOutput(), true, 64, JSON_THROW_ON_ERROR);
+        self::assertFits('infusion-1', $infusion);
+        self::assertEquals([true, true, 29.6, 14, null], [$infusion['fits'], $infusion['covered'], $infusion['headspace_percent'], $infusion['ready_day'], $infusion['too_strong_day']]);
+        self::assertStringNotContainsString('findings.', $run->getOutput());
+        $warm = self::artisan(['ilvane:infuse', '-'], json_encode([...array_diff_key($plan, ['days' => 1, 'events' => 1]), 'method' => 'warm_bath', 'temperature_c' => 95, 'minutes' => 45, 'plants' => [['ingredient' => 'mint-fresh', 'amount' => '1 cup', 'form' => 'fresh_wet']]], JSON_THROW_ON_ERROR));
+        $warm = json_decode($warm->getOutput(), true, 64, JSON_THROW_ON_ERROR);
+        self::assertFits('infusion-1', $warm);
+        self::assertSame(['plant.fresh_in_oil', 'stop'], [$warm['findings'][0]['code'], $warm['findings'][0]['severity']]);
+        self::assertEquals([0, 1, 2], array_slice(array_column($warm['strength'], 'minute'), 0, 3), 'by the minute');
+        $refused = self::artisan(['ilvane:infuse', '-'], json_encode([...$plan, 'jar_ml' => -3], JSON_THROW_ON_ERROR));
+        self::assertSame(2, $refused->getExitCode());
+        self::assertSame('/jar_ml', json_decode($refused->getErrorOutput(), true, 8, JSON_THROW_ON_ERROR)['path']);
+        self::assertSame(2, self::artisan(['ilvane:infuse', '/nowhere.json'])->getExitCode());
+    }
+
     public function test_the_catalogue_whole_and_by_entry(): void
     {
         $run = self::artisan(['ilvane:catalogue']);

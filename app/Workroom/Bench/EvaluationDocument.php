@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Workroom\Bench;
 
+use App\Workroom\FindingDocument;
 use App\Workroom\Wording;
 use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Checks\Evaluation;
-use Ilvane\Core\Checks\Finding;
-use Ilvane\Core\Checks\Fix;
 use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Keeping\KeepingStep;
 use Ilvane\Core\Measure\Band;
@@ -23,7 +22,7 @@ final readonly class EvaluationDocument
     /** Digits kept: beyond them is floating-point noise. */
     private const DIGITS = 6;
 
-    public function __construct(private Wording $wording, private Verdict $verdict)
+    public function __construct(private Wording $wording, private Verdict $verdict, private FindingDocument $findings)
     {
     }
 
@@ -61,7 +60,7 @@ final readonly class EvaluationDocument
                 'decided_by' => $this->keepingStep($assessment->keeping->steps[0]),
                 'steps' => array_map(fn (KeepingStep $step): array => ['what' => $this->keepingStep($step), 'days' => $step->days], $assessment->keeping->steps),
             ],
-            'findings' => array_map($this->finding(...), $evaluation->findings),
+            'findings' => array_map($this->findings->of(...), $evaluation->findings),
             'unread' => self::unread($composition->lines),
         ];
     }
@@ -69,22 +68,6 @@ final readonly class EvaluationDocument
     private function keepingStep(KeepingStep $step): string
     {
         return say('words.keeping.'.$step->what, ['ingredient' => $step->ingredient === null ? '' : $this->wording->ingredient($step->ingredient)]);
-    }
-
-    /** @return array<string, mixed> */
-    private function finding(Finding $finding): array
-    {
-        return [
-            'code' => $finding->code,
-            'severity' => $finding->severity->value,
-            'certainty' => $finding->certainty->value,
-            'lines' => $finding->lines,
-            'message' => $this->wording->message($finding),
-            'because' => $this->wording->because($finding),
-            'source' => $this->wording->source($finding),
-            'fixes' => array_map(fn (Fix $fix): array => ['label' => $this->wording->fix($fix), 'patch' => $fix->patch], $finding->fixes),
-            'ask' => $this->wording->ask($finding),
-        ];
     }
 
     /** @return array<string, mixed> */

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Workroom\Jars\InfusionDocument;
+use Illuminate\Console\Command;
+use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Exchange\DocumentRefused;
+use Ilvane\Core\Exchange\Json;
+use Ilvane\Core\Infusion\Infusion;
+use Ilvane\Core\Infusion\InfusionPlanDocument;
+use Ilvane\Core\Measure\Tools;
+
+final class InfuseCommand extends Command
+{
+    use ReadsInput;
+
+    protected $signature = 'ilvane:infuse {file : a plan in ilvane.infusion-plan/1, or - for standard input} {--lang=en : en or fr}';
+
+    protected $description = 'Work out an infusion: room in the jar, strength over time, when it is ready, what comes out, what to mind';
+
+    public function handle(Catalogue $catalogue, Tools $tools, InfusionDocument $documents): int
+    {
+        app()->setLocale($this->option('lang') === 'fr' ? 'fr' : 'en');
+        try {
+            $input = $this->input(Json::MAX_BYTES);
+            if ($input === null) {
+                return $this->refuse(say('errors.no_file'), ['path' => '']);
+            }
+            $this->printJson($documents->of(Infusion::of(InfusionPlanDocument::fromJson($input), $catalogue, $tools)));
+        } catch (DocumentRefused $refusal) {
+            return $this->refuse(say('errors.document.'.$refusal->reason, $refusal->parameters), ['path' => $refusal->path]);
+        }
+
+        return self::SUCCESS;
+    }
+}

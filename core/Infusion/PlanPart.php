@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Infusion;
+
+/** A plant or an oil of a plan, as written. */
+final readonly class PlanPart
+{
+    /** @param  PlantForm|null  $form  of a plant; null for its usual form, and for oils */
+    public function __construct(
+        public string $ingredient,
+        public string $amount,
+        public ?PlantForm $form = null,
+    ) {
+    }
+}

@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Infusion;
+
+use Ilvane\Core\Infusion\Extraction;
+use Ilvane\Core\Infusion\Jar;
+use Ilvane\Core\Infusion\JarRoom;
+use Ilvane\Core\Infusion\Method;
+use Ilvane\Core\Infusion\OilMoved;
+use Ilvane\Core\Infusion\PlantForm;
+use Ilvane\Core\Infusion\Steeping;
+use Ilvane\Core\Infusion\Stretch;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The rules of thumb the figures were set by, as bounds (common practice), and what a first-order law has to keep. */
+final class ExtractionTest extends TestCase
+{
+    private static function extractedAfter(float $days, float $celsius, PlantForm $form = PlantForm::DriedWhole, float $shaking = 1.0): float
+    {
+        return Jar::filled(300, [30])->steeped($days, [Extraction::rate($celsius, $form, $shaking)], 0.0)->extracted();
+    }
+
+    private static function daysTo90(float $celsius): float
+    {
+        return log(10) / Extraction::rate($celsius, PlantForm::DriedWhole, 1.0);
+    }
+
+    public function test_the_rules_of_thumb_come_out(): void
+    {
+        self::assertEqualsWithDelta(0.90, self::extractedAfter(21, 20), 1e-9, 'whole dried leaf, shaken, 21 days at 20 °C');
+        self::assertGreaterThan(0.75, self::extractedAfter(14, 20));
+        self::assertLessThan(0.85, self::extractedAfter(14, 20));
+        self::assertEqualsWithDelta(0.5, self::daysTo90(60), 0.1, 'roughly half a day at 60 °C');
+        self::assertLessThan(60 / 1440, self::daysTo90(95), 'a 95 to 100 °C bath within the hour');
+        self::assertGreaterThan(15 / 1440, self::daysTo90(100));
+    }
+
+    #[DataProvider('labile')]
+    public function test_heat_costs_something(float $celsius, float $kept): void
+    {
+        self::assertEqualsWithDelta($kept, exp(-Extraction::decay($celsius, Method::ColdDark) * self::daysTo90($celsius)), 0.005);
+    }
+
+    public static function labile(): iterable
+    {
+        yield 'cold' => [20.0, 0.84];
+        yield 'low oven' => [60.0, 0.69];
+        yield 'bath' => [97.0, 0.48];
+    }
+
+    public function test_half_lives_at_60(): void
+    {
+        self::assertEqualsWithDelta(0.5, exp(-Extraction::decay(60, Method::LowOven) * 1), 1e-12, 'delicate: 24 h');
+        self::assertEqualsWithDelta(0.5, exp(-Extraction::decay(60, Method::LowOven, sturdy: true) * 10), 1e-12, 'sturdy: 240 h');
+        self::assertEqualsWithDelta(2.0, Extraction::decay(25, Method::SunnySill) / Extraction::decay(25, Method::ColdDark), 1e-12);
+    }
+
+    public function test_cut_shaking_and_heat_speed_it_up_and_never_slow_it(): void
+    {
+        $pace = static fn (PlantForm $form): float => Extraction::rate(20, $form, 1.0) / Extraction::rate(20, PlantForm::DriedWhole, 1.0);
+        self::assertEqualsWithDelta([1.6, 3.0, 0.4], [$pace(PlantForm::DriedCracked), $pace(PlantForm::Powder), $pace(PlantForm::SeedWhole)], 1e-12);
+        self::assertEqualsWithDelta([1.15, 1.0, 1.0, 0.7, 0.7], array_map(Extraction::shaking(...), [1.0, 2.0, 3.0, 0.0, null]), 1e-12);
+        for ($days = 0.5; $days < 60; $days += 0.5) {
+            self::assertGreaterThanOrEqual(Extraction::shaking($days + 0.5), Extraction::shaking($days));
+            self::assertGreaterThan(Extraction::shaking(0.0), Extraction::shaking($days));
+        }
+        for ($celsius = 0; $celsius < 120; $celsius += 5) {
+            self::assertGreaterThan(self::extractedAfter(0.002, $celsius), self::extractedAfter(0.002, $celsius + 5));
+            self::assertGreaterThan(Extraction::decay($celsius, Method::WarmBath), Extraction::decay($celsius + 5, Method::WarmBath));
+        }
+    }
+
+    public function test_standing_in_parts_is_standing_in_one_go(): void
+    {
+        $steep = static fn (array $days): Jar => array_reduce($days, static fn (Jar $jar, float $day): Jar => $jar->steeped($day, [0.1, 0.3], 0.02), Jar::filled(200, [20, 5]));
+        $once = $steep([10.0]);
+        $parts = $steep([0.5, 3.25, 1.0, 5.25]);
+        self::assertEqualsWithDelta($once->inOil, $parts->inOil, 1e-12);
+        self::assertEqualsWithDelta($once->kept, $parts->kept, 1e-12);
+    }
+
+    /** Oil drawn and replaced n times without anything further coming out: C·(1 − w/O)^n, the dilution series of any textbook. */
+    public function test_a_dilution_series(): void
+    {
+        $jar = Jar::filled(300, [30])->steeped(21, [0.11], 0);
+        $strength = $jar->strength();
+        for ($n = 1; $n <= 8; $n++) {
+            $jar = $jar->takenOut(60)->toppedUp(60);
+            self::assertEqualsWithDelta($strength * (1 - 60 / 300) ** $n, $jar->strength(), 1e-9);
+        }
+    }
+
+    public function test_at_rest_drawing_oil_off_leaves_it_at_rest(): void
+    {
+        $jar = Jar::filled(300, [30])->steeped(1e6, [0.11], 0);
+        self::assertEqualsWithDelta(1.0, $jar->extracted(), 1e-12);
+        self::assertEqualsWithDelta(1.0, $jar->takenOut(120)->extracted(), 1e-12);
+        self::assertLessThan(1.0, $jar->takenOut(120)->toppedUp(120)->extracted());
+    }
+
+    /** Whatever is done to a jar: what the plants could give and every gram of oil stay accounted for. */
+    public function test_nothing_is_lost_over_any_history(): void
+    {
+        mt_srand(20261123);
+        for ($case = 0; $case < 300; $case++) {
+            $plants = array_map(static fn (): float => mt_rand(1, 500) / 10, range(1, mt_rand(1, 4)));
+            $oil = (float) mt_rand(20, 900);
+            $jar = Jar::filled($oil, $plants);
+            $drawn = 0.0;
+            for ($step = 0; $step < 25; $step++) {
+                $grams = $jar->oil * mt_rand(0, 950) / 1000;
+                $added = mt_rand(0, 300) / 2;
+                $jar = $jar->steeped(mt_rand(0, 900) / 100, array_map(static fn (): float => mt_rand(1, 400) / 100, $plants), 0.05)->takenOut($grams)->toppedUp($added);
+                $drawn += $grams - $added;
+                self::assertGreaterThanOrEqual(0.0, min([...$jar->inOil, ...$jar->inPlant]));
+            }
+            self::assertEqualsWithDelta(array_sum($plants), $jar->accounted(), 1e-9 * array_sum($plants));
+            self::assertEqualsWithDelta($oil, $jar->oil + $drawn, 1e-6);
+        }
+    }
+
+    public function test_the_first_moment_is_the_closed_forms(): void
+    {
+        $rate = Extraction::rate(20, PlantForm::DriedWhole, 1.0);
+        $steeping = new Steeping(Jar::filled(300, [30]), [PlantForm::DriedWhole], Method::ColdDark, [new Stretch(0, 60, 20, 1.0)]);
+        foreach ([0.1, 0.5, 0.78, 0.9, 0.99] as $share) {
+            self::assertEqualsWithDelta(-log(1 - $share) / $rate, $steeping->first(static fn (Jar $jar): float => $jar->extracted(), $share), 1e-5);
+        }
+        self::assertNull($steeping->first(static fn (Jar $jar): float => $jar->extracted(), 0.9999));
+    }
+
+    public function test_points_show_both_sides_of_a_top_up_and_stay_few(): void
+    {
+        $steeping = new Steeping(Jar::filled(300, [30]), [PlantForm::DriedWhole], Method::ColdDark, [new Stretch(0, 20, 20, 1.0), new Stretch(20, 2000, 15, 0.7)], [new OilMoved(14.0, 50, 50)]);
+        $points = $steeping->points(1.0);
+        self::assertLessThan(420, count($points));
+        $at14 = array_values(array_filter($points, static fn ($point): bool => $point->day === 14.0));
+        self::assertCount(2, $at14);
+        self::assertGreaterThan($at14[1]->index, $at14[0]->index);
+        self::assertSame(2000.0, $points[count($points) - 1]->day);
+        $days = array_map(static fn ($point): float => $point->day, $points);
+        $sorted = $days;
+        sort($sorted);
+        self::assertSame($sorted, $days);
+    }
+
+    public function test_room_in_the_jar(): void
+    {
+        $room = new JarRoom(300 / 0.912, 30 / 1.3, 0.6 * 30 / 0.07, 500);
+        self::assertEqualsWithDelta(29.6, $room->headspace(), 0.05, '30 g calendula with 300 g oil in a 500 mL jar leaves about 30 %');
+        self::assertTrue($room->isCovered());
+        self::assertTrue($room->fits());
+        $dry = $room->withOil(100);
+        self::assertFalse($dry->isCovered());
+        self::assertEqualsWithDelta($room->settledMl - 100 - $room->solidMl, $dry->missingMl(), 1e-9);
+        self::assertEqualsWithDelta($room->settledMl, $dry->levelMl(), 1e-9, 'an uncovered heap stands higher than the oil');
+        self::assertFalse($room->withOil(480)->fits());
+        self::assertNull((new JarRoom(1, 1, 1, null))->fits());
+    }
+}
