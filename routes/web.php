@@ -1,10 +1,15 @@
 <?php
 
 use App\Http\Controllers\BatchController;
+use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\FormulaController;
 use App\Http\Controllers\IntakeController;
+use App\Http\Controllers\JarController;
+use App\Http\Controllers\JarPlanController;
 use App\Http\Controllers\MakeController;
+use App\Http\Controllers\PantryController;
+use App\Http\Controllers\PreparationController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShelfController;
 use Illuminate\Support\Facades\Route;
@@ -36,6 +41,50 @@ Route::controller(MakeController::class)->prefix('/make/{batch}')->group(functio
     Route::get('/{step}', 'step')->name('make.step');
     Route::post('/{step}', 'record')->name('make.record');
 });
+
+Route::get('/jars', [JarController::class, 'all'])->name('jars');
+Route::post('/jars', [JarPlanController::class, 'begin'])->name('jar.begin');
+Route::controller(JarPlanController::class)->prefix('/jars/{jar}')->whereNumber('jar')->group(function (): void {
+    Route::post('/', 'change')->name('jar.change');
+    Route::post('/start', 'start')->name('jar.start');
+    Route::post('/drop', 'drop')->name('jar.drop');
+    Route::post('/again', 'again')->name('jar.again');
+});
+Route::controller(JarController::class)->prefix('/jars/{jar}')->whereNumber('jar')->group(function (): void {
+    Route::get('/', 'show')->name('jar');
+    Route::post('/shake', 'shake')->name('jar.shake');
+    Route::post('/look', 'look')->name('jar.look');
+    Route::post('/move', 'move')->name('jar.move');
+    Route::get('/foresee', 'foresee')->name('jar.foresee');
+    Route::post('/strain', 'strain')->name('jar.strain');
+    Route::post('/discard', 'discard')->name('jar.discard');
+    Route::post('/undo/{entry}', 'undo')->whereNumber('entry')->name('jar.undo');
+    Route::get('/label', 'label')->name('jar.label');
+});
+
+Route::controller(PreparationController::class)->prefix('/preparations')->group(function (): void {
+    Route::get('/', 'all')->name('preparations');
+    Route::post('/', 'plan')->name('preparation.plan');
+    Route::get('/{preparation}', 'show')->whereNumber('preparation')->name('preparation');
+    Route::post('/{preparation}/made', 'made')->whereNumber('preparation')->name('preparation.made');
+    Route::post('/{preparation}/drop', 'drop')->whereNumber('preparation')->name('preparation.drop');
+});
+
+Route::get('/pantry', [PantryController::class, 'all'])->name('pantry');
+Route::controller(PantryController::class)->prefix('/pantry/{lot}')->group(function (): void {
+    Route::get('/', 'show')->name('lot');
+    Route::post('/use', 'use')->name('lot.use');
+    Route::post('/move', 'move')->name('lot.move');
+    Route::post('/discard', 'discard')->name('lot.discard');
+    Route::post('/undo/{entry}', 'undo')->whereNumber('entry')->name('lot.undo');
+    Route::post('/remove', 'remove')->name('lot.remove');
+    Route::post('/bench', 'bench')->name('lot.bench');
+});
+
+Route::get('/jars/{jar}/calendar.ics', [CalendarController::class, 'jar'])->whereNumber('jar')->name('jar.calendar');
+Route::get('/calendar.ics', [CalendarController::class, 'file'])->name('calendar.file');
+Route::get('/calendar/{token}.ics', [CalendarController::class, 'feed'])->where('token', '[a-f0-9]{32}')->name('calendar.feed');
+Route::post('/calendar', [CalendarController::class, 'make'])->name('calendar.make');
 
 if (config('ilvane.bench')) {
     Route::post('/bench/empty', fn () => response('<p>nothing</p>'));

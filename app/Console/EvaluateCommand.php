@@ -8,6 +8,7 @@ use App\Workroom\Bench\EvaluationDocument;
 use App\Workroom\Bench\EvaluationText;
 use App\Workroom\Intake\SheetRefused;
 use Illuminate\Console\Command;
+use Illuminate\Support\Carbon;
 use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Exchange\Json;
@@ -33,7 +34,7 @@ final class EvaluateCommand extends Command
             }
             $evaluation = $evaluator->evaluate(self::isJson($input)
                 ? FormulaDocument::fromJson($input)
-                : FormulaDocument::read($reader->read($input)->document(say('ui.intake.untitled'))));
+                : FormulaDocument::read($reader->read($input)->document(say('ui.intake.untitled'))), madeOn: Carbon::now()->toDateTimeImmutable());
         } catch (DocumentRefused $refusal) {
             return $this->refuse(say('errors.document.'.$refusal->reason, $refusal->parameters), ['path' => $refusal->path]);
         } catch (TextRefused $refusal) {

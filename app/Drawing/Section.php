@@ -8,7 +8,7 @@ namespace App\Drawing;
  * A vessel cut open: outline, strata to scale with their hatching, and leader lines to their names. Plain data for the
  * SVG partial; y grows downwards. Every stroke comes from the profile and the volumes.
  *
- * @phpstan-type Band array{key: string, label: string, figure: string, material: string, shape: string, hatch: string, top: float, bottom: float}
+ * @phpstan-type Band array{key: string, label: string, figure: string, material: string, shape: string, hatch: string, depth: float, top: float, bottom: float}
  * @phpstan-type Leader array{key: string, label: string, figure: string, path: string, x: float, y: float}
  */
 final readonly class Section
@@ -54,9 +54,10 @@ final readonly class Section
     /**
      * @param  list<Stratum>  $strata  bottom first
      * @param  float  $labels  room to the right for names, drawing units; 0 for none
-     * @param  bool  $closed  with its lid on and a label
+     * @param  bool  $closed  with its lid on
+     * @param  bool  $labelled  and a paper label, if closed
      */
-    public static function draw(Profile $profile, array $strata, float $labels = 0.0, float $stands = self::STANDS, bool $closed = false): self
+    public static function draw(Profile $profile, array $strata, float $labels = 0.0, float $stands = self::STANDS, bool $closed = false, bool $labelled = true): self
     {
         $lid = $closed ? self::LID * $stands : 0.0;
         $unit = ($stands - 2 * self::MARGIN - $lid) / $profile->height();
@@ -80,7 +81,7 @@ final readonly class Section
                 'key' => $stratum->key, 'label' => $stratum->label, 'figure' => $stratum->figure, 'material' => $stratum->material,
                 'shape' => self::region($profile->between($from, max($level, $from + self::THINNEST / $unit)), $centre, $unit, $y),
                 'hatch' => Hatch::path($stratum->material, $halfWidth, $centre, $top, $bottom),
-                'top' => $top, 'bottom' => $bottom,
+                'depth' => $stratum->depth, 'top' => $top, 'bottom' => $bottom,
             ];
         }
 
@@ -97,7 +98,7 @@ final readonly class Section
             $y($level),
             $labelX,
             $closed ? self::lid($profile, $centre, $unit, $y, $lid) : '',
-            $closed ? self::paper($profile, $centre, $unit, $y) : '',
+            $closed && $labelled ? self::paper($profile, $centre, $unit, $y) : '',
         );
     }
 

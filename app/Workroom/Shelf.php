@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace App\Workroom;
 
+use App\Drawing\Profile;
 use App\Drawing\Section;
 use App\Models\Batch;
 use App\Models\Formula;
+use App\Models\Jar;
+use App\Models\Lot;
 use App\Workroom\Bench\Draft;
+use App\Workroom\Jars\JarStory;
 use App\Workroom\Make\MakeState;
+use App\Workroom\Pantry\LotPage;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Checks\Evaluator;
@@ -20,11 +25,14 @@ use Ilvane\Core\Measure\Tools;
 /**
  * What stands in the workroom, as drawn things with a state.
  *
- * @phpstan-type Thing array{name: string, state: string, detail: string, code: string, href: string, vessel: Section, kind: string, urgent: bool}
+ * @phpstan-type Thing array{name: string, state: string, detail: string, code: string, href: string, vessel: Section, kind: string, urgent: bool, leans: bool}
  */
 final readonly class Shelf
 {
     private const SHOWN = 12;
+
+    /** Drawing units a thing on the shelf stands high. */
+    private const STANDS = 120.0;
 
     public function __construct(
         private Wording $wording,
@@ -56,6 +64,85 @@ final readonly class Shelf
             ->map(fn (Formula $formula): array => $this->formula($formula))->all());
     }
 
+    /** @return list<Thing> jars that stand, the one that wants something first at the front */
+    public function standing(int $most = self::SHOWN): array
+    {
+        return array_values(Jar::query()->where('status', 'standing')->orderByRaw('MIN(COALESCE(shake_at, strain_at), strain_at)')->with('entries')->limit($most)->get()
+            ->map(fn (Jar $jar): array => $this->jar($jar))->all());
+    }
+
+    public function standingCount(): int
+    {
+        return Jar::query()->where('status', 'standing')->count();
+    }
+
+    /** @return list<Thing> plans not yet filled, the latest first */
+    public function plannedJars(): array
+    {
+        return array_values(Jar::query()->where('status', 'planned')->orderByDesc('updated_at')->limit(self::SHOWN)->get()->map(fn (Jar $jar): array => [
+            ...self::blank($jar->name, route('jar', $jar), 'planned'), 'state' => say('jars.state.planned'),
+            'vessel' => Section::draw(Profile::of('jar', 500), [], 0, self::STANDS),
+        ])->all());
+    }
+
+    /** @return list<Jar> */
+    public function doneJars(): array
+    {
+        return array_values(Jar::query()->whereIn('status', ['strained', 'discarded'])->orderByDesc('ended_at')->limit(self::SHOWN)->get()->all());
+    }
+
+    /**
+     * @param  string  $kind  infused_oil | preparation
+     * @return list<Thing> what is at hand, what turns first at the front
+     */
+    public function lots(string $kind, int $most = self::SHOWN): array
+    {
+        return array_values(Lot::atHand()->where('kind', $kind)->orderBy('good_until')->limit($most)->get()->map(fn (Lot $lot): array => [
+            ...self::blank($lot->name, route('lot', $lot), 'lot'), 'state' => LotPage::date($lot, $this->wording), 'code' => $lot->code,
+            'detail' => $this->wording->grams($lot->grams_left).' '.say('pantry.left').', '.say("pantry.stands.$lot->storage"),
+            'vessel' => LotPage::vessel($lot, self::STANDS), 'urgent' => LotPage::isOver($lot),
+        ])->all());
+    }
+
+    /** @return list<Lot> */
+    public function goneLots(): array
+    {
+        return array_values(Lot::query()->whereNotNull('gone_at')->orderByDesc('gone_at')->limit(self::SHOWN)->get()->all());
+    }
+
+    /** @return Thing */
+    private function jar(Jar $jar): array
+    {
+        $story = JarStory::of($jar);
+        $state = $story->state();
+        $contents = $story->life->contents;
+        $shake = $jar->shake_at;
+        $wants = $shake !== null && $shake->lessThanOrEqualTo(Carbon::now()->endOfDay()) && $jar->alarm === '' && ($jar->strain_at === null || $shake->lessThan($jar->strain_at));
+        $strain = $jar->strain_at !== null && $jar->strain_at->lessThanOrEqualTo(Carbon::now()->endOfDay());
+
+        return [
+            ...self::blank($jar->name, route('jar', $jar), 'jar'),
+            'state' => match (true) {
+                $jar->alarm !== '' => say("jars.looks.$jar->alarm"),
+                $strain => say('today.strain'),
+                $wants => say('today.shake'),
+                $jar->ready_at !== null && $jar->ready_at->isPast() => say('jars.state.ready', ['when' => $this->wording->shortDate($jar->ready_at)]),
+                $jar->ready_at !== null => say('jars.state.not_ready', ['when' => $this->wording->whenever($jar->ready_at)]),
+                default => '',
+            },
+            'detail' => ($story->plan->inMinutes ? '' : say('jars.state.standing', ['day' => (int) floor($story->life->today)]).', ').say('pantry.strength', ['strength' => $this->wording->number($state->strength(), 1)]),
+            'code' => (string) $jar->code,
+            'vessel' => $this->vessels->infusing($contents, $contents->roomWith($story->life->oil()), min(1.0, $state->extracted()), 0, self::STANDS, closed: true),
+            'urgent' => $jar->alarm !== '', 'leans' => $wants,
+        ];
+    }
+
+    /** @return Thing */
+    private static function blank(string $name, string $href, string $kind): array
+    {
+        return ['name' => $name, 'state' => '', 'detail' => '', 'code' => '', 'href' => $href, 'vessel' => Section::draw(Profile::of('beaker', 100), [], 0, self::STANDS), 'kind' => $kind, 'urgent' => false, 'leans' => false];
+    }
+
     /** @return Thing */
     private function half(Batch $batch): array
     {
@@ -71,6 +158,7 @@ final readonly class Shelf
             'vessel' => $this->vessels->small($state->composition, $state->formula->family, false),
             'kind' => 'making',
             'urgent' => true,
+            'leans' => false,
         ];
     }
 
@@ -94,6 +182,7 @@ final readonly class Shelf
             'vessel' => $this->vessels->small($composition, $formula->family, true),
             'kind' => 'made',
             'urgent' => $left !== null && $left < 0,
+            'leans' => false,
         ];
     }
 
@@ -101,7 +190,7 @@ final readonly class Shelf
     public function formula(Formula $formula): array
     {
         [$read] = Draft::fromStored($formula->draft)->formula();
-        $evaluation = $this->evaluator->evaluate($read);
+        $evaluation = $this->evaluator->evaluate($read, madeOn: Carbon::now()->toDateTimeImmutable());
         $stops = $evaluation->count(Severity::Stop);
         $minds = $evaluation->count(Severity::Mind);
 
@@ -119,6 +208,7 @@ final readonly class Shelf
             'vessel' => $this->vessels->small($evaluation->assessment->composition, $read->family, false),
             'kind' => 'formula',
             'urgent' => false,
+            'leans' => false,
         ];
     }
 }

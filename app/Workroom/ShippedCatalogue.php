@@ -12,17 +12,18 @@ use RuntimeException;
  * The catalogue files of data/, compiled to a PHP array the opcode cache holds: no CSV is parsed in a request.
  *
  * @phpstan-import-type Row from CatalogueSource
+ * @phpstan-import-type PreparationRow from CatalogueSource
  */
 final class ShippedCatalogue implements CatalogueSource
 {
     /** Raise when the shape of a compiled row changes. */
-    private const SHAPE = 5;
+    private const SHAPE = 6;
 
-    private const FILES = ['ingredients', 'preservative_components', 'preservative_coverage', 'blend_components', 'piece_weights', 'packaging'];
+    private const FILES = ['ingredients', 'preservative_components', 'preservative_coverage', 'blend_components', 'piece_weights', 'packaging', 'preparations'];
 
     private const SOLID_FAT_AT = [10, 20, 25, 30, 35];
 
-    /** @var array{rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, note: string}>}|null */
+    /** @var array{rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, note: string}>, preparations: array<string, PreparationRow>}|null */
     private ?array $compiled = null;
 
     public function __construct(
@@ -46,7 +47,12 @@ final class ShippedCatalogue implements CatalogueSource
         return $this->compiled()['containers'];
     }
 
-    /** @return array{rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, note: string}>} */
+    public function preparations(): array
+    {
+        return $this->compiled()['preparations'];
+    }
+
+    /** @return array{rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, note: string}>, preparations: array<string, PreparationRow>} */
     private function compiled(): array
     {
         if ($this->compiled === null) {
@@ -56,7 +62,7 @@ final class ShippedCatalogue implements CatalogueSource
                 $held = ['stamp' => $stamp, ...$this->compile()];
                 $this->write($held);
             }
-            /** @var array{stamp: string, rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, note: string}>} $held */
+            /** @var array{stamp: string, rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, note: string}>, preparations: array<string, PreparationRow>} $held */
             $this->compiled = $held;
         }
 
@@ -90,7 +96,7 @@ final class ShippedCatalogue implements CatalogueSource
         }
     }
 
-    /** @return array{rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, note: string}>} */
+    /** @return array{rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, note: string}>, preparations: array<string, PreparationRow>} */
     private function compile(): array
     {
         $components = $coverage = $parts = [];
@@ -147,7 +153,17 @@ final class ShippedCatalogue implements CatalogueSource
             ];
         }
 
-        return ['rows' => $rows, 'names' => $names, 'containers' => $containers];
+        $preparations = [];
+        foreach ($this->csv('preparations') as $row) {
+            $preparations[$row['key']] = [
+                'kind' => $row['kind'], 'ingredient' => $row['ingredient'], 'plants' => self::words($row['plants']), 'ratio' => self::number($row['plant_to_water_ratio_g_per_g']),
+                'minutes_low' => (float) $row['time_min_low'], 'minutes_high' => (float) $row['time_min_high'], 'celsius' => (float) $row['temp_c'],
+                'yield' => (float) $row['expected_yield_fraction'], 'counter_hours' => (float) $row['counter_hours'], 'fridge_days' => (float) $row['fridge_days'],
+                'freezer_days' => (float) $row['freezer_days'], 'ph' => self::number($row['typical_ph']), 'source' => $row['source'],
+            ];
+        }
+
+        return ['rows' => $rows, 'names' => $names, 'containers' => $containers, 'preparations' => $preparations];
     }
 
     /**

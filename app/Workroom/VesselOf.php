@@ -12,6 +12,9 @@ use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Infusion\InPart;
+use Ilvane\Core\Infusion\JarContents;
+use Ilvane\Core\Infusion\JarRoom;
 use Ilvane\Core\Process\Step;
 
 /** Which vessel a thing stands in, and what is drawn inside it. */
@@ -92,6 +95,25 @@ final readonly class VesselOf
         }
 
         return Section::draw(Profile::of($filled ? self::keeping($family) : self::mixing($family), max(1.0, $ml * ($filled ? self::HEADSPACE : self::ROOM_TO_STIR))), $strata, 0, $stands, closed: $filled);
+    }
+
+    /**
+     * A jar of plants in oil: the settled plant at the bottom, oil above it, tinted by how far it has come; a plant above
+     * the oil stands dry.
+     *
+     * @param  float  $depth  of tint, 0 to 1
+     */
+    public function infusing(JarContents $contents, JarRoom $room, float $depth, float $labels, float $stands = 300, bool $closed = false): Section
+    {
+        $surface = $room->oilMl + $room->solidMl;
+        $grams = fn (array $parts): string => $this->wording->grams(array_sum(array_map(static fn (InPart $part): float => $part->grams->likely, $parts)));
+        $plants = static fn (float $ml): Stratum => new Stratum('plants', mb_strtolower(say('jars.plants')), $grams($contents->plants), 'steeping', $ml, $depth);
+        $strata = $room->isCovered()
+            ? [$plants($room->settledMl), new Stratum('oil', mb_strtolower(say('jars.oils')), $grams($contents->oils), 'oil', $surface - $room->settledMl, $depth)]
+            : [$plants($surface), new Stratum('dry', say('jars.above'), '', 'dry', $room->settledMl - $surface)];
+        $holds = max($room->jarMl ?? $room->levelMl() * self::ROOM_TO_STIR, 1.0);
+
+        return Section::draw(Profile::of('jar', $holds), array_values(array_filter($strata, static fn (Stratum $stratum): bool => $stratum->ml > 0.5)), $labels, $stands, $closed, labelled: false);
     }
 
     public static function mixing(Family $family): string

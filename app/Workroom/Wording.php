@@ -103,6 +103,44 @@ final class Wording
         };
     }
 
+    /** From minutes to days, as one would say it: "45 min", "8 h", "21 days". */
+    public function duration(float $days): string
+    {
+        $minutes = $days * 1440;
+
+        return match (true) {
+            $minutes < 119.5 => $this->number(max(1.0, ceil($minutes - 1e-6)), 0).self::GAP.say('words.unit.minutes'),
+            $days < 1.99 => $this->number($minutes / 60, $minutes < 600 ? 1 : 0).self::GAP.say('words.unit.hours'),
+            default => trans_choice('words.days', (int) ceil($days - 1e-6)),
+        };
+    }
+
+    /** What is left until then: "40 min", "5 h", "2 days"; "nothing" once it is past. */
+    public function hoursLeft(DateTimeInterface $until): string
+    {
+        $minutes = ($until->getTimestamp() - Carbon::now()->getTimestamp()) / 60;
+
+        return match (true) {
+            $minutes <= 0 => say('words.unit.nothing'),
+            $minutes < 120 => $this->number(floor($minutes), 0).self::GAP.say('words.unit.minutes'),
+            $minutes < 2880 => $this->number(floor($minutes / 60), 0).self::GAP.say('words.unit.hours'),
+            default => trans_choice('words.days', (int) floor($minutes / 1440)),
+        };
+    }
+
+    /** "today", "tomorrow", "Thursday, in 3 days", "yesterday", "3 days ago" */
+    public function whenever(DateTimeInterface $date): string
+    {
+        $days = (int) Carbon::now()->startOfDay()->diffInDays(Carbon::instance($date)->startOfDay());
+
+        return match (true) {
+            $days < 0 => trans_choice('words.days_ago', -$days),
+            $days <= 1 => trans_choice('words.in_days', $days),
+            $days <= 6 => trans_choice('words.in_days', $days, ['day' => $this->dated($date, 'dddd')]),
+            default => $this->shortDate($date),
+        };
+    }
+
     /** "Thursday 26 November 2026" */
     public function date(DateTimeInterface $date): string
     {
@@ -113,6 +151,12 @@ final class Wording
     public function shortDate(DateTimeInterface $date): string
     {
         return $this->dated($date, 'D MMM YYYY');
+    }
+
+    /** "26 Nov" */
+    public function dayOfMonth(DateTimeInterface $date): string
+    {
+        return $this->dated($date, 'D MMM');
     }
 
     private function dated(DateTimeInterface $date, string $form): string
@@ -126,6 +170,12 @@ final class Wording
     public function time(DateTimeInterface $date): string
     {
         return Carbon::instance($date)->format('H:i');
+    }
+
+    /** "26 Nov, 14:05" */
+    public function moment(DateTimeInterface $date): string
+    {
+        return $this->dated($date, 'D MMM').', '.$this->time($date);
     }
 
     /** "today", "yesterday", "3 days ago" */

@@ -23,6 +23,9 @@ final class Catalogue
     /** @var array<string, Container> */
     private readonly array $containers;
 
+    /** @var array<string, PreparationMethod> */
+    private readonly array $preparations;
+
     /** @var array<string, Ingredient> */
     private array $built = [];
 
@@ -34,6 +37,13 @@ final class Catalogue
             $containers[$key] = new Container($key, $row['name'], $row['material'], $row['closure'], $row['volume'], $row['max_fill'], $row['headspace'], $row['note']);
         }
         $this->containers = $containers ?? [];
+        foreach ($source->preparations() as $key => $row) {
+            $preparations[$key] = new PreparationMethod(
+                $key, $row['kind'], $row['ingredient'], $row['plants'], $row['ratio'], $row['minutes_low'], $row['minutes_high'], $row['celsius'],
+                $row['yield'], $row['counter_hours'], $row['fridge_days'], $row['freezer_days'], $row['ph'], $row['source'],
+            );
+        }
+        $this->preparations = $preparations ?? [];
     }
 
     public function has(string $key): bool
@@ -65,6 +75,12 @@ final class Catalogue
     public function containers(): array
     {
         return $this->containers;
+    }
+
+    /** @return array<string, PreparationMethod> by key */
+    public function preparations(): array
+    {
+        return $this->preparations;
     }
 
     /** @return list<string> */

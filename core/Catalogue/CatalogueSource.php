@@ -8,6 +8,7 @@ namespace Ilvane\Core\Catalogue;
  * Where the catalogue's rows come from. Rows are plain typed arrays as the reader compiled them, so that a catalogue
  * can be opened without building every ingredient.
  *
+ * @phpstan-type PreparationRow array{kind: string, ingredient: string, plants: list<string>, ratio: ?float, minutes_low: float, minutes_high: float, celsius: float, yield: float, counter_hours: float, fridge_days: float, freezer_days: float, ph: ?float, source: string}
  * @phpstan-type Row array{
  *   key: string, name_en: string, name_fr: string, aliases: list<string>, inci: string, kind: string,
  *   density: ?float, spoon_density: ?float, spoon_error: float, melt_low: ?float, melt_high: ?float, water: ?float,
@@ -27,6 +28,9 @@ interface CatalogueSource
 
     /** @return array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, note: string}> by key */
     public function containers(): array;
+
+    /** @return array<string, PreparationRow> by key */
+    public function preparations(): array;
 
     /** @return array<string, string> folded name or alias => ingredient key */
     public function names(): array;

@@ -31,6 +31,7 @@ final readonly class Assessment
         public Scent $scent,
         public Keeping $keeping,
         public Keeping $keepingIfFresh,
+        public ?DateTimeImmutable $madeOn,
     ) {
     }
 
@@ -54,6 +55,7 @@ final readonly class Assessment
             Scent::of($formula, $composition),
             Keeping::of($formula, $composition, $preservation->regime, $madeOn),
             Keeping::ifFresh($formula, $composition),
+            $madeOn,
         );
     }
 

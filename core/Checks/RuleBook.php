@@ -37,6 +37,8 @@ final class RuleBook
             new Rules\ScentSingleHigh,
             new Rules\DoseHigh,
             new Rules\HumectantHigh,
+            new Rules\LotOverdue,
+            new Rules\LotComesFirst,
             new Rules\NutAllergen,
             new Rules\PatchTest,
         ];

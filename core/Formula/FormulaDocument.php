@@ -26,7 +26,7 @@ final class FormulaDocument
 
     private const FIELDS = ['format', 'name', 'family', 'use', 'for', 'scale_resolution_g', 'batch', 'lines', 'process', 'packaging', 'keeping', 'ph', 'stated_yield_g', 'directions', 'notes', 'reading'];
 
-    private const LINE_FIELDS = ['ingredient', 'name', 'text', 'formula', 'amount', 'phase', 'prepared', 'lot', 'opened_on'];
+    private const LINE_FIELDS = ['ingredient', 'name', 'text', 'formula', 'amount', 'phase', 'prepared', 'lot', 'opened_on', 'best_before'];
 
     private const STEP_FIELDS = ['do', 'what', 'to_c', 'minutes', 'burst_s', 'rest_s', 'times', 'phase', 'how', 'note'];
 
@@ -163,6 +163,7 @@ final class FormulaDocument
             prepared: $line->oneOf('prepared', Prepared::class),
             lot: $line->text('lot', 80),
             openedOn: $line->date('opened_on'),
+            bestBefore: $line->date('best_before'),
         );
     }
 
@@ -217,6 +218,7 @@ final class FormulaDocument
             'prepared' => $line->prepared?->value,
             'lot' => $line->lot,
             'opened_on' => $line->openedOn?->format('Y-m-d'),
+            'best_before' => $line->bestBefore?->format('Y-m-d'),
         ], static fn (mixed $value): bool => $value !== null);
     }
 }

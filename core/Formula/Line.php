@@ -13,7 +13,10 @@ use Ilvane\Core\Catalogue\Phase;
  */
 final readonly class Line
 {
-    /** @param  string  $amount as written, "" where a recipe line holds it */
+    /**
+     * @param  string  $amount  as written, "" where a recipe line holds it
+     * @param  DateTimeImmutable|null  $bestBefore  of the lot it is taken from
+     */
     public function __construct(
         public ?string $ingredient = null,
         public ?string $name = null,
@@ -24,6 +27,7 @@ final readonly class Line
         public ?Prepared $prepared = null,
         public ?string $lot = null,
         public ?DateTimeImmutable $openedOn = null,
+        public ?DateTimeImmutable $bestBefore = null,
     ) {
     }
 
@@ -31,5 +35,10 @@ final readonly class Line
     public function spokenOf(): string
     {
         return $this->text ?? $this->name ?? $this->formula->name ?? $this->ingredient ?? '';
+    }
+
+    public function withAmount(string $amount): self
+    {
+        return new self($this->ingredient, $this->name, $this->text, $this->formula, $amount, $this->phase, $this->prepared, $this->lot, $this->openedOn, $this->bestBefore);
     }
 }

@@ -20,6 +20,7 @@ final readonly class InfusionPlan
      * @param  float|null  $jarMl  brimful; null when no jar is named
      * @param  float  $days  how long it stands, a fraction for warm methods
      * @param  bool  $inMinutes  the maker thinks of it in minutes
+     * @param  bool  $lastsUsual  the time is the method's usual one, not the maker's word
      * @param  float  $shakeEveryDays  0 for never
      * @param  list<OilMoved>  $events  in order of time
      * @param  float|null  $wishedStrength  grams of plant's worth in 100 g oil
@@ -37,6 +38,7 @@ final readonly class InfusionPlan
         public Application $use = Application::LeaveOn,
         public array $events = [],
         public ?float $wishedStrength = null,
+        public bool $lastsUsual = false,
     ) {
     }
 
@@ -56,7 +58,7 @@ final readonly class InfusionPlan
     {
         return new self(
             $this->name, $this->plants, $this->oils, $this->jarMl, $method, $method->usualCelsius(), $method->usualDays(),
-            $method->isHeated(), $this->shakeEveryDays, $this->use, [], $this->wishedStrength,
+            $method->isHeated(), $this->shakeEveryDays, $this->use, [], $this->wishedStrength, true,
         );
     }
 }

@@ -67,6 +67,7 @@ final class InfusionPlanDocument
             use: $document->oneOf('use', Application::class) ?? Application::LeaveOn,
             events: self::events($document, $lasts),
             wishedStrength: $document->number('wished_strength', 0.001, 1000),
+            lastsUsual: $days === null && $minutes === null,
         );
     }
 

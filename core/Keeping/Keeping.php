@@ -73,6 +73,7 @@ final readonly class Keeping
         if ($steps === null) {
             return new self(null, [], 'dry_not_modelled');
         }
+        array_push($steps, ...self::lots($composition, $regime, $madeOn));
         usort($steps, static fn (KeepingStep $a, KeepingStep $b): int => $a->days <=> $b->days);
 
         return new self($steps[0]->days, $steps, null);
@@ -99,6 +100,24 @@ final readonly class Keeping
             $step = self::ingredientStep($line, $madeOn);
             if ($step !== null) {
                 $steps[] = $step;
+            }
+        }
+
+        return $steps;
+    }
+
+    /**
+     * Dates of the lots it is made from; a water that a preservative now holds no longer turns on its own.
+     *
+     * @return list<KeepingStep>
+     */
+    private static function lots(Composition $composition, Regime $regime, ?DateTimeImmutable $madeOn): array
+    {
+        $steps = [];
+        foreach ($composition->lines as $line) {
+            $date = $line->line->bestBefore;
+            if ($date !== null && $madeOn !== null && $line->isInBatch() && ! ($regime === Regime::Preserved && ($line->ingredient?->bringsFreeWater() ?? false))) {
+                $steps[] = new KeepingStep('lot', max(0.0, (float) $madeOn->setTime(0, 0)->diff($date)->format('%r%a')), $line->ingredient?->key, $line->line->lot ?? $line->line->spokenOf());
             }
         }
 

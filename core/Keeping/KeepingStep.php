@@ -11,11 +11,13 @@ final readonly class KeepingStep
      * @param  string  $what  word key of the reason
      * @param  float  $days  from the day it is made
      * @param  string|null  $ingredient  catalogue key it speaks of
+     * @param  string|null  $lot  code of the lot it speaks of
      */
     public function __construct(
         public string $what,
         public float $days,
         public ?string $ingredient = null,
+        public ?string $lot = null,
     ) {
     }
 }

@@ -37,6 +37,6 @@ final readonly class TextLines
             return $line;
         }
 
-        return new Line(ingredient: $read[0]->ingredient, text: $text, amount: $read[0]->amount->entered, phase: $line->phase ?? $read[0]->phase, prepared: $line->prepared, lot: $line->lot, openedOn: $line->openedOn);
+        return new Line(ingredient: $read[0]->ingredient, text: $text, amount: $read[0]->amount->entered, phase: $line->phase ?? $read[0]->phase, prepared: $line->prepared, lot: $line->lot, openedOn: $line->openedOn, bestBefore: $line->bestBefore);
     }
 }

@@ -6,20 +6,29 @@ namespace Database\Seeders;
 
 use App\Models\Batch;
 use App\Models\Formula;
+use App\Models\Jar;
 use App\Workroom\Bench\Draft;
 use App\Workroom\Bench\FormulaBook;
+use App\Workroom\Jars\JarBook;
+use App\Workroom\Jars\PlanDraft;
+use App\Workroom\Jars\Planner;
 use App\Workroom\Make\MakeBook;
 use App\Workroom\Make\MakeState;
+use App\Workroom\Pantry\PreparationBook;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
+use Ilvane\Core\Formula\Storage;
+use Ilvane\Core\Infusion\InfusionPlanDocument;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
 
 /** The sample workroom: invented people, place and products, dated from the day it is filled. */
 final class DemoWorkroom extends Seeder
 {
-    public function run(FormulaBook $book, MakeBook $makes): void
+    public function run(FormulaBook $book, MakeBook $makes, JarBook $jars, PreparationBook $preparations): void
     {
+        $this->jars($jars);
+        $this->preparations($preparations);
         $milk = $this->formula($book, $this->milk());
         $book->keep($milk, Draft::fromDocument($this->milk('2 %')), 'First try, with less shea.');
         $kept = $book->keep($milk, Draft::fromStored($milk->draft), 'More shea for the ends.');
@@ -40,6 +49,79 @@ final class DemoWorkroom extends Seeder
         $this->formula($book, $this->spray());
         $this->formula($book, $this->butter());
         $this->formula($book, $this->flawed());
+    }
+
+    /** A cold jar half way, a warm one done, a strong one just begun, one still a plan. */
+    private function jars(JarBook $jars): void
+    {
+        $cold = $this->jar($jars, $this->coldJar(), $this->daysAgo(16, '09:20'));
+        foreach ([14, 11, 9, 6, 3] as $days) {
+            $jars->shake($cold, $this->daysAgo($days, '08:05'), "demo-shake-$days");
+        }
+        $jars->note($cold, 18.5, 'clear', 'In the larder, top shelf.', $this->daysAgo(9, '08:06'), 'demo-look-cold');
+        $jars->move($cold, 40.0, 40.0, $this->daysAgo(4, '18:30'), 'demo-move-cold');
+
+        $warm = $this->jar($jars, $this->warmJar(), $this->daysAgo(12, '10:00'));
+        $jars->strain($warm, 158.0, 21.0, $this->daysAgo(12, '18:10'), 'demo-strain-warm');
+
+        $this->jar($jars, $this->strongJar(), $this->daysAgo(1, '19:45'));
+        $jars->begin(PlanDraft::fromDocument($this->plannedJar()));
+    }
+
+    /** @param  array<string, mixed>  $plan */
+    private function jar(JarBook $jars, array $plan, Carbon $at): Jar
+    {
+        $jar = $jars->begin(PlanDraft::fromDocument($plan));
+        $jars->start($jar, Planner::infusion(InfusionPlanDocument::read($plan)), $at);
+
+        return $jar->refresh();
+    }
+
+    private function preparations(PreparationBook $preparations): void
+    {
+        $preparations->made($preparations->plan('marshmallow-decoction', 'marshmallow-root', 150.0), 138.0, Storage::Fridge, null, Carbon::now()->subHours(57));
+        $preparations->made($preparations->plan('aloe-gel-from-leaf', 'aloe-leaf-fresh', 180.0), 192.0, Storage::Freezer, 15.0, $this->daysAgo(8, '11:30'));
+        $preparations->plan('rosemary-water', 'rosemary-dried', 100.0);
+    }
+
+    /** @return array<string, mixed> */
+    private function coldJar(): array
+    {
+        return [
+            'format' => 'ilvane.infusion-plan/1', 'name' => 'Calendula for the winter milk',
+            'plants' => [['ingredient' => 'calendula-dried', 'amount' => '30 g', 'form' => 'dried_whole']], 'oils' => [['ingredient' => 'sunflower-oil-high-oleic', 'amount' => '300 g']],
+            'jar_ml' => 500, 'method' => 'cold_dark', 'temperature_c' => 20, 'days' => 28, 'shake_every_days' => 3,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function warmJar(): array
+    {
+        return [
+            'format' => 'ilvane.infusion-plan/1', 'name' => 'Rosemary, one slow Saturday',
+            'plants' => [['ingredient' => 'rosemary-dried', 'amount' => '25 g', 'form' => 'dried_cracked']], 'oils' => [['ingredient' => 'olive-oil', 'amount' => '200 g']],
+            'jar_ml' => 350, 'method' => 'low_oven', 'temperature_c' => 55, 'minutes' => 480,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function strongJar(): array
+    {
+        return [
+            'format' => 'ilvane.infusion-plan/1', 'name' => 'Clove, for thinning',
+            'plants' => [['ingredient' => 'clove-buds', 'amount' => '2 tbsp', 'form' => 'dried_cracked']], 'oils' => [['ingredient' => 'jojoba-oil', 'amount' => '150 g']],
+            'jar_ml' => 250, 'method' => 'cold_dark', 'temperature_c' => 20, 'days' => 14, 'shake_every_days' => 1, 'wished_strength' => 2,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function plannedJar(): array
+    {
+        return [
+            'format' => 'ilvane.infusion-plan/1', 'name' => 'Nettle and lavender',
+            'plants' => [['ingredient' => 'nettle-dried', 'amount' => '20 g'], ['ingredient' => 'lavender-buds', 'amount' => '2 tbsp']], 'oils' => [['ingredient' => 'sweet-almond-oil', 'amount' => '250 g'], ['ingredient' => 'jojoba-oil', 'amount' => '50 g']],
+            'jar_ml' => 500, 'method' => 'cold_dark',
+        ];
     }
 
     /** @param  array<string, mixed>  $document */

@@ -264,6 +264,19 @@ return [
             'source' => 'Arithmetic.',
         ],
     ],
+    'keeping' => [
+        'overdue' => [
+            'message' => ':lot is past its date, :date.',
+            'because' => 'What is over spoils what it goes into, however well that is preserved.',
+            'source' => 'The lot’s own date.',
+            'ask' => 'Will you take a fresher lot, or leave it out?',
+        ],
+        'ingredient_first' => [
+            'message' => ':lot is good until :date; what is made of it no longer than that.',
+            'because' => 'The part that turns first decides for the whole.',
+            'source' => 'The lot’s own date.',
+        ],
+    ],
     'safety' => [
         'wet_in_hot_oil' => [
             'message' => 'Wet plants spit in hot oil: :water of water has to leave. Low heat, wide pan, no lid, stand back.',

@@ -5,6 +5,8 @@ return [
     'days' => '{0} the same day|{1} 1 day|[2,*] :count days',
     'months' => '{1} 1 month|[2,*] :count months',
     'days_ago' => '{0} today|{1} yesterday|[2,*] :count days ago',
+    'in_days' => '{0} today|{1} tomorrow|[2,*] :day, in :count days',
+    'unit' => ['minutes' => 'min', 'hours' => 'h', 'days' => 'days', 'nothing' => 'nothing'],
     'limit_as_acid' => 'counted as the acid',
     'limit_as_such' => 'counted as such',
     'region_eu' => 'the limit for products in the EU',
@@ -25,6 +27,13 @@ return [
         'dry' => 'no water inside',
         'preserved' => 'water, with a preservative that works',
         'fresh' => 'water, and nothing that preserves it',
+    ],
+    'infusion_method' => [
+        'cold_dark' => 'cold and dark', 'sunny_sill' => 'sunny sill', 'warm_bath' => 'hot water bath', 'low_oven' => 'low oven', 'cook_out' => 'cooked out',
+    ],
+    'plant_form' => [
+        'dried_whole' => 'dried, whole', 'dried_cracked' => 'dried, cracked', 'powder' => 'powder', 'seed_whole' => 'whole seeds or buds',
+        'fresh_wilted' => 'fresh, wilted', 'fresh_wet' => 'fresh, wet',
     ],
     'phase' => ['water' => 'Water', 'oil' => 'Oil', 'cooldown' => 'Cool-down', 'infusion' => 'Infusion'],
     'phase_means' => [
@@ -53,6 +62,7 @@ return [
         'fresh_mask' => 'A mixed mask, in the fridge',
         'fresh_room' => 'Water without a preservative, at room temperature',
         'fresh_frozen' => 'Frozen in portions',
+        'lot' => 'Lot :lot, to its own date',
         'fresh_ingredient' => ':ingredient, fresh, in the fridge',
     ],
     'refused' => [

@@ -1,11 +1,13 @@
 import Alpine from '@alpinejs/csp';
 import morph from '@alpinejs/morph';
 import bench from './bench.js';
+import foresee from './foresee.js';
 import picker from './picker.js';
 import step from './step.js';
 
 Alpine.plugin(morph);
 Alpine.data('bench', bench);
+Alpine.data('foresee', foresee);
 Alpine.data('picker', picker);
 Alpine.data('step', step);
 Alpine.data('printer', () => ({

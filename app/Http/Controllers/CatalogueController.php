@@ -6,12 +6,16 @@ namespace App\Http\Controllers;
 
 use App\Http\Typed;
 use App\Models\Formula;
+use App\Models\Lot;
 use App\Workroom\Bench\FormulaBook;
+use App\Workroom\Pantry\LotLine;
+use App\Workroom\Pantry\LotPage;
 use App\Workroom\Wording;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Catalogue\Ingredient;
+use Ilvane\Core\Catalogue\Kind;
 
 final class CatalogueController
 {
@@ -21,20 +25,40 @@ final class CatalogueController
 
     private const LONGEST = 80;
 
-    public function search(Request $request, Catalogue $catalogue, FormulaBook $book, Wording $wording): JsonResponse
+    public function search(Request $request, Catalogue $catalogue, FormulaBook $book): JsonResponse
     {
         $wanted = Typed::text($request, 'q', self::LONGEST);
+        if (Typed::text($request, 'of') === 'infusion') {
+            return new JsonResponse(array_map(self::entry(...), array_slice(array_values(array_filter($catalogue->search($wanted, 10 * self::OFFERED), self::canBeInfused(...))), 0, self::OFFERED)));
+        }
         $found = $catalogue->search($wanted, self::OFFERED);
         $own = $book->named($wanted, (int) Typed::text($request, 'not'), self::OWN_OFFERED);
 
-        return new JsonResponse([...array_map(static fn (Ingredient $ingredient): array => [
+        return new JsonResponse([...array_map(self::lot(...), LotLine::search($wanted, self::OWN_OFFERED)), ...array_map(self::entry(...), $found), ...array_map(static fn (Formula $formula): array => [
+            'key' => FormulaBook::KEY.$formula->id, 'name' => $formula->name, 'full' => $formula->name, 'kind' => say('words.kind.own_formula'), 'phase' => '',
+        ], $own)]);
+    }
+
+    /** @return array{key: string, name: string, full: string, kind: string, phase: string} */
+    private static function entry(Ingredient $ingredient): array
+    {
+        return [
             'key' => $ingredient->key,
-            'name' => $wording->ingredient($ingredient->key),
+            'name' => app(Wording::class)->ingredient($ingredient->key),
             'full' => $ingredient->name(app()->getLocale()),
             'kind' => say('words.kind.'.$ingredient->kind->value),
             'phase' => $ingredient->defaultPhase->value,
-        ], $found), ...array_map(static fn (Formula $formula): array => [
-            'key' => FormulaBook::KEY.$formula->id, 'name' => $formula->name, 'full' => $formula->name, 'kind' => say('words.kind.own_formula'), 'phase' => '',
-        ], $own)]);
+        ];
+    }
+
+    /** @return array{key: string, name: string, full: string, kind: string, phase: string} */
+    private static function lot(Lot $lot): array
+    {
+        return ['key' => LotLine::KEY.$lot->code, 'name' => $lot->name, 'full' => "$lot->name, $lot->code", 'kind' => LotPage::date($lot, app(Wording::class)), 'phase' => ''];
+    }
+
+    private static function canBeInfused(Ingredient $ingredient): bool
+    {
+        return in_array($ingredient->kind, [Kind::DriedBotanical, Kind::FreshBotanical, Kind::PowderBotanical, Kind::CarrierOil, Kind::Butter], true);
     }
 }

@@ -6,18 +6,24 @@ namespace App\Http\Controllers;
 
 use App\Models\Formula;
 use App\Workroom\Shelf;
+use App\Workroom\Today\Agenda;
+use App\Workroom\Today\CalendarFile;
 use Illuminate\View\View;
 
 final class ShelfController
 {
     private const PER_PAGE = 24;
 
-    public function shelf(Shelf $shelf): View
+    private const JARS_SHOWN = 12;
+
+    public function shelf(Shelf $shelf, Agenda $agenda): View
     {
         return view('shelf.page', [
-            'making' => $shelf->making(),
-            'made' => $shelf->made(),
+            'due' => $agenda->due(),
+            'standing' => [...$shelf->making(), ...$shelf->standing(self::JARS_SHOWN), ...$shelf->lots('preparation', 6), ...$shelf->lots('infused_oil', 6), ...$shelf->made()],
+            'moreJars' => max(0, $shelf->standingCount() - self::JARS_SHOWN),
             'formulas' => $shelf->onTheBench(),
+            'feed' => CalendarFile::address(),
         ]);
     }
 

@@ -6,8 +6,10 @@ namespace App\Workroom\Bench;
 
 use App\Drawing\Section;
 use App\Models\Formula;
+use App\Workroom\PencilNotes;
 use App\Workroom\VesselOf;
 use App\Workroom\Wording;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\HtmlString;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Catalogue\Container;
@@ -23,20 +25,15 @@ use Ilvane\Core\Formula\WeighedLine;
 /**
  * Everything the bench shows, worded and ready to place.
  *
- * @phpstan-type Row array{key: string, position: int, ingredient: string, name: string, amount: string, prepared: string, phase: string, grams: string, band: string, percent: string, unfinished: bool, error: string, gravest: string}
+ * @phpstan-type Row array{key: string, position: int, ingredient: string, name: string, amount: string, prepared: string, phase: string, grams: string, band: string, percent: string, unfinished: bool, error: string, gravest: string, lot: string}
  * @phpstan-type Lane array{phase: string, name: string, means: string, grams: string, percent: string, rows: list<Row>}
- * @phpstan-type Note array{id: string, under: list<string>, code: string, severity: string, certainty: string, lines: list<int>, row: string, message: string, because: string, source: string, ask: ?string, fixes: list<array{do: string, label: string}>}
+ *
+ * @phpstan-import-type Note from PencilNotes
  */
 final readonly class BenchPage
 {
     /** Half a band over its middle from which on it is worth showing. */
     private const WORTH_SHOWING = 0.02;
-
-    /** Mending the cause mends these too. */
-    private const FOLLOWS_FROM = [
-        'preservation.scent_is_not' => 'preservation.missing',
-        'preservation.vitamin_e_is_not' => 'preservation.missing',
-    ];
 
     /**
      * @param  list<Lane>  $lanes
@@ -70,7 +67,7 @@ final readonly class BenchPage
     {
         $wording = app(Wording::class);
         [$read, $problems] = $draft->formula();
-        $evaluation = app(Evaluator::class)->evaluate($read);
+        $evaluation = app(Evaluator::class)->evaluate($read, madeOn: Carbon::now()->toDateTimeImmutable());
         $composition = $evaluation->assessment->composition;
 
         return new self(
@@ -82,7 +79,7 @@ final readonly class BenchPage
             $evaluation->isSound(),
             $draft->lines() === [],
             self::lanes($draft, $evaluation, $wording),
-            self::notes($draft, $evaluation->findings, $wording),
+            app(PencilNotes::class)->of($evaluation->findings, array_column($draft->lines(), 'key')),
             self::figures($evaluation, $wording),
             array_map(static fn (string $key): string => say('ui.problems.'.$key), $problems),
             $composition->total === null || $composition->basis === Basis::Hundred || $composition->known() === [] ? '' : $wording->grams($composition->total->likely),
@@ -152,7 +149,20 @@ final readonly class BenchPage
             'unfinished' => $held['name'] === '' || $held['amount'] === '',
             'error' => isset($held['rest']['refused']) ? say('findings.unread.ring') : ($line->unread === null || $isUntouched ? '' : say('findings.unread.'.$line->unread)),
             'gravest' => $gravest,
+            'lot' => self::lotOf($held['rest'], $wording),
         ];
+    }
+
+    /**
+     * Which lot of the pantry the line takes from, and its date.
+     *
+     * @param  array<string, mixed>  $rest
+     */
+    private static function lotOf(array $rest, Wording $wording): string
+    {
+        $date = is_string($rest['best_before'] ?? null) ? Carbon::createFromFormat('!Y-m-d', $rest['best_before']) : null;
+
+        return is_string($rest['lot'] ?? null) ? $rest['lot'].($date === null ? '' : ', '.say('pantry.good_until', ['date' => $wording->shortDate($date)])) : '';
     }
 
     /**
@@ -169,74 +179,6 @@ final readonly class BenchPage
         }
 
         return $gravest;
-    }
-
-    /**
-     * Stops and minds in the order of the lines, so that their threads don't cross; then the notes.
-     *
-     * @param  list<Finding>  $findings
-     * @return list<Note>
-     */
-    private static function notes(Draft $draft, array $findings, Wording $wording): array
-    {
-        $place = static fn (Finding $finding): int => ($finding->severity === Severity::Note ? 1000 : 0) + ($finding->lines[0] ?? 0);
-        usort($findings, static fn (Finding $a, Finding $b): int => $place($a) <=> $place($b));
-        $under = self::underOneCause($findings, $wording);
-        $notes = [];
-        foreach ($findings as $finding) {
-            $id = self::idOf($finding);
-            if (isset($under['taken'][$id])) {
-                continue;
-            }
-            $first = $finding->lines[0] ?? null;
-            $fixes = [];
-            foreach ($finding->fixes as $i => $fix) {
-                $fixes[] = ['do' => "fix:$id#$i", 'label' => $wording->fix($fix)];
-            }
-            $notes[] = [
-                'id' => $id,
-                'under' => $under['by'][$finding->code] ?? [],
-                'code' => $finding->code,
-                'severity' => $finding->severity->value,
-                'certainty' => $finding->certainty->value,
-                'lines' => $finding->lines,
-                'row' => $first === null ? '' : ($draft->lines()[$first - 1]['key'] ?? ''),
-                'message' => $wording->message($finding),
-                'because' => $wording->because($finding),
-                'source' => $wording->source($finding),
-                'ask' => $wording->ask($finding),
-                'fixes' => $fixes,
-            ];
-        }
-
-        return $notes;
-    }
-
-    /**
-     * Findings that only follow from another hang under it.
-     *
-     * @param  list<Finding>  $findings
-     * @return array{by: array<string, list<string>>, taken: array<string, true>}
-     */
-    private static function underOneCause(array $findings, Wording $wording): array
-    {
-        $codes = array_map(static fn (Finding $finding): string => $finding->code, $findings);
-        $by = $taken = [];
-        foreach ($findings as $finding) {
-            $cause = self::FOLLOWS_FROM[$finding->code] ?? null;
-            if ($cause !== null && in_array($cause, $codes, true)) {
-                $by[$cause][] = $wording->message($finding);
-                $taken[self::idOf($finding)] = true;
-            }
-        }
-
-        return ['by' => $by, 'taken' => $taken];
-    }
-
-    /** Names a finding so that a button pressed on it finds it again. */
-    public static function idOf(Finding $finding): string
-    {
-        return $finding->code.'@'.implode('-', $finding->lines);
     }
 
     /** @return list<array{label: string, figure: string, of: string}> */
@@ -286,14 +228,6 @@ final readonly class BenchPage
     public function holdsMenuOf(string $key, string $phase, string $prepared): bool
     {
         return ($this->held[$key] ?? null) === "$phase $prepared";
-    }
-
-    /** A severity's form and word, drawn once for all notes that share it. */
-    public function mark(string $severity): HtmlString
-    {
-        static $drawn = [];
-
-        return $drawn[app()->getLocale().$severity] ??= new HtmlString(view('components.severity', ['severity' => $severity])->render());
     }
 
     /** A choice's options, drawn once for all rows that chose the same. */

@@ -115,16 +115,36 @@ final class Draft
     }
 
     /**
-     * What the bench has no field for stays with its line; a formula of one's own goes when another name is put in.
+     * What the bench has no field for stays with its line; a formula or a lot of one's own goes when another name is put in.
      *
      * @param  DraftLine|null  $held
      * @return array<string, mixed>
      */
     private static function restOf(?array $held, string $name, string $ingredient): array
     {
-        return $held === null || ($held['name'] === $name && $ingredient === '') || ! isset($held['rest']['formula'])
-            ? array_diff_key($held['rest'] ?? [], ['refused' => true])
-            : array_diff_key($held['rest'], ['formula' => true, 'refused' => true]);
+        $rest = array_diff_key($held['rest'] ?? [], ['refused' => true]);
+        $isSame = $held === null || ($held['name'] === $name && $ingredient === '') || ($ingredient !== '' && $held['ingredient'] === $ingredient);
+
+        return $isSame ? $rest : array_diff_key($rest, ['formula' => true, 'lot' => true, 'best_before' => true]);
+    }
+
+    /**
+     * Lines that name a lot of the pantry take in what it is, its code and its date.
+     *
+     * @param  callable(string): (array<string, mixed>|null)  $lineOf  a line of the open form without its amount
+     */
+    public function withLots(callable $lineOf): self
+    {
+        $next = clone $this;
+        foreach ($next->lines as $i => $line) {
+            $lot = $lineOf($line['ingredient']);
+            if ($lot !== null) {
+                $taken = DraftLines::fromDocument(['_key' => $line['key'], ...$lot, 'prepared' => $line['prepared']], $line['amount']);
+                $next->lines[$i] = [...$taken, 'phase' => $line['phase'] !== '' ? $line['phase'] : $taken['phase']];
+            }
+        }
+
+        return $next;
     }
 
     /**

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Workroom\Bench;
 
+use App\Workroom\Pantry\LotLine;
+use App\Workroom\PencilNotes;
+use Illuminate\Support\Carbon;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
@@ -21,7 +24,7 @@ final readonly class DraftAction
     public function apply(Draft $draft, string $do, array $fields = []): Draft
     {
         [$verb, $what] = [...explode(':', $do, 2), ''];
-        $draft = $draft->withFormulas($this->book->documentOf(...))->settled($this->catalogue);
+        $draft = $draft->withLots(LotLine::named(...))->withFormulas($this->book->documentOf(...))->settled($this->catalogue);
 
         return match ($verb) {
             'add' => $draft->withLine($what),
@@ -66,8 +69,8 @@ final readonly class DraftAction
     {
         [$id, $index] = [...explode('#', $what, 2), '0'];
         [$formula] = $draft->formula();
-        foreach ($this->evaluator->evaluate($formula)->findings as $finding) {
-            if (BenchPage::idOf($finding) === $id && isset($finding->fixes[(int) $index])) {
+        foreach ($this->evaluator->evaluate($formula, madeOn: Carbon::now()->toDateTimeImmutable())->findings as $finding) {
+            if (PencilNotes::idOf($finding) === $id && isset($finding->fixes[(int) $index])) {
                 try {
                     return $draft->patched($finding->fixes[(int) $index]->patch)->settled($this->catalogue);
                 } catch (PatchRefused) {

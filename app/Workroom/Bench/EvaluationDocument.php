@@ -67,7 +67,7 @@ final readonly class EvaluationDocument
 
     private function keepingStep(KeepingStep $step): string
     {
-        return say('words.keeping.'.$step->what, ['ingredient' => $step->ingredient === null ? '' : $this->wording->ingredient($step->ingredient)]);
+        return say('words.keeping.'.$step->what, ['ingredient' => $step->ingredient === null ? '' : $this->wording->ingredient($step->ingredient), 'lot' => $step->lot ?? '']);
     }
 
     /** @return array<string, mixed> */

@@ -6,6 +6,7 @@ namespace App\Workroom\Bench;
 
 use App\Models\Formula;
 use App\Models\FormulaVersion;
+use App\Workroom\ChangedElsewhere;
 use Illuminate\Support\Facades\DB;
 use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\FormulaDocument;

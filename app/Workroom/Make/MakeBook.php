@@ -7,7 +7,10 @@ namespace App\Workroom\Make;
 use App\Models\Batch;
 use App\Models\BatchEntry;
 use App\Models\FormulaVersion;
+use App\Models\Lot;
 use App\Workroom\Bench\EvaluationDocument;
+use App\Workroom\DayCode;
+use App\Workroom\Pantry\LotBook;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Ilvane\Core\Catalogue\Catalogue;
@@ -29,6 +32,7 @@ final readonly class MakeBook
         private Tools $tools,
         private Evaluator $evaluator,
         private EvaluationDocument $evaluations,
+        private LotBook $lots,
     ) {
     }
 
@@ -43,32 +47,13 @@ final readonly class MakeBook
         $at ??= Carbon::now();
 
         return DB::transaction(fn (): Batch => Batch::query()->create([
-            'code' => $this->nextCode($at),
+            'code' => DayCode::next($at, static fn (string $code): bool => Batch::query()->where('code', $code)->exists()),
             'formula_version_id' => $version->id,
             'document' => $version->document,
             'status' => 'making',
             'at_step' => Plan::of($formula, $composition)->steps[0]->key,
             'started_at' => $at,
         ]));
-    }
-
-    /** Day and letter: 261123-A, then B … Z, then AA. */
-    private function nextCode(Carbon $at): string
-    {
-        $day = $at->format('ymd');
-        $letter = 'A';
-        while (Batch::query()->where('code', "$day-$letter")->exists()) {
-            $letter = self::after($letter);
-        }
-
-        return "$day-$letter";
-    }
-
-    private static function after(string $letter): string
-    {
-        $letter++; // PHP counts letters: Z is followed by AA
-
-        return $letter;
     }
 
     /**
@@ -114,12 +99,25 @@ final readonly class MakeBook
             'stops' => $evaluation->count(Severity::Stop),
             'no_date' => $keeping->refused,
         ];
-        DB::transaction(static function () use ($batch, $outcome, $keeping, $at): void {
+        DB::transaction(function () use ($batch, $outcome, $keeping, $at, $state): void {
             $batch->forceFill([
                 'status' => 'finished', 'finished_at' => $at, 'outcome' => $outcome,
                 'best_before' => self::bestBefore($keeping, $at),
             ])->save();
+            $this->drawDown($batch, $state, $at);
         });
+    }
+
+    /** What was weighed out of a lot is gone from it; more than the lot held empties it and is no reason to stop. */
+    private function drawDown(Batch $batch, MakeState $state, Carbon $at): void
+    {
+        foreach ($state->composition->lines as $line) {
+            $lot = $line->line->lot === null ? null : Lot::atHand()->where('code', $line->line->lot)->first();
+            $grams = $state->weightOf($line->position) ?? $line->grams?->likely;
+            if ($lot !== null && $grams !== null && $grams > 0) {
+                $this->lots->use($lot, min($grams, $lot->grams_left), $batch->code, $at, "batch-$batch->id-$line->position");
+            }
+        }
     }
 
     private static function bestBefore(Keeping $keeping, Carbon $made): ?string

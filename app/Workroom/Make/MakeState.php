@@ -11,7 +11,6 @@ use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\FormulaDocument;
-use Ilvane\Core\Formula\Line;
 use Ilvane\Core\Formula\Weighing;
 use Ilvane\Core\Heat\PhaseHeat;
 use Ilvane\Core\Measure\Amount;
@@ -142,15 +141,10 @@ final readonly class MakeState
         $lines = [];
         foreach ($this->formula->lines as $i => $line) {
             $grams = $this->weightOf($i + 1) ?? $this->composition->lines[$i]->grams?->likely;
-            $lines[] = $grams === null ? $line : self::weighed($line, $grams);
+            $lines[] = $grams === null ? $line : $line->withAmount(Amount::plain($grams).' g');
         }
 
         return $this->formula->asMade($lines, $this->ph());
-    }
-
-    private static function weighed(Line $line, float $grams): Line
-    {
-        return new Line($line->ingredient, $line->name, $line->text, $line->formula, Amount::plain($grams).' g', $line->phase, $line->prepared, $line->lot, $line->openedOn);
     }
 
     /** Grams that went in, strained-out plants aside. */

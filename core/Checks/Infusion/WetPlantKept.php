@@ -38,7 +38,7 @@ final class WetPlantKept implements InfusionCheck
         return new Fix('infuse_cook_out', [
             ['op' => 'replace', 'path' => '/method', 'value' => $method->value],
             ['op' => 'add', 'path' => '/temperature_c', 'value' => $method->usualCelsius()],
-            ['op' => 'remove', 'path' => $infusion->plan->inMinutes ? '/minutes' : '/days'],
+            ...($infusion->plan->lastsUsual ? [] : [['op' => 'remove', 'path' => $infusion->plan->inMinutes ? '/minutes' : '/days']]),
             ['op' => 'add', 'path' => '/minutes', 'value' => round($method->usualDays() * 1440)],
         ]);
     }

@@ -38,6 +38,7 @@
                     </span>
                 </div>
             </details>@endif
+            @if ($row['lot'] !== '')<p class="row-lot">{{ $row['lot'] }}</p>@endif
             @if ($row['error'] !== '')<p class="problem @if ($row['unfinished']) is-unfinished @endif" id="problem-{{ $row['key'] }}">{{ $row['error'] }}</p>@endif
         </div>
     @endforeach

@@ -15,15 +15,14 @@
     <header class="rim">
         <a class="wordmark" href="{{ route('shelf') }}">Ilvane</a>
         <nav aria-label="{{ __('ui.nav.label') }}">
-            <a href="{{ route('shelf') }}" @if (request()->routeIs('shelf')) aria-current="page" @endif>{{ __('ui.nav.shelf') }}</a>
-            <a href="{{ route('formulas') }}" @if (request()->routeIs('formulas', 'bench', 'version')) aria-current="page" @endif>{{ __('ui.nav.formulas') }}</a>
-            <a href="{{ route('intake') }}" @if (request()->routeIs('intake*')) aria-current="page" @endif>{{ __('ui.intake.nav') }}</a>
-            <a href="{{ route('settings') }}" class="nav-last" @if (request()->routeIs('settings')) aria-current="page" @endif>{{ __('ui.settings.nav') }}</a>
+            @foreach (['shelf' => ['today.nav', 'shelf'], 'formulas' => ['ui.nav.formulas', 'formulas|bench|version'], 'jars' => ['jars.nav', 'jars|jar*'], 'preparations' => ['pantry.prepare.nav', 'preparation*'], 'pantry' => ['pantry.nav', 'pantry|lot*'], 'intake' => ['ui.intake.nav', 'intake*'], 'settings' => ['ui.settings.nav', 'settings']] as $route => [$word, $on])
+                <a href="{{ route($route) }}" @if (request()->routeIs(explode('|', $on))) aria-current="page" @endif>{{ __($word) }}</a>
+            @endforeach
         </nav>
         {{ $head ?? '' }}
     </header>
     @if (session('said'))
-        <p class="said" role="status">{{ session('said') }}</p>
+        <div class="said" role="status"><p>{{ session('said') }}</p>@if (session('undo'))<form method="post" action="{{ session('undo') }}">@csrf<input type="hidden" name="client_key" value="{{ \Illuminate\Support\Str::uuid() }}"><input type="hidden" name="back" value="today"><button class="link">{{ __('today.undo') }}</button></form>@endif</div>
     @endif
     @if (session('refused'))
         <p class="said said-refused" role="alert">{{ session('refused') }}</p>

@@ -3,12 +3,14 @@
     @foreach ($section->bands as $band)
         <g class="stratum mat-{{ $band['material'] }}" data-band="{{ $band['key'] }}">
             <path class="stratum-fill" d="{{ $band['shape'] }}"/>
+            @if ($band['depth'] > 0)<path class="stratum-depth" d="{{ $band['shape'] }}" fill-opacity="{{ round(0.55 * min(1, $band['depth']), 3) }}"/>@endif
             @if ($band['hatch'] !== '')<path class="stratum-hatch" d="{{ $band['hatch'] }}"/>@endif
         </g>
     @endforeach
     <path class="vessel-wall" d="{{ $section->wall }}"/>
     <path class="vessel-inside" d="{{ $section->outline }}"/>
-    @if ($section->lid !== '')<path class="vessel-paper" d="{{ $section->paper }}"/><path class="vessel-lid" d="{{ $section->lid }}"/>@endif
+    @if ($section->paper !== '')<path class="vessel-paper" d="{{ $section->paper }}"/>@endif
+    @if ($section->lid !== '')<path class="vessel-lid" d="{{ $section->lid }}"/>@endif
     @if ($leaders)
         @foreach ($section->leaders as $leader)
             <g class="leader" data-band="{{ $leader['key'] }}">

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Workroom\Bench;
+namespace App\Workroom;
 
 use RuntimeException;
 

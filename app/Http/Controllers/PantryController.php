@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Typed;
+use App\Models\Lot;
+use App\Models\LotEntry;
+use App\Workroom\Bench\FormulaBook;
+use App\Workroom\Happened;
+use App\Workroom\Pantry\LotBook;
+use App\Workroom\Pantry\LotLine;
+use App\Workroom\Pantry\LotPage;
+use App\Workroom\Refused;
+use App\Workroom\Shelf;
+use Closure;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+use Ilvane\Core\Formula\Storage;
+
+final class PantryController
+{
+    public function __construct(private readonly LotBook $lots)
+    {
+    }
+
+    public function all(Shelf $shelf): View
+    {
+        return view('pantry.all', ['oils' => $shelf->lots('infused_oil'), 'preparations' => $shelf->lots('preparation'), 'gone' => $shelf->goneLots()]);
+    }
+
+    public function show(Lot $lot): View
+    {
+        return view('pantry.lot', ['page' => LotPage::of($lot->load('entries', 'jar', 'preparation'))]);
+    }
+
+    public function use(Request $request, Lot $lot): RedirectResponse
+    {
+        return $this->did($lot, fn () => $this->lots->use($lot, Typed::grams($request, 'grams') ?: throw new Refused('grams', 'no_grams'), Typed::text($request, 'for', 120), Happened::at(Typed::text($request, 'when'), $lot->made_at), Typed::key($request)));
+    }
+
+    public function move(Request $request, Lot $lot): RedirectResponse
+    {
+        $to = Storage::tryFrom(Typed::text($request, 'to'));
+
+        return $this->did($lot, fn () => $to === null ? null : $this->lots->move($lot, $to, Happened::at('', $lot->made_at), Typed::key($request)));
+    }
+
+    public function discard(Request $request, Lot $lot): RedirectResponse
+    {
+        return $this->did($lot, fn () => $this->lots->discard($lot, Typed::text($request, 'reason'), Happened::at('', $lot->made_at), Typed::key($request)), Typed::text($request, 'back'));
+    }
+
+    public function undo(Request $request, Lot $lot, LotEntry $entry): RedirectResponse
+    {
+        abort_unless($entry->lot_id === $lot->id, 404);
+
+        return $this->did($lot, fn () => $this->lots->undo($lot, $entry, Typed::key($request)), Typed::text($request, 'back'));
+    }
+
+    public function remove(Lot $lot): RedirectResponse
+    {
+        try {
+            $this->lots->remove($lot);
+        } catch (Refused $refused) {
+            return redirect()->route('lot', $lot)->with('refused', $refused->said());
+        }
+
+        return redirect()->route('pantry')->with('said', say('pantry.removed', ['code' => $lot->code]));
+    }
+
+    /** Begins a formula whose first line is this lot. */
+    public function bench(Lot $lot, FormulaBook $book): RedirectResponse
+    {
+        return redirect()->route('bench', $book->put(LotLine::draft($lot)));
+    }
+
+    private function did(Lot $lot, Closure $what, string $back = ''): RedirectResponse
+    {
+        try {
+            $what();
+        } catch (Refused $refused) {
+            return redirect()->route('lot', $lot)->withInput()->withErrors([$refused->field => $refused->said()])->with('refused', $refused->field === 'lot' ? $refused->said() : null);
+        }
+        $last = LotEntry::query()->where('lot_id', $lot->id)->where('kind', '<>', 'undo')->orderByDesc('id')->first();
+
+        return ($back === 'today' ? redirect()->route('shelf')->with('undo', $last === null ? null : route('lot.undo', [$lot, $last])) : redirect()->route('lot', $lot))->with('said', say('pantry.done'));
+    }
+}

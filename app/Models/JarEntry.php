@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * One thing done to a jar or seen of it. Only ever added; an undo is an entry too.
+ *
+ * @property int $id
+ * @property int $jar_id
+ * @property string $kind shake | temperature | look | take_out | top_up | strain | discard | undo
+ * @property float|null $value g or °C by kind
+ * @property string $subject what was seen, why it was discarded, which entry is undone
+ * @property string $note
+ * @property string $client_key sent by the page; the same key is recorded once
+ * @property Carbon $happened_at
+ * @property Carbon $recorded_at
+ */
+final class JarEntry extends Model
+{
+    public $timestamps = false;
+
+    protected $casts = ['value' => 'float', 'happened_at' => 'datetime', 'recorded_at' => 'datetime', 'jar_id' => 'integer'];
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+
+/**
+ * Something in the pantry that the maker made: an infused oil or a preparation. What is left, where it stands and until
+ * when it is good follow from its entries and are kept beside them for quick lists.
+ *
+ * @property int $id
+ * @property string $code
+ * @property string $kind infused_oil | preparation
+ * @property string $name
+ * @property string|null $ingredient catalogue key, of a preparation
+ * @property array<string, mixed>|null $document ilvane.formula/1, where no ingredient of the catalogue is it
+ * @property float $grams
+ * @property float $grams_left
+ * @property float|null $portion_grams of a frozen cube
+ * @property float|null $strength grams of plant's worth in 100 g, of an infused oil
+ * @property Carbon $made_at
+ * @property Carbon|null $good_until
+ * @property string $storage room | fridge | freezer
+ * @property string $first_storage where it stood at first
+ * @property int|null $jar_id
+ * @property int|null $preparation_id
+ * @property Carbon|null $gone_at used up or discarded
+ * @property-read Jar|null $jar
+ * @property-read Preparation|null $preparation
+ * @property-read Collection<int, LotEntry> $entries
+ */
+final class Lot extends Model
+{
+    protected $casts = [
+        'document' => 'array', 'grams' => 'float', 'grams_left' => 'float', 'portion_grams' => 'float', 'strength' => 'float',
+        'made_at' => 'datetime', 'good_until' => 'datetime', 'gone_at' => 'datetime',
+    ];
+
+    public function getRouteKeyName(): string
+    {
+        return 'code';
+    }
+
+    /** @return BelongsTo<Jar, $this> */
+    public function jar(): BelongsTo
+    {
+        return $this->belongsTo(Jar::class);
+    }
+
+    /** @return BelongsTo<Preparation, $this> */
+    public function preparation(): BelongsTo
+    {
+        return $this->belongsTo(Preparation::class);
+    }
+
+    /** @return HasMany<LotEntry, $this> */
+    public function entries(): HasMany
+    {
+        return $this->hasMany(LotEntry::class)->orderBy('id');
+    }
+
+    /** @return Builder<Lot> what still stands somewhere */
+    public static function atHand(): Builder
+    {
+        return self::query()->whereNull('gone_at');
+    }
+}

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workroom\Pantry;
+
+use App\Models\Formula;
+use App\Models\Jar;
+use App\Models\Lot;
+use App\Models\LotEntry;
+use App\Models\Preparation;
+use App\Workroom\DayCode;
+use App\Workroom\Jars\InfusedOil;
+use App\Workroom\Refused;
+use App\Workroom\Wording;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Ilvane\Core\Formula\Storage;
+use Ilvane\Core\Infusion\JarContents;
+
+/** Puts what was made into the pantry, and writes down where it goes. */
+final readonly class LotBook
+{
+    public function __construct(private Wording $wording, private Shelving $shelving)
+    {
+    }
+
+    public function putInfused(Jar $jar, JarContents $contents, float $grams, float $strength, Carbon $at, ?Carbon $goodUntil): Lot
+    {
+        return $this->put($at, [
+            'kind' => 'infused_oil', 'name' => $jar->name, 'document' => InfusedOil::document($jar->name, $contents), 'grams' => $grams, 'strength' => $strength,
+            'good_until' => $goodUntil, 'storage' => Storage::Room->value, 'jar_id' => $jar->id,
+        ]);
+    }
+
+    public function putPrepared(Preparation $preparation, string $name, string $ingredient, float $grams, ?float $portion, Storage $storage, Carbon $at): Lot
+    {
+        return $this->put($at, [
+            'kind' => 'preparation', 'name' => $name, 'ingredient' => $ingredient, 'grams' => $grams, 'portion_grams' => $portion,
+            'good_until' => $this->shelving->firstDate($preparation->method, $storage, $at), 'storage' => $storage->value, 'preparation_id' => $preparation->id,
+        ]);
+    }
+
+    /** @param  array<string, mixed>  $fields */
+    private function put(Carbon $at, array $fields): Lot
+    {
+        return Lot::query()->create([
+            ...$fields, 'grams_left' => $fields['grams'], 'first_storage' => $fields['storage'], 'made_at' => $at,
+            'code' => DayCode::next($at, static fn (string $code): bool => Lot::query()->where('code', $code)->exists(), 'L'),
+        ])->refresh();
+    }
+
+    /**
+     * The lot a jar gave goes away again when the giving is undone.
+     *
+     * @throws Refused when something was made of it
+     */
+    public function takeBack(Jar $jar, float $grams, Carbon $at): void
+    {
+        $lot = Lot::query()->where('jar_id', $jar->id)->where('grams', $grams)->where('made_at', $at->toDateTimeString())->orderByDesc('id')->first();
+        if ($lot === null) {
+            return;
+        }
+        if ($lot->entries()->exists()) {
+            throw new Refused('lot', 'already_used', ['code' => $lot->code]);
+        }
+        $this->refuseIfNamed($lot);
+        $lot->delete();
+    }
+
+    /**
+     * @param  string  $for  a batch code, or what it went into
+     *
+     * @throws Refused when there is not so much left
+     */
+    public function use(Lot $lot, float $grams, string $for, Carbon $at, string $clientKey): void
+    {
+        $this->take($lot, 'used', $grams, $for, $at, $clientKey);
+    }
+
+    /** @throws Refused */
+    public function discard(Lot $lot, string $reason, Carbon $at, string $clientKey): void
+    {
+        if (trim($reason) === '') {
+            throw new Refused('reason', 'no_reason');
+        }
+        $this->take($lot, 'discarded', $lot->refresh()->grams_left, mb_substr(trim($reason), 0, 200), $at, $clientKey);
+    }
+
+    /** @throws Refused */
+    private function take(Lot $lot, string $kind, float $grams, string $subject, Carbon $at, string $clientKey): void
+    {
+        DB::transaction(function () use ($lot, $kind, $grams, $subject, $at, $clientKey): void {
+            $lot->refresh();
+            if (LotEntry::query()->where('client_key', $clientKey)->exists()) {
+                return;
+            }
+            if ($lot->gone_at !== null) {
+                throw new Refused('lot', 'lot_gone', ['when' => $this->wording->shortDate($lot->gone_at)]);
+            }
+            if ($grams <= 0 || $grams > $lot->grams_left + 0.005) {
+                throw new Refused('grams', 'not_so_much_left', ['grams' => $this->wording->grams($lot->grams_left)]);
+            }
+            $this->add($lot, $kind, min($grams, $lot->grams_left), $subject, $at, $clientKey);
+        });
+    }
+
+    /** To the fridge, the freezer or out of it: its date moves with it. */
+    public function move(Lot $lot, Storage $to, Carbon $at, string $clientKey): void
+    {
+        DB::transaction(function () use ($lot, $to, $at, $clientKey): void {
+            if ($lot->refresh()->gone_at === null && $lot->storage !== $to->value && ! LotEntry::query()->where('client_key', $clientKey)->exists()) {
+                $this->add($lot, 'moved', null, $to->value, $at, $clientKey);
+            }
+        });
+    }
+
+    /** @throws Refused */
+    public function undo(Lot $lot, LotEntry $entry, string $clientKey): void
+    {
+        DB::transaction(function () use ($lot, $entry, $clientKey): void {
+            if ($entry->kind === 'used' && str_starts_with($entry->client_key, 'batch-')) {
+                throw new Refused('lot', 'made_into', ['code' => $entry->subject]);
+            }
+            if (! LotEntry::query()->where('lot_id', $lot->id)->where('kind', 'undo')->where('subject', (string) $entry->id)->exists()) {
+                $this->add($lot, 'undo', null, (string) $entry->id, Carbon::now(), $clientKey);
+            }
+        });
+    }
+
+    private function add(Lot $lot, string $kind, ?float $grams, string $subject, Carbon $at, string $clientKey): void
+    {
+        LotEntry::query()->insertOrIgnore([
+            'lot_id' => $lot->id, 'kind' => $kind, 'grams' => $grams, 'subject' => $subject, 'client_key' => $clientKey,
+            'happened_at' => $at->toDateTimeString(), 'recorded_at' => Carbon::now()->toDateTimeString(),
+        ]);
+        $lot->unsetRelation('entries');
+        $lot->forceFill($this->shelving->stateOf($lot))->save();
+    }
+
+    /**
+     * Takes out what was put in by mistake.
+     *
+     * @throws Refused while a formula names it, or when something was made of it
+     */
+    public function remove(Lot $lot): void
+    {
+        DB::transaction(function () use ($lot): void {
+            if ($lot->entries()->exists()) {
+                throw new Refused('lot', 'already_used', ['code' => $lot->code]);
+            }
+            $this->refuseIfNamed($lot);
+            $preparation = $lot->preparation;
+            $lot->delete();
+            $preparation?->delete();
+        });
+    }
+
+    private function refuseIfNamed(Lot $lot): void
+    {
+        $names = self::formulasNaming($lot);
+        if ($names !== []) {
+            throw new Refused('lot', 'named_by', ['code' => $lot->code, 'formulas' => $this->wording->together($names)]);
+        }
+    }
+
+    /** @return list<string> names of the formulas on the bench with a line that takes from this lot */
+    public static function formulasNaming(Lot $lot): array
+    {
+        return array_values(array_map(strval(...), Formula::query()->where('draft', 'like', '%"lot":"'.addcslashes($lot->code, '%_\\').'"%')->orderBy('name')->limit(20)->pluck('name')->all()));
+    }
+}

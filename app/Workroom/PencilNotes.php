@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workroom;
+
+use Illuminate\Support\HtmlString;
+use Ilvane\Core\Checks\Finding;
+use Ilvane\Core\Checks\Severity;
+
+/**
+ * Findings as margin notes, worded and tied to their rows.
+ *
+ * @phpstan-type Note array{id: string, under: list<string>, code: string, severity: string, certainty: string, lines: list<int>, row: string, message: string, because: string, source: string, ask: ?string, fixes: list<array{do: string, label: string}>}
+ */
+final readonly class PencilNotes
+{
+    /** Mending the cause mends these too. */
+    private const FOLLOWS_FROM = [
+        'preservation.scent_is_not' => 'preservation.missing',
+        'preservation.vitamin_e_is_not' => 'preservation.missing',
+    ];
+
+    public function __construct(private Wording $wording)
+    {
+    }
+
+    /**
+     * Stops and minds in the order of the lines, so that their threads don't cross; then the notes.
+     *
+     * @param  list<Finding>  $findings
+     * @param  list<string>  $rows  key of the row of each line
+     * @return list<Note>
+     */
+    public function of(array $findings, array $rows): array
+    {
+        $place = static fn (Finding $finding): int => ($finding->severity === Severity::Note ? 1000 : 0) + ($finding->lines[0] ?? 0);
+        usort($findings, static fn (Finding $a, Finding $b): int => $place($a) <=> $place($b));
+        $under = $this->underOneCause($findings);
+        $notes = [];
+        foreach ($findings as $finding) {
+            $id = self::idOf($finding);
+            if (isset($under['taken'][$id])) {
+                continue;
+            }
+            $fixes = [];
+            foreach ($finding->fixes as $i => $fix) {
+                $fixes[] = ['do' => "fix:$id#$i", 'label' => $this->wording->fix($fix)];
+            }
+            $notes[] = [
+                'id' => $id,
+                'under' => $under['by'][$finding->code] ?? [],
+                'code' => $finding->code,
+                'severity' => $finding->severity->value,
+                'certainty' => $finding->certainty->value,
+                'lines' => $finding->lines,
+                'row' => $rows[($finding->lines[0] ?? 0) - 1] ?? '',
+                'message' => $this->wording->message($finding),
+                'because' => $this->wording->because($finding),
+                'source' => $this->wording->source($finding),
+                'ask' => $this->wording->ask($finding),
+                'fixes' => $fixes,
+            ];
+        }
+
+        return $notes;
+    }
+
+    /**
+     * Findings that only follow from another hang under it.
+     *
+     * @param  list<Finding>  $findings
+     * @return array{by: array<string, list<string>>, taken: array<string, true>}
+     */
+    private function underOneCause(array $findings): array
+    {
+        $codes = array_map(static fn (Finding $finding): string => $finding->code, $findings);
+        $by = $taken = [];
+        foreach ($findings as $finding) {
+            $cause = self::FOLLOWS_FROM[$finding->code] ?? null;
+            if ($cause !== null && in_array($cause, $codes, true)) {
+                $by[$cause][] = $this->wording->message($finding);
+                $taken[self::idOf($finding)] = true;
+            }
+        }
+
+        return ['by' => $by, 'taken' => $taken];
+    }
+
+    /** Names a finding so that a button pressed on it finds it again. */
+    public static function idOf(Finding $finding): string
+    {
+        return $finding->code.'@'.implode('-', $finding->lines);
+    }
+
+    /** A severity's form and word, drawn once for all notes that share it. */
+    public static function mark(string $severity): HtmlString
+    {
+        static $drawn = [];
+
+        return $drawn[app()->getLocale().$severity] ??= new HtmlString(view('components.severity', ['severity' => $severity])->render());
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+return [
+    'nav' => 'Pantry', 'title' => 'Pantry',
+    'empty' => 'Nothing of your own making stands here. Strain a jar, or prepare a tea or a gel; it comes here with its date.',
+    'oils' => 'Infused oils', 'preparations' => 'Preparations', 'gone' => 'Used up and gone',
+    'left' => 'left', 'of' => 'of :grams', 'made' => 'made :when', 'strength' => 'strength :strength', 'good_until' => 'good until :date', 'hours_left' => ':time left', 'over' => 'past its hours', 'past' => 'past its date',
+    'stands' => ['room' => 'on the counter', 'fridge' => 'in the fridge', 'freezer' => 'in the freezer'],
+    'cubes' => ':count cubes of :grams',
+    'contents' => 'In it', 'from_jar' => 'From jar :code', 'from_preparation' => 'Made as :name',
+    'named_by' => 'Stands in: :formulas',
+    'use' => 'Use some', 'use_grams' => 'Take', 'use_for' => 'For', 'use_for_hint' => 'a mask, a scalp oil, a friend', 'do_use' => 'Take it',
+    'move' => 'Move it', 'do_move' => ['room' => 'To the counter', 'fridge' => 'Into the fridge', 'freezer' => 'Into the freezer'], 'move_means' => 'What has begun to spoil goes on where it goes; thawed, it is to be used within a day.',
+    'discard' => 'Throw it away', 'reason' => 'Why', 'do_discard' => 'Throw away',
+    'remove' => 'Take it out, it was a mistake', 'removed' => ':code is taken out.',
+    'thin' => 'Thin it', 'thin_to' => 'To strength', 'thin_means' => 'Add :grams of plain oil to all that is left.',
+    'bench' => 'Begin a formula with it', 'bench_means' => 'Or search its name or :code on the bench.',
+    'history' => 'What became of it', 'log' => ['used' => 'Taken', 'discarded' => 'Thrown away', 'moved' => 'Moved', 'undo' => 'Taken back'],
+    'done' => 'Written down.', 'batch' => 'batch :code',
+    'formula_name' => 'Hair oil from :name',
+    'too_strong' => 'Too strong to use as it is: :strength, :limit is the most. Thin it with :grams of plain oil.',
+    'prepare' => [
+        'nav' => 'Preparations', 'title' => 'Preparations', 'plan' => 'Prepare something', 'method' => 'What', 'wanted' => 'To get', 'plant' => 'Of', 'do_plan' => 'Work it out',
+        'asked' => 'Your formulas ask for', 'asked_for' => ':grams for :formula', 'plan_this' => 'Plan it',
+        'planned' => 'Planned', 'at_hand' => 'At hand', 'none' => 'Nothing is planned or at hand. Teas, gels, juices and milks are made fresh; here you work out how much to take, and see until when it is good.',
+        'plant_grams' => 'of the plant', 'water_grams' => 'of water', 'expect' => 'gives about :low to :high g', 'learned' => 'from your own :count makings', 'usual' => 'a guess from common practice, until you have made it',
+        'time' => 'Takes :low to :high', 'at' => 'at :celsius', 'ph' => 'about pH :ph', 'keeps' => 'Keeps :counter on the counter, :fridge in the fridge, :freezer frozen. Common practice, the short end.',
+        'steps' => 'How', 'hot' => 'Hot water and steam scald. Let it cool before it goes into thin plastic.',
+        'made' => 'It is made', 'made_grams' => 'It gave', 'made_when' => 'Made', 'store' => 'It goes', 'portion' => 'Frozen in cubes of', 'portion_hint' => 'weigh one', 'do_made' => 'Put it there',
+        'drop' => 'Leave it', 'dropped' => ':name is left out.', 'made_said' => ':name stands there, good until :date.',
+        'cup' => 'Hours left',
+    ],
+];

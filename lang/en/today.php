@@ -1,0 +1,18 @@
+<?php
+
+return [
+    'title' => 'Today',
+    'nav' => 'Today',
+    'now' => 'Now', 'tomorrow' => 'Tomorrow', 'week' => 'This week',
+    'nothing' => 'Nothing waits today.',
+    'then' => 'Next: :title, :what, :when.',
+    'shake' => 'shake it', 'strain' => 'strain it', 'too_strong' => 'strain it or thin it: too strong to use as it is', 'over' => 'past its hours: throw it away', 'over_reason' => 'past its hours',
+    'use_soon' => 'use :grams within :time', 'oil_turns' => ':grams left, its oil comes to its date', 'patch_test' => 'try it on a patch of skin today; use it tomorrow', 'making' => 'a make is waiting', 'prepare' => 'to be made, :grams',
+    'open' => 'Open',
+    'more' => ':count more',
+    'standing' => 'Standing here',
+    'bench' => 'On the bench',
+    'calendar' => 'All of this in your calendar', 'calendar_why' => 'An address your calendar can read on this machine: shakes, strainings, dates. Whoever has the address can read it.', 'calendar_make' => 'Make the address', 'calendar_new' => 'Make a new one, the old one ends', 'calendar_file' => 'or take it as a file',
+    'undo' => 'Take it back',
+    'calendar_name' => 'Ilvane workroom', 'calendar_shake' => 'Shake: :name', 'calendar_strain' => 'Strain: :name', 'calendar_window' => 'Ready to strain: :name', 'calendar_use_by' => 'Use up: :name',
+];

@@ -1,0 +1,22 @@
+@php($plan = $page->story->plan)
+@php($wording = app(\App\Workroom\Wording::class))
+<x-page :title="__('jars.label_title', ['code' => $page->jar->code])" body="on-label">
+    <div class="label-page">
+        <article class="jar-label jar-label-infusion" lang="{{ app()->getLocale() }}">
+            <header><div><p class="jar-name">{{ $page->jar->name }}</p><p class="jar-family">{{ __('words.infusion_method.'.$plan->method->value) }}</p></div><x-vessel :section="$page->vessel" class="jar-vessel"/></header>
+            <p class="jar-contents"><b>{{ __('jars.label_contents') }}</b> {{ implode('; ', $page->contents) }}</p>
+            <dl class="jar-steps">
+                <div><dt>{{ __('jars.label_filled') }}</dt><dd>{{ $wording->shortDate($page->story->start()) }}</dd></div>
+                <div><dt>{{ __('jars.label_strain') }}</dt><dd>{{ $wording->shortDate($page->story->at($plan->days)) }}</dd></div>
+                @unless ($plan->method->isHeated())<div><dt>{{ $plan->shakeEveryDays > 0 ? __('jars.label_shake', ['days' => $wording->duration($plan->shakeEveryDays)]) : __('jars.label_never') }}</dt><dd></dd></div>@endunless
+            </dl>
+            <p class="jar-cautions">{{ $page->labelCaution }}</p>
+            <footer><dl><div><dt>{{ __('ui.label.batch') }}</dt><dd>{{ $page->jar->code }}</dd></div></dl></footer>
+        </article>
+        <aside class="label-aside">
+            <p>{{ __('ui.label.true_size') }}</p>
+            <button class="button" type="button" x-data="printer">{{ __('ui.label.print') }}</button>
+            <p><a href="{{ route('jar', $page->jar) }}">{{ $page->jar->name }}</a></p>
+        </aside>
+    </div>
+</x-page>

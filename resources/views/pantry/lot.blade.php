@@ -1,0 +1,62 @@
+@php($lot = $page->lot)
+<x-page :title="$lot->name" body="on-jar">
+    <article class="jar">
+        <header class="jar-head">
+            <x-vessel :section="$page->vessel" class="jar-vessel-large" :label="__('ui.bench.vessel', ['name' => $lot->name])"/>
+            <div class="jar-now">
+                <h1>{{ $lot->name }} <small class="code">{{ $lot->code }}</small></h1>
+                <p class="jar-state">{{ __('pantry.made', ['when' => app(\App\Workroom\Wording::class)->ago($lot->made_at)]) }}, {{ __("pantry.stands.$lot->storage") }}@if ($lot->portion_grams !== null), {{ __('pantry.cubes', ['count' => (int) round($lot->grams_left / $lot->portion_grams), 'grams' => app(\App\Workroom\Wording::class)->grams($lot->portion_grams)]) }}@endif</p>
+                <p class="jar-strength"><b>{{ $page->left }}</b> <span>{{ __('pantry.left') }}<br>{{ __('pantry.of', ['grams' => app(\App\Workroom\Wording::class)->grams($lot->grams)]) }}</span></p>
+            </div>
+            <div class="jar-do">
+                <p class="lot-date @if ($page->isOver) is-urgent @endif">{{ $page->date }}</p>
+                <svg class="life" viewBox="0 0 200 12" width="200" height="12" aria-hidden="true"><path class="life-whole" d="M.5 .5h199v11h-199z"/><path class="life-left" d="M1 1h{{ round(198 * $page->lifeLeft, 1) }}v10h-{{ round(198 * $page->lifeLeft, 1) }}z"/></svg>
+                @if ($lot->gone_at === null && ! $page->isOver)<form method="post" action="{{ route('lot.bench', $lot) }}">@csrf<button class="button">{{ __('pantry.bench') }}</button></form><p class="quiet">{{ __('pantry.bench_means', ['code' => $lot->code]) }}</p>@endif
+            </div>
+        </header>
+        @if ($page->tooStrong !== '')<p class="jar-advice sev-mind">{{ \App\Workroom\PencilNotes::mark('mind') }} {{ $page->tooStrong }}</p>@endif
+        <div class="jar-body">
+            <section class="jar-curve">
+                <h2>{{ __('pantry.contents') }}</h2>
+                <ul class="hob-list">@foreach ($page->contents as $content)<li>{{ $content }}</li>@endforeach</ul>
+                @if ($lot->strength !== null)<p>{{ __('pantry.strength', ['strength' => app(\App\Workroom\Wording::class)->number($lot->strength, 1)]) }}</p><p class="quiet">{{ __('jars.strength_means') }}</p>@endif
+                @if ($lot->jar !== null)<p><a href="{{ route('jar', $lot->jar) }}">{{ __('pantry.from_jar', ['code' => $lot->jar->code]) }}</a></p>@endif
+                @if ($page->caution !== '')<p class="lot-caution">{{ $page->caution }}</p>@endif
+                @if ($page->formulas !== [])<p>{{ __('pantry.named_by', ['formulas' => implode(', ', $page->formulas)]) }}</p>@endif
+                @if ($page->log !== [])
+                    <h2>{{ __('pantry.history') }}</h2>
+                    <table class="plain log"><tbody>@foreach ($page->log as $row)<tr @if ($row['undone']) class="is-undone" @endif><td class="log-when">{{ $row['when'] }}</td><th>{{ $row['what'] }}</th><td>{{ $row['value'] }}</td><td>@if ($row['undoable'])<form method="post" action="{{ route('lot.undo', [$lot, $row['id']]) }}">@csrf<input type="hidden" name="client_key" value="{{ $page->clientKey }}u{{ $row['id'] }}"><button class="link">{{ __('jars.undo') }}</button></form>@endif</td></tr>@endforeach</tbody></table>
+                @endif
+            </section>
+            @if ($lot->gone_at === null)
+                <section class="jar-acts">
+                    <details class="act" @if ($errors->hasAny(['grams', 'when'])) open @endif>
+                        <summary>{{ __('pantry.use') }}</summary>
+                        <form method="post" action="{{ route('lot.use', $lot) }}" novalidate>@csrf<input type="hidden" name="client_key" value="{{ $page->clientKey }}t">
+                            <p class="act-fields"><label><span class="label">{{ __('pantry.use_grams') }}</span><span class="with-unit"><input name="grams" inputmode="decimal" maxlength="12" value="{{ old('grams') }}" @error('grams') aria-invalid="true" aria-describedby="problem-grams" @enderror> g</span></label><label class="wide"><span class="label">{{ __('pantry.use_for') }}</span><input name="for" maxlength="120" value="{{ old('for') }}" placeholder="{{ __('pantry.use_for_hint') }}"></label></p>
+                            @error('grams')<p class="problem" id="problem-grams" role="alert">{{ $message }}</p>@enderror
+                            <button class="button">{{ __('pantry.do_use') }}</button>
+                        </form>
+                    </details>
+                    @if ($lot->kind === 'preparation')
+                        <details class="act"><summary>{{ __('pantry.move') }}</summary>
+                            <form method="post" action="{{ route('lot.move', $lot) }}">@csrf<input type="hidden" name="client_key" value="{{ $page->clientKey }}v">
+                                <p class="act-fields">@foreach (__('pantry.do_move') as $to => $word)@if ($to !== $lot->storage)<button class="button button-quiet" name="to" value="{{ $to }}">{{ $word }}</button>@endif @endforeach</p><p class="quiet">{{ __('pantry.move_means') }}</p></form>
+                        </details>
+                    @endif
+                    <details class="act" @error('reason') open @enderror>
+                        <summary>{{ __('pantry.discard') }}</summary>
+                        <form method="post" action="{{ route('lot.discard', $lot) }}" novalidate>@csrf<input type="hidden" name="client_key" value="{{ $page->clientKey }}d">
+                            <p class="act-fields"><label class="wide"><span class="label">{{ __('pantry.reason') }}</span><input name="reason" maxlength="200" value="{{ old('reason') }}" @error('reason') aria-invalid="true" aria-describedby="problem-reason" @enderror></label></p>
+                            @error('reason')<p class="problem" id="problem-reason" role="alert">{{ $message }}</p>@enderror
+                            <button class="button button-quiet">{{ __('pantry.do_discard') }}</button>
+                        </form>
+                    </details>
+                    @if ($page->log === [] && $lot->kind === 'preparation')
+                        <form class="act-remove" method="post" action="{{ route('lot.remove', $lot) }}">@csrf<button class="link">{{ __('pantry.remove') }}</button></form>
+                    @endif
+                </section>
+            @endif
+        </div>
+    </article>
+</x-page>
