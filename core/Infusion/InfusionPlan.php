@@ -53,6 +53,14 @@ final readonly class InfusionPlan
         return $this->method->isHeated() ? 1.0 : Extraction::shaking($this->shakeEveryDays);
     }
 
+    public function lasting(float $days): self
+    {
+        return new self(
+            $this->name, $this->plants, $this->oils, $this->jarMl, $this->method, $this->celsius, $days,
+            $this->inMinutes, $this->shakeEveryDays, $this->use, [], $this->wishedStrength,
+        );
+    }
+
     /** The same jar by another school, at its usual temperature and time. */
     public function by(Method $method): self
     {

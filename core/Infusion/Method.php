@@ -24,7 +24,7 @@ enum Method: string
             self::ColdDark => 20.0,
             self::SunnySill => 25.0,
             self::WarmBath => 95.0,
-            self::LowOven => 55.0,
+            self::LowOven => 60.0,
             self::CookOut => 105.0,
         };
     }

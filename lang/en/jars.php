@@ -42,8 +42,8 @@ return [
     'side_by_side' => 'The schools, side by side',
     'columns' => ['school' => 'School', 'time' => 'Usual time', 'ready' => 'Ready after', 'strength' => 'Strength', 'kept' => 'Delicate part left', 'gains' => 'What speaks for it, and against'],
     'gains' => [
-        'cold_dark' => 'Keeps most of what is delicate. Weeks of waiting.', 'sunny_sill' => 'A little faster. Light ages the oil: it keeps three fifths as long.',
-        'low_oven' => 'Ready in a day. A third of the delicate part goes.', 'warm_bath' => 'Ready within the hour. Half of the delicate part goes.', 'cook_out' => 'The one safe way with a wet plant. It spits; heat takes its share.',
+        'cold_dark' => 'Keeps most of what is delicate. Weeks of waiting.', 'sunny_sill' => 'Faster. Light takes its share, and the oil keeps three fifths as long.',
+        'low_oven' => 'Ready the same day. Gentle, but it wants watching.', 'warm_bath' => 'Ready within the hour. Heat takes most from what is delicate.', 'cook_out' => 'The one safe way with a wet plant. It spits, and heat takes its share.',
     ],
     'take_this' => 'Take this',
     'today' => 'today',

@@ -5,12 +5,18 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Models\Formula;
+use App\Models\Jar;
 use App\Workroom\Bench\Draft;
 use App\Workroom\Bench\FormulaBook;
+use App\Workroom\Jars\JarBook;
+use App\Workroom\Jars\PlanDraft;
+use App\Workroom\Jars\Planner;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Carbon;
+use Ilvane\Core\Infusion\InfusionPlanDocument;
 
 /** A test of the whole application, on a database in memory. */
 abstract class AppCase extends TestCase
@@ -54,5 +60,25 @@ abstract class AppCase extends TestCase
     protected function lineKey(Formula $formula, int $at): string
     {
         return Draft::fromStored($formula->draft)->lines()[$at]['key'];
+    }
+
+    /** @return array<string, mixed> a plan in the open form, with changes */
+    protected static function jarPlan(array $changes = []): array
+    {
+        return array_filter([
+            'format' => 'ilvane.infusion-plan/1', 'name' => 'Calendula, cold',
+            'plants' => [['ingredient' => 'calendula-dried', 'amount' => '30 g', 'form' => 'dried_whole']], 'oils' => [['ingredient' => 'sunflower-oil-high-oleic', 'amount' => '300 g']],
+            'jar_ml' => 500, 'method' => 'cold_dark', 'temperature_c' => 20, 'days' => 21, 'shake_every_days' => 3, ...$changes,
+        ], static fn (mixed $value): bool => $value !== null);
+    }
+
+    /** A jar filled at the moment the test stands at. */
+    protected function standingJar(array $changes = []): Jar
+    {
+        $book = app(JarBook::class);
+        $jar = $book->begin(PlanDraft::fromDocument(self::jarPlan($changes)));
+        $book->start($jar, Planner::infusion(InfusionPlanDocument::read(self::jarPlan($changes))), Carbon::now());
+
+        return $jar->refresh();
     }
 }

@@ -125,6 +125,8 @@ final class JarController
             return redirect()->route('jar', $jar)->withInput()->withErrors([$refused->field => $refused->said()])->with('refused', in_array($refused->field, ['jar', 'lot'], true) ? $refused->said() : null);
         }
 
-        return ($back === 'today' ? redirect()->route('shelf') : redirect()->route('jar', $jar))->with('said', $said !== '' ? $said : say('jars.done_now'));
+        $last = JarEntry::query()->where('jar_id', $jar->id)->where('kind', '<>', 'undo')->orderByDesc('id')->first();
+
+        return ($back === 'today' ? redirect()->route('shelf')->with('undo', $said !== '' || $last === null ? null : route('jar.undo', [$jar, $last])) : redirect()->route('jar', $jar))->with('said', $said !== '' ? $said : say('jars.done_now'));
     }
 }

@@ -140,7 +140,8 @@ final class Draft
             $lot = $lineOf($line['ingredient']);
             if ($lot !== null) {
                 $taken = DraftLines::fromDocument(['_key' => $line['key'], ...$lot, 'prepared' => $line['prepared']], $line['amount']);
-                $next->lines[$i] = [...$taken, 'phase' => $line['phase'] !== '' ? $line['phase'] : $taken['phase']];
+                // the name stays as it was picked, so that the next form finds the same thing in the row
+                $next->lines[$i] = [...$taken, 'name' => $line['name'], 'phase' => $line['phase'] !== '' ? $line['phase'] : $taken['phase']];
             }
         }
 

@@ -183,6 +183,7 @@ final readonly class JarBook
                 'oil_in' => $oil, 'drained' => $drained, 'pressed' => $pressed, 'strength' => $state->strength(), 'extracted' => $state->extracted(), 'kept' => $state->kept,
                 'uptake' => OwnUptake::shared($story->life->contents->plants, max(0.0, $oil - $out)),
             ]])->save();
+            self::refreshMilestones($jar);
 
             return $this->lots->putInfused($jar, $story->life->contents, $out, $state->strength(), $at, $this->goodUntil($jar));
         });
@@ -198,6 +199,7 @@ final readonly class JarBook
             }
             $this->add($jar, 'discard', $at, $clientKey, subject: mb_substr(trim($reason), 0, 200));
             $jar->forceFill(['status' => 'discarded', 'ended_at' => $at])->save();
+            self::refreshMilestones($jar);
         });
     }
 

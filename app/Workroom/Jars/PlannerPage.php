@@ -31,6 +31,9 @@ final readonly class PlannerPage
     /** Schools set side by side, whatever is chosen. */
     private const COMPARED = [Method::ColdDark, Method::SunnySill, Method::LowOven, Method::WarmBath];
 
+    /** Times its usual time a school is looked at to say when it would be ready. */
+    private const PATIENCE = 8;
+
     /**
      * @param  array<string, list<PlanLine>>  $lanes  plants and oils
      * @param  array<string, string>  $problems
@@ -199,9 +202,11 @@ final readonly class PlannerPage
         $table = [];
         foreach ($schools as $method => $school) {
             $worst = InfusionRules::examine($school)[0] ?? null;
+            // where its usual time is too short to be ready, how long it would take
+            $ready = $school->readyDay ?? Planner::infusion($school->plan->lasting(self::PATIENCE * $school->plan->days))->readyDay;
             $table[] = [
                 'method' => $method, 'name' => say("words.infusion_method.$method"), 'time' => $wording->duration($school->plan->days),
-                'ready' => $school->readyDay === null ? '–' : $wording->duration($school->readyDay), 'strength' => $wording->number($school->end->strength(), 1, 1),
+                'ready' => $ready === null ? '–' : $wording->duration($ready), 'strength' => $wording->number($school->end->strength(), 1, 1),
                 'kept' => $wording->percent(round(100 * $school->end->kept)), 'out' => say("jars.gains.$method"), 'chosen' => $school === $chosen,
                 'doubt' => $worst !== null && $worst->severity !== Severity::Note ? $worst->severity->value : '',
             ];
