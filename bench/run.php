@@ -111,3 +111,36 @@ for ($i = 0; $i < 220; $i++) {
     }
 }
 printf("live recalculation, 40 lines   %6.2f times an empty page at the median (goal 1.5): %.1f against %.1f ms, %d kB\n", median($live) / median($empty), median($live), median($empty), strlen($body) / 1000);
+
+// --- Today over a thousand jars against Today over ten
+$plan = ['format' => 'ilvane.infusion-plan/1', 'name' => 'Calendula', 'plants' => [['ingredient' => 'calendula-dried', 'amount' => '30 g']], 'oils' => [['ingredient' => 'olive-oil', 'amount' => '300 g']], 'jar_ml' => 500, 'method' => 'cold_dark', 'days' => 21];
+$put = $pdo->prepare("INSERT INTO jars (code, name, draft, revision, plan, status, started_at, shake_at, ready_at, strain_at, created_at, updated_at) VALUES (?, ?, '{}', 1, ?, 'standing', ?, ?, ?, ?, '2026-01-01', '2026-01-01')");
+$day = static fn (int $days): string => date('Y-m-d H:i:s', time() + 86_400 * $days);
+$fill = static function (int $from, int $to) use ($pdo, $put, $plan, $day): void {
+    $pdo->beginTransaction();
+    for ($i = $from; $i < $to; $i++) {
+        $put->execute([sprintf('J%06d-A', $i), "Jar $i", json_encode($plan, JSON_THROW_ON_ERROR), $day(-$i % 20), $day($i % 3), $day(14 - $i % 20), $day(21 - $i % 20)]);
+    }
+    $pdo->commit();
+};
+curl_setopt_array($curl, [CURLOPT_HTTPGET => true, CURLOPT_HTTPHEADER => []]);
+$look = static function () use ($curl, $port): float {
+    curl_setopt($curl, CURLOPT_URL, "http://127.0.0.1:$port/");
+    $times = [];
+    for ($i = 0; $i < 40; $i++) {
+        $start = hrtime(true);
+        curl_exec($curl);
+        $times[] = (hrtime(true) - $start) / 1e6;
+    }
+    if (curl_getinfo($curl, CURLINFO_RESPONSE_CODE) !== 200) {
+        fwrite(STDERR, "Today did not answer\n");
+        exit(1);
+    }
+
+    return median(array_slice($times, 5));
+};
+$fill(0, 50);
+$fifty = $look();
+$fill(50, 1000);
+$thousand = $look();
+printf("Today, 1000 jars standing      %6.2f times Today with 50 (goal 1.3): %.1f against %.1f ms\n", $thousand / $fifty, $thousand, $fifty);

@@ -67,6 +67,7 @@ Route::controller(PreparationController::class)->prefix('/preparations')->group(
     Route::post('/', 'plan')->name('preparation.plan');
     Route::get('/{preparation}', 'show')->whereNumber('preparation')->name('preparation');
     Route::post('/{preparation}/made', 'made')->whereNumber('preparation')->name('preparation.made');
+    Route::post('/{preparation}/plant', 'plant')->whereNumber('preparation')->name('preparation.plant');
     Route::post('/{preparation}/drop', 'drop')->whereNumber('preparation')->name('preparation.drop');
 });
 

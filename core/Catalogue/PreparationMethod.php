@@ -45,6 +45,12 @@ final readonly class PreparationMethod
         return Band::around($this->yield, self::YIELD_ERROR);
     }
 
+    /** What it becomes says nothing of its plant. */
+    public function isNamedByItsPlant(): bool
+    {
+        return str_ends_with($this->ingredient, '-generic');
+    }
+
     /** Hot enough to scald. */
     public function isHot(): bool
     {

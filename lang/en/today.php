@@ -5,7 +5,6 @@ return [
     'nav' => 'Today',
     'now' => 'Now', 'tomorrow' => 'Tomorrow', 'week' => 'This week',
     'nothing' => 'Nothing waits today.',
-    'then' => 'Next: :title, :what, :when.',
     'shake' => 'shake it', 'strain' => 'strain it', 'too_strong' => 'strain it or thin it: too strong to use as it is', 'over' => 'past its hours: throw it away', 'over_reason' => 'past its hours',
     'use_soon' => 'use :grams within :time', 'oil_turns' => ':grams left, its oil comes to its date', 'patch_test' => 'try it on a patch of skin today; use it tomorrow', 'making' => 'a make is waiting', 'prepare' => 'to be made, :grams',
     'open' => 'Open',

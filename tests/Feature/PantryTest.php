@@ -66,6 +66,19 @@ final class PantryTest extends AppCase
         $this->get('/preparations/'.Preparation::query()->latest('id')->firstOrFail()->id)->assertSee('from your own 1 makings');
     }
 
+    public function test_a_tea_is_made_of_the_plant_one_has(): void
+    {
+        $preparation = app(PreparationBook::class)->plan('herbal-tea-infusion', '', 100.0);
+        $this->get("/preparations/$preparation->id")->assertSee('Chamomile');
+        $this->post("/preparations/$preparation->id/plant", ['plant' => 'chamomile-dried'])->assertRedirect();
+        $this->post("/preparations/$preparation->id/plant", ['plant' => 'cayenne-powder'])->assertRedirect();
+        self::assertSame('chamomile-dried', $preparation->refresh()->plan['plant']);
+        $this->post("/preparations/$preparation->id/made", ['grams' => '95', 'storage' => 'fridge']);
+        self::assertSame('Herb tea: chamomile flowers, dried', Lot::query()->sole()->name);
+        $this->post("/preparations/$preparation->id/drop");
+        self::assertTrue($preparation->exists(), 'what is made is not left out');
+    }
+
     public function test_used_bit_by_bit_and_taken_back(): void
     {
         $lot = $this->made();

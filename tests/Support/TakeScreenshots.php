@@ -18,7 +18,7 @@ final class TakeScreenshots extends BrowserCase
         self::seed(DemoWorkroom::class);
         /** @var array<string, string> $codes */
         $codes = (new PDO('sqlite:'.self::database()))->query('SELECT status, code FROM batches')->fetchAll(PDO::FETCH_KEY_PAIR);
-        foreach (['shelf' => '/', 'bench' => '/formulas/1', 'bench-flawed' => '/formulas/5', 'version' => '/formulas/1/versions/2', 'record' => "/batches/{$codes['finished']}", 'label' => "/batches/{$codes['finished']}/label", 'make-weigh' => "/make/{$codes['making']}/weigh.4"] as $name => $path) {
+        foreach (['today' => '/', 'planner' => '/jars/4', 'jar' => '/jars/1', 'preparation' => '/preparations/3', 'bench' => '/formulas/1', 'bench-flawed' => '/formulas/5', 'version' => '/formulas/1/versions/2', 'record' => "/batches/{$codes['finished']}", 'label' => "/batches/{$codes['finished']}/label", 'make-weigh' => "/make/{$codes['making']}/weigh.4"] as $name => $path) {
             self::visit($path);
             self::picture($name);
         }
@@ -29,14 +29,12 @@ final class TakeScreenshots extends BrowserCase
         self::visit('/formulas/4');
         self::find('#scale summary')->click();
         self::picture('scaling');
-        self::visit('/settings');
-        self::picture('measures');
         self::devTools()->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);
         self::visit('/formulas/2');
         self::picture('bench-night');
         self::devTools()->execute('Emulation.setEmulatedMedia', ['features' => []]);
         self::phone();
-        foreach (['phone-weigh' => "/make/{$codes['making']}/weigh.4", 'phone-heat' => "/make/{$codes['making']}/heat", 'phone-gate' => "/make/{$codes['making']}/gate", 'phone-bench' => '/formulas/1'] as $name => $path) {
+        foreach (['phone-jar' => '/jars/1', 'phone-weigh' => "/make/{$codes['making']}/weigh.4", 'phone-heat' => "/make/{$codes['making']}/heat", 'phone-gate' => "/make/{$codes['making']}/gate", 'phone-bench' => '/formulas/1'] as $name => $path) {
             self::visit($path);
             self::picture($name);
         }

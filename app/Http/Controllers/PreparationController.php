@@ -60,6 +60,14 @@ final class PreparationController
         return redirect()->route('lot', $lot)->with('said', say('pantry.prepare.made_said', ['name' => $lot->name, 'date' => $lot->good_until === null ? '–' : $wording->moment($lot->good_until)]));
     }
 
+    /** Of which plant, where more than one will do. */
+    public function plant(Request $request, Preparation $preparation): RedirectResponse
+    {
+        $this->book->of($preparation, Typed::text($request, 'plant', 60));
+
+        return redirect()->route('preparation', $preparation);
+    }
+
     public function drop(Preparation $preparation): RedirectResponse
     {
         $this->book->drop($preparation);

@@ -181,7 +181,23 @@ final readonly class JarPage
         $expected = self::expected($story);
 
         return say('jars.strain_means', ['out' => say('ui.band', ['low' => $wording->number($expected->low, 0), 'high' => $wording->number($expected->high, 0)])])
+            .self::learned($story, $wording)
             .($fats === [] ? '' : ' '.say('jars.strain_warm', ['fats' => $wording->together(array_values(array_map(static fn (InPart $oil): string => $wording->ingredient($oil->ingredient->key), $fats)))]));
+    }
+
+    /** What the maker's own strainings have taught of these plants. */
+    private static function learned(JarStory $story, Wording $wording): string
+    {
+        $records = OwnUptake::records();
+        $said = '';
+        foreach ($story->life->contents->plants as $plant) {
+            $learned = OilYield::learned($plant, $records[$plant->ingredient->key] ?? []);
+            if ($learned->ownMean !== null) {
+                $said .= ' '.say('jars.learned', ['count' => (string) $learned->count, 'plant' => mb_strtolower($wording->ingredient($plant->ingredient->key)), 'mean' => $wording->number($learned->ownMean, 2)]);
+            }
+        }
+
+        return $said;
     }
 
     private static function expected(JarStory $story): Band

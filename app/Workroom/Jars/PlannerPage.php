@@ -120,6 +120,7 @@ final readonly class PlannerPage
         $add = $infusion->plainOilToAdd();
         $keeps = $infusion->keepsDays();
         $figures = [
+            ['label' => say('jars.figures.ratio'), 'figure' => '1 : '.$wording->number($infusion->contents->oil() / array_sum($infusion->contents->plantGrams()), 1), 'of' => ''],
             ['label' => say('jars.figures.headspace'), 'figure' => $headspace === null ? '–' : ($headspace < 0 ? say('jars.runs_over') : $wording->percent(round($headspace))), 'of' => $infusion->room->isCovered() ? say('jars.covered') : say('jars.uncovered')],
             ['label' => say('jars.figures.out'), 'figure' => $wording->grams(round($infusion->yield->likely)), 'of' => say('ui.band', ['low' => $wording->number($infusion->yield->low, 0), 'high' => $wording->number($infusion->yield->high, 0)])],
             ['label' => say('jars.figures.strength'), 'figure' => $wording->number($infusion->end->strength(), 1), 'of' => $infusion->limit() === null ? '' : say('jars.at_most', ['limit' => $wording->number((float) $infusion->limit(), 1)])],

@@ -172,7 +172,7 @@ final readonly class StrengthChart
             }
         }
         foreach ($events as $at) {
-            $marks[] = ['x' => $at[0]['x'], 'label' => implode(', ', array_column($at, 'label')), 'kind' => 'oil'];
+            $marks[] = ['x' => $at[0]['x'], 'label' => ucfirst(mb_strtolower(implode(', ', array_column($at, 'label')))), 'kind' => 'oil'];
         }
 
         return $marks;

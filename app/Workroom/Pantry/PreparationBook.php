@@ -9,6 +9,7 @@ use App\Models\Lot;
 use App\Models\Preparation;
 use App\Workroom\Bench\Draft;
 use App\Workroom\Refused;
+use App\Workroom\Wording;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Ilvane\Core\Catalogue\Catalogue;
@@ -69,8 +70,25 @@ final readonly class PreparationBook
             $preparation->forceFill(['status' => 'made', 'made_at' => $at, 'grams' => $grams])->save();
             $method = $this->method($preparation->method);
 
-            return $this->lots->putPrepared($preparation, say("preparations.$preparation->method.name"), $method->ingredient, $grams, $storage === Storage::Freezer ? $portion : null, $storage, $at);
+            return $this->lots->putPrepared($preparation, $this->name($preparation), $method->ingredient, $grams, $storage === Storage::Freezer ? $portion : null, $storage, $at);
         });
+    }
+
+    /** Of another plant; one that this is not made of changes nothing. */
+    public function of(Preparation $preparation, string $plant): void
+    {
+        if (! $preparation->isMade() && in_array($plant, $this->method($preparation->method)->plants, true)) {
+            $preparation->forceFill(['plan' => [...$preparation->plan, 'plant' => $plant]])->save();
+        }
+    }
+
+    /** What it is called: with its plant, where nothing else tells it. */
+    public function name(Preparation $preparation): string
+    {
+        $name = say("preparations.$preparation->method.name");
+        $plant = $preparation->plan['plant'];
+
+        return $plant !== '' && $this->method($preparation->method)->isNamedByItsPlant() ? mb_substr("$name: ".mb_strtolower(app(Wording::class)->ingredient($plant)), 0, 120) : $name;
     }
 
     public function drop(Preparation $preparation): void

@@ -22,6 +22,7 @@ final readonly class PreparationPage
      * @param  list<Preparation>  $planned
      * @param  list<array<string, mixed>>  $atHand
      * @param  list<array{text: string, vital: bool}>  $steps
+     * @param  array<string, string>  $plants  name by key, where more than one will do
      */
     private function __construct(
         public array $methods,
@@ -38,6 +39,7 @@ final readonly class PreparationPage
         public string $time = '',
         public string $keeps = '',
         public string $expect = '',
+        public array $plants = [],
     ) {
     }
 
@@ -73,6 +75,7 @@ final readonly class PreparationPage
             say('pantry.prepare.keeps', ['counter' => $hours(Storage::Room), 'fridge' => $hours(Storage::Fridge), 'freezer' => $hours(Storage::Freezer)]),
             say('pantry.prepare.expect', ['low' => $wording->number($amounts->expected->low, 0), 'high' => $wording->number($amounts->expected->high, 0)]).', '
                 .($amounts->yield->count > 0 ? say('pantry.prepare.learned', ['count' => (string) $amounts->yield->count]) : say('pantry.prepare.usual')),
+            count($method->plants) < 2 ? [] : array_combine($method->plants, array_map($wording->ingredient(...), $method->plants)),
         );
     }
 

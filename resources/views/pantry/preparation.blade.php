@@ -6,6 +6,9 @@
         @if ($page->amounts->water > 0)<p><b>{{ $wording->number($page->amounts->water, 0) }}</b> <span>g<br>{{ __('pantry.prepare.water_grams') }}</span></p>@endif
         <p class="prepare-gives"><span>{{ $page->expect }}</span></p>
     </div>
+    @if ($page->plants !== [])
+        <form method="post" action="{{ route('preparation.plant', $page->preparation) }}" class="prepare-plant">@csrf<label><span class="label">{{ __('pantry.prepare.plant') }}</span> <select name="plant">@foreach ($page->plants as $key => $name)<option value="{{ $key }}" @selected($page->preparation->plan['plant'] === $key)>{{ $name }}</option>@endforeach</select></label> <button class="button button-quiet">{{ __('pantry.prepare.take_plant') }}</button></form>
+    @endif
     <p class="prepare-facts">{{ $page->time }}@if ($page->method->ph !== null), {{ __('pantry.prepare.ph', ['ph' => $wording->number($page->method->ph, 1)]) }}@endif. {{ $page->keeps }}</p>
     <div class="prepare-body">
         <section>
