@@ -96,6 +96,9 @@ final readonly class StrengthChart
         return $series;
     }
 
+    /** Minutes a clock's face is parted by. */
+    private const MINUTE_STEPS = [1, 2, 5, 10, 15, 20, 30, 60, 120, 240];
+
     private const SAME_PLACE = 3.0;
 
     private const NAME_WIDE = 90.0;
@@ -196,7 +199,8 @@ final readonly class StrengthChart
     {
         $ticks = [];
         if ($lasts < 2) {
-            $step = Plot::roundUp($lasts * 1440 / 8);
+            $wanted = $lasts * 1440 / 8;
+            $step = (float) (current(array_filter(self::MINUTE_STEPS, static fn (int $minutes): bool => $minutes >= $wanted)) ?: 240);
             for ($minute = 0.0; $minute <= $lasts * 1440 - $step / 2; $minute += $step) {
                 $ticks[] = ['x' => $plot->x($minute / 1440), 'label' => $story->at($minute / 1440)->format('H:i')];
             }

@@ -1,11 +1,6 @@
 @php($bench = __('ui.bench'))
 <div id="bench-body" class="bench" data-search="{{ route('catalogue.search') }}?not={{ $page->formula->id }}&amp;q=" @if ($page->changedElsewhere) data-elsewhere @endif>
-    <input type="hidden" name="revision" value="{{ $page->revision }}">
-    <div class="elsewhere" id="elsewhere" role="alert" @unless ($page->changedElsewhere) hidden @endunless>
-        <p>{{ __('ui.bench.elsewhere') }}</p>
-        <a class="button button-quiet" href="{{ route('bench', $page->formula) }}">{{ __('ui.bench.take_theirs') }}</a>
-        <button class="button" name="do" value="overwrite">{{ __('ui.bench.take_mine') }}</button>
-    </div>
+    @include('bench.elsewhere', ['theirs' => route('bench', $page->formula)])
 
     <header class="bench-head" id="bench-head">
         <div class="bench-name">

@@ -1,10 +1,5 @@
 <div id="bench-body" class="bench planner" data-search="{{ route('catalogue.search') }}?of=infusion&amp;q=" @if ($page->changedElsewhere) data-elsewhere @endif>
-    <input type="hidden" name="revision" value="{{ $page->revision }}">
-    <div class="elsewhere" id="elsewhere" role="alert" @unless ($page->changedElsewhere) hidden @endunless>
-        <p>{{ __('ui.bench.elsewhere') }}</p>
-        <a class="button button-quiet" href="{{ route('jar', $page->jar) }}">{{ __('ui.bench.take_theirs') }}</a>
-        <button class="button" name="do" value="overwrite">{{ __('ui.bench.take_mine') }}</button>
-    </div>
+    @include('bench.elsewhere', ['theirs' => route('jar', $page->jar)])
     <header class="bench-head" id="bench-head">
         <div class="bench-name">
             <input class="name" name="name" value="{{ $page->draft->text('name') }}" maxlength="120" aria-label="{{ __('ui.bench.name') }}" @isset($page->problems['name']) aria-invalid="true" aria-describedby="problem-name" @endisset>
