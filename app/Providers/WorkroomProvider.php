@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Models\ImmediateSqlite;
 use App\Workroom\OwnMeasures;
 use App\Workroom\ShippedCatalogue;
 use App\Workroom\Wording;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
 use Ilvane\Core\Catalogue\Catalogue;
@@ -19,6 +21,7 @@ final class WorkroomProvider extends ServiceProvider
 {
     public function register(): void
     {
+        Connection::resolverFor('sqlite', static fn ($pdo, $database, $prefix, $config): ImmediateSqlite => new ImmediateSqlite($pdo, $database, $prefix, $config));
         $this->app->singleton(Catalogue::class, static fn (): Catalogue => new Catalogue(
             new ShippedCatalogue(config()->string('ilvane.data'), config()->string('ilvane.catalogue')),
         ));
