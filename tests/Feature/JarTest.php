@@ -248,7 +248,7 @@ final class JarTest extends AppCase
     public function test_the_label_says_what_is_in_it_and_when(): void
     {
         $jar = $this->standingJar();
-        $this->get("/jars/$jar->id/label")->assertOk()->assertSee('Calendula flowers, dried')->assertSee('22 Nov 2026')->assertSee('Shake every 3 days')->assertSee('J261101-A');
+        $this->get("/jars/$jar->id/label")->assertOk()->assertSee('Calendula flowers, dried')->assertSee('22 Nov 2026')->assertSee('every 3 days')->assertSee('J261101-A');
         $this->get('/jars/'.Jar::query()->create(['name' => 'x', 'draft' => [], 'status' => 'planned'])->id.'/label')->assertNotFound();
     }
 }

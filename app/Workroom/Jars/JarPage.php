@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Workroom\Jars;
 
+use App\Drawing\Profile;
 use App\Drawing\Section;
 use App\Models\Jar;
 use App\Models\JarEntry;
@@ -85,7 +86,9 @@ final readonly class JarPage
             array_values($jar->lots->all()),
             array_map(static fn (InPart $part): string => $wording->ingredient($part->ingredient->key).', '.$wording->grams($part->grams->likely).($part->form === null ? '' : ', '.say('words.plant_form.'.$part->form->value)), [...$life->contents->plants, ...$life->contents->oils]),
             self::strainMeans($story, $state, $wording),
-            app(VesselOf::class)->infusing($life->contents, $life->contents->roomWith($life->oil()), min(1.0, $state->extracted()), 0, 300, closed: true),
+            $jar->isStanding()
+                ? app(VesselOf::class)->infusing($life->contents, $life->contents->roomWith($life->oil()), min(1.0, $state->extracted()), 0, 300, closed: true)
+                : Section::draw(Profile::of('jar', $story->plan->jarMl ?? 500.0), [], 0),
             StrengthChart::life($story, $limit, $ready, $tooStrong, $wording),
             self::outcome($jar, $wording),
             say($story->plan->method === Method::SunnySill ? 'jars.label_sunny' : 'jars.label_caution'),
@@ -138,6 +141,11 @@ final readonly class JarPage
         ];
         if ($tooStrong !== null) {
             $figures[] = ['label' => say('jars.too_strong_from'), 'figure' => $wording->shortDate($story->at($tooStrong)), 'of' => ''];
+        }
+        $wished = $story->plan->wishedStrength;
+        $reached = $wished === null ? null : $story->steeping()->first(static fn (JarNow $jar): float => $jar->strength(), $wished);
+        if ($wished !== null && $reached !== null) {
+            $figures[] = ['label' => say('jars.wished_from', ['strength' => $wording->number($wished, 2)]), 'figure' => $wording->shortDate($story->at($reached)), 'of' => ''];
         }
         if ($keeps !== null) {
             $figures[] = ['label' => say('jars.figures.keeps'), 'figure' => $wording->shortDate($story->start()->copy()->addDays((int) $keeps)), 'of' => ''];

@@ -3,7 +3,7 @@
     @if ($page->story->clockIsBehind)<p class="said said-refused" role="alert">{{ __('jars.clock') }}</p>@endif
     <article class="jar">
         <header class="jar-head">
-            <x-vessel :section="$page->vessel" class="jar-vessel-large @if ($page->shakeIsDue) leans @endif" :label="__('ui.bench.vessel', ['name' => $jar->name])"/>
+            <x-vessel :section="$page->vessel" :class="'jar-vessel-large'.($page->shakeIsDue ? ' leans' : '')" :label="__('ui.bench.vessel', ['name' => $jar->name])"/>
             <div class="jar-now">
                 <h1>{{ $jar->name }} <small class="code">{{ $jar->code }}</small></h1>
                 <p class="jar-state">{{ $page->state }}</p>

@@ -8,7 +8,7 @@
             <dl class="jar-steps">
                 <div><dt>{{ __('jars.label_filled') }}</dt><dd>{{ $wording->shortDate($page->story->start()) }}</dd></div>
                 <div><dt>{{ __('jars.label_strain') }}</dt><dd>{{ $wording->shortDate($page->story->at($plan->days)) }}</dd></div>
-                @unless ($plan->method->isHeated())<div><dt>{{ $plan->shakeEveryDays > 0 ? __('jars.label_shake', ['days' => $wording->duration($plan->shakeEveryDays)]) : __('jars.label_never') }}</dt><dd></dd></div>@endunless
+                @unless ($plan->method->isHeated())<div><dt>{{ __('jars.label_shake') }}</dt><dd>{{ $plan->shakeEveryDays > 0 ? __('jars.label_every', ['days' => $wording->duration($plan->shakeEveryDays)]) : __('jars.label_never') }}</dd></div>@endunless
             </dl>
             <p class="jar-cautions">{{ $page->labelCaution }}</p>
             <footer><dl><div><dt>{{ __('ui.label.batch') }}</dt><dd>{{ $page->jar->code }}</dd></div></dl></footer>

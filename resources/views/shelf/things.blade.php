@@ -2,7 +2,7 @@
     @foreach ($things as $thing)
         <li class="thing thing-{{ $thing['kind'] }}">
             <a href="{{ $thing['href'] }}">
-                <x-vessel :section="$thing['vessel']" class="thing-vessel {{ $thing['leans'] ? 'leans' : '' }}"/>
+                <x-vessel :section="$thing['vessel']" :class="'thing-vessel'.($thing['leans'] ? ' leans' : '')"/>
                 <span class="thing-words">
                     <b class="thing-name">{{ $thing['name'] }}</b>
                     <span class="thing-state @if ($thing['urgent']) is-urgent @endif">{{ $thing['state'] }}</span>
