@@ -19,6 +19,13 @@ final readonly class PencilNotes
     private const FOLLOWS_FROM = [
         'preservation.scent_is_not' => 'preservation.missing',
         'preservation.vitamin_e_is_not' => 'preservation.missing',
+        'preservation.low' => 'preservation.wrong_base',
+        'preservation.high' => 'preservation.wrong_base',
+        'preservation.narrow' => 'preservation.weak_alone',
+        'emulsion.not_an_emulsifier' => 'emulsion.no_emulsifier',
+        'acidity.high' => 'preservation.ph_unsuited',
+        'acidity.low' => 'preservation.ph_unsuited',
+        'label.undated' => 'measure.open',
     ];
 
     public function __construct(private Wording $wording)

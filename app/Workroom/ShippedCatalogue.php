@@ -17,13 +17,13 @@ use RuntimeException;
 final class ShippedCatalogue implements CatalogueSource
 {
     /** Raise when the shape of a compiled row changes. */
-    private const SHAPE = 6;
+    private const SHAPE = 7;
 
-    private const FILES = ['ingredients', 'preservative_components', 'preservative_coverage', 'blend_components', 'piece_weights', 'packaging', 'preparations'];
+    private const FILES = ['ingredients', 'preservative_components', 'preservative_coverage', 'blend_components', 'piece_weights', 'packaging', 'preparations', 'charge_pairs', 'essential_oil_constituents'];
 
     private const SOLID_FAT_AT = [10, 20, 25, 30, 35];
 
-    /** @var array{rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, note: string}>, preparations: array<string, PreparationRow>}|null */
+    /** @var array{rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, suits: list<string>, note: string}>, preparations: array<string, PreparationRow>, charges: list<array{with: string, above: float, grade: string}>, constituents: array<string, list<array{string, float, float}>>}|null */
     private ?array $compiled = null;
 
     public function __construct(
@@ -47,12 +47,22 @@ final class ShippedCatalogue implements CatalogueSource
         return $this->compiled()['containers'];
     }
 
+    public function chargePairs(): array
+    {
+        return $this->compiled()['charges'];
+    }
+
+    public function scentConstituents(): array
+    {
+        return $this->compiled()['constituents'];
+    }
+
     public function preparations(): array
     {
         return $this->compiled()['preparations'];
     }
 
-    /** @return array{rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, note: string}>, preparations: array<string, PreparationRow>} */
+    /** @return array{rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, suits: list<string>, note: string}>, preparations: array<string, PreparationRow>, charges: list<array{with: string, above: float, grade: string}>, constituents: array<string, list<array{string, float, float}>>} */
     private function compiled(): array
     {
         if ($this->compiled === null) {
@@ -62,7 +72,7 @@ final class ShippedCatalogue implements CatalogueSource
                 $held = ['stamp' => $stamp, ...$this->compile()];
                 $this->write($held);
             }
-            /** @var array{stamp: string, rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, note: string}>, preparations: array<string, PreparationRow>} $held */
+            /** @var array{stamp: string, rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, suits: list<string>, note: string}>, preparations: array<string, PreparationRow>, charges: list<array{with: string, above: float, grade: string}>, constituents: array<string, list<array{string, float, float}>>} $held */
             $this->compiled = $held;
         }
 
@@ -96,7 +106,7 @@ final class ShippedCatalogue implements CatalogueSource
         }
     }
 
-    /** @return array{rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, note: string}>, preparations: array<string, PreparationRow>} */
+    /** @return array{rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, suits: list<string>, note: string}>, preparations: array<string, PreparationRow>, charges: list<array{with: string, above: float, grade: string}>, constituents: array<string, list<array{string, float, float}>>} */
     private function compile(): array
     {
         $components = $coverage = $parts = [];
@@ -149,7 +159,7 @@ final class ShippedCatalogue implements CatalogueSource
         foreach ($this->csv('packaging') as $row) {
             $containers[$row['key']] = [
                 'name' => $row['name'], 'material' => $row['material'], 'closure' => $row['closure'], 'volume' => (float) $row['volume_ml'],
-                'max_fill' => (float) $row['max_fill_temp_c'], 'headspace' => (float) $row['headspace_pct'] / 100, 'note' => $row['notes'],
+                'max_fill' => (float) $row['max_fill_temp_c'], 'headspace' => (float) $row['headspace_pct'] / 100, 'suits' => self::words($row['suits']), 'note' => $row['notes'],
             ];
         }
 
@@ -163,7 +173,22 @@ final class ShippedCatalogue implements CatalogueSource
             ];
         }
 
-        return ['rows' => $rows, 'names' => $names, 'containers' => $containers, 'preparations' => $preparations];
+        return [
+            'rows' => $rows, 'names' => $names, 'containers' => $containers, 'preparations' => $preparations,
+            'charges' => array_map(static fn (array $row): array => ['with' => $row['cationic_with'], 'above' => (float) $row['above_pct'], 'grade' => $row['grade']], $this->csv('charge_pairs')),
+            'constituents' => $this->constituents(),
+        ];
+    }
+
+    /** @return array<string, list<array{string, float, float}>> */
+    private function constituents(): array
+    {
+        $constituents = [];
+        foreach ($this->csv('essential_oil_constituents') as $row) {
+            $constituents[$row['key']][] = [$row['constituent'], (float) $row['typical_pct_low'], (float) $row['typical_pct_high']];
+        }
+
+        return $constituents;
     }
 
     /**

@@ -29,12 +29,12 @@ final class Catalogue
     /** @var array<string, Ingredient> */
     private array $built = [];
 
-    public function __construct(CatalogueSource $source)
+    public function __construct(private readonly CatalogueSource $source)
     {
         $this->rows = $source->rows();
         $this->names = $source->names();
         foreach ($source->containers() as $key => $row) {
-            $containers[$key] = new Container($key, $row['name'], $row['material'], $row['closure'], $row['volume'], $row['max_fill'], $row['headspace'], $row['note']);
+            $containers[$key] = new Container($key, $row['name'], $row['material'], $row['closure'], $row['volume'], $row['max_fill'], $row['headspace'], $row['suits'], $row['note']);
         }
         $this->containers = $containers ?? [];
         foreach ($source->preparations() as $key => $row) {
@@ -81,6 +81,18 @@ final class Catalogue
     public function preparations(): array
     {
         return $this->preparations;
+    }
+
+    /** @return list<array{with: string, above: float, grade: string}> what clashes with a cationic: "key:…", "kind:…" or "soap:…", above a percentage of the batch */
+    public function chargePairs(): array
+    {
+        return $this->source->chargePairs();
+    }
+
+    /** @return list<array{string, float, float}> what a scent oil is made of: name, percent of the oil from and to */
+    public function constituentsOf(string $scentOil): array
+    {
+        return $this->source->scentConstituents()[$scentOil] ?? [];
     }
 
     /** @return list<string> */

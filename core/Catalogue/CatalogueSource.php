@@ -26,11 +26,17 @@ interface CatalogueSource
     /** @return array<string, Row> by ingredient key, in catalogue order */
     public function rows(): array;
 
-    /** @return array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, note: string}> by key */
+    /** @return array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, suits: list<string>, note: string}> by key */
     public function containers(): array;
 
     /** @return array<string, PreparationRow> by key */
     public function preparations(): array;
+
+    /** @return list<array{with: string, above: float, grade: string}> what clashes with a cationic */
+    public function chargePairs(): array;
+
+    /** @return array<string, list<array{string, float, float}>> constituents of scent oils, percent from and to, by oil key */
+    public function scentConstituents(): array;
 
     /** @return array<string, string> folded name or alias => ingredient key */
     public function names(): array;

@@ -7,6 +7,7 @@ namespace Ilvane\Core\Catalogue;
 /** A jar, bottle or tin to fill: brimful millilitres, and the part of it that stays empty. */
 final readonly class Container
 {
+    /** @param  list<string>  $suits  oil, butter, emulsion, spray */
     public function __construct(
         public string $key,
         public string $name,
@@ -15,6 +16,7 @@ final readonly class Container
         public float $volumeMl,
         public float $maxFillC,
         public float $headspace,
+        public array $suits,
         public string $note,
     ) {
     }

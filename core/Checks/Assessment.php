@@ -6,16 +6,24 @@ namespace Ilvane\Core\Checks;
 
 use DateTimeImmutable;
 use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Catalogue\Container;
+use Ilvane\Core\Catalogue\Ingredient;
+use Ilvane\Core\Catalogue\Kind;
+use Ilvane\Core\Catalogue\PreservativeComponent;
 use Ilvane\Core\Emulsion\Emulsion;
+use Ilvane\Core\Emulsion\Hlb;
 use Ilvane\Core\Formula\Composition;
+use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\Regime;
 use Ilvane\Core\Formula\Storage;
 use Ilvane\Core\Heat\PhaseHeat;
 use Ilvane\Core\Keeping\Keeping;
 use Ilvane\Core\Measure\Tools;
+use Ilvane\Core\Preservation\ComponentDose;
 use Ilvane\Core\Preservation\Preservation;
 use Ilvane\Core\Scent\Scent;
+use Ilvane\Core\Texture\SolidFat;
 
 /** Everything the models say of one formula, before the checks speak. */
 final readonly class Assessment
@@ -32,6 +40,9 @@ final readonly class Assessment
         public Keeping $keeping,
         public Keeping $keepingIfFresh,
         public ?DateTimeImmutable $madeOn,
+        public ?Container $container,
+        public Hlb $hlb,
+        public SolidFat $texture,
     ) {
     }
 
@@ -43,6 +54,8 @@ final readonly class Assessment
     {
         $heat = PhaseHeat::of($formula, $composition);
         $preservation = Preservation::of($formula, $composition, $heat, $onBatch);
+        $container = $formula->container === null ? null : ($catalogue->containers()[$formula->container] ?? null);
+        $emulsion = Emulsion::of($composition);
 
         return new self(
             $catalogue,
@@ -51,13 +64,42 @@ final readonly class Assessment
             $formula->scaleResolutionG ?? $tools->scaleResolutionG,
             $heat,
             $preservation,
-            Emulsion::of($composition),
+            $emulsion,
             Scent::of($formula, $composition),
-            Keeping::of($formula, $composition, $preservation->regime, $madeOn),
+            Keeping::of($formula, $composition, $preservation->regime, $madeOn, $container),
             Keeping::ifFresh($formula, $composition),
             $madeOn,
+            $container,
+            Hlb::of([...$emulsion->emulsifiers, ...$composition->ofKind(Kind::Solubiliser)], $emulsion->fats),
+            SolidFat::of($composition),
         );
     }
+
+    /** Breathed in by whoever uses it. */
+    public function isSprayed(): bool
+    {
+        return $this->formula->family === Family::WaterSpray || $this->container?->closure === 'spray';
+    }
+
+    /** A full preservative system that suits the product, to be offered where one is missing: one that shares nothing with what is in it. */
+    public function fullPreservative(): Ingredient
+    {
+        $has = array_map(static fn (ComponentDose $dose): string => $dose->component->inci, $this->preservation->components());
+        foreach ($this->isSprayed() ? self::FULL_SPRAYED : self::FULL as $key) {
+            $ingredient = $this->catalogue->get($key);
+            if (array_filter($ingredient->preservativeComponents, static fn (PreservativeComponent $part): bool => in_array($part->inci, $has, true)) === []) {
+                return $ingredient;
+            }
+        }
+
+        return $this->catalogue->get(self::FULL_SPRAYED[0]);
+    }
+
+    /** Broad at their usual dose, the one that works up to pH 6 first. Common practice for home emulsions. */
+    private const FULL = ['benzyl-alcohol-dehydroacetic-acid', 'phenoxyethanol-ethylhexylglycerin', 'sodium-benzoate-potassium-sorbate'];
+
+    /** Nothing in them the law keeps out of sprays. */
+    private const FULL_SPRAYED = ['phenoxyethanol-ethylhexylglycerin', 'sodium-benzoate-potassium-sorbate'];
 
     /** Meant to be used fresh, stored cold, and not claimed to keep longer than fresh things do. */
     public function isFreshOnPurpose(): bool

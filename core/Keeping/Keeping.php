@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ilvane\Core\Keeping;
 
 use DateTimeImmutable;
+use Ilvane\Core\Catalogue\Container;
 use Ilvane\Core\Catalogue\Ingredient;
 use Ilvane\Core\Catalogue\Kind;
 use Ilvane\Core\Formula\Composition;
@@ -16,8 +17,7 @@ use Ilvane\Core\Formula\WeighedLine;
 
 /**
  * How long it keeps: the earliest of the regime's own life and the ingredients' dates. Days, with the full derivation.
- * Regime lives: common practice, the short end of what makers say. Products of fat alone are refused until their
- * oxidation is modelled.
+ * Regime lives: common practice, the short end of what makers say. Products of fat alone: oxidation (see Oxidation).
  */
 final readonly class Keeping
 {
@@ -47,9 +47,9 @@ final readonly class Keeping
     }
 
     /** @param  DateTimeImmutable|null  $madeOn needed to count opened lots; without it they count as opened on the day of making */
-    public static function of(Formula $formula, Composition $composition, Regime $regime, ?DateTimeImmutable $madeOn = null): self
+    public static function of(Formula $formula, Composition $composition, Regime $regime, ?DateTimeImmutable $madeOn = null, ?Container $container = null): self
     {
-        return self::stored($formula->keeping->storage ?? Storage::Fridge, $formula, $composition, $regime, $madeOn);
+        return self::stored($formula->keeping->storage ?? ($regime === Regime::Dry ? Storage::Room : Storage::Fridge), $formula, $composition, $regime, $madeOn, $container);
     }
 
     /** What it would keep without its preservative, put in the cold. */
@@ -60,18 +60,18 @@ final readonly class Keeping
         return self::stored($cold, $formula, $composition, Regime::Fresh, null);
     }
 
-    private static function stored(Storage $storage, Formula $formula, Composition $composition, Regime $regime, ?DateTimeImmutable $madeOn): self
+    private static function stored(Storage $storage, Formula $formula, Composition $composition, Regime $regime, ?DateTimeImmutable $madeOn, ?Container $container = null): self
     {
         if ($composition->known() === []) {
             return new self(null, [], 'nothing_in_it');
         }
         $steps = match ($regime) {
-            Regime::Dry => null,
+            Regime::Dry => self::dry($formula, $composition, $storage, $madeOn, $container),
             Regime::Preserved => self::preserved($composition, $madeOn),
             Regime::Fresh => self::fresh($formula, $composition, $storage),
         };
         if ($steps === null) {
-            return new self(null, [], 'dry_not_modelled');
+            return new self(null, [], 'oil_unknown');
         }
         array_push($steps, ...self::lots($composition, $regime, $madeOn));
         usort($steps, static fn (KeepingStep $a, KeepingStep $b): int => $a->days <=> $b->days);
@@ -82,6 +82,24 @@ final readonly class Keeping
     public function decidedBy(): ?KeepingStep
     {
         return $this->steps[0] ?? null;
+    }
+
+    /** @return list<KeepingStep>|null null where an oil's life is not known */
+    private static function dry(Formula $formula, Composition $composition, Storage $storage, ?DateTimeImmutable $madeOn, ?Container $container): ?array
+    {
+        $oxidation = Oxidation::of($formula, $composition, $storage, $container);
+        if ($oxidation === null) {
+            return null;
+        }
+        $steps = [new KeepingStep('oxidation', floor($oxidation->days()), $oxidation->fastest), new KeepingStep('never_longer', self::LONGEST_DAYS)];
+        foreach ($composition->known() as $line) {
+            $step = $line->line->openedOn === null ? null : self::ingredientStep($line, $madeOn);
+            if ($step !== null) {
+                $steps[] = $step;
+            }
+        }
+
+        return $steps;
     }
 
     /** @return list<KeepingStep> */

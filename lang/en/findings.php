@@ -18,6 +18,18 @@ return [
         'prepare_dried' => 'It is dried',
         'prepare_wilted' => 'It is wilted',
         'prepare_cooked_out' => 'The water is cooked out',
+        'split_emulsifiers' => 'Split the two anew, as much in all',
+        'swap_for' => 'Take :ingredient instead',
+        'heat_to' => 'Heat to :celsius',
+        'gate_to' => 'Open the gate at :celsius',
+        'scent_to_limit' => 'Bring them down together to what the sun allows',
+        'powders_down_to' => 'Bring them down to :percent together',
+        'strain_out' => 'It is infused and strained out',
+        'prepare_soaked' => 'It was soaked till the water ran clear',
+        'prepare_strained' => 'It is strained',
+        'prepare_wetted' => 'It is wetted first, in glycerin or oil',
+        'containers_to' => 'Take :count of them',
+        'claim_to' => 'Say :days',
         'infuse_dried_whole' => 'Dry it first: crisp, two to three days in the shade',
         'infuse_fresh_wilted' => 'Wilt it a day first, till it is limp and dry to the touch',
         'infuse_cook_out' => 'Cook the water out in the oil, gently, today',
@@ -83,6 +95,22 @@ return [
             'because' => 'The law bars it from leave-on products for them, whatever the dose.',
             'source' => 'Regulation (EC) No 1223/2009, Annex V, entry :entry (from memory).',
         ],
+        'wrong_base' => [
+            'message' => ':ingredient seems to be dosed on :base: of that it is :of_base, of the whole batch :percent.',
+            'because' => 'The microbes are in all of it, so the dose is of all of it. This is the commonest way to make a preservative too weak without noticing.',
+            'source' => 'Arithmetic; range: the supplier’s, of the whole finished product.',
+        ],
+        'weak_alone' => [
+            'message' => ':ingredient is too weak to stand alone.',
+            'because' => 'It holds back some microbes some of the time. As a helper beside a full system it is fine.',
+            'source' => 'Spectrum from memory (see data/SOURCES.md); disputed where a ferment filtrate is sold as a preservative.',
+        ],
+        'form_unsuited' => [
+            'message' => ':ingredient holds :component, which is not for sprays.',
+            'because' => 'What is sprayed is breathed in, and for that it was not found safe.',
+            'source' => 'Regulation (EC) No 1223/2009, Annex V: dehydroacetic acid not in aerosol dispensers (sprays), salicylic acid not where it may be breathed in (from memory).',
+            'ask' => 'Which preservative that may be sprayed will you take instead?',
+        ],
         'not_needed' => [
             'message' => ':ingredient has nothing to do here.',
             'because' => 'There is no water inside, so nothing grows; most preservatives don’t even dissolve in fat.',
@@ -97,6 +125,33 @@ return [
             'ask' => 'That is more fat than one emulsifier in its usual range holds. Less of it, or shake before use?',
             'because_shake' => 'In a spray or gel that may be fine if the label says so and the preservative reaches the water.',
             'source' => 'Common practice.',
+        ],
+        'not_an_emulsifier' => [
+            'message' => ':ingredients won’t hold oil and water together.',
+            'because' => 'Gums, gels and honey thicken; the drops stay whole a while and then find one another. Only an emulsifier sits between oil and water.',
+            'source' => 'Common practice; textbook.',
+            'ask' => 'Will you add an emulsifier, or shake it before each use?',
+        ],
+        'hlb_off' => [
+            'message' => 'The emulsifiers balance at :blend; these oils ask for :required.',
+            'message_balanced' => 'Its nominal balance is :blend, these oils ask for :required. A complete emulsifier usually copes.',
+            'because' => 'HLB says how water-loving a non-ionic blend is. Further than two from what the oils ask for, drops grow and part.',
+            'source' => 'HLB: Griffin 1949 and 1954; required HLB of oils: trade lists, which differ by one or two (from memory). A rule of thumb.',
+            'ask' => 'Will you take a second emulsifier on the other side, so that the two can meet it?',
+        ],
+        'charge_clash' => [
+            'message' => ':cationic and :other fall out with each other.',
+            'message_thins' => ':other may thin :cationic, or turn it stringy.',
+            'because' => 'One is charged plus, the other minus: they bind each other into clots and nothing is left to do the work.',
+            'because_thins' => 'The gum is charged minus. Above about 0.2 % it takes the conditioner’s charge; hydroxyethylcellulose has none.',
+            'source' => 'Textbook, from memory; for the gum common practice.',
+            'ask' => 'Which of the two stays?',
+        ],
+        'inner_phase_high' => [
+            'message' => 'The oil is :volume of it by volume: droplets are squeezed above :most.',
+            'because' => 'Equal spheres fill no more than that. Past it they deform, and the cream turns greasy or inside out.',
+            'source' => 'Close packing of equal spheres, pi/(3·sqrt 2): geometry.',
+            'ask' => 'More water, or an anhydrous balm from the start?',
         ],
         'load_low' => [
             'message' => 'Too little emulsifier: :percent of the batch for :fat fats.',
@@ -120,6 +175,21 @@ return [
             'message' => ':ingredient is fresh and wet, and goes into oil.',
             'because' => 'Water trapped in oil, without air, is where mould and botulism grow. Dry it, wilt it, or cook the water out.',
             'source' => 'Public food-safety advice on herbs and garlic in oil (from memory); common practice.',
+        ],
+        'left_in' => [
+            'message' => ':ingredient stays in what is left on.',
+            'because' => 'Bits don’t rinse out, they bring microbes, and what is wanted comes out of them into oil or water anyway.',
+            'source' => 'Common practice.',
+        ],
+        'latex' => [
+            'message' => ':ingredient: is the yellow sap out?',
+            'because' => 'The latex under the skin irritates. Stand or soak the cut leaf at least half an hour, change the water till it runs clear.',
+            'source' => 'Common practice.',
+        ],
+        'unstrained' => [
+            'message' => ':ingredient has to go through a sieve or cloth.',
+            'because' => 'Fibres and bits are very hard to get out of hair.',
+            'source' => 'Common practice.',
         ],
         'uncovered' => [
             'message' => 'The plant stands above the oil: :grams more oil would cover it.',
@@ -152,6 +222,10 @@ return [
     ],
     'irritant' => [
         'strong' => [
+            'message' => ':ingredient burns at that: :percent, :limit is the most.',
+            'message_not_leave_on' => ':ingredient burns, and is not for products that stay on.',
+            'because_usual' => ':caution',
+            'because_not_leave_on' => ':caution',
             'message_infusion' => 'Too strong to use as it is: :index g of plant’s worth in 100 g, :limit is the most. Thin it with :grams of plain oil.',
             'message_infusion_never' => ':ingredients is not for oils that stay on the scalp, however thin.',
             'because' => 'It burns before it does anything else. A concentrate is fine to keep; what goes on skin is the thinned oil, patch-tested, away from the eyes.',
@@ -159,8 +233,128 @@ return [
             'ask' => 'Will you keep it as a concentrate and thin it before use, or strain it sooner?',
         ],
     ],
+    'acidity' => [
+        'low' => [
+            'message' => 'pH :ph is sour for hair that keeps it on: :low to :high.',
+            'because' => 'Too acid stings the scalp and dries; cationic conditioners thin.',
+            'source' => 'Common practice: 4.5 to 5.5, up to 6 accepted.',
+        ],
+        'high' => [
+            'message' => 'pH :ph is above what hair likes: :low to :high.',
+            'because' => 'Above it the cuticle lifts, and acid preservatives stop working.',
+            'source' => 'Common practice: 4.5 to 5.5, up to 6 accepted.',
+        ],
+        'untested' => [
+            'message' => 'No pH is said. Test it: 2 g in 8 g distilled water, strip or meter.',
+            'because' => 'Preservative, emulsifier and scalp all go by it.',
+            'source' => 'Common practice.',
+        ],
+    ],
+    'gum' => [
+        'wet_first' => [
+            'message' => ':ingredient into water dry lumps.',
+            'because' => 'Its grains swell shut outside and stay dry inside. Stir it into glycerin or oil first, then add it little by little, and wait.',
+            'source' => 'Common practice.',
+        ],
+        'high' => [
+            'message' => ':ingredient is above its usual range: :percent, :limit is the most.',
+            'because' => 'It turns to slime, and flakes when it dries.',
+            'source' => ':source.',
+        ],
+    ],
+    'powder' => [
+        'high' => [
+            'message' => ':percent plant powder stays in it (:ingredients); :limit is plenty.',
+            'because' => 'Powder left in feels gritty, dries hair and scalp, and brings microbes. Infused or strained it does the same without.',
+            'source' => 'Common practice.',
+        ],
+    ],
+    'texture' => [
+        'too_hard' => [
+            'message' => ':solid of it is solid in the room: hard as a candle.',
+            'because' => 'It has to melt under a finger. More liquid oil softens it.',
+            'source' => 'Solid fat by weight, from memory, give or take 5 to 15 points.',
+            'ask' => 'More liquid oil, or less wax and hard butter?',
+        ],
+        'too_soft' => [
+            'message' => 'Only :solid of it is solid in the room: it won’t hold air, or its shape.',
+            'because' => 'Whipping needs crystals to hold the bubbles.',
+            'source' => 'Solid fat by weight, from memory, give or take 5 to 15 points.',
+            'ask' => 'Less liquid oil, or a harder butter in it?',
+        ],
+        'slumps' => [
+            'message' => 'It loses its shape at about :slump: a summer day.',
+            'because' => 'Air beaten in does not come back once it has melted.',
+            'source' => 'Solid fat by weight, from memory, give or take 5 to 15 points; softening of fats by one another is left out.',
+            'ask' => 'A little wax or a harder butter, or is it a winter butter?',
+        ],
+        'grain_risk' => [
+            'message' => ':ingredients grows grains if it cools slowly.',
+            'because' => 'Melt it fully, then cool it fast through 30 to 20 °C: ice bath or freezer, stirring.',
+            'source' => 'Common practice.',
+        ],
+    ],
+    'yield' => [
+        'exceeds_containers' => [
+            'message' => 'It makes :volume mL; the containers hold :holds.',
+            'because' => 'What does not fit goes off in a bowl.',
+            'source' => 'Arithmetic.',
+            'ask' => 'More containers, or a smaller batch?',
+        ],
+    ],
+    'packaging' => [
+        'too_hot' => [
+            'message' => 'Poured at :heat; :container bears :bears.',
+            'because' => 'Thin plastic buckles, and a hot glass on a cold table cracks.',
+            'source' => 'Cautious rule of thumb from the container list.',
+            'ask' => 'Another container, or poured cooler, just before it sets?',
+        ],
+        'unsuited' => [
+            'message' => ':container is not made for this.',
+            'because' => ':note',
+            'source' => 'Common practice, from the container list.',
+            'ask' => 'Which container will you take?',
+        ],
+    ],
+    'label' => [
+        'claim' => [
+            'message_growth' => '“:words” promises growth. Say what it does for the hair that is there: “softens”, “for hair that looks fuller”.',
+            'message_cure' => '“:words” makes it a medicine. Say what it feels like: “soothes”, “comforts a dry scalp”.',
+            'message_disease' => '“:words” is a disease, and a cosmetic names none. Say “for a dry, tight scalp”.',
+            'message_germs' => '“:words” is for medicines and biocides. Say “cleanses”, “feels fresh”.',
+            'message_proof' => '“:words” has to be proven by the one who says it. Say what you saw yourself, or leave it out.',
+            'message_never' => '“:words” is true of nothing that has oil or water in it. Put a date on it.',
+            'because' => 'Words can turn a cosmetic into an unlicensed medicine, and they give hope where a doctor is needed.',
+            'source' => 'EU: Regulation (EU) No 655/2013, common criteria for claims. US: FD&C Act sec. 201(g); 21 CFR 310.527 on hair growers (from memory). The local rules decide.',
+            'ask' => 'Which calmer words will you use?',
+        ],
+        'allergen' => [
+            'message' => 'Comes from foods some must not meet: :ingredients.',
+            'because' => 'Say so to whoever uses it. How much of the food is left in it differs by maker.',
+            'source' => 'Origin of the ingredient, from the catalogue.',
+        ],
+        'undated' => [
+            'message' => 'It goes into a jar without a date.',
+            'because' => 'Nothing is known of how long one of its parts keeps, so none could be worked out.',
+            'source' => 'Common practice.',
+            'ask' => 'What date does the bottle it came from carry?',
+        ],
+    ],
     'heat' => [
+        'gate' => [
+            'message' => 'The gate opens at :gate; what goes in there is best below :ceiling.',
+            'because' => 'Hotter drives off scent and breaks preservatives and proteins.',
+            'source' => 'Common practice: 40 °C or hand-warm; ceilings from the catalogue.',
+        ],
+        'unreachable' => [
+            'message' => ':heat can’t be reached in a water bath: it boils at :boils.',
+            'because' => 'A bath gets no hotter than its water boils, and up a mountain that is earlier.',
+            'source' => 'Boiling point by altitude: standard atmosphere, rounded.',
+            'ask' => 'Is that temperature meant, and with what would you heat?',
+        ],
         'below_melting' => [
+            'message' => ':heat melts not all of it: the highest melts at :melts.',
+            'because_usual' => 'What stays solid seizes into grains when the phases meet.',
             'message_infusion' => ':ingredient is solid at :celsius: it melts at :melts.',
             'because' => 'A fat has to flow to draw anything out of a plant.',
             'source' => 'Melting range: the catalogue, from memory.',
@@ -179,9 +373,24 @@ return [
         ],
     ],
     'scent' => [
+        'audience' => [
+            'message' => ':ingredient is not for :people.',
+            'because' => 'Menthol, cineole, camphor and phenols can hurt them: breathing, nerves, skin. When in doubt, leave scent out.',
+            'source' => 'Published essential-oil safety texts, recalled; broader than some, none of it a legal rule. Ask a doctor or pharmacist.',
+        ],
+        'declare' => [
+            'message' => 'The label must name: :must. It may need to name: :may.',
+            'message_must' => 'The label must name: :must.',
+            'message_may' => 'The label may need to name: :may.',
+            'because' => 'Above :limit of the product a listed fragrance allergen has to stand on the label. From the oils’ usual ranges; the batch’s own certificate decides.',
+            'source' => 'Regulation (EC) No 1223/2009, Annex III, with Regulation (EU) 2023/1545 (from memory).',
+        ],
         'phototoxic' => [
+            'message_certain' => ':ingredients on the scalp in the sun burns: :times times what is allowed.',
+            'message_possible' => ':ingredients on the scalp in the sun possibly burns: about :times times what is allowed.',
             'message_infusion' => 'Oil on :ingredient can make skin burn in the sun.',
-            'because' => 'The peel of lemon, lime and bitter orange gives furocoumarins to oil. How much, nobody can tell without a laboratory.',
+            'because' => 'Pressed citrus oils carry furocoumarins, and light turns them into burns. Shares of several add up.',
+            'because_infusion' => 'The peel of lemon, lime and bitter orange gives furocoumarins to oil. How much, nobody can tell without a laboratory.',
             'source' => 'Published essential-oil safety texts on citrus, recalled.',
             'ask' => 'Is it the peel of sweet orange or mandarin, or will you rinse the oil out?',
         ],
@@ -199,6 +408,11 @@ return [
         ],
     ],
     'dose' => [
+        'low' => [
+            'message' => ':ingredient is too little to do anything: :percent, :min is the least.',
+            'because' => 'Below its range it only costs money, or does half its work.',
+            'source' => 'Usual range: :source.',
+        ],
         'high' => [
             'message' => ':ingredient is above its usual range: :percent, :limit is the most.',
             'message_not_leave_on' => ':ingredient is not for products that stay on the hair.',
@@ -265,6 +479,11 @@ return [
         ],
     ],
     'keeping' => [
+        'claim_too_long' => [
+            'message' => 'It is said to keep :claimed; by the rules here it keeps :days.',
+            'because' => 'What grows or turns does it long before it can be seen.',
+            'source' => 'The derivation of the date: common practice, the short end. A challenge test would tell more.',
+        ],
         'overdue' => [
             'message' => ':lot is past its date, :date.',
             'because' => 'What is over spoils what it goes into, however well that is preserved.',
@@ -278,7 +497,15 @@ return [
         ],
     ],
     'safety' => [
+        'caustic' => [
+            'message' => 'Lye burns eyes and skin: goggles, gloves, drop by drop into the mix, never the other way round.',
+            'because' => 'It is rarely needed: a little bicarbonate lifts a pH more gently. Keep it from children and from aluminium.',
+            'source' => 'Common practice; the bottle’s own safety sheet.',
+            'ask' => 'Is lye needed here, or will bicarbonate do?',
+        ],
         'wet_in_hot_oil' => [
+            'message_formula' => ':ingredients is wet and goes into oil above 100 °C: it spits.',
+            'ask' => 'Will you dry it first, or keep the oil below 100 °C until the bubbles stop?',
             'message' => 'Wet plants spit in hot oil: :water of water has to leave. Low heat, wide pan, no lid, stand back.',
             'because' => 'It is done when the bubbles stop and the pan is lighter by the water. Never water on burning oil: lid on, heat off.',
             'message_too_hot' => ':celsius is too hot: nothing goes into oil above :most.',

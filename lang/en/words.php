@@ -11,6 +11,7 @@ return [
     'limit_as_such' => 'counted as such',
     'region_eu' => 'the limit for products in the EU',
     'region_us_guidance' => 'the EU limit, shown as guidance: the US keeps no such list',
+    'base_oil_phase' => 'the oil phase', 'base_water_phase' => 'the water phase', 'base_stated_yield' => 'the yield you hoped for',
     'microbes_bacteria' => 'bacteria',
     'microbes_fungi' => 'yeast and mould',
     'microbes_yeast' => 'yeast',
@@ -62,12 +63,13 @@ return [
         'fresh_mask' => 'A mixed mask, in the fridge',
         'fresh_room' => 'Water without a preservative, at room temperature',
         'fresh_frozen' => 'Frozen in portions',
+        'oxidation' => 'The fats turn, :ingredient first',
         'lot' => 'Lot :lot, to its own date',
         'fresh_ingredient' => ':ingredient, fresh, in the fridge',
     ],
     'refused' => [
         'nothing_in_it' => 'Nothing in it yet.',
-        'dry_not_modelled' => 'How oils turn is not worked out here yet, so no date is guessed. Go by the earliest date on the bottles that went in.',
+        'oil_unknown' => 'Nothing is known of how long one of its fats keeps, so no date is guessed. Go by the earliest date on the bottles that went in.',
     ],
     'kind' => [
         'water_phase_liquid' => 'water', 'hydrosol_or_tea' => 'hydrosol or tea', 'plant_juice_or_gel' => 'plant juice or gel',

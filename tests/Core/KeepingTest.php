@@ -68,11 +68,26 @@ final class KeepingTest extends CoreCase
         yield 'frozen' => [[['aloe-gel-fresh', 'to 100']], 'gel', 'freezer', 30.0];
     }
 
-    public function test_fat_alone_gets_no_guessed_date(): void
+    /** Rates add up: 1/L = sum of w/L. Factors: common practice. */
+    public function test_fats_turn_and_the_fastest_counts_most(): void
     {
-        $keeping = self::keeping(self::document([['olive-oil', '50 g']], ['family' => 'hair_oil', 'batch' => null]));
-        self::assertNull($keeping->days);
-        self::assertSame('dry_not_modelled', $keeping->refused);
+        $oil = static fn (array $lines, array $more = []): Keeping => self::keeping(self::document($lines, ['family' => 'hair_oil', 'batch' => null, ...$more]));
+        $month = 30.4375;
+        self::assertSame(floor(6 * $month), $oil([['grapeseed-oil', '50 g']])->days, 'one oil: its own life, opened');
+        $blend = $oil([['jojoba-oil', '50 g'], ['grapeseed-oil', '50 g']]);
+        self::assertSame(floor($month / (0.5 / 30 + 0.5 / 6)), $blend->days);
+        self::assertSame(['oxidation', 'grapeseed-oil'], [$blend->decidedBy()?->what, $blend->decidedBy()?->ingredient]);
+        self::assertSame(floor(1.4 * 6 * $month * 50.1 / 50.1), $oil([['grapeseed-oil', '50 g'], ['vitamin-e-tocopherols', '0.1 g']])->days, 'vitamin E within its dose');
+        self::assertSame(floor(6 * $month), $oil([['grapeseed-oil', '50 g'], ['vitamin-e-tocopherols', '2 g']])->days, 'too much of it helps no more');
+        self::assertSame(floor(0.6 * 6 * $month), $oil([['grapeseed-oil', '50 g']], ['packaging' => ['container' => 'clear-jar-120', 'count' => 1]])->days, 'clear glass');
+        self::assertSame(365.0, $oil([['grapeseed-oil', '50 g']], ['keeping' => ['storage' => 'fridge']])->days, 'the fridge makes nearly three of it, but never more than a year');
+        self::assertSame(365.0, $oil([['jojoba-oil', '50 g']])->days);
+        $opened = self::document([['grapeseed-oil', '50 g', 'oil', ['opened_on' => '2026-06-01']]], ['family' => 'hair_oil', 'batch' => null]);
+        self::assertSame(floor(6 * $month - 175), self::keeping($opened, '2026-11-23')->days, 'what is open already has used up part of it');
+    }
+
+    public function test_nothing_gets_no_date(): void
+    {
         self::assertSame('nothing_in_it', self::keeping(self::document([]))->refused);
     }
 }

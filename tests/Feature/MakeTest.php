@@ -126,16 +126,15 @@ final class MakeTest extends AppCase
         $this->get("/batches/$batch->code/label")->assertSee('Keep in the fridge.')->assertSee('28 Nov 2026');
     }
 
-    public function test_no_date_is_guessed_for_what_is_not_modelled(): void
+    public function test_fats_alone_get_the_date_of_their_oxidation(): void
     {
         $batch = $this->start(['format' => 'ilvane.formula/1', 'name' => 'Two oils', 'family' => 'hair_oil', 'lines' => [['ingredient' => 'olive-oil', 'amount' => '60 g'], ['ingredient' => 'jojoba-oil', 'amount' => '40 g']]]);
         $this->tell($batch, 'sanitise');
         $this->tell($batch, 'weigh.1', ['weight' => '60']);
         $this->tell($batch, 'weigh.2', ['weight' => '40'])->assertRedirect("/make/$batch->code/fill");
         $this->tell($batch, 'fill', ['filled' => '98', 'containers' => '1']);
-        self::assertNull($batch->refresh()->best_before);
-        $this->get("/batches/$batch->code")->assertSee('no date is guessed');
-        $this->get("/batches/$batch->code/label")->assertSee('go by the oldest oil');
+        self::assertSame(365.0, (float) Carbon::parse($batch->refresh()->finished_at)->startOfDay()->diffInDays($batch->best_before), 'a year at the most');
+        $this->get("/batches/$batch->code")->assertSee('The fats turn');
     }
 
     public function test_more_out_than_in_is_asked_about(): void

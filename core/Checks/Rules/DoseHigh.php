@@ -25,7 +25,7 @@ final class DoseHigh implements Check
     public function examine(Assessment $assessment): iterable
     {
         foreach ($assessment->composition->known() as $line) {
-            if ($line->ingredient === null || $line->ingredient->key === self::BASE || self::hasOwnRule($line->ingredient->kind)) {
+            if ($line->ingredient === null || $line->ingredient->key === self::BASE || self::hasOwnRule($line->ingredient->kind) || IrritantStrong::isOne($line->ingredient)) {
                 continue;
             }
             yield from $this->look($assessment, $line, $line->ingredient);
@@ -58,6 +58,6 @@ final class DoseHigh implements Check
 
     private static function hasOwnRule(Kind $kind): bool
     {
-        return $kind->isScent() || in_array($kind, [Kind::Preservative, Kind::Emulsifier, Kind::Humectant], true);
+        return $kind->isScent() || in_array($kind, [Kind::Preservative, Kind::Emulsifier, Kind::Humectant, Kind::ThickenerGum], true);
     }
 }

@@ -16,9 +16,6 @@ use Ilvane\Core\Formula\Regime;
 /** Water inside and nothing that preserves it. A note where the product is meant fresh, kept cold and claimed short. */
 final class PreservativeMissing implements Check
 {
-    /** What is offered: broad, works up to pH 6, at its usual dose. Common practice for home emulsions. */
-    private const OFFERED = 'benzyl-alcohol-dehydroacetic-acid';
-
     public function examine(Assessment $assessment): iterable
     {
         if ($assessment->preservation->regime === Regime::Dry || $assessment->preservation->hasSystem()) {
@@ -30,10 +27,10 @@ final class PreservativeMissing implements Check
 
             return;
         }
-        $percent = $assessment->catalogue->get(self::OFFERED)->use->typical ?? 1.0;
+        $percent = $assessment->fullPreservative()->use->typical ?? 1.0;
         yield new Finding('preservation.missing', Severity::Stop, terms: ['days' => $days], fixes: [
             (new Remedy($assessment))->add(
-                self::OFFERED, $percent, Phase::Cooldown, 'add_preservative', ['ingredient' => Term::ingredient(self::OFFERED), 'percent' => Term::percent($percent)]),
+                $assessment->fullPreservative()->key, $percent, Phase::Cooldown, 'add_preservative', ['ingredient' => Term::ingredient($assessment->fullPreservative()->key), 'percent' => Term::percent($percent)]),
         ]);
     }
 }

@@ -16,9 +16,6 @@ use Ilvane\Core\Formula\Regime;
 /** The system holds bacteria but not yeast and mould, or the other way round. */
 final class PreservativeNarrow implements Check
 {
-    /** A broad partner for each gap. */
-    private const BROAD = 'benzyl-alcohol-dehydroacetic-acid';
-
     public function examine(Assessment $assessment): iterable
     {
         $coverage = $assessment->preservation->nominalCoverage();
@@ -30,7 +27,7 @@ final class PreservativeNarrow implements Check
             $lines[] = $dose->line->position;
             $keys[] = $dose->ingredient->key;
         }
-        $percent = $assessment->catalogue->get(self::BROAD)->use->typical ?? 1.0;
+        $percent = $assessment->fullPreservative()->use->typical ?? 1.0;
         yield new Finding('preservation.narrow', Severity::Mind, $lines, [
             'ingredients' => Term::ingredients($keys),
             'open' => Term::word(match (true) {
@@ -39,7 +36,7 @@ final class PreservativeNarrow implements Check
                 default => $coverage->yeast === 0 ? 'microbes_yeast' : 'microbes_mould',
             }),
         ], [
-            (new Remedy($assessment))->add(self::BROAD, $percent, Phase::Cooldown, 'add_preservative', ['ingredient' => Term::ingredient(self::BROAD), 'percent' => Term::percent($percent)]),
+            (new Remedy($assessment))->add($assessment->fullPreservative()->key, $percent, Phase::Cooldown, 'add_preservative', ['ingredient' => Term::ingredient($assessment->fullPreservative()->key), 'percent' => Term::percent($percent)]),
         ]);
     }
 }

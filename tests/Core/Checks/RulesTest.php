@@ -55,10 +55,13 @@ final class RulesTest extends CoreCase
         };
         yield 'preservative left out, scent and vitamin E left in' => [$without(6), ['preservation.missing', 'preservation.scent_is_not', 'preservation.vitamin_e_is_not']];
         yield 'preservative left out, nothing else to trust' => [$without(6, 7, 8), ['preservation.missing']];
-        yield 'a tenth of the dose' => [$with(6, ['amount' => '0.09 %']), ['preservation.low']];
-        yield 'by drops' => [$with(6, ['amount' => '4 drops']), ['preservation.low']];
+        yield 'a tenth of the dose' => [$with(6, ['amount' => '0.08 %']), ['preservation.low']];
+        yield 'dosed on the oil phase' => [$with(6, ['amount' => '0.12 %']), ['preservation.low', 'preservation.wrong_base']];
+        yield 'dosed on the water phase' => [$with(6, ['amount' => '0.55 %']), ['preservation.low', 'preservation.wrong_base']];
+        yield 'dosed on a hoped-for yield' => [[...$with(6, ['amount' => '0.4 %']), 'stated_yield_g' => 100.0], ['preservation.low', 'preservation.wrong_base']];
+        yield 'by drops' => [$with(6, ['amount' => '2 drops']), ['preservation.low']];
         yield 'over the legal limit' => [$with(6, ['amount' => '1.5 %']), ['preservation.over_limit']];
-        yield 'pH too high for it' => [[...self::sound(), 'ph' => 6.8], ['preservation.ph_unsuited']];
+        yield 'pH too high for it' => [[...self::sound(), 'ph' => 6.8], ['acidity.high', 'preservation.ph_unsuited']];
         yield 'in the hot phase' => [$with(6, ['phase' => 'water']), ['preservation.heated']];
         yield 'half a system' => [$with(6, ['ingredient' => 'phenoxyethanol', 'amount' => '0.8 %']), ['preservation.narrow']];
         yield 'emulsifier left out' => [$without(2), ['emulsion.no_emulsifier']];
@@ -71,7 +74,8 @@ final class RulesTest extends CoreCase
         yield 'one scent oil above its own' => [$with(8, ['ingredient' => 'clove-bud-essential-oil', 'amount' => '0.8 %']), ['scent.single_high']];
         yield 'too much humectant' => [$with(1, ['amount' => '14 %']), ['humectant.high']];
         yield 'above its usual range' => [$with(7, ['amount' => '2 %']), ['dose.high']];
-        yield 'not for leaving on' => [$with(1, ['ingredient' => 'onion-juice']), ['dose.high']];
+        yield 'not for leaving on' => [$with(1, ['ingredient' => 'onion-juice']), ['irritant.strong']];
+        yield 'a food left on' => [$with(1, ['ingredient' => 'yoghurt']), ['dose.high']];
         yield 'fresh plant in the oil phase' => [$with(4, ['ingredient' => 'rosemary-fresh', 'amount' => '10 %']), ['plant.fresh_in_oil']];
         yield 'a thousand or one' => [$with(1, ['amount' => '6,000 g']), ['measure.ambiguous']];
         yield 'no measure' => [$with(1, ['amount' => 'some']), ['measure.open']];

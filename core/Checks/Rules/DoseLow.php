@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Checks\Rules;
+
+use Ilvane\Core\Catalogue\Kind;
+use Ilvane\Core\Checks\Assessment;
+use Ilvane\Core\Checks\Check;
+use Ilvane\Core\Checks\Finding;
+use Ilvane\Core\Checks\Remedy;
+use Ilvane\Core\Checks\Severity;
+use Ilvane\Core\Checks\Term;
+
+/** Too little of something to do what it is there for. */
+final class DoseLow implements Check
+{
+    private const KINDS = [Kind::Emulsifier, Kind::Antioxidant, Kind::ThickenerGum, Kind::Protein, Kind::Active, Kind::AcidOrBase];
+
+    public function examine(Assessment $assessment): iterable
+    {
+        foreach ($assessment->composition->ofKind(...self::KINDS) as $line) {
+            $range = $line->ingredient?->use;
+            $certainty = $range === null || $range->min <= 0 ? null : $line->percent()?->below($range->min);
+            if ($certainty === null || ($line->ingredient->kind === Kind::Emulsifier && count($assessment->emulsion->emulsifiers) > 1)) {
+                continue;
+            }
+            yield new Finding('dose.low', Severity::Mind, [$line->position], [
+                'ingredient' => Term::ingredient($line->ingredient->key), 'percent' => Term::percent($line->percent()), 'min' => Term::percent($range->min), 'source' => Term::text($line->ingredient->source),
+            ], (new Remedy($assessment))->dose($line, $range->typical, 'dose_to', ['percent' => Term::percent($range->typical)]), certainty: $certainty);
+        }
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Texture;
+
+use Ilvane\Core\Catalogue\Ingredient;
+use Ilvane\Core\Catalogue\Kind;
+use Ilvane\Core\Formula\Composition;
+
+/**
+ * Solid fat of a blend by temperature: the weighted mean of its fats; liquid oils have none, waxes stiffen threefold what
+ * they weigh below their melting range. Fats soften one another (eutectics), which this ignores: the blend is rather
+ * softer. Figures of the butters are from memory, give or take 5 to 15 points. Percent, °C.
+ */
+final readonly class SolidFat
+{
+    public const AT = [10, 15, 20, 25, 30, 35];
+
+    private const WAX_STIFFENS = 3.0;
+
+    /** Where the feel changes, percent solid. Tuned to common practice, from memory. */
+    private const FEEL = ['pourable' => 5.0, 'very_soft' => 15.0, 'scoopable' => 35.0, 'firm' => 55.0];
+
+    /** It slumps where no more than this is solid. */
+    private const SLUMPS_AT = 10.0;
+
+    /** Butters that grow grains when they cool slowly. */
+    private const GRAINY = ['shea-butter-refined', 'shea-butter-unrefined', 'mango-butter', 'cupuacu-butter'];
+
+    /**
+     * @param  array<int, float>|null  $curve  percent solid by °C; null where a fat's figures are not known
+     * @param  list<string>  $unknown  keys of those
+     * @param  list<string>  $grainy
+     */
+    private function __construct(
+        public ?array $curve,
+        public array $unknown,
+        public array $grainy,
+    ) {
+    }
+
+    public static function of(Composition $composition): self
+    {
+        $fats = $composition->linesWith(static fn (Ingredient $ingredient): bool => $ingredient->kind->isLipid());
+        $all = array_sum(array_map(static fn ($line): float => $line->share->likely ?? 0.0, $fats));
+        $curve = array_fill_keys(self::AT, 0.0);
+        $unknown = $grainy = [];
+        foreach ($fats as $line) {
+            $ingredient = $line->ingredient;
+            if ($ingredient === null || $all <= 0) {
+                continue;
+            }
+            if (in_array($ingredient->key, self::GRAINY, true)) {
+                $grainy[] = $ingredient->key;
+            }
+            foreach (self::AT as $celsius) {
+                $solid = self::solid($ingredient, $celsius);
+                if ($solid === null) {
+                    $unknown[] = $ingredient->key;
+                    break;
+                }
+                $curve[$celsius] += $solid * ($line->share->likely ?? 0.0) / $all;
+            }
+        }
+
+        return new self($fats === [] || $unknown !== [] ? null : array_map(static fn (float $solid): float => min(100.0, $solid), $curve), array_values(array_unique($unknown)), $grainy);
+    }
+
+    /** Percent of one fat; null where it is solid somewhere and nobody has said how much. */
+    private static function solid(Ingredient $fat, int $celsius): ?float
+    {
+        if ($fat->kind === Kind::WaxOrFattyAlcohol) {
+            return $fat->meltLow !== null && $celsius < $fat->meltLow ? 100 * self::WAX_STIFFENS : 0.0;
+        }
+        if ($fat->solidFat === []) {
+            return $fat->kind === Kind::Butter ? null : 0.0;
+        }
+
+        return self::between($fat->solidFat, $celsius);
+    }
+
+    /** @param  array<int, float>  $points by °C */
+    private static function between(array $points, float $celsius): float
+    {
+        $temperatures = array_keys($points);
+        $low = max([$temperatures[0], ...array_filter($temperatures, static fn (int $at): bool => $at <= $celsius)]);
+        $high = min([$temperatures[count($temperatures) - 1], ...array_filter($temperatures, static fn (int $at): bool => $at >= $celsius)]);
+
+        return $low === $high ? $points[$low] : $points[$low] + ($points[$high] - $points[$low]) * ($celsius - $low) / ($high - $low);
+    }
+
+    /** pourable, very_soft, scoopable, firm or hard; null where not known */
+    public function feel(float $celsius): ?string
+    {
+        if ($this->curve === null) {
+            return null;
+        }
+        $solid = self::between($this->curve, max(self::AT[0], min(self::AT[5], $celsius)));
+        foreach (self::FEEL as $feel => $below) {
+            if ($solid < $below) {
+                return $feel;
+            }
+        }
+
+        return 'hard';
+    }
+
+    /** °C at which it loses its shape; null for what is soft all along, and where not known */
+    public function slump(): ?float
+    {
+        if ($this->curve === null || $this->curve[self::AT[0]] <= self::SLUMPS_AT) {
+            return null;
+        }
+        for ($i = 1; $i < count(self::AT); $i++) {
+            [$before, $after] = [$this->curve[self::AT[$i - 1]], $this->curve[self::AT[$i]]];
+            if ($after <= self::SLUMPS_AT) {
+                return self::AT[$i - 1] + (self::AT[$i] - self::AT[$i - 1]) * ($before - self::SLUMPS_AT) / max(1e-9, $before - $after);
+            }
+        }
+
+        return (float) self::AT[5];
+    }
+}
