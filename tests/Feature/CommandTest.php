@@ -42,7 +42,8 @@ final class CommandTest extends TestCase
         self::assertEqualsWithDelta(200.0, $evaluation['total_g']['likely'], 1e-9);
         self::assertEqualsWithDelta(168.2, $evaluation['lines'][0]['grams']['likely'], 1e-6);
         self::assertSame('Benzyl Alcohol', $evaluation['preservation'][0]['components'][0]['inci']);
-        self::assertNull($evaluation['texture']);
+        self::assertSame('pourable', $evaluation['texture']['feel_20'], 'its one oil is liquid');
+        self::assertEquals(0, $evaluation['texture']['sfc']['20']);
     }
 
     public function test_a_formula_full_of_faults_still_exits_with_0(): void

@@ -14,7 +14,7 @@ use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Preservation\ComponentDose;
 use Ilvane\Core\Preservation\PreservativeDose;
 
-/** Writes the open form ilvane.evaluation/1. What is not modelled yet is null. */
+/** Writes the open form ilvane.evaluation/1. What can't be computed is null. */
 final readonly class EvaluationDocument
 {
     public const FORMAT = 'ilvane.evaluation/1';
@@ -49,12 +49,16 @@ final readonly class EvaluationDocument
             'emulsifier' => $emulsion->emulsifiers === [] ? null : [
                 'percent_of_batch' => self::round(100 * $emulsion->emulsifierShare->likely),
                 'percent_of_oil_phase' => $emulsion->percentOfOilPhase === null ? null : self::round($emulsion->percentOfOilPhase),
-                'required_hlb' => null,
-                'blend_hlb' => null,
+                'required_hlb' => self::roundOrNull($assessment->hlb->required),
+                'blend_hlb' => self::roundOrNull($assessment->hlb->blend),
             ],
             'preservation' => array_map(self::dose(...), $assessment->preservation->doses),
             'scent_percent' => self::band($assessment->scent->percent),
-            'texture' => null,
+            'texture' => $assessment->texture->curve === null ? null : [
+                'sfc' => array_map(self::round(...), array_combine(array_map(strval(...), array_keys($assessment->texture->curve)), $assessment->texture->curve)),
+                'feel_20' => $assessment->texture->feel(20.0),
+                'slump_c' => self::roundOrNull($assessment->texture->slump()),
+            ],
             'keeping' => $assessment->keeping->days === null ? null : [
                 'days' => $assessment->keeping->days,
                 'decided_by' => $this->keepingStep($assessment->keeping->steps[0]),
@@ -122,6 +126,11 @@ final readonly class EvaluationDocument
     private static function band(?Band $band): ?array
     {
         return $band === null ? null : ['low' => self::round($band->low), 'likely' => self::round($band->likely), 'high' => self::round($band->high)];
+    }
+
+    private static function roundOrNull(?float $value): ?float
+    {
+        return $value === null ? null : self::round($value);
     }
 
     private static function round(float $value): float
