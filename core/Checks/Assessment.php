@@ -8,7 +8,6 @@ use DateTimeImmutable;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Catalogue\Container;
 use Ilvane\Core\Catalogue\Ingredient;
-use Ilvane\Core\Catalogue\Kind;
 use Ilvane\Core\Catalogue\PreservativeComponent;
 use Ilvane\Core\Emulsion\Emulsion;
 use Ilvane\Core\Emulsion\Hlb;
@@ -70,7 +69,7 @@ final readonly class Assessment
             Keeping::ifFresh($formula, $composition),
             $madeOn,
             $container,
-            Hlb::of([...$emulsion->emulsifiers, ...$composition->ofKind(Kind::Solubiliser)], $emulsion->fats),
+            Hlb::of($emulsion->emulsifiers, $emulsion->fats),
             SolidFat::of($composition),
         );
     }

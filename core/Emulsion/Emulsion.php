@@ -33,7 +33,7 @@ final readonly class Emulsion
     public const COMFORT = 1.1;
 
     /**
-     * @param  list<WeighedLine>  $emulsifiers
+     * @param  list<WeighedLine>  $emulsifiers  beside one, a solubiliser works as its partner and counts too
      * @param  list<WeighedLine>  $fats
      * @param  Band|null  $adequacy  load over the load needed: 1 is just enough; null without fat or emulsifier
      */
@@ -51,6 +51,7 @@ final readonly class Emulsion
     public static function of(Composition $composition): self
     {
         $emulsifiers = $composition->ofKind(Kind::Emulsifier);
+        $emulsifiers = $emulsifiers === [] ? [] : [...$emulsifiers, ...$composition->ofKind(Kind::Solubiliser)];
         $fats = $composition->linesWith(static fn ($ingredient): bool => $ingredient->kind->isLipid());
         $fatShare = Composition::shareOfLines($fats);
         $emulsifierShare = Composition::shareOfLines($emulsifiers);

@@ -19,13 +19,13 @@ use Ilvane\Core\Formula\WeighedLine;
 /** More of something than its usual range, or than the law allows; or something not meant to stay on at all. */
 final class DoseHigh implements Check
 {
-    /** The base the rest floats in: never too much of it. */
-    private const BASE = 'distilled-water';
+    /** What may be more than half of a batch is a base the rest floats in, and may as well be all of it, percent. */
+    private const BASE = 60.0;
 
     public function examine(Assessment $assessment): iterable
     {
         foreach ($assessment->composition->known() as $line) {
-            if ($line->ingredient === null || $line->ingredient->key === self::BASE || self::hasOwnRule($line->ingredient->kind) || IrritantStrong::isOne($line->ingredient)) {
+            if ($line->ingredient === null || self::hasOwnRule($line->ingredient->kind) || IrritantStrong::isOne($line->ingredient)) {
                 continue;
             }
             yield from $this->look($assessment, $line, $line->ingredient);
@@ -40,7 +40,7 @@ final class DoseHigh implements Check
         $usual = $rinseOff ? $ingredient->rinseOffMax : $ingredient->use?->max;
         $law = $rinseOff ? null : $ingredient->legalMax;
         $overLaw = $law === null ? null : $percent?->above($law);
-        $overUsual = $usual === null ? null : $percent?->above($usual);
+        $overUsual = $usual === null || $usual >= self::BASE ? null : $percent?->above($usual);
         if ($percent === null || $usual === null || ($overLaw ?? $overUsual) === null) {
             return;
         }
