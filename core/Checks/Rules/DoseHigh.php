@@ -25,7 +25,7 @@ final class DoseHigh implements Check
     public function examine(Assessment $assessment): iterable
     {
         foreach ($assessment->composition->known() as $line) {
-            if ($line->ingredient === null || self::hasOwnRule($line->ingredient->kind) || IrritantStrong::isOne($line->ingredient)) {
+            if ($line->ingredient === null || $line->ingredient->kind === Kind::Preservative || IrritantStrong::isOne($line->ingredient)) {
                 continue;
             }
             yield from $this->look($assessment, $line, $line->ingredient);
@@ -37,27 +37,29 @@ final class DoseHigh implements Check
     {
         $percent = $line->percent();
         $rinseOff = $assessment->formula->use === Application::RinseOff;
-        $usual = $rinseOff ? $ingredient->rinseOffMax : $ingredient->use?->max;
+        $usual = self::hasOwnRule($ingredient->kind) ? null : ($rinseOff ? $ingredient->rinseOffMax : $ingredient->use?->max);
         $law = $rinseOff ? null : $ingredient->legalMax;
         $overLaw = $law === null ? null : $percent?->above($law);
         $overUsual = $usual === null || $usual >= self::BASE ? null : $percent?->above($usual);
-        if ($percent === null || $usual === null || ($overLaw ?? $overUsual) === null) {
+        $limit = $overLaw !== null ? $law : $usual;
+        if ($percent === null || $limit === null || ($overLaw ?? $overUsual) === null) {
             return;
         }
-        $limit = $overLaw !== null ? $law : $usual;
+        $keep = min($limit, $usual ?? $limit);
         yield new Finding($overLaw !== null ? 'dose.over_limit' : 'dose.high', $overLaw !== null ? Severity::Stop : Severity::Mind, [$line->position], [
             'ingredient' => Term::ingredient($ingredient->key),
             'percent' => Term::percent($percent),
             'limit' => Term::percent($limit),
             'caution' => Term::text($ingredient->cautionNote),
             'source' => Term::text($overLaw !== null && $ingredient->legalNote !== '' ? $ingredient->legalNote : $ingredient->source),
-        ], $usual > 0
-            ? (new Remedy($assessment))->dose($line, $usual, 'dose_to', ['percent' => Term::percent($usual)])
-            : [Fix::removeLine($line->position, 'remove_line')], certainty: $overLaw ?? $overUsual, variant: $usual > 0 ? 'usual' : 'not_leave_on');
+        ], $keep > 0
+            ? (new Remedy($assessment))->dose($line, $keep, 'dose_to', ['percent' => Term::percent($keep)])
+            : [Fix::removeLine($line->position, 'remove_line')], certainty: $overLaw ?? $overUsual, variant: $keep > 0 ? 'usual' : 'not_leave_on');
     }
 
+    /** Of what is usual; the law is told here for all but the preservatives. */
     private static function hasOwnRule(Kind $kind): bool
     {
-        return $kind->isScent() || in_array($kind, [Kind::Preservative, Kind::Emulsifier, Kind::Humectant, Kind::ThickenerGum], true);
+        return $kind->isScent() || in_array($kind, [Kind::Emulsifier, Kind::Humectant, Kind::ThickenerGum], true);
     }
 }

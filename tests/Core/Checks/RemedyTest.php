@@ -31,7 +31,7 @@ final class RemedyTest extends CoreCase
         $gel = ['family' => 'gel', 'ph' => 5.0];
         yield 'percent, water fills up' => [self::document([['distilled-water', 'to 100'], ['glycerin', '14 %'], ['benzyl-alcohol-dehydroacetic-acid', '0.9 %']], $gel), 'humectant.high', ['to 100', '10 %', '0.9 %']];
         yield 'percent all the way: the water takes up the difference' => [self::document([['distilled-water', '85.1 %'], ['glycerin', '14 %'], ['benzyl-alcohol-dehydroacetic-acid', '0.9 %']], $gel), 'humectant.high', ['to 100', '10 %', '0.9 %']];
-        yield 'what filled up gets a dose: plain water fills up' => [self::document([['glycerin', 'to 100'], ['panthenol-liquid', '3 %'], ['benzyl-alcohol-dehydroacetic-acid', '0.9 %']], $gel), 'humectant.high', ['10 %', '3 %', '0.9 %', 'to 100']];
+        yield 'what filled up gets a dose: plain water fills up' => [self::document([['cucumber-juice', 'to 100'], ['glycerin', '3 %'], ['benzyl-alcohol-dehydroacetic-acid', '0.9 %']], $gel), 'dose.high', ['50 %', '3 %', '0.9 %', 'to 100']];
         yield 'grams: the batch stays as large' => [self::document([['distilled-water', '85.1 g'], ['glycerin', '14 g'], ['benzyl-alcohol-dehydroacetic-acid', '0.9 g']], [...$gel, 'batch' => null]), 'humectant.high', ['89.11 g', '9.99 g', '0.9 g']];
         yield 'grams: a preservative is added on top' => [self::document([['distilled-water', '97 g'], ['glycerin', '3 g']], [...$gel, 'batch' => null]), 'preservation.missing', ['97 g', '3 g', '0.9 g']];
         yield 'fats in grams: the most plentiful takes it up' => [self::document([['olive-oil', '85 g'], ['sea-buckthorn-berry-oil', '15 g']], ['family' => 'hair_oil', 'batch' => null]), 'dose.high', ['95.01 g', '4.99 g']];
