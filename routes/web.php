@@ -4,6 +4,7 @@ use App\Http\Controllers\BatchController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\FormulaController;
+use App\Http\Controllers\HandbookController;
 use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\JarController;
 use App\Http\Controllers\JarPlanController;
@@ -81,6 +82,9 @@ Route::controller(PantryController::class)->prefix('/pantry/{lot}')->group(funct
     Route::post('/remove', 'remove')->name('lot.remove');
     Route::post('/bench', 'bench')->name('lot.bench');
 });
+
+Route::get('/handbook', [HandbookController::class, 'search'])->name('handbook');
+Route::get('/handbook/{slug}', [HandbookController::class, 'topic'])->name('handbook.topic');
 
 Route::get('/jars/{jar}/calendar.ics', [CalendarController::class, 'jar'])->whereNumber('jar')->name('jar.calendar');
 Route::get('/calendar.ics', [CalendarController::class, 'file'])->name('calendar.file');

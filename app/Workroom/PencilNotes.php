@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Workroom;
 
+use App\Workroom\Handbook\Handbook;
 use Illuminate\Support\HtmlString;
 use Ilvane\Core\Checks\Finding;
 use Ilvane\Core\Checks\Severity;
@@ -11,7 +12,7 @@ use Ilvane\Core\Checks\Severity;
 /**
  * Findings as margin notes, worded and tied to their rows.
  *
- * @phpstan-type Note array{id: string, under: list<string>, code: string, severity: string, certainty: string, lines: list<int>, row: string, message: string, because: string, source: string, ask: ?string, fixes: list<array{do: string, label: string}>}
+ * @phpstan-type Note array{id: string, under: list<string>, code: string, severity: string, certainty: string, lines: list<int>, row: string, message: string, because: string, source: string, ask: ?string, handbook: string, fixes: list<array{do: string, label: string}>}
  */
 final readonly class PencilNotes
 {
@@ -66,6 +67,7 @@ final readonly class PencilNotes
                 'because' => $this->wording->because($finding),
                 'source' => $this->wording->source($finding),
                 'ask' => $this->wording->ask($finding),
+                'handbook' => self::handbook($finding->code),
                 'fixes' => $fixes,
             ];
         }
@@ -98,6 +100,14 @@ final readonly class PencilNotes
     public static function idOf(Finding $finding): string
     {
         return $finding->code.'@'.implode('-', $finding->lines);
+    }
+
+    /** Where the handbook explains a code; nothing where it does not. */
+    private static function handbook(string $code): string
+    {
+        $topic = Handbook::topicOf($code);
+
+        return $topic === null ? '' : route('handbook.topic', $topic).'#'.str_replace('.', '-', $code);
     }
 
     /** A severity's form and word, drawn once for all notes that share it. */

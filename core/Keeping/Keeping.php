@@ -21,22 +21,22 @@ use Ilvane\Core\Formula\WeighedLine;
  */
 final readonly class Keeping
 {
-    private const PRESERVED_DAYS = 180.0;
+    public const PRESERVED_DAYS = 180.0;
 
     /** With more than a fifth of plant juices, teas or milks a preservative has more to hold. */
-    private const PRESERVED_PLANT_RICH_DAYS = 90.0;
+    public const PRESERVED_PLANT_RICH_DAYS = 90.0;
 
-    private const PLANT_RICH_SHARE = 0.20;
+    public const PLANT_RICH_SHARE = 0.20;
 
-    private const LONGEST_DAYS = 365.0;
+    public const LONGEST_DAYS = 365.0;
 
-    private const FROZEN_DAYS = 30.0;
+    public const FROZEN_DAYS = 30.0;
 
-    private const ROOM_FRESH_DAYS = 1.0;
+    public const ROOM_FRESH_DAYS = 1.0;
 
-    private const EMULSION_FRESH_DAYS = 5.0;
+    public const EMULSION_FRESH_DAYS = 5.0;
 
-    private const MASK_FRESH_DAYS = 2.0;
+    public const MASK_FRESH_DAYS = 2.0;
 
     /** @param  list<KeepingStep>  $steps the deciding one first */
     private function __construct(

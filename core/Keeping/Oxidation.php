@@ -26,13 +26,13 @@ final readonly class Oxidation
 
     private const FREEZER_C = -18.0;
 
-    private const Q10 = 2.0;
+    public const Q10 = 2.0;
 
     /** An antioxidant within its dose. Common practice, 1.3 to 1.5. */
-    private const ANTIOXIDANT = 1.4;
+    public const ANTIOXIDANT = 1.4;
 
     /** Clear glass in the light. Common practice. */
-    private const CLEAR = 0.6;
+    public const CLEAR = 0.6;
 
     private const CLEAR_GLASS = 'clear_glass';
 

@@ -19,7 +19,7 @@ use Ilvane\Core\Measure\Band;
 final readonly class Preservation
 {
     /** Water that comes in with other things than waters, teas, juices and foods: below this share it is bound or negligible. */
-    private const NEGLIGIBLE_WATER = 0.01;
+    public const NEGLIGIBLE_WATER = 0.01;
 
     /** @param  list<PreservativeDose>  $doses */
     private function __construct(

@@ -18,15 +18,15 @@ use Ilvane\Core\Measure\Band;
  */
 final readonly class Scent
 {
-    private const ADULT_PLENTY = 1.0;
+    public const ADULT_PLENTY = 1.0;
 
-    private const ADULT_MOST = 2.0;
+    public const ADULT_MOST = 2.0;
 
-    private const CHILD_6_TO_11_MOST = 0.5;
+    public const CHILD_6_TO_11_MOST = 0.5;
 
-    private const CHILD_3_TO_5_MOST = 0.25;
+    public const CHILD_3_TO_5_MOST = 0.25;
 
-    private const PREGNANT_MOST = 1.0;
+    public const PREGNANT_MOST = 1.0;
 
     /** @param  list<WeighedLine>  $lines */
     private function __construct(

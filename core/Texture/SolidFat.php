@@ -20,10 +20,10 @@ final readonly class SolidFat
     private const WAX_STIFFENS = 3.0;
 
     /** Where the feel changes, percent solid. Tuned to common practice, from memory. */
-    private const FEEL = ['pourable' => 5.0, 'very_soft' => 15.0, 'scoopable' => 35.0, 'firm' => 55.0];
+    public const FEEL = ['pourable' => 5.0, 'very_soft' => 15.0, 'scoopable' => 35.0, 'firm' => 55.0];
 
     /** It slumps where no more than this is solid. */
-    private const SLUMPS_AT = 10.0;
+    public const SLUMPS_AT = 10.0;
 
     /** Butters that grow grains when they cool slowly. */
     private const GRAINY = ['shea-butter-refined', 'shea-butter-unrefined', 'mango-butter', 'cupuacu-butter'];

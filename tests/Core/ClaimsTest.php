@@ -43,7 +43,7 @@ final class ClaimsTest extends TestCase
 
     public function test_the_words_are_told_as_they_stand(): void
     {
-        self::assertSame([['kind' => 'cure', 'words' => 'Guérit'], ['kind' => 'disease', 'words' => 'ECZÉMA']], Claims::in("Guérit l’ECZÉMA"));
+        self::assertSame([['kind' => 'cure', 'words' => 'Guérit'], ['kind' => 'disease', 'words' => 'ECZÉMA']], Claims::in('Guérit l’ECZÉMA'));
         self::assertSame('HAIR GROWTH', Claims::in("🌿 Pure\nHAIR GROWTH blend")[0]['words'], 'signs of several bytes shift nothing');
         self::assertSame([], Claims::in("\xFF\xFE broken bytes"));
     }

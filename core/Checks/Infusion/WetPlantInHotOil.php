@@ -17,7 +17,7 @@ final class WetPlantInHotOil implements InfusionCheck
 {
     private const BOILS_C = 100.0;
 
-    private const NEVER_ABOVE_C = 120.0;
+    public const NEVER_ABOVE_C = 120.0;
 
     public function examine(Infusion $infusion): iterable
     {

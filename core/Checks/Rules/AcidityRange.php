@@ -16,11 +16,11 @@ use Ilvane\Core\Formula\Application;
 final class AcidityRange implements Check
 {
     /** Leave-ins 4.5 to 5.5, up to 6 accepted; what is rinsed off has more room. Common practice. */
-    private const LEAVE_ON = [4.0, 6.0];
+    public const LEAVE_ON = [4.0, 6.0];
 
-    private const RINSE_OFF = [3.5, 7.0];
+    public const RINSE_OFF = [3.5, 7.0];
 
-    private const AIM = 5.0;
+    public const AIM = 5.0;
 
     public function examine(Assessment $assessment): iterable
     {

@@ -16,7 +16,7 @@ use Ilvane\Core\Formula\WeighedLine;
 final class ButterTexture implements Check
 {
     /** A shelf in summer, °C. Common practice. */
-    private const SUMMER_C = 28.0;
+    public const SUMMER_C = 28.0;
 
     private const ROOM_C = 20.0;
 

@@ -20,7 +20,7 @@ use Ilvane\Core\Formula\WeighedLine;
 final class DoseHigh implements Check
 {
     /** What may be more than half of a batch is a base the rest floats in, and may as well be all of it, percent. */
-    private const BASE = 60.0;
+    public const BASE = 60.0;
 
     public function examine(Assessment $assessment): iterable
     {

@@ -15,7 +15,7 @@ use Ilvane\Core\Checks\Term;
 final class DoseWide implements Check
 {
     /** Half the band over the likely value. */
-    private const WIDE = 0.10;
+    public const WIDE = 0.10;
 
     public function examine(Assessment $assessment): iterable
     {

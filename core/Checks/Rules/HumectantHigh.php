@@ -18,7 +18,7 @@ use Ilvane\Core\Formula\WeighedLine;
 final class HumectantHigh implements Check
 {
     /** All of them together, percent of the batch. Common practice: 1 to 5, some go to 10. */
-    private const TOGETHER_PERCENT = 10.0;
+    public const TOGETHER_PERCENT = 10.0;
 
     public function examine(Assessment $assessment): iterable
     {

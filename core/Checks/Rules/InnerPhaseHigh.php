@@ -15,7 +15,7 @@ use Ilvane\Core\Formula\WeighedLine;
 final class InnerPhaseHigh implements Check
 {
     /** Close packing of equal spheres, pi/(3·sqrt 2). */
-    private const CLOSE_PACKING = 0.7405;
+    public const CLOSE_PACKING = 0.7405;
 
     private const FAT_DENSITY = 0.92;
 

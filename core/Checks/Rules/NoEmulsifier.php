@@ -18,7 +18,7 @@ use Ilvane\Core\Formula\WeighedLine;
 final class NoEmulsifier implements Check
 {
     /** Less water or fat than this and there is no second phase to hold; percent of the batch. */
-    private const SECOND_PHASE_PERCENT = 1.0;
+    public const SECOND_PHASE_PERCENT = 1.0;
 
     private const OFFERED = 'btms-25';
 

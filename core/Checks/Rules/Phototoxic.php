@@ -18,7 +18,7 @@ use Ilvane\Core\Measure\Certainty;
 final class Phototoxic implements Check
 {
     /** Leave-on, percent of the product. Published essential-oil safety texts, recalled. */
-    private const LIMITS = ['bergamot-essential-oil-expressed' => 0.4, 'lemon-essential-oil-expressed' => 2.0, 'grapefruit-essential-oil' => 4.0];
+    public const LIMITS = ['bergamot-essential-oil-expressed' => 0.4, 'lemon-essential-oil-expressed' => 2.0, 'grapefruit-essential-oil' => 4.0];
 
     public function examine(Assessment $assessment): iterable
     {

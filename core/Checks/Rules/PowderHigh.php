@@ -20,7 +20,7 @@ use Ilvane\Core\Formula\WeighedLine;
 final class PowderHigh implements Check
 {
     /** Gritty and drying above this, percent of the batch. Common practice. */
-    private const MOST = 3.0;
+    public const MOST = 3.0;
 
     public function examine(Assessment $assessment): iterable
     {

@@ -19,7 +19,7 @@ use Ilvane\Core\Heat\PhaseHeat;
 final class ProcessHeat implements Check
 {
     /** A water bath boils at 100 °C by the sea and 1 °C lower for every 290 m or so. Standard atmosphere, rounded. */
-    private const METRES_PER_DEGREE = 290.0;
+    public const METRES_PER_DEGREE = 290.0;
 
     /** Scent and delicate preservatives bear this much more than the usual gate. Common practice. */
     private const GATE_SLACK_C = 2.0;

@@ -19,7 +19,7 @@ final class SafetyNotes implements Check
 {
     private const LYES = ['sodium-hydroxide-solution'];
 
-    private const HOT_C = 60.0;
+    public const HOT_C = 60.0;
 
     private const BOILS_C = 100.0;
 

@@ -15,7 +15,7 @@ use Ilvane\Core\Formula\Basis;
 final class Unweighable implements Check
 {
     /** Half a scale step may be this part of the amount at most. */
-    private const MOST_ERROR = 0.05;
+    public const MOST_ERROR = 0.05;
 
     /** Strength of the pre-dilution offered. */
     private const STOCK = 0.10;

@@ -10,6 +10,6 @@
     <details class="pencil-why">
         <summary>{{ __('ui.bench.why') }}</summary>
         <p>{{ $note['because'] }}</p>
-        <p class="pencil-source"><span class="label">{{ __('ui.bench.source') }}</span> {{ $note['source'] }} <code>{{ $note['code'] }}</code></p>
+        <p class="pencil-source"><span class="label">{{ __('ui.bench.source') }}</span> {{ $note['source'] }} <code>{{ $note['code'] }}</code> @if ($note['handbook'] !== '')<a href="{{ $note['handbook'] }}">{{ __('handbook.read_more') }}</a>@endif</p>
     </details>
 </li>

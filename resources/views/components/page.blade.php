@@ -15,7 +15,7 @@
     <header class="rim">
         <a class="wordmark" href="{{ route('shelf') }}">Ilvane</a>
         <nav aria-label="{{ __('ui.nav.label') }}">
-            @foreach (['shelf' => ['today.nav', 'shelf'], 'formulas' => ['ui.nav.formulas', 'formulas|bench|version'], 'jars' => ['jars.nav', 'jars|jar*'], 'preparations' => ['pantry.prepare.nav', 'preparation*'], 'pantry' => ['pantry.nav', 'pantry|lot*'], 'intake' => ['ui.intake.nav', 'intake*'], 'settings' => ['ui.settings.nav', 'settings']] as $route => [$word, $on])
+            @foreach (['shelf' => ['today.nav', 'shelf'], 'formulas' => ['ui.nav.formulas', 'formulas|bench|version'], 'jars' => ['jars.nav', 'jars|jar*'], 'preparations' => ['pantry.prepare.nav', 'preparation*'], 'pantry' => ['pantry.nav', 'pantry|lot*'], 'intake' => ['ui.intake.nav', 'intake*'], 'handbook' => ['handbook.nav', 'handbook*'], 'settings' => ['ui.settings.nav', 'settings']] as $route => [$word, $on])
                 <a href="{{ route($route) }}" @if (request()->routeIs(explode('|', $on))) aria-current="page" @endif>{{ __($word) }}</a>
             @endforeach
         </nav>

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Ilvane\Core\Acidity\Acid;
+
+/** Curves of percent over one quantity, with the place the maker stands at. */
+final readonly class Curves
+{
+    private const HEIGHT = 210;
+
+    private const PH = [3.0, 8.0];
+
+    private const PH_STEP = 0.1;
+
+    /** Where along its curve each name stands: percent, one below the other where curves lie close. */
+    private const NAMED_AT = [68.0, 40.0, 42.0, 35.0];
+
+    private const LEVELS = [0, 50, 100];
+
+    /**
+     * @param  list<array{line: string, label: string, x: float, y: float}>  $series
+     * @param  list<array{x: float, label: string}>  $ticks
+     * @param  list<array{y: float, label: string}>  $levels
+     * @param  array{x: float, label: string, dots: list<array{y: float, label: string}>}|null  $here
+     * @param  array{x: float, wide: float, label: string}|null  $window  a stretch of the axis worth marking
+     */
+    private function __construct(public Plot $plot, public array $series, public array $ticks, public array $levels, public ?array $here, public ?array $window, public string $unit)
+    {
+    }
+
+    /**
+     * The share of each acid that is undissociated, over pH.
+     *
+     * @param  array<string, Acid>  $acids  by the name to write on it
+     * @param  float|null  $ph  the maker's
+     */
+    public static function acids(array $acids, ?float $ph = null, int $width = 640): self
+    {
+        [$from, $to] = self::PH;
+        $plot = new Plot($width, self::HEIGHT, 40, 16, 22, 38, $from, $to, 100.0);
+        $series = [];
+        foreach (array_keys($acids) as $i => $name) {
+            $acid = $acids[$name];
+            $points = [];
+            for ($at = $from; $at <= $to + 1e-9; $at += self::PH_STEP) {
+                $points[] = [$at, 100 * $acid->undissociated($at)];
+            }
+            $level = self::NAMED_AT[$i % count(self::NAMED_AT)];
+            $series[] = ['line' => $plot->line($points), 'label' => (string) $name, 'x' => $plot->x($acid->pKa[0] + log10(100 / $level - 1)) + 5, 'y' => $plot->y($level) + 4];
+        }
+        $here = $ph === null || $ph < $from || $ph > $to ? null : [
+            'x' => $plot->x($ph),
+            'label' => (string) $ph,
+            'dots' => array_map(static fn (Acid $acid): array => ['y' => $plot->y(100 * $acid->undissociated($ph)), 'label' => (string) round(100 * $acid->undissociated($ph))], array_values($acids)),
+        ];
+
+        return new self($plot, $series, self::ticks($plot, range((int) $from, (int) $to)), self::levels($plot), $here, null, 'pH');
+    }
+
+    /**
+     * How much of a blend of fats is solid, over temperature.
+     *
+     * @param  non-empty-array<int, float>  $curve  percent by °C
+     * @param  float|null  $slump  °C where it loses its shape
+     */
+    public static function solid(array $curve, ?float $slump, float $now, int $width = 328): self
+    {
+        $at = array_keys($curve);
+        $plot = new Plot($width, self::HEIGHT, 36, 12, 22, 38, (float) min($at), (float) max($at), 100.0);
+        $points = array_map(static fn (int $celsius, float $solid): array => [(float) $celsius, $solid], $at, array_values($curve));
+        $window = $slump === null ? null : ['x' => $plot->x($slump), 'wide' => $plot->end() - $plot->x($slump), 'label' => (string) round($slump)];
+
+        return new self($plot, [['line' => $plot->line($points), 'label' => '', 'x' => 0.0, 'y' => 0.0]], self::ticks($plot, $at), self::levels($plot), [
+            'x' => $plot->x($now), 'label' => (string) $now, 'dots' => [['y' => $plot->y($curve[(int) $now] ?? 0.0), 'label' => (string) round($curve[(int) $now] ?? 0.0)]],
+        ], $window, '°C');
+    }
+
+    /**
+     * @param  array<int>  $values
+     * @return list<array{x: float, label: string}>
+     */
+    private static function ticks(Plot $plot, array $values): array
+    {
+        return array_map(static fn (int $value): array => ['x' => $plot->x($value), 'label' => (string) $value], array_values($values));
+    }
+
+    /** @return list<array{y: float, label: string}> */
+    private static function levels(Plot $plot): array
+    {
+        return array_map(static fn (int $level): array => ['y' => $plot->y($level), 'label' => (string) $level], self::LEVELS);
+    }
+}

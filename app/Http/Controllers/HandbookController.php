@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Typed;
+use App\Workroom\Handbook\Handbook;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+use Ilvane\Core\Formula\Region;
+
+final class HandbookController
+{
+    public function __construct(private readonly Handbook $handbook)
+    {
+    }
+
+    public function search(Request $request): View
+    {
+        $wanted = Typed::text($request, 'q', 80);
+        $region = self::region($request);
+
+        return view('handbook.page', [
+            'wanted' => $wanted,
+            'region' => $region->value,
+            'slug' => null,
+            'topics' => $wanted === '' ? array_map(fn (string $slug): array => $this->handbook->topic($slug, $region), Handbook::slugs()) : $this->handbook->find($wanted, $region),
+        ]);
+    }
+
+    public function topic(Request $request, string $slug): View
+    {
+        abort_unless(in_array($slug, Handbook::slugs(), true), 404);
+        $region = self::region($request);
+
+        return view('handbook.page', ['wanted' => '', 'region' => $region->value, 'slug' => $slug, 'topics' => [$this->handbook->topic($slug, $region)]]);
+    }
+
+    private static function region(Request $request): Region
+    {
+        return Region::tryFrom(Typed::text($request, 'region', 2)) ?? Region::EuropeanUnion;
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workroom\Handbook;
+
+use App\Workroom\Wording;
+use Ilvane\Core\Checks\Infusion\WetPlantInHotOil;
+use Ilvane\Core\Checks\Rules\AcidityRange;
+use Ilvane\Core\Checks\Rules\ButterTexture;
+use Ilvane\Core\Checks\Rules\DoseHigh;
+use Ilvane\Core\Checks\Rules\DoseWide;
+use Ilvane\Core\Checks\Rules\HumectantHigh;
+use Ilvane\Core\Checks\Rules\InnerPhaseHigh;
+use Ilvane\Core\Checks\Rules\NoEmulsifier;
+use Ilvane\Core\Checks\Rules\Phototoxic;
+use Ilvane\Core\Checks\Rules\PowderHigh;
+use Ilvane\Core\Checks\Rules\ProcessHeat;
+use Ilvane\Core\Checks\Rules\SafetyNotes;
+use Ilvane\Core\Checks\Rules\Unweighable;
+use Ilvane\Core\Emulsion\Emulsion;
+use Ilvane\Core\Emulsion\Hlb;
+use Ilvane\Core\Heat\CoolDownGate;
+use Ilvane\Core\Heat\PhaseHeat;
+use Ilvane\Core\Infusion\Infusion;
+use Ilvane\Core\Preservation\Preservation;
+use Ilvane\Core\Scent\Declaration;
+use Ilvane\Core\Scent\Scent;
+use Ilvane\Core\Texture\SolidFat;
+
+/** The numbers of the handbook's sentences: the very constants the checks go by. */
+final readonly class Figures
+{
+    public function __construct(private Wording $wording)
+    {
+    }
+
+    /** @return array<string, string> placeholder => worded figure */
+    public function all(): array
+    {
+        $percent = $this->wording->percent(...);
+        $celsius = $this->wording->celsius(...);
+        $number = $this->wording->number(...);
+
+        return [
+            'water' => $percent(100 * Preservation::NEGLIGIBLE_WATER),
+            'ph_low' => $number(AcidityRange::LEAVE_ON[0]),
+            'ph_high' => $number(AcidityRange::LEAVE_ON[1]),
+            'ph_rinse_low' => $number(AcidityRange::RINSE_OFF[0]),
+            'ph_rinse_high' => $number(AcidityRange::RINSE_OFF[1]),
+            'ph_aim' => $number(AcidityRange::AIM),
+            'second' => $percent(NoEmulsifier::SECOND_PHASE_PERCENT),
+            'btms25' => $percent(100 * Emulsion::leastLoad('btms-25')),
+            'btms50' => $percent(100 * Emulsion::leastLoad('btms-50')),
+            'others' => $percent(100 * Emulsion::leastLoad('')),
+            'parts' => $percent(100 * Emulsion::PARTS_BELOW),
+            'hlb_good' => $number(Hlb::GOOD),
+            'hlb_mind' => $number(Hlb::MIND),
+            'packing' => $percent(100 * InnerPhaseHigh::CLOSE_PACKING),
+            'humectants' => $percent(HumectantHigh::TOGETHER_PERCENT),
+            'above' => $celsius(PhaseHeat::ABOVE_MELTING_C),
+            'usual' => $celsius(PhaseHeat::USUAL_C),
+            'gate' => $celsius(CoolDownGate::USUAL_C),
+            'metres' => $number(ProcessHeat::METRES_PER_DEGREE).' m',
+            'hot' => $celsius(SafetyNotes::HOT_C),
+            'spatter' => $celsius(WetPlantInHotOil::NEVER_ABOVE_C),
+            'firm' => $percent(SolidFat::FEEL['firm']),
+            'soft' => $percent(SolidFat::FEEL['very_soft']),
+            'slump_share' => $percent(SolidFat::SLUMPS_AT),
+            'summer' => $celsius(ButterTexture::SUMMER_C),
+            'longest' => $this->wording->days(Infusion::LONGEST_DAYS),
+            'powder' => $percent(PowderHigh::MOST),
+            'adult' => $percent(Scent::ADULT_PLENTY),
+            'adult_most' => $percent(Scent::ADULT_MOST),
+            'pregnant' => $percent(Scent::PREGNANT_MOST),
+            'six' => $percent(Scent::CHILD_6_TO_11_MOST),
+            'three' => $percent(Scent::CHILD_3_TO_5_MOST),
+            'bergamot' => $percent(Phototoxic::LIMITS['bergamot-essential-oil-expressed']),
+            'lemon' => $percent(Phototoxic::LIMITS['lemon-essential-oil-expressed']),
+            'grapefruit' => $percent(Phototoxic::LIMITS['grapefruit-essential-oil']),
+            'declare' => $percent(Declaration::LEAVE_ON),
+            'declare_rinse' => $percent(Declaration::RINSE_OFF),
+            'scale_error' => $percent(100 * Unweighable::MOST_ERROR),
+            'wide' => $percent(100 * DoseWide::WIDE),
+            'base' => $percent(DoseHigh::BASE),
+        ];
+    }
+}

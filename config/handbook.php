@@ -1,0 +1,138 @@
+<?php
+
+// The handbook's order: topics, the rules each holds with their usual severity and how sure they are, and the tables
+// drawn from the catalogue. Words: lang/*/handbook.php and findings.php; figures: App\Workroom\Handbook\Figures.
+return [
+    'preserving' => [
+        'rules' => [
+            'preservation.missing' => ['stop|note', 'practice'],
+            'preservation.low' => ['stop', 'supplier'],
+            'preservation.wrong_base' => ['stop', 'arithmetic'],
+            'preservation.high' => ['mind', 'supplier'],
+            'preservation.over_limit' => ['stop', 'law'],
+            'preservation.ph_unsuited' => ['stop', 'textbook'],
+            'preservation.heated' => ['stop', 'supplier'],
+            'preservation.narrow' => ['mind|stop', 'memory'],
+            'preservation.weak_alone' => ['stop', 'disputed'],
+            'preservation.scent_is_not' => ['stop', 'practice'],
+            'preservation.vitamin_e_is_not' => ['stop', 'practice'],
+            'preservation.audience' => ['stop', 'law'],
+            'preservation.form_unsuited' => ['stop', 'law'],
+            'preservation.not_needed' => ['note', 'practice'],
+        ],
+        'tables' => ['preservatives', 'undissociated'],
+        'schools' => ['preserve'],
+    ],
+    'acidity' => [
+        'rules' => [
+            'acidity.low' => ['mind', 'practice'],
+            'acidity.high' => ['mind', 'practice'],
+            'acidity.untested' => ['note', 'practice'],
+            'safety.caustic' => ['mind', 'practice'],
+        ],
+        'tables' => ['undissociated'],
+        'schools' => [],
+    ],
+    'emulsions' => [
+        'rules' => [
+            'emulsion.no_emulsifier' => ['stop|note', 'practice'],
+            'emulsion.not_an_emulsifier' => ['stop', 'practice'],
+            'emulsion.load_low' => ['mind|stop', 'practice'],
+            'emulsion.load_high' => ['mind', 'supplier'],
+            'emulsion.hlb_off' => ['mind|note', 'rule_of_thumb'],
+            'emulsion.charge_clash' => ['stop|mind', 'textbook'],
+            'emulsion.inner_phase_high' => ['mind', 'textbook'],
+            'emulsion.water_in_butter' => ['stop', 'practice'],
+            'gum.wet_first' => ['mind', 'practice'],
+            'gum.high' => ['mind', 'supplier'],
+            'humectant.high' => ['mind', 'practice'],
+        ],
+        'tables' => ['emulsifiers'],
+        'schools' => ['pour'],
+    ],
+    'heat' => [
+        'rules' => [
+            'heat.below_melting' => ['stop', 'memory'],
+            'heat.unreachable' => ['stop', 'textbook'],
+            'heat.over_ceiling' => ['mind|note', 'memory'],
+            'heat.gate' => ['mind', 'practice'],
+            'safety.hot_fat' => ['note', 'practice'],
+            'packaging.too_hot' => ['stop', 'rule_of_thumb'],
+        ],
+        'tables' => [],
+        'schools' => [],
+    ],
+    'butters' => [
+        'rules' => [
+            'texture.too_hard' => ['mind', 'memory'],
+            'texture.too_soft' => ['mind', 'memory'],
+            'texture.slumps' => ['mind', 'memory'],
+            'texture.grain_risk' => ['note', 'practice'],
+        ],
+        'tables' => ['fats'],
+        'schools' => ['melt'],
+    ],
+    'plants' => [
+        'rules' => [
+            'plant.fresh_in_oil' => ['stop', 'practice'],
+            'safety.wet_in_hot_oil' => ['stop|note', 'practice'],
+            'plant.uncovered' => ['mind', 'practice'],
+            'plant.strained_late' => ['mind', 'practice'],
+            'plant.left_in' => ['mind', 'practice'],
+            'plant.latex' => ['mind', 'practice'],
+            'plant.unstrained' => ['mind', 'practice'],
+            'powder.high' => ['mind', 'practice'],
+            'irritant.strong' => ['stop', 'memory'],
+        ],
+        'tables' => [],
+        'schools' => ['infuse'],
+    ],
+    'scent' => [
+        'rules' => [
+            'scent.total_high' => ['mind|stop', 'memory'],
+            'scent.single_high' => ['stop', 'memory'],
+            'scent.phototoxic' => ['stop', 'memory'],
+            'scent.audience' => ['stop', 'memory'],
+            'scent.declare' => ['note', 'law'],
+        ],
+        'tables' => ['scents'],
+        'schools' => [],
+    ],
+    'keeping' => [
+        'rules' => [
+            'keeping.claim_too_long' => ['stop', 'practice'],
+            'keeping.overdue' => ['stop', 'practice'],
+            'keeping.ingredient_first' => ['note', 'practice'],
+            'label.undated' => ['mind', 'practice'],
+            'packaging.unsuited' => ['mind', 'practice'],
+            'yield.exceeds_containers' => ['mind', 'arithmetic'],
+        ],
+        'tables' => ['days'],
+        'schools' => [],
+    ],
+    'measures' => [
+        'rules' => [
+            'measure.sum_not_100' => ['stop', 'arithmetic'],
+            'measure.open' => ['mind', 'arithmetic'],
+            'measure.ambiguous' => ['mind', 'arithmetic'],
+            'measure.unweighable' => ['mind', 'arithmetic'],
+            'measure.wide' => ['note', 'arithmetic'],
+            'dose.high' => ['mind', 'supplier'],
+            'dose.low' => ['mind', 'supplier'],
+            'dose.over_limit' => ['stop', 'law'],
+        ],
+        'tables' => [],
+        'schools' => [],
+    ],
+    'label' => [
+        'rules' => [
+            'label.claim' => ['stop', 'law'],
+            'label.allergen' => ['note', 'practice'],
+            'safety.nut' => ['note', 'practice'],
+            'safety.patch_test' => ['note', 'practice'],
+            'safety.dust' => ['note', 'practice'],
+        ],
+        'tables' => [],
+        'schools' => [],
+    ],
+];

@@ -1,0 +1,21 @@
+@props(['curves', 'title', 'windowWord' => ''])
+@php $plot = $curves->plot; @endphp
+<svg {{ $attributes->merge(['class' => 'plot curves']) }} viewBox="0 0 {{ $plot->width }} {{ $plot->height }}" role="img" aria-label="{{ $title }}">
+    @if ($curves->window !== null)<path class="plot-window" d="M{{ $curves->window['x'] }} {{ $plot->top }}h{{ $curves->window['wide'] }}V{{ $plot->floor() }}h-{{ $curves->window['wide'] }}Z"/><text class="curve-window-word" x="{{ $curves->window['x'] }}" y="{{ $plot->top - 8 }}">{{ $windowWord }}</text>@endif
+    @foreach ($curves->levels as $level)
+        <path class="plot-grid" d="M{{ $plot->left }} {{ $level['y'] }}H{{ $plot->end() }}"/>
+        <text class="plot-level" x="{{ $plot->left - 6 }}" y="{{ $level['y'] + 4 }}">{{ $level['label'] }}@if ($loop->last) %@endif</text>
+    @endforeach
+    <path class="plot-axis" d="M{{ $plot->left }} {{ $plot->floor() }}H{{ $plot->end() }}"/>
+    @foreach ($curves->ticks as $tick)
+        <path class="plot-axis" d="M{{ $tick['x'] }} {{ $plot->floor() }}v5"/>
+        <text class="plot-tick" x="{{ $tick['x'] }}" y="{{ $plot->floor() + 18 }}">{{ $loop->first && $curves->unit === 'pH' ? 'pH ' : '' }}{{ $tick['label'] }}{{ $loop->last && $curves->unit !== 'pH' ? ' '.$curves->unit : '' }}</text>
+    @endforeach
+    @foreach ($curves->series as $i => $series)<path class="curve curve-{{ $i }}" d="{{ $series['line'] }}"/>@endforeach
+    @foreach ($curves->series as $series)@if ($series['label'] !== '')<text class="curve-name" x="{{ $series['x'] }}" y="{{ $series['y'] }}">{{ $series['label'] }}</text>@endif @endforeach
+    @if ($curves->here !== null)
+        <path class="curve-here" d="M{{ $curves->here['x'] }} {{ $plot->top - 4 }}V{{ $plot->floor() }}"/>
+        @foreach ($curves->here['dots'] as $dot)<circle class="curve-dot" cx="{{ $curves->here['x'] }}" cy="{{ $dot['y'] }}" r="4.5"/>@endforeach
+        <text class="curve-here-word" x="{{ $curves->here['x'] + 8 }}" y="{{ $plot->top + 4 }}">{{ $curves->unit === 'pH' ? 'pH '.$curves->here['label'] : $curves->here['label'].' °C' }}: {{ implode(' · ', array_column($curves->here['dots'], 'label')) }} %</text>
+    @endif
+</svg>
