@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Controllers\AcidityController;
 use App\Http\Controllers\BatchController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CatalogueController;
@@ -36,6 +37,8 @@ Route::controller(FormulaController::class)->prefix('/formulas/{formula}')->wher
     Route::get('/versions/{number}', 'version')->whereNumber('number')->name('version');
     Route::post('/versions/{number}/reopen', 'reopen')->whereNumber('number')->name('version.reopen');
 });
+
+Route::get('/formulas/{formula}/acidity', [AcidityController::class, 'show'])->whereNumber('formula')->name('acidity');
 
 Route::controller(MakeController::class)->prefix('/make/{batch}')->group(function (): void {
     Route::get('/', 'now')->name('make');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use Ilvane\Core\Acidity\Acid;
+use Ilvane\Core\Texture\SolidFat;
 
 /** Curves of percent over one quantity, with the place the maker stands at. */
 final readonly class Curves
@@ -16,7 +17,7 @@ final readonly class Curves
     private const PH_STEP = 0.1;
 
     /** Where along its curve each name stands: percent, one below the other where curves lie close. */
-    private const NAMED_AT = [68.0, 40.0, 42.0, 35.0];
+    private const NAMED_AT = [80.0, 15.0, 42.0, 35.0];
 
     private const LEVELS = [0, 50, 100];
 
@@ -25,9 +26,10 @@ final readonly class Curves
      * @param  list<array{x: float, label: string}>  $ticks
      * @param  list<array{y: float, label: string}>  $levels
      * @param  array{x: float, label: string, dots: list<array{y: float, label: string}>}|null  $here
-     * @param  array{x: float, wide: float, label: string}|null  $window  a stretch of the axis worth marking
+     * @param  array{x: float, wide: float}|null  $window  a stretch of the axis worth marking
+     * @param  list<array{y: float, tall: float, label: string}>  $bands  what the heights mean, by the key of the word
      */
-    private function __construct(public Plot $plot, public array $series, public array $ticks, public array $levels, public ?array $here, public ?array $window, public string $unit)
+    private function __construct(public Plot $plot, public array $series, public array $ticks, public array $levels, public ?array $here, public ?array $window, public string $unit, public array $bands = [])
     {
     }
 
@@ -71,11 +73,56 @@ final readonly class Curves
         $at = array_keys($curve);
         $plot = new Plot($width, self::HEIGHT, 36, 12, 22, 38, (float) min($at), (float) max($at), 100.0);
         $points = array_map(static fn (int $celsius, float $solid): array => [(float) $celsius, $solid], $at, array_values($curve));
-        $window = $slump === null ? null : ['x' => $plot->x($slump), 'wide' => $plot->end() - $plot->x($slump), 'label' => (string) round($slump)];
+        $window = $slump === null ? null : ['x' => $plot->x($slump), 'wide' => $plot->end() - $plot->x($slump)];
 
         return new self($plot, [['line' => $plot->line($points), 'label' => '', 'x' => 0.0, 'y' => 0.0]], self::ticks($plot, $at), self::levels($plot), [
             'x' => $plot->x($now), 'label' => (string) $now, 'dots' => [['y' => $plot->y($curve[(int) $now] ?? 0.0), 'label' => (string) round($curve[(int) $now] ?? 0.0)]],
-        ], $window, '°C');
+        ], $window, '°C', self::feels($plot));
+    }
+
+    /** What the mark says, in figures. */
+    public function saysHere(): string
+    {
+        $dots = implode(' · ', array_column($this->here['dots'] ?? [], 'label'));
+
+        return match ($this->unit) {
+            'pH' => 'pH '.($this->here['label'] ?? '').": $dots %",
+            'g' => "pH $dots",
+            default => ($this->here['label'] ?? '')." $this->unit: $dots %",
+        };
+    }
+
+    /**
+     * A pH coming down as an acid goes in.
+     *
+     * @param  non-empty-list<array{float, float}>  $points  grams, pH; falling
+     * @param  array{float, float}  $here  grams, pH wished for
+     */
+    public static function titration(array $points, array $here, int $width = 560): self
+    {
+        [$from, $to] = self::PH;
+        $high = static fn (float $ph): float => 100 * ($ph - $from) / ($to - $from);
+        $most = Plot::roundUp(max(0.01, ...array_column($points, 0)));
+        $plot = new Plot($width, self::HEIGHT, 40, 24, 22, 38, 0.0, $most, 100.0);
+        $line = $plot->line(array_map(static fn (array $point): array => [$point[0], $high($point[1])], $points));
+        $ticks = array_map(static fn (int $part): array => ['x' => $plot->x($part * $most / 4), 'label' => (string) round($part * $most / 4, 3)], range(0, 4));
+
+        return new self($plot, [['line' => $line, 'label' => '', 'x' => 0.0, 'y' => 0.0]], $ticks, array_map(static fn (int $ph): array => ['y' => $plot->y($high($ph)), 'label' => (string) $ph], range((int) $from, (int) $to)), [
+            'x' => $plot->x($here[0]), 'label' => '', 'dots' => [['y' => $plot->y($high($here[1])), 'label' => (string) $here[1]]],
+        ], null, 'g');
+    }
+
+    /** @return list<array{y: float, tall: float, label: string}> one band for each feel in the hand */
+    private static function feels(Plot $plot): array
+    {
+        $bands = [];
+        $from = 0.0;
+        foreach ([...SolidFat::FEEL, 'hard' => 100.0] as $feel => $to) {
+            $bands[] = ['y' => $plot->y($to), 'tall' => $plot->y($from) - $plot->y($to), 'label' => $feel];
+            $from = $to;
+        }
+
+        return $bands;
     }
 
     /**

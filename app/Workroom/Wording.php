@@ -12,6 +12,7 @@ use Ilvane\Core\Checks\Finding;
 use Ilvane\Core\Checks\Fix;
 use Ilvane\Core\Checks\Term;
 use Ilvane\Core\Checks\TermKind;
+use Ilvane\Core\Keeping\KeepingStep;
 use Ilvane\Core\Measure\Band;
 use NumberFormatter;
 
@@ -221,6 +222,11 @@ final class Wording
         $last = array_pop($names);
 
         return $names === [] ? (string) $last : implode(', ', $names).' '.say('words.and').' '.$last;
+    }
+
+    public function keepingStep(KeepingStep $step): string
+    {
+        return say('words.keeping.'.$step->what, ['ingredient' => $step->ingredient === null ? '' : $this->ingredient($step->ingredient), 'lot' => $step->lot ?? '']);
     }
 
     public function message(Finding $finding): string

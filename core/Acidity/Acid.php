@@ -73,6 +73,18 @@ final readonly class Acid
         return new self([2.950, 5.408], 166.131);
     }
 
+    /** The acid a preservative of this INCI name gives; null for what is none. */
+    public static function ofPreservative(string $inci): ?self
+    {
+        return match ($inci) {
+            'Benzoic Acid', 'Sodium Benzoate' => self::benzoic(),
+            'Sorbic Acid', 'Potassium Sorbate' => self::sorbic(),
+            'Dehydroacetic Acid', 'Sodium Dehydroacetate' => self::dehydroacetic(),
+            'Salicylic Acid' => self::salicylic(),
+            default => null,
+        };
+    }
+
     /** Share that is whole at a pH, 0 to 1, without activity corrections: Henderson-Hasselbalch. */
     public function undissociated(float $ph): float
     {

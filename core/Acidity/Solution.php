@@ -80,19 +80,24 @@ final readonly class Solution
      */
     public function toReach(float $ph, Acid $acid, float $most = 2.0): ?float
     {
-        if ($this->ph() <= $ph) {
-            return 0.0;
-        }
-        if ($this->with($acid, $most)->ph() > $ph) {
-            return null;
-        }
-        [$low, $high] = [0.0, $most];
+        $molar = $strength = 0.0;
+        // at one ionic strength the balance is linear in what is added; the two settle within a few rounds
         for ($i = 0; $i < 60; $i++) {
-            $middle = ($low + $high) / 2;
-            $this->with($acid, $middle)->ph() > $ph ? $low = $middle : $high = $middle;
+            $strength = $this->with($acid, $molar)->ionicStrength($ph, $strength);
+            $needed = $this->charge($ph, $strength) / self::chargeOf($acid, $ph, self::logGamma($strength));
+            if ($needed <= 0.0) {
+                return 0.0;
+            }
+            if ($needed > $most) {
+                return null;
+            }
+            if (abs($needed - $molar) < 1e-12) {
+                break;
+            }
+            $molar = $needed;
         }
 
-        return $high;
+        return $molar;
     }
 
     /** @param  callable(float): float  $balance falls with pH */
@@ -113,15 +118,22 @@ final readonly class Solution
         $log = self::logGamma($strength);
         $balance = $this->cations + 10 ** (-$ph - $log) - 10 ** ($ph - self::PKW - $log);
         foreach ($this->acids as [$acid, $molar]) {
-            $steps = Acid::steps(self::conditional($acid, $log), $ph);
-            $charge = 0.0;
-            foreach ($steps as $z => $amount) {
-                $charge += $z * $amount;
-            }
-            $balance -= $molar * $charge / array_sum($steps);
+            $balance -= $molar * self::chargeOf($acid, $ph, $log);
         }
 
         return $balance;
+    }
+
+    /** Negative charges a mole of it carries. */
+    private static function chargeOf(Acid $acid, float $ph, float $log): float
+    {
+        $steps = Acid::steps(self::conditional($acid, $log), $ph);
+        $charge = 0.0;
+        foreach ($steps as $z => $amount) {
+            $charge += $z * $amount;
+        }
+
+        return $charge / array_sum($steps);
     }
 
     private function ionicStrength(float $ph, float $strength): float

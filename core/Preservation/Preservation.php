@@ -112,16 +112,21 @@ final readonly class Preservation
         return $coverage;
     }
 
-    /** Anything microbes can live on: a watery ingredient, a wet plant, or more than a trace of other water. */
+    /**
+     * Anything microbes can live on: a watery ingredient, a wet plant, or more than a trace of other water; but not
+     * where sugar or glycerin binds all of it. Juices and foods count as wet whatever is stirred into them.
+     */
     private static function isWatery(Composition $composition): bool
     {
         $otherWater = 0.0;
+        $isBound = (WaterActivity::of($composition) ?? 0.0) < WaterActivity::NOTHING_GROWS;
         foreach ($composition->opened() as $line) {
             if ($line->ingredient === null) {
                 continue;
             }
             $wetPlant = $line->ingredient->kind === Kind::FreshBotanical && ! ($line->line->prepared?->drivesWaterOut() ?? false);
-            if ($wetPlant || ($line->isInBatch() && $line->ingredient->bringsFreeWater())) {
+            $wet = $line->isInBatch() && $line->ingredient->bringsFreeWater();
+            if ($wetPlant || ($wet && ! ($isBound && $line->ingredient->kind === Kind::WaterPhaseLiquid))) {
                 return true;
             }
             if ($line->isInBatch() && $line->ingredient->kind !== Kind::DriedBotanical && $line->ingredient->kind !== Kind::PowderBotanical) {
@@ -129,6 +134,6 @@ final readonly class Preservation
             }
         }
 
-        return $otherWater >= self::NEGLIGIBLE_WATER;
+        return ! $isBound && $otherWater >= self::NEGLIGIBLE_WATER;
     }
 }

@@ -560,6 +560,7 @@ return [
         'fresh' => 'Fresh: :days in the fridge, because nothing in it preserves the water.',
         'fresh_room' => 'Fresh: at room temperature use it up within :days, because nothing in it preserves the water.',
         'dry' => 'Dry: no water inside, so nothing grows in it. Its date is that of its oldest oil.',
+        'dry_dated' => 'Dry: no water inside, so nothing grows in it. Its fats stay sweet about :days.',
         'minds' => '{1} One thing to mind.|[2,*] :count things to mind.',
         'sound' => 'Sound.',
     ],

@@ -21,6 +21,7 @@ use Ilvane\Core\Checks\Severity;
 use Ilvane\Core\Formula\Basis;
 use Ilvane\Core\Formula\Scaling;
 use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Preservation\WaterActivity;
 
 /**
  * Everything the bench shows, worded and ready to place.
@@ -34,6 +35,9 @@ final readonly class BenchPage
 {
     /** Half a band over its middle from which on it is worth showing. */
     private const WORTH_SHOWING = 0.02;
+
+    /** Water so bound that it tells on microbes. */
+    private const ACTIVITY_WORTH_SHOWING = 0.90;
 
     /**
      * @param  list<Lane>  $lanes
@@ -53,6 +57,7 @@ final readonly class BenchPage
         public array $lanes,
         public array $notes,
         public array $figures,
+        public Behind $behind,
         public array $problems,
         public string $total,
         public string $totalMeans,
@@ -81,6 +86,7 @@ final readonly class BenchPage
             self::lanes($draft, $evaluation, $wording),
             app(PencilNotes::class)->of($evaluation->findings, array_column($draft->lines(), 'key')),
             self::figures($evaluation, $wording),
+            Behind::of($evaluation, $wording),
             array_map(static fn (string $key): string => say('ui.problems.'.$key), $problems),
             $composition->total === null || $composition->basis === Basis::Hundred || $composition->known() === [] ? '' : $wording->grams($composition->total->likely),
             match (true) {
@@ -202,6 +208,13 @@ final readonly class BenchPage
                 'figure' => $dose->percent === null ? '–' : $wording->percentBand($dose->percent),
                 'of' => $range === null ? '' : say('ui.bench.range', ['low' => $wording->number($range->min), 'high' => $wording->percent($range->max)]),
             ];
+        }
+        if ($assessment->hlb->blend !== null && $assessment->hlb->required !== null && $assessment->emulsion->emulsifiers !== []) {
+            $figures[] = ['label' => say('ui.bench.hlb'), 'figure' => $wording->number($assessment->hlb->blend, 1), 'of' => say('ui.bench.hlb_of', ['required' => $wording->number($assessment->hlb->required, 1)])];
+        }
+        $activity = WaterActivity::of($assessment->composition);
+        if ($activity !== null && $activity < self::ACTIVITY_WORTH_SHOWING) {
+            $figures[] = ['label' => say('ui.bench.activity'), 'figure' => $wording->number($activity, 2, 2), 'of' => say('ui.bench.activity_of', ['least' => $wording->number(WaterActivity::NOTHING_GROWS, 2, 2)])];
         }
         if ($assessment->scent->lines !== []) {
             $figures[] = [

@@ -61,17 +61,12 @@ final readonly class EvaluationDocument
             ],
             'keeping' => $assessment->keeping->days === null ? null : [
                 'days' => $assessment->keeping->days,
-                'decided_by' => $this->keepingStep($assessment->keeping->steps[0]),
-                'steps' => array_map(fn (KeepingStep $step): array => ['what' => $this->keepingStep($step), 'days' => $step->days], $assessment->keeping->steps),
+                'decided_by' => $this->wording->keepingStep($assessment->keeping->steps[0]),
+                'steps' => array_map(fn (KeepingStep $step): array => ['what' => $this->wording->keepingStep($step), 'days' => $step->days], $assessment->keeping->steps),
             ],
             'findings' => array_map($this->findings->of(...), $evaluation->findings),
             'unread' => self::unread($composition->lines),
         ];
-    }
-
-    private function keepingStep(KeepingStep $step): string
-    {
-        return say('words.keeping.'.$step->what, ['ingredient' => $step->ingredient === null ? '' : $this->wording->ingredient($step->ingredient), 'lot' => $step->lot ?? '']);
     }
 
     /** @return array<string, mixed> */

@@ -30,7 +30,7 @@ final readonly class Verdict
         $minds = $evaluation->count(Severity::Mind);
 
         return match ($assessment->preservation->regime) {
-            Regime::Dry => say('findings.verdict.dry'),
+            Regime::Dry => $assessment->keeping->days === null ? say('findings.verdict.dry') : say('findings.verdict.dry_dated', ['days' => $this->wording->days($assessment->keeping->days)]),
             Regime::Fresh => $this->fresh($evaluation),
             Regime::Preserved => $this->preserved($evaluation),
         }.' '.($minds > 0 ? trans_choice('findings.verdict.minds', $minds) : say('findings.verdict.sound'));

@@ -36,6 +36,14 @@
                 <div><dt>{{ $figure['label'] }}</dt><dd>{{ $figure['figure'] }}@if ($figure['of'] !== '') <small>{{ $figure['of'] }}</small>@endif</dd></div>
             @endforeach
         </dl>
+        @if ($page->behind->isWatery)<p class="acidity-link"><a href="{{ route('acidity', $page->formula) }}">{{ __('ui.acidity.link') }}</a></p>@endif
+        @if ($page->behind->curves !== null)
+            <figure class="behind" id="behind">
+                <figcaption><h2>{{ $page->behind->title }}</h2><p>{{ $page->behind->said }}</p></figcaption>
+                <x-curves :curves="$page->behind->curves" :title="$page->behind->title.'. '.$page->behind->said" :windowWord="$page->behind->window" :bandWords="__('ui.bench.firm_feel')"/>
+                <p class="quiet">{{ $page->behind->basis }}</p>
+            </figure>
+        @endif
     </section>
 
     <section class="lanes" id="lanes">
@@ -46,6 +54,23 @@
         @if ($page->draft->isFull())<p class="problem" role="status">{{ __('ui.bench.too_many', ['most' => count($page->draft->lines())]) }}</p>@endif
         @if ($page->draft->removed() !== null)
             <p class="removed" role="status">{{ __('ui.bench.removed', ['name' => $page->draft->removed()['line']['name'] ?: $page->draft->removed()['line']['ingredient'] ?: '–']) }} <button class="link" name="do" value="put_back">{{ __('ui.undo') }}</button></p>
+        @endif
+        @if ($page->behind->keeps !== '')
+            <details class="about keeps" id="keeps">
+                <summary>{{ __('ui.bench.keeps', ['days' => $page->behind->keeps]) }} <small>{{ __('ui.bench.keeps_of') }}</small></summary>
+                <ol class="keeps-steps">
+                    @foreach ($page->behind->steps as $step)
+                        <li @if ($loop->first) class="decides" @endif><b>{{ $step['days'] }}</b><svg class="keeps-bar" viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true"><rect width="{{ $step['part'] }}" height="10"/></svg><span>{{ $step['what'] }}@if ($loop->first) <em>{{ __('ui.bench.decides') }}</em>@endif</span></li>
+                    @endforeach
+                </ol>
+                @if ($page->behind->ways !== [])
+                    <p class="label">{{ __('ui.bench.longer') }}</p>
+                    <ol class="keeps-steps keeps-ways">
+                        @foreach ($page->behind->ways as $way)<li><b>{{ $way['days'] }}</b><svg class="keeps-bar" viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true"><rect class="keeps-now" width="{{ $way['now'] }}" height="10"/><rect x="{{ $way['now'] }}" width="{{ $way['part'] - $way['now'] }}" height="10"/></svg><span>{{ $way['what'] }}</span></li>@endforeach
+                    </ol>
+                @endif
+                <p class="quiet">{{ __('ui.bench.keeps_basis') }}</p>
+            </details>
         @endif
         <details class="about">
             <summary>{{ __('ui.bench.about') }}</summary>

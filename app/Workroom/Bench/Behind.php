@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workroom\Bench;
+
+use App\Drawing\Curves;
+use App\Workroom\Wording;
+use Ilvane\Core\Checks\Assessment;
+use Ilvane\Core\Checks\Evaluation;
+use Ilvane\Core\Keeping\KeepingStep;
+use Ilvane\Core\Keeping\Longer;
+
+/** What stands behind the judgement: how the date came about and what would move it, and the curve that matters most. */
+final readonly class Behind
+{
+    private const ROOM_C = 20.0;
+
+    /** The drawing is as wide as the vessel above it. */
+    private const WIDTH = 328;
+
+    /**
+     * @param  string  $keeps  empty where nothing is dated
+     * @param  list<array{what: string, days: string, part: float}>  $steps  part: of the longest bar, 0 to 100
+     * @param  list<array{what: string, days: string, part: float, now: float}>  $ways
+     * @param  string  $said  the curve in words
+     */
+    private function __construct(
+        public string $keeps,
+        public array $steps,
+        public array $ways,
+        public bool $isWatery,
+        public ?Curves $curves = null,
+        public string $title = '',
+        public string $said = '',
+        public string $window = '',
+        public string $basis = '',
+    ) {
+    }
+
+    public static function of(Evaluation $evaluation, Wording $wording): self
+    {
+        $it = $evaluation->assessment;
+        $days = $it->keeping->days;
+        if ($days === null) {
+            return new self('', [], [], $it->preservation->isWatery, ...self::curve($it, $wording));
+        }
+        $ways = Longer::of($it->keeping, $it->formula, $it->composition, $it->preservation->regime, $it->madeOn, $it->container);
+        $most = max(1.0, $ways[0]->days ?? 0.0, ...array_map(static fn (KeepingStep $step): float => $step->days, $it->keeping->steps));
+        $part = static fn (float $days): float => round(100 * $days / $most, 1);
+
+        return new self(
+            $wording->days($days),
+            array_map(static fn (KeepingStep $step): array => ['what' => $wording->keepingStep($step), 'days' => $wording->days($step->days), 'part' => $part($step->days)], $it->keeping->steps),
+            array_map(static fn (Longer $way): array => [
+                'what' => say("ui.bench.longer_ways.$way->how", ['ingredient' => $way->ingredient === null ? '' : $wording->ingredient($way->ingredient)]),
+                'days' => $wording->days($way->days), 'part' => $part($way->days), 'now' => $part($days),
+            ], $ways),
+            $it->preservation->isWatery,
+            ...self::curve($it, $wording),
+        );
+    }
+
+    /** @return array{curves?: Curves, title?: string, said?: string, window?: string, basis?: string} */
+    private static function curve(Assessment $it, Wording $wording): array
+    {
+        $acids = AcidityPage::acids($it->preservation->components());
+        if ($acids !== [] && $it->preservation->isWatery) {
+            $ph = $it->formula->ph;
+
+            return ['curves' => Curves::acids($acids, $ph, self::WIDTH), 'title' => say('ui.bench.acids_title'), 'said' => $ph === null ? say('ui.bench.acids_none') : '', 'basis' => say('ui.bench.acids_basis')];
+        }
+        $feel = $it->texture->feel(self::ROOM_C);
+        if ($it->texture->curve === null || $it->texture->curve === [] || $feel === null || ! in_array($it->formula->family->value, ['whipped_butter', 'pomade'], true)) {
+            return [];
+        }
+        $slump = $it->texture->slump();
+
+        return [
+            'curves' => Curves::solid($it->texture->curve, $slump, self::ROOM_C, self::WIDTH),
+            'title' => say('ui.bench.firm_title'),
+            'said' => say('ui.bench.firm_at', ['feel' => say("ui.bench.firm_feel.$feel"), 'celsius' => $wording->celsius(self::ROOM_C)]),
+            'window' => $slump === null ? '' : say('ui.bench.firm_slump', ['celsius' => $wording->celsius(round($slump))]),
+            'basis' => say('ui.bench.firm_basis'),
+        ];
+    }
+}
