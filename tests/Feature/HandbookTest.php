@@ -55,6 +55,18 @@ final class HandbookTest extends AppCase
         self::assertGreaterThan(35, count($seen));
     }
 
+    public function test_no_code_is_missing(): void
+    {
+        $known = self::rules();
+        $codes = [];
+        foreach (glob(base_path('core/Checks/{Rules,Infusion}/*.php'), GLOB_BRACE) ?: [] as $file) {
+            preg_match_all("/'((?:preservation|emulsion|acidity|heat|scent|dose|humectant|powder|irritant|plant|gum|texture|measure|yield|packaging|keeping|label|safety|infusion)\\.[a-z_0-9]+)'/", (string) file_get_contents($file), $found);
+            array_push($codes, ...$found[1]);
+        }
+        self::assertGreaterThan(50, count($codes));
+        self::assertSame([], array_values(array_diff(array_unique($codes), array_keys($known))));
+    }
+
     public function test_its_numbers_are_the_checks_own(): void
     {
         $load = self::rules()['emulsion.load_low']['rule'];
