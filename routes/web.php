@@ -14,6 +14,7 @@ use App\Http\Controllers\PantryController;
 use App\Http\Controllers\PreparationController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\WatchController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', [ShelfController::class, 'shelf'])->name('shelf');
@@ -99,4 +100,6 @@ if (config('ilvane.bench')) {
 }
 
 Route::get('/batches/{batch}', [BatchController::class, 'record'])->name('batch');
+Route::post('/batches/{batch}/watch', [WatchController::class, 'saw'])->name('watch.saw');
+Route::post('/batches/{batch}/watch/{sighting}/undo', [WatchController::class, 'undo'])->whereNumber('sighting')->name('watch.undo');
 Route::get('/batches/{batch}/label', [BatchController::class, 'label'])->name('label');

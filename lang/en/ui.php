@@ -133,6 +133,7 @@ return [
         'no_temperature' => 'A temperature from −20 to 150 °C.',
         'nothing_said' => 'Say how it looks, or how warm it is there.',
         'no_grams' => 'How many grams?', 'no_number' => 'A number of grams.', 'negative' => 'It can’t be less than nothing.', 'too_large' => 'That is more than any kitchen holds.',
+        'no_place' => 'Which sample: fridge, room or warm?', 'no_look' => 'How does it look?',
         'no_key' => 'This page was sent in a way it isn’t meant to be. Load it again.',
         'no_such_method' => 'Pick one from the list.', 'already_made' => 'It is made and put away already.',
         'already_used' => 'Something was made of :code already, so it stays in the record. Discard what is left of it instead.',

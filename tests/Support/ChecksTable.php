@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Workroom\ShippedCatalogue;
 use Ilvane\Core\Acidity\Acid;
 use Ilvane\Core\Acidity\Solution;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Catalogue\PreservativeComponent;
-use App\Workroom\ShippedCatalogue;
 use Ilvane\Core\Checks\Rules\InnerPhaseHigh;
 use Ilvane\Core\Emulsion\Hlb;
 use Ilvane\Core\Keeping\Oxidation;

@@ -8,6 +8,7 @@ use App\Drawing\Section;
 use App\Models\Formula;
 use App\Workroom\PencilNotes;
 use App\Workroom\VesselOf;
+use App\Workroom\Watch\WatchBook;
 use App\Workroom\Wording;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\HtmlString;
@@ -224,6 +225,12 @@ final readonly class BenchPage
         }
 
         return $figures;
+    }
+
+    /** @return list<string> what samples of its batches showed, the newest batch first */
+    public function watched(): array
+    {
+        return app(WatchBook::class)->ofFormula($this->formula);
     }
 
     /** @return array<string, string> name by key */

@@ -8,6 +8,7 @@ use App\Models\Batch;
 use App\Models\Jar;
 use App\Models\Lot;
 use App\Models\Preparation;
+use App\Models\Watch;
 use App\Workroom\Wording;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -38,7 +39,7 @@ final readonly class Agenda
     public function due(): array
     {
         $today = Carbon::now()->endOfDay();
-        $entries = [...$this->alarms(), ...$this->tooStrong(), ...$this->perishing(), ...$this->dated(), ...$this->straining(), ...$this->making(), ...$this->shaking(), ...$this->toPrepare(), ...$this->patchTests()];
+        $entries = [...$this->alarms(), ...$this->tooStrong(), ...$this->perishing(), ...$this->dated(), ...$this->straining(), ...$this->making(), ...$this->shaking(), ...$this->toPrepare(), ...$this->watched(), ...$this->patchTests()];
         $groups = ['now' => [], 'tomorrow' => [], 'week' => []];
         foreach ($entries as $entry) {
             $groups[$entry->at->lessThanOrEqualTo($today) ? 'now' : ($entry->at->lessThanOrEqualTo($today->copy()->addDay()) ? 'tomorrow' : 'week')][] = $entry;
@@ -142,6 +143,15 @@ final readonly class Agenda
         return $this->each(Preparation::query()->where('status', 'planned')->orderBy('created_at'), fn (Preparation $preparation): Due => new Due(
             say("preparations.$preparation->method.name"), say('today.prepare', ['grams' => $this->wording->grams($preparation->plan['wanted'])]), Carbon::now(),
             '', route('preparation', $preparation), 7,
+        ));
+    }
+
+    /** @return list<Due> */
+    private function watched(): array
+    {
+        return $this->each(Watch::query()->where('look_at', '<=', $this->horizon())->with('batch')->orderBy('look_at'), fn (Watch $watch): Due => new Due(
+            is_string($watch->batch->document['name'] ?? null) ? $watch->batch->document['name'] : $watch->batch->code, say('watch.due'), $watch->look_at ?? Carbon::now(),
+            $this->wording->whenever($watch->look_at ?? Carbon::now()), route('batch', $watch->batch).'#watch', 6,
         ));
     }
 

@@ -34,6 +34,7 @@
             <h2>{{ __('ui.record.findings') }}</h2>
             <ul class="pencils">@foreach ($record->findings as $found)<li class="pencil sev-{{ $found['severity'] }}"><p class="pencil-what">@include('components.severity', ['severity' => $found['severity']]) {{ $found['message'] }}</p><p class="pencil-source">{{ $found['because'] }}</p></li>@endforeach</ul>
         </section>
+        @include('batch.watch')
         <section>
             <h2>{{ __('ui.record.log') }}</h2>
             <table class="plain log"><tbody>@foreach ($record->log as $row)<tr><td class="num quiet">{{ $row['time'] }}</td><td>{{ $row['what'] }}</td><td class="num">{{ $row['value'] }}</td><td>{{ $row['reason'] }}</td></tr>@endforeach</tbody></table>

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Typed;
+use App\Models\Batch;
+use App\Models\Sighting;
+use App\Workroom\Happened;
+use App\Workroom\Refused;
+use App\Workroom\Watch\WatchBook;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
+
+final class WatchController
+{
+    public function __construct(private readonly WatchBook $book)
+    {
+    }
+
+    public function saw(Request $request, Batch $batch): RedirectResponse
+    {
+        abort_unless($batch->isFinished(), 404);
+        try {
+            $at = Happened::at(Typed::text($request, 'when', 20), ($batch->finished_at ?? Carbon::now())->copy()->startOfDay());
+            $this->book->saw($batch, Typed::text($request, 'place', 10), Typed::text($request, 'look', 10), Typed::text($request, 'note'), $at, Typed::key($request));
+        } catch (Refused $refused) {
+            return redirect()->to(route('batch', $batch).'#watch')->withInput()->withErrors([$refused->field => $refused->said()]);
+        }
+
+        return redirect()->to(route('batch', $batch).'#watch')->with('said', say('watch.done'));
+    }
+
+    public function undo(Request $request, Batch $batch, Sighting $sighting): RedirectResponse
+    {
+        abort_unless($sighting->batch_id === $batch->id && $sighting->undoes === null, 404);
+        $this->book->undo($batch, $sighting, Typed::key($request));
+
+        return redirect()->to(route('batch', $batch).'#watch')->with('said', say('watch.done'));
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workroom\Watch;
+
+use App\Models\Batch;
+use App\Models\Formula;
+use App\Models\Sighting;
+use App\Models\Watch;
+use App\Workroom\Refused;
+use App\Workroom\Wording;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Ilvane\Core\Keeping\Watch as CoreWatch;
+
+/** Writes down how the samples of a batch look, and when the next look is due. */
+final class WatchBook
+{
+    public const LOOKS = ['sound', 'parted', 'grainy', 'smell', 'colour', 'mould'];
+
+    private const MOST_TOLD = 3;
+
+    public function __construct(private readonly Wording $wording)
+    {
+    }
+
+    /** Told twice under one key, it is written once. */
+    public function saw(Batch $batch, string $place, string $look, string $note, Carbon $at, string $clientKey): void
+    {
+        if (! isset(CoreWatch::PLACES[$place])) {
+            throw new Refused('place', 'no_place');
+        }
+        if (! in_array($look, self::LOOKS, true)) {
+            throw new Refused('look', 'no_look');
+        }
+        $this->add($batch, ['place' => $place, 'look' => $look, 'note' => $note, 'client_key' => $clientKey, 'happened_at' => $at]);
+    }
+
+    public function undo(Batch $batch, Sighting $sighting, string $clientKey): void
+    {
+        if (! Sighting::query()->where('undoes', $sighting->id)->exists()) {
+            $this->add($batch, ['place' => $sighting->place, 'look' => 'undo', 'undoes' => $sighting->id, 'client_key' => $clientKey, 'happened_at' => Carbon::now()]);
+        }
+    }
+
+    /** @return list<string> what the samples of a formula's last batches say, the newest first */
+    public function ofFormula(Formula $formula): array
+    {
+        $watches = Watch::query()->whereHas('batch.version', static fn (Builder $version) => $version->where('formula_id', $formula->id))
+            ->with('batch')->orderByDesc('begun_at')->limit(self::MOST_TOLD)->get();
+        $said = [];
+        foreach ($watches as $watch) {
+            $words = WatchPage::said(WatchPage::summary($watch), $this->wording);
+            if ($words !== '') {
+                $said[] = say('watch.of_batch', ['code' => $watch->batch->code]).$words;
+            }
+        }
+
+        return $said;
+    }
+
+    /** @param  array<string, mixed>  $seen */
+    private function add(Batch $batch, array $seen): void
+    {
+        DB::transaction(static function () use ($batch, $seen): void {
+            if (Sighting::query()->where('client_key', $seen['client_key'])->exists()) {
+                return;
+            }
+            $watch = Watch::query()->firstOrCreate(['batch_id' => $batch->id], ['begun_at' => $batch->finished_at]);
+            (new Sighting)->forceFill(['batch_id' => $batch->id, 'recorded_at' => Carbon::now(), ...$seen])->save();
+            $days = [];
+            foreach (WatchPage::standing($watch) as $sighting) {
+                $days[$sighting->place][] = WatchPage::dayOf($watch, $sighting);
+            }
+            $next = CoreWatch::nextLook($days);
+            $watch->forceFill(['look_at' => $next === null ? null : $watch->begun_at->copy()->addDays($next)->startOfDay()])->save();
+        });
+    }
+}
