@@ -15,6 +15,7 @@ use App\Workroom\Jars\Planner;
 use App\Workroom\Make\MakeBook;
 use App\Workroom\Make\MakeState;
 use App\Workroom\Pantry\PreparationBook;
+use App\Workroom\Watch\WatchBook;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Formula\Storage;
@@ -25,7 +26,7 @@ use Ilvane\Core\Process\StepKind;
 /** The sample workroom: invented people, place and products, dated from the day it is filled. */
 final class DemoWorkroom extends Seeder
 {
-    public function run(FormulaBook $book, MakeBook $makes, JarBook $jars, PreparationBook $preparations): void
+    public function run(FormulaBook $book, MakeBook $makes, JarBook $jars, PreparationBook $preparations, WatchBook $watches): void
     {
         $this->jars($jars);
         $this->preparations($preparations);
@@ -37,6 +38,7 @@ final class DemoWorkroom extends Seeder
             $this->makeUpTo($makes, $batch, 'fill', $this->daysAgo(19, '10:10'), drift: 0.004);
             $makes->record($batch, ['step' => 'fill', 'kind' => 'fill', 'subject' => '1', 'value' => 191.4], "demo-$batch->code-fill", $this->daysAgo(19, '11:40'));
             $makes->finish($batch, 191.4, 1, $this->daysAgo(19, '11:40'));
+            $this->samples($watches, $batch->refresh());
         }
 
         $cream = $this->formula($book, $this->curlCream());
@@ -49,6 +51,15 @@ final class DemoWorkroom extends Seeder
         $this->formula($book, $this->spray());
         $this->formula($book, $this->butter());
         $this->formula($book, $this->flawed());
+    }
+
+    private function samples(WatchBook $watches, Batch $batch): void
+    {
+        foreach ([18 => ['cold', 'room', 'warm'], 12 => ['cold', 'room', 'warm'], 5 => ['room', 'warm']] as $ago => $places) {
+            foreach ($places as $place) {
+                $watches->saw($batch, $place, 'sound', $place === 'warm' && $ago === 5 ? 'a shade yellower' : '', $this->daysAgo($ago, '09:15'), "demo-$batch->code-$place-$ago");
+            }
+        }
     }
 
     /** A cold jar half way, a warm one done, a strong one just begun, one still a plan. */

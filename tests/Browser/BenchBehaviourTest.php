@@ -84,7 +84,7 @@ final class BenchBehaviourTest extends BrowserCase
     public function test_every_screen_is_accessible_at_the_desk_and_on_the_phone_and_by_night(): void
     {
         $batch = $this->codes();
-        $paths = ['/', '/jars', '/jars/1', '/jars/2', '/jars/4', '/jars/1/label', '/preparations', '/preparations/3', '/pantry', '/formulas', '/intake', '/settings', '/formulas/1', '/formulas/5', '/formulas/1/versions/1', "/make/{$batch['making']}/gate", "/make/{$batch['making']}/weigh.2", "/make/{$batch['making']}/heat", "/batches/{$batch['finished']}", "/batches/{$batch['finished']}/label", '/nowhere'];
+        $paths = ['/', '/jars', '/jars/1', '/jars/2', '/jars/4', '/jars/1/label', '/preparations', '/preparations/3', '/pantry', '/formulas', '/intake', '/settings', '/handbook', '/handbook/preserving', '/handbook/butters', '/handbook?q=shea', '/formulas/4', '/formulas/3/acidity?product=10&added=6+drops&wanted=4.5', '/formulas/1', '/formulas/5', '/formulas/1/versions/1', "/make/{$batch['making']}/gate", "/make/{$batch['making']}/weigh.2", "/make/{$batch['making']}/heat", "/batches/{$batch['finished']}", "/batches/{$batch['finished']}/label", '/nowhere'];
         foreach (['light', 'dark'] as $hour) {
             self::devTools()->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $hour]]]);
             foreach (['desk', 'phone'] as $place) {

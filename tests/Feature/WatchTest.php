@@ -20,6 +20,8 @@ final class WatchTest extends AppCase
     {
         parent::setUp();
         $this->seed(DemoWorkroom::class);
+        Sighting::query()->delete();
+        Watch::query()->delete();
         $this->batch = Batch::query()->where('status', 'finished')->firstOrFail();
         Carbon::setTestNow($this->batch->finished_at?->copy()->addDays(28));
     }
