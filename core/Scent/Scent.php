@@ -11,6 +11,8 @@ use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Measure\Band;
+use Ilvane\Core\Measure\Tools;
+use Ilvane\Core\Measure\Unit;
 
 /**
  * Scent oils in all, and the ceilings that hold for this use and these people, in percent of the batch.
@@ -53,6 +55,15 @@ final readonly class Scent
     }
 
     /** What one scent oil may reach on its own, percent of the batch; null where nothing is known. */
+    /** Whole drops of the first of them that surely stay within what is plenty; null without a batch size or a density. */
+    public function mostDrops(?Band $batch, Tools $tools): ?int
+    {
+        $ingredient = $this->lines[0]->ingredient ?? null;
+        $drop = $ingredient === null ? null : $tools->grams(Band::exact(1.0), Unit::Drop, $ingredient->bulk);
+
+        return $batch === null || $drop === null || $drop->high <= 0 ? null : (int) floor($batch->low * $this->plenty / 100 / $drop->high);
+    }
+
     public function ceilingOf(Ingredient $ingredient): ?float
     {
         return $this->use === Application::RinseOff ? $ingredient->rinseOffMax : $ingredient->use?->max;

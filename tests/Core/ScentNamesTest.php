@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Ilvane\Core\Formula\Application;
+use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Scent\Declaration;
 use Tests\Support\CoreCase;
 
@@ -38,5 +39,21 @@ final class ScentNamesTest extends CoreCase
         self::assertGreaterThanOrEqual(count($alone), count($together));
         self::assertSame($together, array_replace($together, array_filter($alone)), 'what one alone must name, both must');
         self::assertSame([], Declaration::of([], Application::LeaveOn, self::catalogue()));
+    }
+
+    public function test_so_many_drops_surely_stay_within_what_is_plenty(): void
+    {
+        $drops = static function (float $grams): int {
+            $document = self::document([['olive-oil', 'to 100'], ['lavender-essential-oil', '1 drop']], ['family' => 'hair_oil', 'batch' => ['grams' => $grams]]);
+            $it = self::evaluate($document)->assessment;
+
+            return (int) $it->scent->mostDrops($it->composition->total, new Tools);
+        };
+        $most = $drops(100.0);
+        self::assertEqualsWithDelta(2.0 * $most, $drops(200.0), 1.0);
+        foreach ([$most => null, 3 * $most => 'scent.total_high'] as $count => $code) {
+            $document = self::document([['olive-oil', 'to 100'], ['lavender-essential-oil', "$count drops"]], ['family' => 'hair_oil', 'batch' => ['grams' => 100.0]]);
+            self::assertSame($code, self::finding(self::evaluate($document), 'scent.total_high')?->code, "$count drops");
+        }
     }
 }

@@ -53,7 +53,7 @@ final readonly class Behind
             $wording->days($days),
             array_map(static fn (KeepingStep $step): array => ['what' => $wording->keepingStep($step), 'days' => $wording->days($step->days), 'part' => $part($step->days)], $it->keeping->steps),
             array_map(static fn (Longer $way): array => [
-                'what' => say("ui.bench.longer_ways.$way->how", ['ingredient' => $way->ingredient === null ? '' : $wording->ingredient($way->ingredient)]),
+                'what' => say("ui.bench.longer_ways.$way->how", ['ingredient' => $way->ingredient === null ? '' : $wording->ingredient($way->ingredient), 'days' => $wording->days($days)]),
                 'days' => $wording->days($way->days), 'part' => $part($way->days), 'now' => $part($days),
             ], $ways),
             $it->preservation->isWatery,

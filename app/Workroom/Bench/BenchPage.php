@@ -22,6 +22,7 @@ use Ilvane\Core\Checks\Severity;
 use Ilvane\Core\Formula\Basis;
 use Ilvane\Core\Formula\Scaling;
 use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Preservation\WaterActivity;
 
 /**
@@ -218,9 +219,10 @@ final readonly class BenchPage
             $figures[] = ['label' => say('ui.bench.activity'), 'figure' => $wording->number($activity, 2, 2), 'of' => say('ui.bench.activity_of', ['least' => $wording->number(WaterActivity::NOTHING_GROWS, 2, 2)])];
         }
         if ($assessment->scent->lines !== []) {
+            $drops = $assessment->scent->mostDrops($assessment->composition->total, app(Tools::class));
             $figures[] = [
                 'label' => say('ui.bench.scent'), 'figure' => $wording->percentBand($assessment->scent->percent),
-                'of' => say('ui.bench.at_most', ['limit' => $wording->percent($assessment->scent->plenty)]),
+                'of' => say($drops === null ? 'ui.bench.at_most' : 'ui.bench.at_most_drops', ['limit' => $wording->percent($assessment->scent->plenty), 'drops' => (string) $drops]),
             ];
         }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Checks;
 
 use Ilvane\Core\Catalogue\Kind;
+use Ilvane\Core\Checks\Severity;
+use Ilvane\Core\Formula\Patch;
 use Ilvane\Core\Formula\Regime;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
@@ -74,6 +76,23 @@ final class FormulaSetTest extends CoreCase
         yield 'never melted' => ['leave_in_emulsion', $cream(), [...$ph, 'process' => ['heat_to_c' => 45.0]], ['heat.below_melting']];
         yield 'cool-down while hot' => ['leave_in_emulsion', $cream(['rosehip-oil', '2 %', 'cooldown']), [...$ph, 'process' => ['gate_c' => 60.0]], ['heat.gate']];
         yield 'too sour to wear' => ['leave_in_emulsion', $cream(), ['ph' => 3.2], ['acidity.low']];
+    }
+
+    /**
+     * Pressing the first offer of each finding, again and again: in few steps only what asks the maker a question is left.
+     *
+     * @param  list<array{0: string, 1: string}>  $lines
+     * @param  array<string, mixed>  $more
+     */
+    #[DataProvider('flawed')]
+    public function test_the_fixes_offered_mend_it_in_few_steps(string $family, array $lines, array $more): void
+    {
+        $document = self::document($lines, [...['family' => $family], ...$more]);
+        $offers = static fn (array $document): array => array_values(array_filter(self::evaluate($document)->findings, static fn ($finding): bool => $finding->severity !== Severity::Note && $finding->fixes !== []));
+        for ($step = 0; $step < 7 && ($open = $offers($document)) !== []; $step++) {
+            $document = Patch::apply($document, $open[0]->fixes[0]->patch);
+        }
+        self::assertSame([], array_map(static fn ($finding): string => $finding->code, $offers($document)));
     }
 
     /** One thing undone in every sound, preserved formula: the code that fits, and nothing that has no part in it. */
