@@ -96,6 +96,27 @@ final class AcidityTest extends TestCase
         self::assertNull($benzoate->toReach(0.5, Acid::citric()), 'no citric acid makes it that sour');
     }
 
+    /** What is said to reach a pH reaches it, in random mixes; a pH further down takes more. */
+    public function test_the_acid_worked_out_does_what_it_says(): void
+    {
+        mt_srand(41);
+        $kinds = [Acid::benzoic(), Acid::sorbic(), Acid::lactic(), Acid::acetic()];
+        for ($i = 0; $i < 120; $i++) {
+            $molar = 10 ** (-mt_rand(10, 30) / 10);
+            $solution = new Solution([[$kinds[mt_rand(0, 3)], $molar]], $molar * mt_rand(60, 110) / 100);
+            $needed = 0.0;
+            foreach ([6.0, 5.0, 4.0, 3.5] as $ph) {
+                $molarOfCitric = $solution->toReach($ph, Acid::citric());
+                if ($molarOfCitric === null) {
+                    continue;
+                }
+                self::assertGreaterThanOrEqual($needed, $molarOfCitric, "mix $i, pH $ph");
+                $needed = $molarOfCitric;
+                self::assertEqualsWithDelta($molarOfCitric === 0.0 ? min($ph, $solution->ph()) : $ph, $solution->with(Acid::citric(), $molarOfCitric)->ph(), 1e-6, "mix $i, pH $ph");
+            }
+        }
+    }
+
     /** Van Slyke 1922: ln 10·C/4 at pH = pKa, ideal. */
     public function test_buffer_capacity(): void
     {
