@@ -7,12 +7,13 @@ namespace App\Workroom;
 use App\Workroom\Handbook\Handbook;
 use Illuminate\Support\HtmlString;
 use Ilvane\Core\Checks\Finding;
+use Ilvane\Core\Checks\Fix;
 use Ilvane\Core\Checks\Severity;
 
 /**
  * Findings as margin notes, worded and tied to their rows.
  *
- * @phpstan-type Note array{id: string, under: list<string>, code: string, severity: string, certainty: string, lines: list<int>, row: string, message: string, because: string, source: string, ask: ?string, handbook: string, fixes: list<array{do: string, label: string}>}
+ * @phpstan-type Note array{id: string, under: list<string>, code: string, severity: string, certainty: string, lines: list<int>, row: string, message: string, because: string, source: string, ask: ?string, handbook: string, fixes: list<array{do: string, label: string, preview: string}>}
  */
 final readonly class PencilNotes
 {
@@ -38,9 +39,10 @@ final readonly class PencilNotes
      *
      * @param  list<Finding>  $findings
      * @param  list<string>  $rows  key of the row of each line
+     * @param  (callable(Fix): string)|null  $preview  what an offer would change
      * @return list<Note>
      */
-    public function of(array $findings, array $rows): array
+    public function of(array $findings, array $rows, ?callable $preview = null): array
     {
         $place = static fn (Finding $finding): int => ($finding->severity === Severity::Note ? 1000 : 0) + ($finding->lines[0] ?? 0);
         usort($findings, static fn (Finding $a, Finding $b): int => $place($a) <=> $place($b));
@@ -53,7 +55,7 @@ final readonly class PencilNotes
             }
             $fixes = [];
             foreach ($finding->fixes as $i => $fix) {
-                $fixes[] = ['do' => "fix:$id#$i", 'label' => $this->wording->fix($fix)];
+                $fixes[] = ['do' => "fix:$id#$i", 'label' => $this->wording->fix($fix), 'preview' => $preview === null ? '' : $preview($fix)];
             }
             $notes[] = [
                 'id' => $id,

@@ -42,7 +42,7 @@ final readonly class Preservation
 
         return new self($doses, $isWatery, match (true) {
             ! $isWatery => Regime::Dry,
-            self::coverageOf(array_filter($doses, static fn (PreservativeDose $dose): bool => $dose->works($onBatch)))->isComplete() => Regime::Preserved,
+            self::weakAlone($doses) === null && self::coverageOf(array_filter($doses, static fn (PreservativeDose $dose): bool => $dose->works($onBatch)))->isComplete() => Regime::Preserved,
             default => Regime::Fresh,
         });
     }
@@ -110,6 +110,24 @@ final readonly class Preservation
         }
 
         return $coverage;
+    }
+
+    /**
+     * The one preservative of one component that is graded weak against all it is meant for: a helper, no system.
+     *
+     * @param  list<PreservativeDose>  $doses
+     */
+    private static function weakAlone(array $doses): ?PreservativeDose
+    {
+        $coverage = self::coverageOf($doses);
+
+        return count($doses) === 1 && count($doses[0]->components) === 1 && max($coverage->bacteria, $coverage->yeast, $coverage->mould) <= 1 ? $doses[0] : null;
+    }
+
+    /** What is too weak to stand alone and does; null where nothing is, or where there is no water to keep. */
+    public function tooWeakAlone(): ?PreservativeDose
+    {
+        return $this->isWatery ? self::weakAlone($this->doses) : null;
     }
 
     /**

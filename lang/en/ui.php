@@ -65,6 +65,8 @@ return [
         'more' => 'More for line :n',
         'up' => 'Up', 'down' => 'Down', 'remove' => 'Take out', 'phase' => 'Phase', 'prepared' => 'It is',
         'removed' => ':name is taken out.',
+        'changed' => 'Changed as offered.',
+        'preview' => ['change' => ':line: :from → :to', 'to' => ':line → :to', 'add' => '+ :amount :what', 'remove' => '− :line, :what', 'other' => '→ :to'],
         'notes_heading' => 'Pencil notes',
         'no_notes' => 'Nothing to say against it.',
         'why' => 'Why, and says who',

@@ -103,6 +103,32 @@ final class BenchTest extends AppCase
         self::assertSame(['benzyl-alcohol-dehydroacetic-acid', '0.9 %', 'cooldown'], [$lines[4]['ingredient'], $lines[4]['amount'], $lines[4]['phase']]);
     }
 
+    public function test_a_fix_says_before_what_it_changes_and_is_taken_back_after(): void
+    {
+        $document = SoundFormula::document();
+        $document['lines'][4]['amount'] = '0.1 %';
+        $formula = $this->formulaOf([...$document, 'keeping' => ['claimed_days' => 30]]);
+        $this->get("/formulas/$formula->id")->assertSeeText('5: 0.1 % → 0.9 %')->assertDontSee('Changed as offered');
+        $this->post("/formulas/$formula->id", $this->form($formula, ['do' => 'fix:preservation.low@5#0']), ['X-Live' => '1'])->assertSee('Changed as offered');
+        self::assertSame('0.9 %', Draft::fromStored($formula->refresh()->draft)->lines()[4]['amount']);
+        $this->post("/formulas/$formula->id", $this->form($formula, ['do' => 'take_back']), ['X-Live' => '1'])->assertDontSee('Changed as offered');
+        self::assertSame('0.1 %', Draft::fromStored($formula->refresh()->draft)->lines()[4]['amount']);
+        [$read] = Draft::fromStored($formula->draft)->formula();
+        self::assertSame(30.0, $read->keeping->claimedDays, 'what the bench has no field for stays');
+    }
+
+    public function test_what_is_typed_after_a_fix_is_not_lost_by_taking_it_back(): void
+    {
+        $document = SoundFormula::document();
+        $document['lines'][4]['amount'] = '0.1 %';
+        $formula = $this->formulaOf($document);
+        $this->post("/formulas/$formula->id", $this->form($formula, ['do' => 'fix:preservation.low@5#0']), ['X-Live' => '1']);
+        $this->post("/formulas/$formula->id", $this->form($formula->refresh(), ['name' => 'Typed since']), ['X-Live' => '1'])->assertDontSee('Changed as offered');
+        $this->post("/formulas/$formula->id", $this->form($formula->refresh(), ['do' => 'take_back']), ['X-Live' => '1']);
+        $draft = Draft::fromStored($formula->refresh()->draft);
+        self::assertSame(['Typed since', '0.9 %'], [$draft->text('name'), $draft->lines()[4]['amount']]);
+    }
+
     public function test_a_formula_is_scaled_to_grams_and_to_bottles(): void
     {
         $document = SoundFormula::document();

@@ -18,6 +18,7 @@ use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Checks\Evaluation;
 use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Checks\Finding;
+use Ilvane\Core\Checks\Fix;
 use Ilvane\Core\Checks\Severity;
 use Ilvane\Core\Formula\Basis;
 use Ilvane\Core\Formula\Scaling;
@@ -86,7 +87,7 @@ final readonly class BenchPage
             $evaluation->isSound(),
             $draft->lines() === [],
             self::lanes($draft, $evaluation, $wording),
-            app(PencilNotes::class)->of($evaluation->findings, array_column($draft->lines(), 'key')),
+            app(PencilNotes::class)->of($evaluation->findings, array_column($draft->lines(), 'key'), static fn (Fix $fix): string => app(Preview::class)->of($fix, $draft->lines())),
             self::figures($evaluation, $wording),
             Behind::of($evaluation, $wording),
             array_map(static fn (string $key): string => say('ui.problems.'.$key), $problems),

@@ -31,17 +31,21 @@ final class Draft
     /** Fields of the open form the bench has no field for; kept as they came. */
     private const KEPT = ['process', 'packaging', 'stated_yield_g'];
 
+    private const CLAIMED = 'claimed_days';
+
     /**
      * @param  array<string, string>  $text
      * @param  list<DraftLine>  $lines
      * @param  array<string, mixed>  $rest
      * @param  array{line: DraftLine, at: int}|null  $removed  the line taken out last, to be put back
+     * @param  array{text: array<string, string>, lines: list<DraftLine>, rest: array<string, mixed>}|null  $before  as it was before the last change offered was taken, until something else is typed
      */
     private function __construct(
         private array $text,
         private array $lines,
         private array $rest,
         private ?array $removed,
+        private ?array $before = null,
     ) {
     }
 
@@ -49,9 +53,9 @@ final class Draft
     public static function fromStored(array $stored): self
     {
         $stored = [...self::blank('', Family::LeaveInEmulsion)->toStored(), ...$stored];
-        /** @var array{text: array<string, string>, lines: list<DraftLine>, rest: array<string, mixed>, removed: array{line: DraftLine, at: int}|null} $stored */
+        /** @var array{text: array<string, string>, lines: list<DraftLine>, rest: array<string, mixed>, removed: array{line: DraftLine, at: int}|null, before: array{text: array<string, string>, lines: list<DraftLine>, rest: array<string, mixed>}|null} $stored */
 
-        return new self($stored['text'], $stored['lines'], $stored['rest'], $stored['removed']);
+        return new self($stored['text'], $stored['lines'], $stored['rest'], $stored['removed'], $stored['before']);
     }
 
     public static function blank(string $name, Family $family): self
@@ -72,7 +76,7 @@ final class Draft
             'audience' => $formula->audience->value, 'batch' => $number($formula->batchGrams), 'scale' => $number($formula->scaleResolutionG),
             'ph' => $number($formula->ph), 'intended' => $formula->keeping->intended->value ?? '', 'storage' => $formula->keeping->storage->value ?? '',
             'directions' => $formula->directions, 'notes' => $formula->notes,
-        ], [], array_intersect_key($document, array_flip(self::KEPT)), null);
+        ], [], self::restOfDocument($document), null);
         foreach (is_array($document['lines'] ?? null) ? $document['lines'] : [] as $i => $line) {
             if (is_array($line)) {
                 $draft->lines[] = DraftLines::fromDocument($line, $formula->lines[$i]->amount ?? '');
@@ -111,7 +115,33 @@ final class Draft
             }
         }
 
+        if ($next->text !== $this->text || self::typed($next->lines) !== self::typed($this->lines)) {
+            $next->before = null;
+        }
+
         return $next;
+    }
+
+    /**
+     * @param  list<DraftLine>  $lines
+     * @return list<array{string, string}>
+     */
+    private static function typed(array $lines): array
+    {
+        return array_map(static fn (array $line): array => [$line['key'], $line['amount']], $lines);
+    }
+
+    /**
+     * What a document says that the bench has no field for.
+     *
+     * @param  array<string, mixed>  $document
+     * @return array<string, mixed>
+     */
+    private static function restOfDocument(array $document): array
+    {
+        $claimed = is_array($document['keeping'] ?? null) ? $document['keeping'][self::CLAIMED] ?? null : null;
+
+        return [...array_intersect_key($document, array_flip(self::KEPT)), ...($claimed === null ? [] : [self::CLAIMED => $claimed])];
     }
 
     /**
@@ -244,6 +274,17 @@ final class Draft
         return $next;
     }
 
+    /** As it was before the last change offered was taken. */
+    public function takenBack(): self
+    {
+        return $this->before === null ? $this : new self($this->before['text'], $this->before['lines'], $this->before['rest'], null);
+    }
+
+    public function canTakeBack(): bool
+    {
+        return $this->before !== null;
+    }
+
     public function withRemovedBack(): self
     {
         $next = clone $this;
@@ -282,7 +323,8 @@ final class Draft
         if (($patched['ph'] ?? null) !== ($document['ph'] ?? null) && is_numeric($patched['ph'] ?? null)) {
             $next->text['ph'] = Amount::plain((float) $patched['ph']);
         }
-        $next->rest = array_intersect_key($patched, array_flip(self::KEPT));
+        $next->rest = self::restOfDocument($patched);
+        $next->before = ['text' => $this->text, 'lines' => $this->lines, 'rest' => $this->rest];
 
         return $next;
     }
@@ -326,11 +368,11 @@ final class Draft
             'for' => ['audience' => Audience::tryFrom($this->text['audience'])->value ?? Audience::Adult->value],
             'scale_resolution_g' => $number('scale', 0.0001, 100),
             'batch' => $batch === null ? null : ['grams' => $batch],
-            'keeping' => array_filter(['intended' => Regime::tryFrom($this->text['intended'])?->value, 'storage' => Storage::tryFrom($this->text['storage'])?->value]),
+            'keeping' => array_filter(['intended' => Regime::tryFrom($this->text['intended'])?->value, 'storage' => Storage::tryFrom($this->text['storage'])?->value, 'claimed_days' => $this->rest[self::CLAIMED] ?? null], static fn (mixed $value): bool => $value !== null),
             'ph' => $number('ph', 0, 14),
             'directions' => $this->text['directions'],
             'notes' => $this->text['notes'],
-            ...$this->rest,
+            ...array_diff_key($this->rest, [self::CLAIMED => true]),
         ], static fn (mixed $value): bool => $value !== null && $value !== [] && $value !== '');
         $document['lines'] = array_map(DraftLines::toDocument(...), $this->lines);
 
@@ -373,6 +415,6 @@ final class Draft
     /** @return array<string, mixed> */
     public function toStored(): array
     {
-        return ['text' => $this->text, 'lines' => $this->lines, 'rest' => $this->rest, 'removed' => $this->removed];
+        return ['text' => $this->text, 'lines' => $this->lines, 'rest' => $this->rest, 'removed' => $this->removed, 'before' => $this->before];
     }
 }

@@ -32,6 +32,7 @@ final readonly class DraftAction
             'up' => $draft->moved($what, -1),
             'down' => $draft->moved($what, 1),
             'put_back' => $draft->withRemovedBack(),
+            'take_back' => $draft->takenBack(),
             'fix' => $this->fixed($draft, $what),
             'scale' => $this->scaled($draft, $what, $fields),
             default => $draft,

@@ -52,6 +52,9 @@
             @include('bench.lane')
         @endforeach
         @if ($page->draft->isFull())<p class="problem" role="status">{{ __('ui.bench.too_many', ['most' => count($page->draft->lines())]) }}</p>@endif
+        @if ($page->draft->canTakeBack())
+            <p class="removed" role="status">{{ __('ui.bench.changed') }} <button class="link" name="do" value="take_back">{{ __('ui.undo') }}</button></p>
+        @endif
         @if ($page->draft->removed() !== null)
             <p class="removed" role="status">{{ __('ui.bench.removed', ['name' => $page->draft->removed()['line']['name'] ?: $page->draft->removed()['line']['ingredient'] ?: '–']) }} <button class="link" name="do" value="put_back">{{ __('ui.undo') }}</button></p>
         @endif

@@ -4,7 +4,7 @@
     @if ($note['ask'] !== null)<p class="pencil-ask">{{ $note['ask'] }}</p>@endif
     @if ($note['fixes'] !== [] && ! ($readonly ?? false))
         <p class="pencil-fixes">
-            @foreach ($note['fixes'] as $fix)<button class="fix" name="do" value="{{ $fix['do'] }}">{{ $fix['label'] }}</button>@endforeach
+            @foreach ($note['fixes'] as $fix)<button class="fix" name="do" value="{{ $fix['do'] }}">{{ $fix['label'] }}@if ($fix['preview'] !== '')<small>{{ $fix['preview'] }}</small>@endif</button>@endforeach
         </p>
     @endif
     <details class="pencil-why">
