@@ -24,6 +24,10 @@ final readonly class Preview
      */
     public function of(Fix $fix, array $lines): string
     {
+        if (count($fix->patch) === 1 && is_array($fix->patch[0]['value'] ?? null)) {
+            return ''; // a line added: the offer's own words say it all
+        }
+
         return implode('; ', array_filter(array_map(fn (array $change): string => $this->change($change, $lines), $fix->patch)));
     }
 

@@ -22,12 +22,18 @@ final class DoseLow implements Check
         foreach ($assessment->composition->ofKind(...self::KINDS) as $line) {
             $range = $line->ingredient?->use;
             $certainty = $range === null || $range->min <= 0 ? null : $line->percent()?->below($range->min);
-            if ($certainty === null || ($line->ingredient->kind === Kind::Emulsifier && count($assessment->emulsion->emulsifiers) > 1)) {
+            if ($certainty === null || ($line->ingredient->kind === Kind::Emulsifier && self::isToldByTheLoad($assessment))) {
                 continue;
             }
             yield new Finding('dose.low', Severity::Mind, [$line->position], [
                 'ingredient' => Term::ingredient($line->ingredient->key), 'percent' => Term::percent($line->percent()), 'min' => Term::percent($range->min), 'source' => Term::text($line->ingredient->source),
             ], (new Remedy($assessment))->dose($line, $range->typical, 'dose_to', ['percent' => Term::percent($range->typical)]), certainty: $certainty);
         }
+    }
+
+    /** Several share the load, or the load is short already: one note is enough. */
+    private static function isToldByTheLoad(Assessment $assessment): bool
+    {
+        return count($assessment->emulsion->emulsifiers) > 1 || $assessment->emulsion->adequacy?->below(1.0) !== null;
     }
 }

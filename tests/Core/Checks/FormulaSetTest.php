@@ -107,7 +107,7 @@ final class FormulaSetTest extends CoreCase
             'preservation.low' => [self::scaled($document, Kind::Preservative, 0.25), ['preservation.low', 'preservation.wrong_base']],
             'preservation.over_limit' => [self::scaled($document, Kind::Preservative, 3.0), ['preservation.over_limit']],
             'emulsion.no_emulsifier' => [self::without($document, Kind::Emulsifier), ['emulsion.no_emulsifier', 'emulsion.not_an_emulsifier']],
-            'emulsion.load_low' => [self::scaled($document, Kind::Emulsifier, 0.15), ['emulsion.load_low', 'dose.low']],
+            'emulsion.load_low' => [self::scaled($document, Kind::Emulsifier, 0.15), ['emulsion.load_low']],
             'scent.total_high' => [self::scaled($document, Kind::EssentialOil, 8.0), ['scent.total_high', 'scent.single_high']],
             'acidity.high' => [[...$document, 'ph' => 8.0], ['acidity.high', 'preservation.ph_unsuited']],
         ];
