@@ -7,15 +7,12 @@ namespace App\Workroom\Bench;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Exchange\DocumentRefused;
-use Ilvane\Core\Formula\Application;
 use Ilvane\Core\Formula\Audience;
 use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\Patch;
 use Ilvane\Core\Formula\Prepared;
-use Ilvane\Core\Formula\Regime;
-use Ilvane\Core\Formula\Storage;
 use Ilvane\Core\Measure\Amount;
 
 /**
@@ -27,11 +24,6 @@ use Ilvane\Core\Measure\Amount;
 final class Draft
 {
     private const TEXT = ['name', 'family', 'use', 'audience', 'batch', 'scale', 'ph', 'intended', 'storage', 'directions', 'notes'];
-
-    /** Fields of the open form the bench has no field for; kept as they came. */
-    private const KEPT = ['process', 'packaging', 'stated_yield_g'];
-
-    private const CLAIMED = 'claimed_days';
 
     /**
      * @param  array<string, string>  $text
@@ -76,7 +68,7 @@ final class Draft
             'audience' => $formula->audience->value, 'batch' => $number($formula->batchGrams), 'scale' => $number($formula->scaleResolutionG),
             'ph' => $number($formula->ph), 'intended' => $formula->keeping->intended->value ?? '', 'storage' => $formula->keeping->storage->value ?? '',
             'directions' => $formula->directions, 'notes' => $formula->notes,
-        ], [], self::restOfDocument($document), null);
+        ], [], DraftDocument::rest($document), null);
         foreach (is_array($document['lines'] ?? null) ? $document['lines'] : [] as $i => $line) {
             if (is_array($line)) {
                 $draft->lines[] = DraftLines::fromDocument($line, $formula->lines[$i]->amount ?? '');
@@ -129,19 +121,6 @@ final class Draft
     private static function typed(array $lines): array
     {
         return array_map(static fn (array $line): array => [$line['key'], $line['amount']], $lines);
-    }
-
-    /**
-     * What a document says that the bench has no field for.
-     *
-     * @param  array<string, mixed>  $document
-     * @return array<string, mixed>
-     */
-    private static function restOfDocument(array $document): array
-    {
-        $claimed = is_array($document['keeping'] ?? null) ? $document['keeping'][self::CLAIMED] ?? null : null;
-
-        return [...array_intersect_key($document, array_flip(self::KEPT)), ...($claimed === null ? [] : [self::CLAIMED => $claimed])];
     }
 
     /**
@@ -308,7 +287,7 @@ final class Draft
     /** @param  list<array{op: string, path: string, value?: mixed}>  $patch on the document of this draft */
     public function patched(array $patch): self
     {
-        [$document] = $this->document();
+        [$document] = DraftDocument::of($this->text, $this->lines, $this->rest);
         foreach ($this->lines as $i => $line) {
             $document['lines'][$i]['_key'] = $line['key'];
         }
@@ -323,7 +302,7 @@ final class Draft
         if (($patched['ph'] ?? null) !== ($document['ph'] ?? null) && is_numeric($patched['ph'] ?? null)) {
             $next->text['ph'] = Amount::plain((float) $patched['ph']);
         }
-        $next->rest = self::restOfDocument($patched);
+        $next->rest = DraftDocument::rest($patched);
         $next->before = ['text' => $this->text, 'lines' => $this->lines, 'rest' => $this->rest];
 
         return $next;
@@ -332,51 +311,9 @@ final class Draft
     /** @return array{Formula, array<string, string>} the formula, and a word key for each field that could not be read */
     public function formula(): array
     {
-        [$document, $problems] = $this->document();
+        [$document, $problems] = DraftDocument::of($this->text, $this->lines, $this->rest);
 
         return [FormulaDocument::read($document), $problems];
-    }
-
-    /** @return array{array<string, mixed>, array<string, string>} */
-    private function document(): array
-    {
-        $problems = [];
-        $number = function (string $field, float $least, float $most) use (&$problems): ?float {
-            $text = str_replace(',', '.', trim($this->text[$field]));
-            $text = preg_replace('/\s*(g|grams?|grammes?)$/i', '', $text) ?? '';
-            if ($text === '') {
-                return null;
-            }
-            if (! is_numeric($text) || ! is_finite((float) $text) || (float) $text < $least || (float) $text > $most) {
-                $problems[$field] = is_numeric($text) && (float) $text < 0 ? 'negative' : "not_a_number_$field";
-
-                return null;
-            }
-
-            return (float) $text;
-        };
-        $batch = $number('batch', 0.01, FormulaDocument::MAX_GRAMS);
-        $name = trim($this->text['name']);
-        if ($name === '') {
-            $problems['name'] = 'no_name';
-        }
-        $document = array_filter([
-            'format' => Formula::FORMAT,
-            'name' => $name === '' ? '–' : $name,
-            'family' => Family::tryFrom($this->text['family'])->value ?? Family::LeaveInEmulsion->value,
-            'use' => Application::tryFrom($this->text['use'])->value ?? Application::LeaveOn->value,
-            'for' => ['audience' => Audience::tryFrom($this->text['audience'])->value ?? Audience::Adult->value],
-            'scale_resolution_g' => $number('scale', 0.0001, 100),
-            'batch' => $batch === null ? null : ['grams' => $batch],
-            'keeping' => array_filter(['intended' => Regime::tryFrom($this->text['intended'])?->value, 'storage' => Storage::tryFrom($this->text['storage'])?->value, 'claimed_days' => $this->rest[self::CLAIMED] ?? null], static fn (mixed $value): bool => $value !== null),
-            'ph' => $number('ph', 0, 14),
-            'directions' => $this->text['directions'],
-            'notes' => $this->text['notes'],
-            ...array_diff_key($this->rest, [self::CLAIMED => true]),
-        ], static fn (mixed $value): bool => $value !== null && $value !== [] && $value !== '');
-        $document['lines'] = array_map(DraftLines::toDocument(...), $this->lines);
-
-        return [$document, $problems];
     }
 
     public function text(string $field): string
