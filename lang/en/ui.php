@@ -56,7 +56,7 @@ return [
         'about' => 'What it is for',
         'scale_to' => 'Scale it', 'to_grams' => 'To a batch of', 'do_scale' => 'Scale', 'by_factor' => 'Times', 'at_hand' => 'I only have', 'at_hand_grams' => 'Grams at hand', 'overrun' => 'Air whipped in', 'to_fill' => 'To fill', 'count' => 'How many', 'container' => 'Container', 'do_fill' => 'Fill these',
         'fill_means' => 'The containers’ headspace and the mix’s own density are counted in, and :loss for what stays in the bowl (an estimate, common practice).',
-        'family' => 'Kind', 'use' => 'On the hair it', 'audience' => 'For', 'scale' => 'My scale shows', 'intended' => 'Meant to be', 'storage' => 'Will stand',
+        'family' => 'Kind', 'use' => 'On the hair it', 'audience' => 'For', 'region' => 'Rules of', 'scale' => 'My scale shows', 'intended' => 'Meant to be', 'storage' => 'Will stand',
         'directions' => 'How to use it', 'notes' => 'Notes',
         'ingredient' => 'Ingredient', 'amount' => 'Amount', 'grams' => 'g', 'share' => '% of batch',
         'add' => 'Add to :phase',

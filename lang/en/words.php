@@ -9,6 +9,7 @@ return [
     'unit' => ['minutes' => 'min', 'hours' => 'h', 'days' => 'days', 'nothing' => 'nothing'],
     'limit_as_acid' => 'counted as the acid',
     'limit_as_such' => 'counted as such',
+    'region' => ['EU' => 'the EU', 'US' => 'the US (EU limits as guidance)'],
     'region_eu' => 'the limit for products in the EU',
     'region_us_guidance' => 'the EU limit, shown as guidance: the US keeps no such list',
     'base_oil_phase' => 'the oil phase', 'base_water_phase' => 'the water phase', 'base_stated_yield' => 'the yield you hoped for',

@@ -117,6 +117,19 @@ final class BenchTest extends AppCase
         self::assertSame(30.0, $read->keeping->claimedDays, 'what the bench has no field for stays');
     }
 
+    public function test_whose_rules_are_shown_is_chosen_and_kept(): void
+    {
+        $document = SoundFormula::document();
+        $document['lines'][4]['amount'] = '3 %';
+        $formula = $this->formulaOf([...$document, 'for' => ['region' => 'US']]);
+        $this->get("/formulas/$formula->id")->assertSeeText('the US keeps no such list');
+        $this->post("/formulas/$formula->id", $this->form($formula, ['region' => 'EU']), ['X-Live' => '1'])->assertDontSeeText('the US keeps no such list');
+        $stored = $formula->refresh()->draft;
+        unset($stored['text']['region']);
+        [$read] = Draft::fromStored($stored)->formula();
+        self::assertSame('EU', $read->region->value, 'a draft from before the choice');
+    }
+
     public function test_what_is_typed_after_a_fix_is_not_lost_by_taking_it_back(): void
     {
         $document = SoundFormula::document();

@@ -13,6 +13,7 @@ use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\Patch;
 use Ilvane\Core\Formula\Prepared;
+use Ilvane\Core\Formula\Region;
 use Ilvane\Core\Measure\Amount;
 
 /**
@@ -23,7 +24,7 @@ use Ilvane\Core\Measure\Amount;
  */
 final class Draft
 {
-    private const TEXT = ['name', 'family', 'use', 'audience', 'batch', 'scale', 'ph', 'intended', 'storage', 'directions', 'notes'];
+    private const TEXT = ['name', 'family', 'use', 'audience', 'region', 'batch', 'scale', 'ph', 'intended', 'storage', 'directions', 'notes'];
 
     /**
      * @param  array<string, string>  $text
@@ -53,7 +54,7 @@ final class Draft
     public static function blank(string $name, Family $family): self
     {
         return new self([
-            'name' => $name, 'family' => $family->value, 'use' => $family->usualUse()->value, 'audience' => Audience::Adult->value,
+            'name' => $name, 'family' => $family->value, 'use' => $family->usualUse()->value, 'audience' => Audience::Adult->value, 'region' => Region::EuropeanUnion->value,
             'batch' => '200', 'scale' => '0.1', 'ph' => '', 'intended' => '', 'storage' => '', 'directions' => '', 'notes' => '',
         ], [], [], null);
     }
@@ -65,7 +66,7 @@ final class Draft
         $number = static fn (?float $value): string => $value === null ? '' : Amount::plain($value);
         $draft = new self([
             'name' => $formula->name, 'family' => $formula->family->value, 'use' => $formula->use->value,
-            'audience' => $formula->audience->value, 'batch' => $number($formula->batchGrams), 'scale' => $number($formula->scaleResolutionG),
+            'audience' => $formula->audience->value, 'region' => $formula->region->value, 'batch' => $number($formula->batchGrams), 'scale' => $number($formula->scaleResolutionG),
             'ph' => $number($formula->ph), 'intended' => $formula->keeping->intended->value ?? '', 'storage' => $formula->keeping->storage->value ?? '',
             'directions' => $formula->directions, 'notes' => $formula->notes,
         ], [], DraftDocument::rest($document), null);

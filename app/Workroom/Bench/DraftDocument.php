@@ -10,6 +10,7 @@ use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\Regime;
+use Ilvane\Core\Formula\Region;
 use Ilvane\Core\Formula\Storage;
 
 /**
@@ -57,7 +58,7 @@ final class DraftDocument
             'name' => $name === '' ? '–' : $name,
             'family' => Family::tryFrom($text['family'])->value ?? Family::LeaveInEmulsion->value,
             'use' => Application::tryFrom($text['use'])->value ?? Application::LeaveOn->value,
-            'for' => ['audience' => Audience::tryFrom($text['audience'])->value ?? Audience::Adult->value],
+            'for' => ['audience' => Audience::tryFrom($text['audience'])->value ?? Audience::Adult->value, 'region' => Region::tryFrom($text['region'] ?? '')->value ?? Region::EuropeanUnion->value],
             'scale_resolution_g' => $number('scale', 0.0001, 100),
             'batch' => $batch === null ? null : ['grams' => $batch],
             'keeping' => array_filter(['intended' => Regime::tryFrom($text['intended'])?->value, 'storage' => Storage::tryFrom($text['storage'])?->value, 'claimed_days' => $rest[self::CLAIMED] ?? null], static fn (mixed $value): bool => $value !== null),

@@ -78,7 +78,7 @@
         <details class="about">
             <summary>{{ __('ui.bench.about') }}</summary>
             <div class="about-fields">
-                @foreach (['family' => 'words.family', 'use' => 'words.use', 'audience' => 'words.audience', 'intended' => 'words.intended', 'storage' => 'words.storage'] as $field => $words)
+                @foreach (['family' => 'words.family', 'use' => 'words.use', 'audience' => 'words.audience', 'region' => 'words.region', 'intended' => 'words.intended', 'storage' => 'words.storage'] as $field => $words)
                     <label><span class="label">{{ __('ui.bench.'.$field) }}</span>
                         <select name="{{ $field }}">
                             {{ $page->options($words, $page->draft->text($field)) }}
