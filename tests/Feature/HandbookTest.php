@@ -98,6 +98,8 @@ final class HandbookTest extends AppCase
         $topic = app(Handbook::class)->topic('preserving', Region::UnitedStates);
         self::assertStringContainsString('guidance', $topic['law']);
         $this->get('/handbook/label?region=US')->assertSeeText('21 CFR 310.527')->assertDontSeeText('655/2013 on claims');
+        $this->get('/handbook?q=&topic=label&region=US')->assertRedirect('/handbook/label?region=US');
+        $this->get('/handbook?q=&topic=alchemy&region=US')->assertOk();
         $this->get('/handbook/label?region=XX')->assertOk()->assertSeeText('655/2013 on claims');
     }
 

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Typed;
 use App\Workroom\Handbook\Handbook;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 use Ilvane\Core\Formula\Region;
@@ -16,10 +17,14 @@ final class HandbookController
     {
     }
 
-    public function search(Request $request): View
+    public function search(Request $request): View|RedirectResponse
     {
         $wanted = Typed::text($request, 'q', 80);
         $region = self::region($request);
+        $topic = Typed::text($request, 'topic', 30);
+        if ($wanted === '' && in_array($topic, Handbook::slugs(), true)) {
+            return redirect()->route('handbook.topic', ['slug' => $topic, 'region' => $region->value]);
+        }
 
         return view('handbook.page', [
             'wanted' => $wanted,

@@ -12,6 +12,7 @@
             <header class="handbook-head">
                 <h1>{{ __('handbook.title') }}</h1>
                 <form method="get" action="{{ route('handbook') }}" role="search" class="handbook-search">
+                    @if ($slug !== null)<input type="hidden" name="topic" value="{{ $slug }}">@endif
                     <label><span class="label">{{ __('handbook.search') }}</span><input type="search" name="q" value="{{ $wanted }}" maxlength="80" placeholder="{{ __('handbook.search_hint') }}"></label>
                     <label><span class="label">{{ __('handbook.region') }}</span><select name="region">@foreach (__('handbook.regions') as $value => $word)<option value="{{ $value }}" @selected($region === $value)>{{ $word }}</option>@endforeach</select></label>
                     <button class="button button-quiet">{{ __('handbook.find') }}</button>
