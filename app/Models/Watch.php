@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 
 /**
@@ -15,6 +17,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $begun_at
  * @property Carbon|null $look_at the next look; null when all are done
  * @property-read Batch $batch
+ * @property-read Collection<int, Sighting> $sightings in the order they happened
  */
 final class Watch extends Model
 {
@@ -30,5 +33,11 @@ final class Watch extends Model
     public function batch(): BelongsTo
     {
         return $this->belongsTo(Batch::class);
+    }
+
+    /** @return HasMany<Sighting, $this> */
+    public function sightings(): HasMany
+    {
+        return $this->hasMany(Sighting::class, 'batch_id', 'batch_id')->orderBy('happened_at')->orderBy('id');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Preservation;
 
+use Ilvane\Core\Acidity\Acid;
 use Ilvane\Core\Catalogue\Coverage;
 use Ilvane\Core\Catalogue\Ingredient;
 use Ilvane\Core\Catalogue\Kind;
@@ -122,6 +123,20 @@ final readonly class Preservation
         $coverage = self::coverageOf($doses);
 
         return count($doses) === 1 && count($doses[0]->components) === 1 && max($coverage->bacteria, $coverage->yeast, $coverage->mould) <= 1 ? $doses[0] : null;
+    }
+
+    /** @return array<string, Acid> the acid preservatives among the components, by INCI name */
+    public function acids(): array
+    {
+        $acids = [];
+        foreach ($this->components() as $component) {
+            $acid = Acid::ofPreservative($component->component->inci);
+            if ($acid !== null) {
+                $acids[$component->component->inci] = $acid;
+            }
+        }
+
+        return $acids;
     }
 
     /** What is too weak to stand alone and does; null where nothing is, or where there is no water to keep. */

@@ -26,11 +26,14 @@ final class HandbookController
             return redirect()->route('handbook.topic', ['slug' => $topic, 'region' => $region->value]);
         }
 
+        $topics = $wanted === '' ? array_map(fn (string $slug): array => $this->handbook->topic($slug, $region), Handbook::slugs()) : $this->handbook->find($wanted, $region);
+
         return view('handbook.page', [
             'wanted' => $wanted,
             'region' => $region->value,
             'slug' => null,
-            'topics' => $wanted === '' ? array_map(fn (string $slug): array => $this->handbook->topic($slug, $region), Handbook::slugs()) : $this->handbook->find($wanted, $region),
+            'topics' => $topics,
+            'found' => array_sum(array_map(static fn (array $topic): int => count($topic['rules']) + count($topic['schools']) + count($topic['tables']), $topics)),
         ]);
     }
 

@@ -7,7 +7,6 @@ namespace App\Workroom\Bench;
 use App\Drawing\Curves;
 use App\Models\Formula;
 use App\Workroom\Wording;
-use Ilvane\Core\Acidity\Acid;
 use Ilvane\Core\Acidity\Acidity;
 use Ilvane\Core\Acidity\Sample;
 use Ilvane\Core\Catalogue\Catalogue;
@@ -20,11 +19,13 @@ use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\Weighing;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Measure\Tools;
-use Ilvane\Core\Preservation\ComponentDose;
 
 /** Setting a pH: what a small weighed sample took, scaled up to the batch; and a first guess from the formula alone. */
 final readonly class AcidityPage
 {
+    /** Of the curves. */
+    private const WIDTH = 560;
+
     private const STRENGTH = 10.0;
 
     private const USUAL_BATCH_G = 100.0;
@@ -77,6 +78,7 @@ final readonly class AcidityPage
             $problems['added'] = say('ui.acidity.problems.added');
         }
         $scale = $it->scaleResolutionG;
+        $acids = $it->preservation->acids();
         if (isset($numbers['product']) && $numbers['product'] <= $scale / 2) {
             $problems['product'] = say('ui.acidity.problems.product');
         }
@@ -88,7 +90,7 @@ final readonly class AcidityPage
             $problems === [] && $added !== null && isset($numbers['product'], $numbers['batch'], $numbers['strength'])
                 ? self::scaled(Sample::scaledUp($numbers['batch'], $numbers['product'], $added, $scale), $numbers, $wording) : null,
             self::guess($it->composition, $numbers, $wording),
-            self::awake($it->preservation->components(), $numbers['wanted'] ?? null),
+            $acids === [] ? null : Curves::acids($acids, $numbers['wanted'] ?? null, self::WIDTH),
             $wording->grams($scale),
         );
     }
@@ -177,32 +179,5 @@ final readonly class AcidityPage
             'grams' => $grams === null ? '' : $wording->grams($grams * $per),
             'curve' => $grams === null || $points === [] ? null : Curves::titration($points, [$grams * $per, round($wanted, 1)]),
         ];
-    }
-
-    /**
-     * The acid preservatives among these.
-     *
-     * @param  array<ComponentDose>  $components
-     * @return array<string, Acid> by INCI name
-     */
-    public static function acids(array $components): array
-    {
-        $acids = [];
-        foreach ($components as $component) {
-            $acid = Acid::ofPreservative($component->component->inci);
-            if ($acid !== null) {
-                $acids[$component->component->inci] = $acid;
-            }
-        }
-
-        return $acids;
-    }
-
-    /** @param  array<ComponentDose>  $components */
-    private static function awake(array $components, ?float $ph): ?Curves
-    {
-        $acids = self::acids($components);
-
-        return $acids === [] ? null : Curves::acids($acids, $ph, 560);
     }
 }

@@ -64,7 +64,7 @@ final readonly class Behind
     /** @return array{curves?: Curves, title?: string, said?: string, window?: string, basis?: string} */
     private static function curve(Assessment $it, Wording $wording): array
     {
-        $acids = AcidityPage::acids($it->preservation->components());
+        $acids = $it->preservation->acids();
         if ($acids !== [] && $it->preservation->isWatery) {
             $ph = $it->formula->ph;
 

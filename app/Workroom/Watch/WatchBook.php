@@ -49,7 +49,7 @@ final class WatchBook
     public function ofFormula(Formula $formula): array
     {
         $watches = Watch::query()->whereHas('batch.version', static fn (Builder $version) => $version->where('formula_id', $formula->id))
-            ->with('batch')->orderByDesc('begun_at')->limit(self::MOST_TOLD)->get();
+            ->with('batch', 'sightings')->orderByDesc('begun_at')->limit(self::MOST_TOLD)->get();
         $said = [];
         foreach ($watches as $watch) {
             $words = WatchPage::said(WatchPage::summary($watch), $this->wording);

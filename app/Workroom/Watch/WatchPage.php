@@ -71,7 +71,7 @@ final readonly class WatchPage
      */
     public static function standing(Watch $watch): array
     {
-        $all = array_values(Sighting::query()->where('batch_id', $watch->batch_id)->orderBy('happened_at')->orderBy('id')->get()->all());
+        $all = array_values($watch->sightings->all());
         $undone = array_filter(array_map(static fn (Sighting $sighting): ?int => $sighting->undoes, $all));
 
         return array_values(array_filter($all, static fn (Sighting $sighting): bool => $sighting->undoes === null && ! in_array($sighting->id, $undone, true)));

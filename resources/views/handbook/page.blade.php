@@ -17,7 +17,7 @@
                     <label><span class="label">{{ __('handbook.region') }}</span><select name="region">@foreach (__('handbook.regions') as $value => $word)<option value="{{ $value }}" @selected($region === $value)>{{ $word }}</option>@endforeach</select></label>
                     <button class="button button-quiet">{{ __('handbook.find') }}</button>
                 </form>
-                @if ($wanted !== '')<p role="status">{{ trans_choice('handbook.found', array_sum(array_map(fn ($topic) => count($topic['rules']) + count($topic['schools']) + count($topic['tables']), $topics))) }}</p>
+                @if ($wanted !== '')<p role="status">{{ trans_choice('handbook.found', $found) }}</p>
                 @elseif ($slug === null)<p class="handbook-lead">{{ __('handbook.lead') }}</p>@endif
             </header>
             @if ($slug === null && $wanted === '')
