@@ -29,6 +29,9 @@ final readonly class Section
 
     private const LABEL_GAP = 15.5;
 
+    /** A surface that moved less than this has not moved to the eye. */
+    private const MOVED = 1.5;
+
     /** A stratum thinner than this still gets a hairline of its own. */
     private const THINNEST = 1.2;
 
@@ -48,6 +51,7 @@ final readonly class Section
         public float $labelX,
         public string $lid,
         public string $paper,
+        public string $ghost,
     ) {
     }
 
@@ -56,8 +60,9 @@ final readonly class Section
      * @param  float  $labels  room to the right for names, drawing units; 0 for none
      * @param  bool  $closed  with its lid on
      * @param  bool  $labelled  and a paper label, if closed
+     * @param  list<Stratum>  $ghost  as they stood before, bottom first: their surfaces are drawn where they have moved
      */
-    public static function draw(Profile $profile, array $strata, float $labels = 0.0, float $stands = self::STANDS, bool $closed = false, bool $labelled = true): self
+    public static function draw(Profile $profile, array $strata, float $labels = 0.0, float $stands = self::STANDS, bool $closed = false, bool $labelled = true, array $ghost = []): self
     {
         $lid = $closed ? self::LID * $stands : 0.0;
         $unit = ($stands - 2 * self::MARGIN - $lid) / $profile->height();
@@ -99,7 +104,30 @@ final readonly class Section
             $labelX,
             $closed ? self::lid($profile, $centre, $unit, $y, $lid) : '',
             $closed && $labelled ? self::paper($profile, $centre, $unit, $y) : '',
+            $ghost === [] ? '' : self::ghost($ghost, array_column($bands, 'top'), $profile, $halfWidth, $centre, $y),
         );
+    }
+
+    /**
+     * @param  non-empty-list<Stratum>  $before
+     * @param  list<float>  $tops  surfaces as they stand now
+     * @param  callable(float): float  $halfWidth
+     * @param  callable(float): float  $y
+     */
+    private static function ghost(array $before, array $tops, Profile $profile, callable $halfWidth, float $centre, callable $y): string
+    {
+        $path = '';
+        $sum = 0.0;
+        foreach ($before as $stratum) {
+            $sum += $stratum->ml;
+            $at = $y($profile->levelOf($sum));
+            if (array_filter($tops, static fn (float $top): bool => abs($top - $at) < self::MOVED) === []) {
+                $half = $halfWidth($at);
+                $path .= 'M'.Hatch::short($centre - $half - 7).' '.Hatch::short($at).'H'.Hatch::short($centre + $half + 7);
+            }
+        }
+
+        return $path;
     }
 
     /**

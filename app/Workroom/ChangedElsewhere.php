@@ -9,7 +9,8 @@ use RuntimeException;
 /** Another window saved this record after this one last read it. */
 final class ChangedElsewhere extends RuntimeException
 {
-    public function __construct(public readonly int $revision)
+    /** @param  list<string>  $contested  fields both windows changed differently; none where that can't be told */
+    public function __construct(public readonly int $revision, public readonly array $contested = [])
     {
         parent::__construct('Changed elsewhere.');
     }

@@ -32,8 +32,21 @@ final readonly class VesselOf
     {
     }
 
-    /** The formula on the bench: phases as strata from the bottom, ingredients in them to scale by volume, named. */
-    public function bench(Composition $composition, Family $family, float $labels): Section
+    /**
+     * The formula on the bench: phases as strata from the bottom, ingredients in them to scale by volume, named.
+     *
+     * @param  Composition|null  $before  what was in it before the last change, for its ghost
+     */
+    public function bench(Composition $composition, Family $family, float $labels, ?Composition $before = null, float $stands = 340): Section
+    {
+        $strata = $this->strata($composition);
+        $ml = array_sum(array_map(static fn (Stratum $stratum): float => $stratum->ml, $strata));
+
+        return Section::draw(Profile::of(self::mixing($family), max(1.0, $ml * self::ROOM_TO_STIR)), $strata, $labels, $stands, ghost: $before === null ? [] : $this->strata($before));
+    }
+
+    /** @return list<Stratum> bottom first */
+    private function strata(Composition $composition): array
     {
         $strata = [];
         foreach ([Phase::Water, Phase::Oil, Phase::Cooldown] as $phase) {
@@ -44,9 +57,8 @@ final readonly class VesselOf
                 }
             }
         }
-        $ml = array_sum(array_map(static fn (Stratum $stratum): float => $stratum->ml, $strata));
 
-        return Section::draw(Profile::of(self::mixing($family), max(1.0, $ml * self::ROOM_TO_STIR)), $strata, $labels, 340);
+        return $strata;
     }
 
     /** The vessel on the scale: what is already in it, and the line this weighing has to rise to. */

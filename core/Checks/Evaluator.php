@@ -6,6 +6,7 @@ namespace Ilvane\Core\Checks;
 
 use DateTimeImmutable;
 use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\Weighing;
 use Ilvane\Core\Measure\Tools;
@@ -38,5 +39,11 @@ final readonly class Evaluator
         usort($findings, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
 
         return new Evaluation($assessment, $findings);
+    }
+
+    /** Its lines weighed, and nothing judged. */
+    public function weigh(Formula $formula): Composition
+    {
+        return (new Weighing($this->catalogue, $this->tools))->of((new TextLines($this->catalogue))->read($formula));
     }
 }

@@ -4,6 +4,7 @@ import bench from './bench.js';
 import foresee from './foresee.js';
 import picker from './picker.js';
 import step from './step.js';
+import './sheet.js';
 
 Alpine.plugin(morph);
 Alpine.data('bench', bench);

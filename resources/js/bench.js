@@ -1,5 +1,7 @@
 import Alpine from '@alpinejs/csp';
 import drawThreads from './threads.js';
+import drag from './drag.js';
+import { shortcut, stepped } from './keys.js';
 
 const PAUSE_MS = 250;
 const RETRY_MS = 3000;
@@ -25,7 +27,8 @@ export default () => ({
             event.preventDefault();
             this.send(event.submitter?.name === 'do' ? event.submitter.value : '');
         });
-        this.form.addEventListener('keydown', (event) => this.keys(event));
+        document.addEventListener('keydown', (event) => this.keys(event));
+        drag(this.form, (action) => this.send(action));
         this.form.addEventListener('pointerover', (event) => this.point(event.target));
         this.form.addEventListener('pointerleave', () => this.point(null));
         this.form.addEventListener('focusin', (event) => this.point(event.target));
@@ -43,11 +46,20 @@ export default () => ({
     },
 
     keys(event) {
-        const row = event.target.closest('.row');
-        if (row && event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
+        const field = event.target;
+        const next = field.matches('.amount') ? stepped(field.value, event) : null;
+        if (next !== null) {
             event.preventDefault();
-            this.send(`${event.key === 'ArrowUp' ? 'up' : 'down'}:${row.dataset.line}`);
+            field.value = next;
+            this.typed(event);
+            return;
         }
+        const row = field.closest('.row')?.dataset.line ?? '';
+        const asked = shortcut(event, row, field.closest('.lane')?.id.replace('lane-', '') ?? 'water');
+        if (!asked) return;
+        event.preventDefault();
+        if (asked.send) this.send(asked.send);
+        else this.form.querySelector(asked.press)?.click();
     },
 
     async send(action) {
@@ -102,7 +114,7 @@ export default () => ({
             updating(el, to, childrenOnly, skip) {
                 if (el.nodeType !== 1) return;
                 if (to.dataset?.keep !== undefined || el.matches('[data-own] input')) return skip();
-                if (el === focused && el.matches('input, textarea, select') && !action.startsWith('fix')) {
+                if (el === focused && el.matches('input, textarea, select') && (action === '' || typedSince)) {
                     ['aria-invalid', 'aria-describedby'].forEach((name) => (to.hasAttribute(name) ? el.setAttribute(name, to.getAttribute(name)) : el.removeAttribute(name)));
                     return skip();
                 }

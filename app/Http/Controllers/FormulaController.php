@@ -8,10 +8,10 @@ use App\Http\Typed;
 use App\Models\Formula;
 use App\Models\FormulaVersion;
 use App\Workroom\Bench\BenchPage;
+use App\Workroom\Bench\BenchTurn;
 use App\Workroom\Bench\Draft;
-use App\Workroom\Bench\DraftAction;
+use App\Workroom\Bench\DraftHistory;
 use App\Workroom\Bench\FormulaBook;
-use App\Workroom\ChangedElsewhere;
 use App\Workroom\Make\MakeBook;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -21,8 +21,8 @@ use Ilvane\Core\Formula\Family;
 
 final class FormulaController
 {
-    /** Fields beside the scaling buttons that are not part of the formula. */
-    private const SCALING = ['factor', 'container', 'count', 'overrun', 'scarce', 'at_hand'];
+    /** Fields that are not part of the formula. */
+    private const BESIDE = ['factor', 'container', 'count', 'overrun', 'scarce', 'at_hand'];
 
     public function __construct(private readonly FormulaBook $book)
     {
@@ -38,30 +38,20 @@ final class FormulaController
 
     public function bench(Formula $formula): View
     {
-        return view('bench.page', ['page' => BenchPage::of($formula, Draft::fromStored($formula->draft), $formula->revision)]);
+        return view('bench.page', ['page' => BenchPage::of($formula, Draft::fromStored($formula->draft), $formula->revision, history: DraftHistory::of($formula))]);
     }
 
     /** One call at each pause in typing: reads the form, does what was pressed, saves, and answers with the bench anew. */
-    public function change(Request $request, Formula $formula, DraftAction $action): Response|RedirectResponse
+    public function change(Request $request, Formula $formula, BenchTurn $turn): Response|RedirectResponse
     {
-        $typed = Draft::fromStored($formula->draft)->withForm($request->all());
-        $held = $request->headers->has('X-Live') ? $typed->choices() : [];
-        $do = Typed::text($request, 'do');
-        $revision = (int) Typed::text($request, 'revision');
-        $draft = $action->apply($typed, $do, ['grams' => Typed::text($request, 'to_grams'), ...array_map(static fn (string $field): string => Typed::text($request, $field), array_combine(self::SCALING, self::SCALING))]);
-        try {
-            $revision = $this->book->save($formula, $draft, $do === 'overwrite' ? null : $revision);
-            $page = BenchPage::of($formula, $draft, $revision, held: $held);
-        } catch (ChangedElsewhere) {
-            $page = BenchPage::of($formula, $typed, $revision, changedElsewhere: true, held: $held);
-        }
-        if ($request->headers->has('X-Live')) {
-            return response(view('bench.body', ['page' => $page]), $page->changedElsewhere ? 409 : 200, ['X-Seq' => (string) (int) Typed::text($request, 'seq')]);
+        $isLive = $request->headers->has('X-Live');
+        $fields = ['grams' => Typed::text($request, 'to_grams'), ...array_map(static fn (string $field): string => Typed::text($request, $field), array_combine(self::BESIDE, self::BESIDE))];
+        $page = $turn->take($formula, $request->all(), Typed::text($request, 'do'), $fields, (int) Typed::text($request, 'revision'), $isLive);
+        if ($isLive) {
+            return response(view('bench.body', ['page' => $page]), $page->elsewhere === null ? 200 : 409, ['X-Seq' => (string) (int) Typed::text($request, 'seq')]);
         }
 
-        return $page->changedElsewhere
-            ? response(view('bench.page', ['page' => $page]), 409)
-            : redirect()->route('bench', $formula);
+        return $page->elsewhere === null ? redirect()->route('bench', $formula) : response(view('bench.page', ['page' => $page]), 409);
     }
 
     public function keep(Request $request, Formula $formula): RedirectResponse
@@ -85,7 +75,7 @@ final class FormulaController
     public function reopen(Formula $formula, int $number): RedirectResponse
     {
         $version = FormulaVersion::query()->where('formula_id', $formula->id)->where('number', $number)->firstOrFail();
-        $this->book->save($formula, Draft::fromDocument($version->document), null);
+        $this->book->save($formula, Draft::fromDocument($version->document), null, did: ['reopened', (string) $number]);
 
         return redirect()->route('bench', $formula)->with('said', say('ui.version.reopened', ['number' => $number]));
     }

@@ -6,6 +6,7 @@ namespace App\Workroom\Bench;
 
 use App\Drawing\Section;
 use App\Models\Formula;
+use App\Workroom\ChangedElsewhere;
 use App\Workroom\PencilNotes;
 use App\Workroom\VesselOf;
 use App\Workroom\Watch\WatchBook;
@@ -23,13 +24,14 @@ use Ilvane\Core\Checks\Severity;
 use Ilvane\Core\Formula\Basis;
 use Ilvane\Core\Formula\Scaling;
 use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Measure\AmountKind;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Preservation\WaterActivity;
 
 /**
  * Everything the bench shows, worded and ready to place.
  *
- * @phpstan-type Row array{key: string, position: int, ingredient: string, name: string, amount: string, prepared: string, phase: string, grams: string, band: string, percent: string, unfinished: bool, error: string, gravest: string, lot: string}
+ * @phpstan-type Row array{key: string, position: int, ingredient: string, name: string, amount: string, prepared: string, phase: string, grams: string, band: string, percent: string, unfinished: bool, error: string, gravest: string, lot: string, weighs: string}
  * @phpstan-type Lane array{phase: string, name: string, means: string, grams: string, percent: string, rows: list<Row>}
  *
  * @phpstan-import-type Note from PencilNotes
@@ -48,6 +50,7 @@ final readonly class BenchPage
      * @param  list<array{label: string, figure: string, of: string}>  $figures
      * @param  array<string, string>  $problems
      * @param  array<string, string>  $held  phase and preparation by row key, as the asking page shows them
+     * @param  array{undo: array{string, string}|null, redo: array{string, string}|null}  $ways
      */
     private function __construct(
         public Formula $formula,
@@ -65,18 +68,23 @@ final readonly class BenchPage
         public string $total,
         public string $totalMeans,
         public Section $vessel,
-        public bool $changedElsewhere,
+        public ?ChangedElsewhere $elsewhere,
         private array $held,
+        private array $ways,
     ) {
     }
 
-    /** @param  array<string, string>  $held phase and preparation by row key, as the asking page shows them */
-    public static function of(Formula $formula, Draft $draft, int $revision, bool $changedElsewhere = false, array $held = []): self
+    /**
+     * @param  array<string, string>  $held  phase and preparation by row key, as the asking page shows them
+     * @param  DraftHistory|null  $history  what can be undone; none on a page that can't
+     */
+    public static function of(Formula $formula, Draft $draft, int $revision, ?ChangedElsewhere $elsewhere = null, array $held = [], ?DraftHistory $history = null): self
     {
         $wording = app(Wording::class);
         [$read, $problems] = $draft->formula();
         $evaluation = app(Evaluator::class)->evaluate($read, madeOn: Carbon::now()->toDateTimeImmutable());
         $composition = $evaluation->assessment->composition;
+        $before = $history?->before();
 
         return new self(
             $formula,
@@ -98,9 +106,10 @@ final readonly class BenchPage
                 $composition->basis === Basis::Hundred => say('ui.bench.per_100'),
                 default => say('ui.bench.whole_batch'),
             },
-            app(VesselOf::class)->bench($composition, $read->family, 136),
-            $changedElsewhere,
+            app(VesselOf::class)->bench($composition, $read->family, 136, $before === null ? null : app(Evaluator::class)->weigh($before->formula()[0])),
+            $elsewhere,
             $held,
+            $history?->ways() ?? ['undo' => null, 'redo' => null],
         );
     }
 
@@ -159,6 +168,7 @@ final readonly class BenchPage
             'error' => isset($held['rest']['refused']) ? say('findings.unread.ring') : ($line->unread === null || $isUntouched ? '' : say('findings.unread.'.$line->unread)),
             'gravest' => $gravest,
             'lot' => self::lotOf($held['rest'], $wording),
+            'weighs' => $grams === null || $line->amount?->kind === AmountKind::Rest ? '' : (string) round($grams->likely, 4),
         ];
     }
 
@@ -228,6 +238,53 @@ final readonly class BenchPage
         }
 
         return $figures;
+    }
+
+    /** @return array{undo: string|null, redo: string|null} what undoing would take back and redoing bring, in words */
+    public function ways(): array
+    {
+        return array_map(fn (?array $way): ?string => $way === null ? null : $this->told(...$way), $this->ways);
+    }
+
+    /** What was done last, unless it was typed. */
+    public function did(): string
+    {
+        $way = $this->ways['undo'];
+
+        return $way === null || $way[0] === 'typed' || $this->ways['redo'] !== null ? '' : $this->told(...$way);
+    }
+
+    private function told(string $did, string $about): string
+    {
+        $what = match (true) {
+            $did === 'typed' => $this->spoken($about),
+            app(Catalogue::class)->has($about) => app(Wording::class)->ingredient($about),
+            default => $about,
+        };
+
+        return say("ui.bench.did.$did", ['what' => $what]);
+    }
+
+    /** @return list<string> the fields two windows changed differently, in words */
+    public function contested(): array
+    {
+        return array_map($this->spoken(...), $this->elsewhere->contested ?? []);
+    }
+
+    /** A field or several as a maker would say them. */
+    private function spoken(string $fields): string
+    {
+        if (str_contains($fields, ' ')) {
+            return say('ui.bench.fields.several');
+        }
+        [$place, $key, $part] = [...explode('/', $fields, 3), '', ''];
+        $line = array_search($key, array_column($this->draft->lines(), 'key'), true);
+
+        return match (true) {
+            $place === 'line' && $line !== false => say('ui.bench.fields.line', ['n' => (string) ($line + 1), 'part' => say('ui.bench.fields.'.($part === '' ? 'ingredient' : $part))]),
+            $place === 'line' => say('ui.bench.fields.gone'),
+            default => say("ui.bench.fields.$place"),
+        };
     }
 
     /** @return list<string> what samples of its batches showed, the newest batch first */

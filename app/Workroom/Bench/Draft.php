@@ -30,15 +30,11 @@ final class Draft
      * @param  array<string, string>  $text
      * @param  list<DraftLine>  $lines
      * @param  array<string, mixed>  $rest
-     * @param  array{line: DraftLine, at: int}|null  $removed  the line taken out last, to be put back
-     * @param  array{text: array<string, string>, lines: list<DraftLine>, rest: array<string, mixed>}|null  $before  as it was before the last change offered was taken, until something else is typed
      */
     private function __construct(
         private array $text,
         private array $lines,
         private array $rest,
-        private ?array $removed,
-        private ?array $before = null,
     ) {
     }
 
@@ -46,9 +42,9 @@ final class Draft
     public static function fromStored(array $stored): self
     {
         $stored = [...self::blank('', Family::LeaveInEmulsion)->toStored(), ...$stored];
-        /** @var array{text: array<string, string>, lines: list<DraftLine>, rest: array<string, mixed>, removed: array{line: DraftLine, at: int}|null, before: array{text: array<string, string>, lines: list<DraftLine>, rest: array<string, mixed>}|null} $stored */
+        /** @var array{text: array<string, string>, lines: list<DraftLine>, rest: array<string, mixed>} $stored */
 
-        return new self($stored['text'], $stored['lines'], $stored['rest'], $stored['removed'], $stored['before']);
+        return new self($stored['text'], $stored['lines'], $stored['rest']);
     }
 
     public static function blank(string $name, Family $family): self
@@ -56,7 +52,7 @@ final class Draft
         return new self([
             'name' => $name, 'family' => $family->value, 'use' => $family->usualUse()->value, 'audience' => Audience::Adult->value, 'region' => Region::EuropeanUnion->value,
             'batch' => '200', 'scale' => '0.1', 'ph' => '', 'intended' => '', 'storage' => '', 'directions' => '', 'notes' => '',
-        ], [], [], null);
+        ], [], []);
     }
 
     /** @param  array<string, mixed>  $document ilvane.formula/1, already checked */
@@ -69,7 +65,7 @@ final class Draft
             'audience' => $formula->audience->value, 'region' => $formula->region->value, 'batch' => $number($formula->batchGrams), 'scale' => $number($formula->scaleResolutionG),
             'ph' => $number($formula->ph), 'intended' => $formula->keeping->intended->value ?? '', 'storage' => $formula->keeping->storage->value ?? '',
             'directions' => $formula->directions, 'notes' => $formula->notes,
-        ], [], DraftDocument::rest($document), null);
+        ], [], DraftDocument::rest($document));
         foreach (is_array($document['lines'] ?? null) ? $document['lines'] : [] as $i => $line) {
             if (is_array($line)) {
                 $draft->lines[] = DraftLines::fromDocument($line, $formula->lines[$i]->amount ?? '');
@@ -108,20 +104,7 @@ final class Draft
             }
         }
 
-        if ($next->text !== $this->text || self::typed($next->lines) !== self::typed($this->lines)) {
-            $next->before = null;
-        }
-
         return $next;
-    }
-
-    /**
-     * @param  list<DraftLine>  $lines
-     * @return list<array{string, string}>
-     */
-    private static function typed(array $lines): array
-    {
-        return array_map(static fn (array $line): array => [$line['key'], $line['amount']], $lines);
     }
 
     /**
@@ -214,6 +197,15 @@ final class Draft
         return $next;
     }
 
+    /** One line's amount so that it weighs as given; what fills up to 100 is left to do so. */
+    public function weighed(string $key, float $grams, float $total): self
+    {
+        $next = clone $this;
+        $next->lines = DraftLines::weighed($next->lines, $key, $grams, $total, (float) str_replace(',', '.', $this->text['scale']) ?: 0.1);
+
+        return $next;
+    }
+
     public function packedIn(string $container, int $count): self
     {
         $next = clone $this;
@@ -243,34 +235,37 @@ final class Draft
     public function without(string $key): self
     {
         $next = clone $this;
-        foreach ($next->lines as $i => $line) {
-            if ($line['key'] === $key) {
-                $next->removed = ['line' => $line, 'at' => $i];
-                array_splice($next->lines, $i, 1);
-                break;
-            }
-        }
+        $next->lines = array_values(array_filter($next->lines, static fn (array $line): bool => $line['key'] !== $key));
 
         return $next;
     }
 
-    /** As it was before the last change offered was taken. */
-    public function takenBack(): self
-    {
-        return $this->before === null ? $this : new self($this->before['text'], $this->before['lines'], $this->before['rest'], null);
-    }
-
-    public function canTakeBack(): bool
-    {
-        return $this->before !== null;
-    }
-
-    public function withRemovedBack(): self
+    /**
+     * @param  array<string, mixed>  $fields  as DraftFields has them
+     * @param  list<string>  $order  keys of lines
+     */
+    public function withFields(array $fields, array $order): self
     {
         $next = clone $this;
-        if ($next->removed !== null) {
-            array_splice($next->lines, min($next->removed['at'], count($next->lines)), 0, [$next->removed['line']]);
-            $next->removed = null;
+        $next->rest = $next->lines = [];
+        foreach ($fields as $field => $value) {
+            [$place, $key, $part] = [...explode('/', $field, 3), '', ''];
+            if ($place === 'rest') {
+                $next->rest[$key] = $value;
+            } elseif ($place !== 'line') {
+                $next->text[$place] = is_string($value) ? $value : '';
+            }
+        }
+        foreach ($order as $key) {
+            $what = $fields["line/$key"] ?? null;
+            if (is_array($what)) {
+                $part = static fn (string $name): string => is_string($fields["line/$key/$name"] ?? null) ? $fields["line/$key/$name"] : '';
+                /** @var array{ingredient: string, name: string, rest: array<string, mixed>} $what */
+                $next->lines[] = [
+                    'key' => $key, 'ingredient' => $what['ingredient'], 'name' => $what['name'],
+                    'amount' => $part('amount'), 'phase' => $part('phase'), 'prepared' => $part('prepared'), 'rest' => $what['rest'],
+                ];
+            }
         }
 
         return $next;
@@ -304,7 +299,6 @@ final class Draft
             $next->text['ph'] = Amount::plain((float) $patched['ph']);
         }
         $next->rest = DraftDocument::rest($patched);
-        $next->before = ['text' => $this->text, 'lines' => $this->lines, 'rest' => $this->rest];
 
         return $next;
     }
@@ -328,12 +322,6 @@ final class Draft
         return $this->lines;
     }
 
-    /** @return array{line: DraftLine, at: int}|null */
-    public function removed(): ?array
-    {
-        return $this->removed;
-    }
-
     /** @return array<string, string> phase and preparation by line key */
     public function choices(): array
     {
@@ -353,6 +341,6 @@ final class Draft
     /** @return array<string, mixed> */
     public function toStored(): array
     {
-        return ['text' => $this->text, 'lines' => $this->lines, 'rest' => $this->rest, 'removed' => $this->removed, 'before' => $this->before];
+        return ['text' => $this->text, 'lines' => $this->lines, 'rest' => $this->rest];
     }
 }

@@ -13,26 +13,43 @@ use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\PatchRefused;
 use Ilvane\Core\Formula\Scaling;
 
-/** Does to a draft what a button on the bench asks for: add:oil, remove:KEY, up:KEY, down:KEY, put_back, fix:FINDING#N. */
+/** Does to a draft what a button on the bench asks for: add:oil, remove:KEY, up:KEY, down:KEY, weigh:KEY:GRAMS, fix:FINDING#N, scale:HOW. */
 final readonly class DraftAction
 {
     public function __construct(private Catalogue $catalogue, private Evaluator $evaluator, private FormulaBook $book)
     {
     }
 
+    /** The draft with its names found: lots, formulas of one's own, ingredients. */
+    public function settled(Draft $draft): Draft
+    {
+        return $draft->withLots(LotLine::named(...))->withFormulas($this->book->documentOf(...))->settled($this->catalogue);
+    }
+
+    /** @return array{string, string} word key of the change, and what it was about: a key of the catalogue, a name or fields */
+    public static function said(string $do, Draft $draft): array
+    {
+        [$verb, $what] = [...explode(':', $do, 3), ''];
+        $line = array_column($draft->lines(), null, 'key')[$what] ?? null;
+
+        return match ($verb) {
+            'weigh' => ['typed', "line/$what/amount"],
+            'remove', 'up', 'down' => [$verb === 'remove' ? 'removed' : 'moved', $line === null ? '' : ($line['ingredient'] !== '' ? $line['ingredient'] : $line['name'])],
+            default => [$verb, ''],
+        };
+    }
+
     /** @param  array<string, string>  $fields what stands in the scaling fields: factor, grams, container, count, overrun, scarce, at_hand */
     public function apply(Draft $draft, string $do, array $fields = []): Draft
     {
         [$verb, $what] = [...explode(':', $do, 2), ''];
-        $draft = $draft->withLots(LotLine::named(...))->withFormulas($this->book->documentOf(...))->settled($this->catalogue);
 
         return match ($verb) {
             'add' => $draft->withLine($what),
             'remove' => $draft->without($what),
             'up' => $draft->moved($what, -1),
             'down' => $draft->moved($what, 1),
-            'put_back' => $draft->withRemovedBack(),
-            'take_back' => $draft->takenBack(),
+            'weigh' => $this->weighed($draft, ...[...explode(':', $what, 2), '']),
             'fix' => $this->fixed($draft, $what),
             'scale' => $this->scaled($draft, $what, $fields),
             default => $draft,
@@ -63,6 +80,15 @@ final readonly class DraftAction
         }
 
         return $to === 'containers' && $container !== null ? $draft->scaled($factor)->packedIn($container->key, $count) : $draft->scaled($factor);
+    }
+
+    /** One line to so many grams, in the measure its amount is written in: percent stays percent. */
+    private function weighed(Draft $draft, string $key, string $grams): Draft
+    {
+        [$formula] = $draft->formula();
+        $total = $this->evaluator->evaluate($formula)->assessment->composition->total?->likely;
+
+        return is_numeric($grams) && $total !== null ? $draft->weighed($key, max(0.0, min(FormulaDocument::MAX_GRAMS, (float) $grams)), $total) : $draft;
     }
 
     /** A finding that is gone by now has nothing to mend. */

@@ -110,6 +110,35 @@ final class DraftLines
     }
 
     /**
+     * One line to so many grams: in percent where it is in percent, else in grams to the scale's step.
+     *
+     * @param  list<DraftLine>  $lines
+     * @param  float  $total  grams of the batch
+     * @param  float  $scale  grams the scale can show
+     * @return list<DraftLine>
+     */
+    public static function weighed(array $lines, string $key, float $grams, float $total, float $scale): array
+    {
+        foreach ($lines as $i => $line) {
+            if ($line['key'] !== $key) {
+                continue;
+            }
+            try {
+                $kind = AmountReader::read($line['amount'])->kind;
+            } catch (UnreadableAmount) {
+                $kind = AmountKind::Measured;
+            }
+            $lines[$i]['amount'] = match ($kind) {
+                AmountKind::Rest => $line['amount'],
+                AmountKind::Percent => Amount::plain(round(100 * $grams / $total, 100 * $grams / $total < 2 ? 2 : 1)).' %',
+                default => Amount::plain(round($grams / $scale) * $scale).' g',
+            };
+        }
+
+        return $lines;
+    }
+
+    /**
      * One place up or down in its lane; past the lane's end, into the next lane.
      *
      * @param  list<DraftLine>  $lines

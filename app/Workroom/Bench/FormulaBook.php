@@ -8,6 +8,7 @@ use App\Models\Formula;
 use App\Models\FormulaVersion;
 use App\Workroom\ChangedElsewhere;
 use Illuminate\Support\Facades\DB;
+use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\FormulaDocument;
 
@@ -16,6 +17,10 @@ final class FormulaBook
 {
     /** How a line on the bench names one of these instead of a catalogue ingredient. */
     public const KEY = 'formula:';
+
+    public function __construct(private readonly Catalogue $catalogue)
+    {
+    }
 
     /** @return list<Formula> whose name holds the words, the one worked on last first */
     public function named(string $words, int $but, int $most): array
@@ -41,34 +46,69 @@ final class FormulaBook
 
     public function put(Draft $draft): Formula
     {
+        $draft = $draft->settled($this->catalogue);
+
         return Formula::query()->create(['name' => $draft->text('name'), 'draft' => $draft->toStored(), 'revision' => 1]);
     }
 
     /**
-     * Saves the draft if nobody saved since.
+     * Saves the draft. What another window saved since is merged in, field by field; where both changed the same field,
+     * nothing is saved unless it is said whose wins.
      *
      * @param  int|null  $revision  the one this window last read; null to save over whatever stands there
-     * @return int the new revision
+     * @param  string|null  $wins  mine or theirs; null to be asked
+     * @param  array{string, string}  $did  word key of the change and what it was about; typed changes find it themselves
+     * @return array{Draft, int} the draft as it now stands, and its revision
      *
      * @throws ChangedElsewhere
      */
-    public function save(Formula $formula, Draft $draft, ?int $revision): int
+    public function save(Formula $formula, Draft $draft, ?int $revision, ?string $wins = null, array $did = ['typed', '']): array
     {
-        $stored = $draft->toStored();
-        if ($formula->draft === $stored && ($revision ?? $formula->revision) === $formula->revision) {
-            return $formula->revision;
+        return DB::transaction(function () use ($formula, $draft, $revision, $wins, $did): array {
+            $formula = Formula::query()->findOrFail($formula->id);
+            $now = Draft::fromStored($formula->draft);
+            if ($revision !== null && $revision !== $formula->revision) {
+                [$draft, $did] = [$this->merged($formula, $draft, $now, $revision, $wins), ['merged', '']];
+            }
+            $draft = $draft->settled($this->catalogue);
+            $changed = DraftFields::changed($now, $draft);
+
+            return $changed === [] ? [$now, $formula->revision] : [$draft, DraftHistory::of($formula)->add($draft, $did[0], $did[1] !== '' || $did[0] !== 'typed' ? $did[1] : implode(' ', $changed))];
+        });
+    }
+
+    /** @throws ChangedElsewhere */
+    private function merged(Formula $formula, Draft $mine, Draft $theirs, int $revision, ?string $wins): Draft
+    {
+        $base = DraftHistory::of($formula)->stateAt($revision);
+        if ($base === null) {
+            return match ($wins) {
+                'mine' => $mine,
+                'theirs' => $theirs,
+                default => throw new ChangedElsewhere($formula->revision),
+            };
         }
-        // one statement: whoever saved in between has raised the revision, and then it finds no row
-        $mine = Formula::query()->whereKey($formula->id);
-        if ($revision !== null) {
-            $mine->where('revision', $revision);
-        }
-        $saved = $mine->update(['name' => $draft->text('name'), 'draft' => json_encode($stored, JSON_THROW_ON_ERROR), 'revision' => DB::raw('revision + 1')]);
-        if ($saved === 0) {
-            throw new ChangedElsewhere($formula->revision);
+        [$draft, $contested] = DraftFields::merged($base, $mine, $theirs, $wins ?? 'mine');
+        if ($contested !== [] && $wins === null) {
+            throw new ChangedElsewhere($formula->revision, $contested);
         }
 
-        return $revision === null ? (int) Formula::query()->whereKey($formula->id)->value('revision') : $revision + 1;
+        return $draft;
+    }
+
+    /**
+     * One step back, or forth again.
+     *
+     * @return array{Draft, int} the draft as it now stands, and its revision
+     */
+    public function step(Formula $formula, bool $isBack): array
+    {
+        return DB::transaction(static function () use ($formula, $isBack): array {
+            $formula = Formula::query()->findOrFail($formula->id);
+            $revision = DraftHistory::of($formula)->step($isBack);
+
+            return [Draft::fromStored(Formula::query()->findOrFail($formula->id)->draft), $revision];
+        });
     }
 
     /** Keeps the draft as the next version; the same formula is not kept twice in a row. */

@@ -1,6 +1,6 @@
 @php($bench = __('ui.bench'))
-<div id="bench-body" class="bench" data-search="{{ route('catalogue.search') }}?not={{ $page->formula->id }}&amp;q=" @if ($page->changedElsewhere) data-elsewhere @endif>
-    @include('bench.elsewhere', ['theirs' => route('bench', $page->formula)])
+<div id="bench-body" class="bench" data-search="{{ route('catalogue.search') }}?not={{ $page->formula->id }}&amp;q=" @if ($page->elsewhere !== null) data-elsewhere @endif>
+    @include('bench.elsewhere', ['isChanged' => $page->elsewhere !== null, 'contested' => $page->contested(), 'theirs' => null])
 
     <header class="bench-head" id="bench-head">
         <div class="bench-name">
@@ -15,9 +15,15 @@
             <input name="ph" value="{{ $page->draft->text('ph') }}" inputmode="decimal" maxlength="20" @isset($page->problems['ph']) aria-invalid="true" aria-describedby="problem-ph" @endisset>
             @isset($page->problems['ph'])<span class="problem" id="problem-ph">{{ $page->problems['ph'] }}</span>@endisset
         </label>
+        <div class="bench-steps" id="bench-steps">
+            @php($ways = $page->ways())
+            @foreach (['undo' => '↶', 'redo' => '↷'] as $way => $arrow)
+                <button class="button button-quiet" name="do" value="{{ $way }}" id="do-{{ $way }}" title="{{ $ways[$way] }}" @disabled($ways[$way] === null)><span aria-hidden="true">{{ $arrow }}</span> {{ __("ui.bench.$way") }}</button>
+            @endforeach
+        </div>
         <div class="bench-do">
-            <button class="button button-quiet" form="keep" @disabled($page->isEmpty)>{{ __('ui.bench.keep') }}</button>
-            <button class="button" form="make" @disabled($page->isEmpty)>{{ __('ui.bench.make') }}</button>
+            <button type="button" class="button button-quiet" id="keep-open" data-opens="keep-sheet" aria-haspopup="dialog" @disabled($page->isEmpty)>{{ __('ui.bench.keep') }} …</button>
+            <button class="button" form="make" id="do-make" @disabled($page->isEmpty)>{{ __('ui.bench.make') }}</button>
         </div>
     </header>
 
@@ -52,11 +58,8 @@
             @include('bench.lane')
         @endforeach
         @if ($page->draft->isFull())<p class="problem" role="status">{{ __('ui.bench.too_many', ['most' => count($page->draft->lines())]) }}</p>@endif
-        @if ($page->draft->canTakeBack())
-            <p class="removed" role="status">{{ __('ui.bench.changed') }} <button class="link" name="do" value="take_back">{{ __('ui.undo') }}</button></p>
-        @endif
-        @if ($page->draft->removed() !== null)
-            <p class="removed" role="status">{{ __('ui.bench.removed', ['name' => $page->draft->removed()['line']['name'] ?: $page->draft->removed()['line']['ingredient'] ?: '–']) }} <button class="link" name="do" value="put_back">{{ __('ui.undo') }}</button></p>
+        @if ($page->did() !== '')
+            <p class="removed" role="status" id="did">{{ $page->did() }} <button class="link" name="do" value="undo">{{ __('ui.bench.undo') }}</button></p>
         @endif
         @if ($page->behind->keeps !== '')
             <details class="about keeps" id="keeps">

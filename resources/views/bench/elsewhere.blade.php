@@ -1,6 +1,10 @@
 <input type="hidden" name="revision" value="{{ $page->revision }}">
-<div class="elsewhere" id="elsewhere" role="alert" @unless ($page->changedElsewhere) hidden @endunless>
-    <p>{{ __('ui.bench.elsewhere') }}</p>
-    <a class="button button-quiet" href="{{ $theirs }}">{{ __('ui.bench.take_theirs') }}</a>
-    <button class="button" name="do" value="overwrite">{{ __('ui.bench.take_mine') }}</button>
+<div class="elsewhere" id="elsewhere" role="alert" @unless ($isChanged) hidden @endunless>
+    <div>
+        <p>{{ __($contested === [] ? 'ui.bench.elsewhere' : 'ui.bench.contested') }}</p>
+        @if ($contested !== [])<ul>@foreach ($contested as $field)<li>{{ $field }}</li>@endforeach</ul>@endif
+    </div>
+    @if ($theirs !== null)<a class="button button-quiet" href="{{ $theirs }}">{{ __('ui.bench.take_theirs') }}</a>
+    @else<button class="button button-quiet" name="do" value="yield">{{ __('ui.bench.yield') }}</button>@endif
+    <button class="button" name="do" value="overwrite">{{ __($contested === [] ? 'ui.bench.take_mine' : 'ui.bench.take_mine_here') }}</button>
 </div>

@@ -9,7 +9,7 @@
     </div>
     @foreach ($lane['rows'] as $row)
         @php([$field, $line] = ["lines[{$row['key']}]", str_replace(':n', (string) $row['position'], $bench['lines'])])
-        <div class="row @if ($row['gravest'] !== '') has-{{ $row['gravest'] }} @endif" id="row-{{ $row['key'] }}" data-line="{{ $row['key'] }}" data-band="line-{{ $row['position'] }}">
+        <div class="row @if ($row['gravest'] !== '') has-{{ $row['gravest'] }} @endif" id="row-{{ $row['key'] }}" data-line="{{ $row['key'] }}" data-band="line-{{ $row['position'] }}" data-weighs="{{ $row['weighs'] }}">
             <span class="position" aria-hidden="true">{{ $row['position'] }}</span>
             <span class="picker" x-data="picker">
                 <input type="hidden" name="{{ $field }}[ingredient]" value="{{ $row['ingredient'] }}">

@@ -8,6 +8,14 @@
             <ul>@foreach ($watched as $seen)<li>{{ $seen }}</li>@endforeach</ul>
         </section>
     @endif
-    <form id="keep" method="post" action="{{ route('formula.keep', $page->formula) }}">@csrf</form>
+    <dialog class="sheet" id="keep-sheet" aria-labelledby="keep-heading">
+        <form id="keep" method="post" action="{{ route('formula.keep', $page->formula) }}">@csrf
+            <h2 id="keep-heading">{{ __('ui.bench.keep') }}</h2>
+            <label><span class="label">{{ __('ui.bench.keep_note') }}</span><input name="note" maxlength="500" placeholder="{{ __('ui.bench.keep_hint') }}"></label>
+            <p><button class="button">{{ __('ui.bench.keep') }}</button></p>
+        </form>
+        <form method="dialog"><button class="link">{{ __('ui.keys.close') }}</button></form>
+    </dialog>
+    @include('bench.keys')
     <form id="make" method="post" action="{{ route('formula.make', $page->formula) }}">@csrf</form>
 </x-page>

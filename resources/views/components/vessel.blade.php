@@ -1,7 +1,7 @@
 @props(['section', 'label' => '', 'leaders' => false])
 <svg {{ $attributes->merge(['class' => 'vessel']) }} viewBox="0 0 {{ round($section->width, 1) }} {{ round($section->height, 1) }}" width="{{ round($section->width) }}" height="{{ round($section->height) }}" @if ($label === '') aria-hidden="true" @else role="img" aria-label="{{ $label }}" @endif>
     @foreach ($section->bands as $band)
-        <g class="stratum mat-{{ $band['material'] }}" data-band="{{ $band['key'] }}">
+        <g class="stratum mat-{{ $band['material'] }}" data-band="{{ $band['key'] }}" @if ($leaders) data-high="{{ round($band['bottom'] - $band['top'], 2) }}" @endif>
             <path class="stratum-fill" d="{{ $band['shape'] }}"/>
             @if ($band['depth'] > 0)<path class="stratum-depth" d="{{ $band['shape'] }}" fill-opacity="{{ round(0.55 * min(1, $band['depth']), 3) }}"/>@endif
             @if ($band['hatch'] !== '')<path class="stratum-hatch" d="{{ $band['hatch'] }}"/>@endif
@@ -9,6 +9,7 @@
     @endforeach
     <path class="vessel-wall" d="{{ $section->wall }}"/>
     <path class="vessel-inside" d="{{ $section->outline }}"/>
+    @if ($section->ghost !== '')<path class="vessel-ghost" d="{{ $section->ghost }}"/>@endif
     @if ($section->paper !== '')<path class="vessel-paper" d="{{ $section->paper }}"/>@endif
     @if ($section->lid !== '')<path class="vessel-lid" d="{{ $section->lid }}"/>@endif
     @if ($leaders)

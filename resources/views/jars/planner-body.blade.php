@@ -1,5 +1,5 @@
 <div id="bench-body" class="bench planner" data-search="{{ route('catalogue.search') }}?of=infusion&amp;q=" @if ($page->changedElsewhere) data-elsewhere @endif>
-    @include('bench.elsewhere', ['theirs' => route('jar', $page->jar)])
+    @include('bench.elsewhere', ['isChanged' => $page->changedElsewhere, 'contested' => [], 'theirs' => route('jar', $page->jar)])
     <header class="bench-head" id="bench-head">
         <div class="bench-name">
             <input class="name" name="name" value="{{ $page->draft->text('name') }}" maxlength="120" aria-label="{{ __('ui.bench.name') }}" @isset($page->problems['name']) aria-invalid="true" aria-describedby="problem-name" @endisset>
