@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ilvane\Core\Checks;
 
 use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Emulsion\Hlb;
 use Ilvane\Core\Formula\Basis;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\WeighedLine;
@@ -88,6 +89,31 @@ final readonly class Remedy
         $fix = new Fix($label, $patch, $terms);
 
         return $this->isAllWeighed() ? $this->refilled($fix, $lines) : [$this->balanced($fix, null)];
+    }
+
+    /**
+     * Two non-ionic emulsifiers in the split that their oils ask for, their sum kept.
+     *
+     * @return list<Fix> none where no split of these two does
+     */
+    public static function split(Hlb $hlb): array
+    {
+        $split = $hlb->split();
+        if ($split === null) {
+            return [];
+        }
+        $patch = [];
+        foreach ($hlb->pair as $i => $line) {
+            $range = $line->ingredient?->use;
+            $was = 100 * ($line->share->likely ?? 0.0);
+            if ($range === null || $split[$i] > $range->max || $split[$i] < 0.01 || $was <= 0) {
+                return [];
+            }
+            $amount = $line->amount?->kind === AmountKind::Percent ? round($split[$i], 2).' %' : round(($line->grams->likely ?? 0.0) * $split[$i] / $was, 2).' g';
+            $patch[] = ['op' => 'replace', 'path' => '/lines/'.($line->position - 1).'/amount', 'value' => $amount];
+        }
+
+        return $patch === [] ? [] : [new Fix('split_emulsifiers', $patch)];
     }
 
     /** The line that can best take up the difference: plain water, else the most plentiful water, else the most plentiful fat. */

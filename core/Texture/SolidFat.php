@@ -55,7 +55,7 @@ final readonly class SolidFat
                 $grainy[] = $ingredient->key;
             }
             foreach (self::AT as $celsius) {
-                $solid = self::solid($ingredient, $celsius);
+                $solid = self::ofOne($ingredient, $celsius);
                 if ($solid === null) {
                     $unknown[] = $ingredient->key;
                     break;
@@ -68,7 +68,7 @@ final readonly class SolidFat
     }
 
     /** Percent of one fat; null where it is solid somewhere and nobody has said how much. */
-    private static function solid(Ingredient $fat, int $celsius): ?float
+    public static function ofOne(Ingredient $fat, float $celsius): ?float
     {
         if ($fat->kind === Kind::WaxOrFattyAlcohol) {
             return $fat->meltLow !== null && $celsius < $fat->meltLow ? 100 * self::WAX_STIFFENS : 0.0;
@@ -78,6 +78,30 @@ final readonly class SolidFat
         }
 
         return self::between($fat->solidFat, $celsius);
+    }
+
+    /** Percent solid of the blend between 10 and 35 °C; null where not known. */
+    public function at(float $celsius): ?float
+    {
+        return $this->curve === null ? null : self::between($this->curve, max(self::AT[0], min(self::AT[5], $celsius)));
+    }
+
+    /**
+     * Percent solid from and to which a fat feels like this.
+     *
+     * @return array{float, float}|null null for a feel there is no word for
+     */
+    public static function band(string $feel): ?array
+    {
+        $from = 0.0;
+        foreach ([...self::FEEL, 'hard' => 100.0] as $name => $to) {
+            if ($name === $feel) {
+                return [$from, $to];
+            }
+            $from = $to;
+        }
+
+        return null;
     }
 
     /** @param  array<int, float>  $points by °C */
@@ -93,10 +117,10 @@ final readonly class SolidFat
     /** pourable, very_soft, scoopable, firm or hard; null where not known */
     public function feel(float $celsius): ?string
     {
-        if ($this->curve === null) {
+        $solid = $this->at($celsius);
+        if ($solid === null) {
             return null;
         }
-        $solid = self::between($this->curve, max(self::AT[0], min(self::AT[5], $celsius)));
         foreach (self::FEEL as $feel => $below) {
             if ($solid < $below) {
                 return $feel;

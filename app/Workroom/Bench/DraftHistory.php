@@ -74,7 +74,7 @@ final readonly class DraftHistory
     public function ways(): array
     {
         $now = $this->at($this->formula->revision);
-        $isHeld = static fn (?int $to): bool => $to !== null && $to > $this->formula->revision - self::REMEMBERED;
+        $isHeld = fn (?int $to): bool => $to !== null && $to > $this->formula->revision - self::REMEMBERED;
         $forth = $now !== null && $isHeld($now->redo_to) ? $this->at($now->redo_to) : null;
 
         return ['undo' => $now !== null && $isHeld($now->undo_to) ? [$now->did, $now->about] : null, 'redo' => $forth === null ? null : [$forth->did, $forth->about]];

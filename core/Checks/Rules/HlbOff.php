@@ -7,12 +7,11 @@ namespace Ilvane\Core\Checks\Rules;
 use Ilvane\Core\Checks\Assessment;
 use Ilvane\Core\Checks\Check;
 use Ilvane\Core\Checks\Finding;
-use Ilvane\Core\Checks\Fix;
+use Ilvane\Core\Checks\Remedy;
 use Ilvane\Core\Checks\Severity;
 use Ilvane\Core\Checks\Term;
 use Ilvane\Core\Emulsion\Hlb;
 use Ilvane\Core\Formula\WeighedLine;
-use Ilvane\Core\Measure\AmountKind;
 
 /** A non-ionic blend whose balance is not what the oils ask for. */
 final class HlbOff implements Check
@@ -28,29 +27,8 @@ final class HlbOff implements Check
         yield new Finding('emulsion.hlb_off', $isMinor ? Severity::Note : Severity::Mind,
             array_map(static fn (WeighedLine $line): int => $line->position, $hlb->pair),
             ['blend' => Term::number($hlb->blend ?? 0.0), 'required' => Term::number($hlb->required ?? 0.0)],
-            $isMinor ? [] : self::split($hlb),
+            $isMinor ? [] : Remedy::split($hlb),
             variant: $hlb->isBalanced ? 'balanced' : 'usual',
         );
-    }
-
-    /** @return list<Fix> */
-    private static function split(Hlb $hlb): array
-    {
-        $split = $hlb->split();
-        if ($split === null) {
-            return [];
-        }
-        $patch = [];
-        foreach ($hlb->pair as $i => $line) {
-            $range = $line->ingredient?->use;
-            $was = 100 * ($line->share->likely ?? 0.0);
-            if ($range === null || $split[$i] > $range->max || $split[$i] < 0.01 || $was <= 0) {
-                return [];
-            }
-            $amount = $line->amount?->kind === AmountKind::Percent ? round($split[$i], 2).' %' : round(($line->grams->likely ?? 0.0) * $split[$i] / $was, 2).' g';
-            $patch[] = ['op' => 'replace', 'path' => '/lines/'.($line->position - 1).'/amount', 'value' => $amount];
-        }
-
-        return $patch === [] ? [] : [new Fix('split_emulsifiers', $patch)];
     }
 }
