@@ -4,6 +4,7 @@ use App\Http\Controllers\AcidityController;
 use App\Http\Controllers\BatchController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CatalogueController;
+use App\Http\Controllers\DesignController;
 use App\Http\Controllers\FormulaController;
 use App\Http\Controllers\HandbookController;
 use App\Http\Controllers\IntakeController;
@@ -37,6 +38,15 @@ Route::controller(FormulaController::class)->prefix('/formulas/{formula}')->wher
     Route::post('/make', 'make')->name('formula.make');
     Route::get('/versions/{number}', 'version')->whereNumber('number')->name('version');
     Route::post('/versions/{number}/reopen', 'reopen')->whereNumber('number')->name('version.reopen');
+});
+
+Route::controller(DesignController::class)->prefix('/formulas/{formula}')->whereNumber('formula')->group(function (): void {
+    Route::get('/propose', 'propose')->name('propose');
+    Route::post('/propose', 'take')->name('propose.take');
+    Route::get('/instead/{line}', 'instead')->where('line', '[a-z0-9]{4,12}')->name('instead');
+    Route::post('/instead/{line}', 'swap')->where('line', '[a-z0-9]{4,12}')->name('instead.swap');
+    Route::get('/compare', 'compare')->name('compare');
+    Route::post('/versions/{number}/trial', 'trial')->whereNumber('number')->name('trial');
 });
 
 Route::get('/formulas/{formula}/acidity', [AcidityController::class, 'show'])->whereNumber('formula')->name('acidity');
@@ -77,6 +87,7 @@ Route::controller(PreparationController::class)->prefix('/preparations')->group(
 });
 
 Route::get('/pantry', [PantryController::class, 'all'])->name('pantry');
+Route::post('/pantry', [PantryController::class, 'put'])->name('pantry.put');
 Route::controller(PantryController::class)->prefix('/pantry/{lot}')->group(function (): void {
     Route::get('/', 'show')->name('lot');
     Route::post('/use', 'use')->name('lot.use');

@@ -43,6 +43,21 @@ final class Typed
         return $grams > 100_000 ? throw new Refused($field, 'too_large') : $grams ?? 0.0;
     }
 
+    /**
+     * Money as typed, without its sign; null where none was.
+     *
+     * @throws Refused when it is no sum of money
+     */
+    public static function price(Request $request, string $field): ?float
+    {
+        $text = str_replace(',', '.', preg_replace('/[^\d.,-]/u', '', self::text($request, $field, 30)) ?? '');
+        if ($text === '' && trim(self::text($request, $field)) === '') {
+            return null;
+        }
+
+        return is_numeric($text) && (float) $text >= 0 && (float) $text <= 1_000_000 ? (float) $text : throw new Refused($field, 'no_price');
+    }
+
     /** What the page made up so that a form sent twice is recorded once. */
     public static function key(Request $request): string
     {

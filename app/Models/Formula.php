@@ -16,6 +16,7 @@ use Illuminate\Support\Collection;
  * @property string $name
  * @property array<string, mixed> $draft
  * @property int $revision raised by every save; a save that names an older one is refused
+ * @property int|null $trial_of the kept version it tries a change on
  * @property Carbon $created_at
  * @property Carbon $updated_at
  * @property-read Collection<int, FormulaVersion> $versions

@@ -12,20 +12,22 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 
 /**
- * Something in the pantry that the maker made: an infused oil or a preparation. What is left, where it stands and until
+ * Something in the pantry: an infused oil or a preparation of the maker's own, or something bought. What is left, where it stands and until
  * when it is good follow from its entries and are kept beside them for quick lists.
  *
  * @property int $id
  * @property string $code
- * @property string $kind infused_oil | preparation
+ * @property string $kind infused_oil | preparation | bought
  * @property string $name
- * @property string|null $ingredient catalogue key, of a preparation
+ * @property string|null $ingredient catalogue key, of a preparation or of something bought
  * @property array<string, mixed>|null $document ilvane.formula/1, where no ingredient of the catalogue is it
  * @property float $grams
  * @property float $grams_left
  * @property float|null $portion_grams of a frozen cube
  * @property float|null $strength grams of plant's worth in 100 g, of an infused oil
- * @property Carbon $made_at
+ * @property float|null $price of the whole lot as it was bought, in the maker's own money
+ * @property Carbon|null $opened_at of something bought
+ * @property Carbon $made_at or bought
  * @property Carbon|null $good_until
  * @property string $storage room | fridge | freezer
  * @property string $first_storage where it stood at first
@@ -39,8 +41,8 @@ use Illuminate\Support\Collection;
 final class Lot extends Model
 {
     protected $casts = [
-        'document' => 'array', 'grams' => 'float', 'grams_left' => 'float', 'portion_grams' => 'float', 'strength' => 'float',
-        'made_at' => 'datetime', 'good_until' => 'datetime', 'gone_at' => 'datetime',
+        'document' => 'array', 'grams' => 'float', 'grams_left' => 'float', 'portion_grams' => 'float', 'strength' => 'float', 'price' => 'float',
+        'opened_at' => 'datetime', 'made_at' => 'datetime', 'good_until' => 'datetime', 'gone_at' => 'datetime',
     ];
 
     public function getRouteKeyName(): string

@@ -41,4 +41,16 @@ final class Happened
 
         return max($at, $notBefore);
     }
+
+    /**
+     * A bare day, past or to come.
+     *
+     * @throws Refused
+     */
+    public static function day(string $typed, string $field): Carbon
+    {
+        $isDay = preg_match('/^(\d{4})-(\d\d)-(\d\d)$/', trim($typed), $part) === 1 && checkdate((int) $part[2], (int) $part[3], (int) $part[1]);
+
+        return $isDay ? Carbon::parse(trim($typed))->startOfDay() : throw new Refused($field, 'no_day');
+    }
 }

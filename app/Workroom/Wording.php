@@ -51,6 +51,12 @@ final class Wording
         return $this->decimalSigns[$locale] ??= (string) (new NumberFormatter($locale, NumberFormatter::DECIMAL))->getSymbol(NumberFormatter::DECIMAL_SEPARATOR_SYMBOL);
     }
 
+    /** In the maker's own money, whose sign they know. */
+    public function money(float $sum): string
+    {
+        return $this->number($sum, 2, 2);
+    }
+
     public function grams(float $grams): string
     {
         return $this->number($grams, match (true) {

@@ -36,6 +36,12 @@ enum Family: string
         };
     }
 
+    /** Holds its shape by its fats: how firm it is in which room decides whether it is any good. */
+    public function isSolid(): bool
+    {
+        return $this === self::WhippedButter || $this === self::Pomade;
+    }
+
     /** Meant to be made little and used at once, without a preservative. */
     public function isUsuallyFresh(): bool
     {

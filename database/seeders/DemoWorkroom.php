@@ -14,6 +14,7 @@ use App\Workroom\Jars\PlanDraft;
 use App\Workroom\Jars\Planner;
 use App\Workroom\Make\MakeBook;
 use App\Workroom\Make\MakeState;
+use App\Workroom\Pantry\LotBook;
 use App\Workroom\Pantry\PreparationBook;
 use App\Workroom\Watch\WatchBook;
 use Illuminate\Database\Seeder;
@@ -26,8 +27,9 @@ use Ilvane\Core\Process\StepKind;
 /** The sample workroom: invented people, place and products, dated from the day it is filled. */
 final class DemoWorkroom extends Seeder
 {
-    public function run(FormulaBook $book, MakeBook $makes, JarBook $jars, PreparationBook $preparations, WatchBook $watches): void
+    public function run(FormulaBook $book, MakeBook $makes, JarBook $jars, PreparationBook $preparations, WatchBook $watches, LotBook $lots): void
     {
+        $this->bought($lots);
         $this->jars($jars);
         $this->preparations($preparations);
         $milk = $this->formula($book, $this->milk());
@@ -51,6 +53,19 @@ final class DemoWorkroom extends Seeder
         $this->formula($book, $this->spray());
         $this->formula($book, $this->butter());
         $this->formula($book, $this->flawed());
+    }
+
+    /** What was bought: grams, what it cost, how many days it is still good sealed, and since when it is open. */
+    private function bought(LotBook $lots): void
+    {
+        foreach ([
+            ['shea-butter-unrefined', 400, 9.60, 420, null], ['apricot-kernel-oil', 230, 7.90, 300, 40], ['sunflower-oil-high-oleic', 900, 4.20, 380, 25], ['cocoa-butter', 180, 5.40, 500, null],
+            ['mango-butter', 150, 6.80, 350, null], ['jojoba-oil', 95, 8.40, 600, 120], ['sweet-almond-oil', 60, 2.10, 20, null], ['grapeseed-oil', 240, 3.30, 28, null],
+            ['btms-50', 90, 6.20, 500, 200], ['cetearyl-alcohol', 100, 3.10, 700, 200], ['glycerin', 250, 3.90, 600, 150], ['panthenol-liquid', 60, 5.50, 400, 60],
+            ['benzyl-alcohol-dehydroacetic-acid', 45, 6.90, 500, 100], ['vitamin-e-tocopherols', 40, 7.20, 300, 90], ['lavender-essential-oil', 9, 6.00, 500, 80], ['hydroxyethylcellulose', 40, 4.40, 700, 30], ['distilled-water', 4500, 3.00, null, null],
+        ] as [$key, $grams, $price, $sealed, $open]) {
+            $lots->putBought($key, (float) $grams, (float) $price, $sealed === null ? null : Carbon::now()->addDays($sealed)->startOfDay(), $open === null ? null : $this->daysAgo($open, '10:00'), $this->daysAgo(($open ?? 0) + 12, '17:00'));
+        }
     }
 
     private function samples(WatchBook $watches, Batch $batch): void

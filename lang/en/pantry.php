@@ -2,7 +2,10 @@
 
 return [
     'nav' => 'Pantry', 'title' => 'Pantry',
-    'empty' => 'Nothing of your own making stands here. Strain a jar, or prepare a tea or a gel; it comes here with its date.',
+    'empty' => 'Nothing stands here yet. Strain a jar, prepare a tea or a gel, or write down what you bought: it comes here with its date.',
+    'bought' => 'Bought', 'put_open' => 'Put something bought here', 'do_put' => 'Put it here', 'put' => ':name stands here as :code.', 'put_means' => 'With a price, the bench reckons what a batch costs; with a date, it says what to use up first. Opened things go by the day they were opened.',
+    'fields' => ['grams' => 'Grams', 'price' => 'What it cost', 'best_before' => 'Best before', 'opened_on' => 'Opened on'],
+    'bought_when' => 'bought :when', 'cost' => ':price for it, :per_100 for 100 g',
     'oils' => 'Infused oils', 'preparations' => 'Preparations', 'gone' => 'Used up and gone',
     'left' => 'left', 'of' => 'of :grams', 'made' => 'made :when', 'strength' => 'strength :strength', 'good_until' => 'good until :date', 'hours_left' => ':time left', 'over' => 'past its hours', 'past' => 'past its date',
     'stands' => ['room' => 'on the counter', 'fridge' => 'in the fridge', 'freezer' => 'in the freezer'],

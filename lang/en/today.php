@@ -6,7 +6,7 @@ return [
     'now' => 'Now', 'tomorrow' => 'Tomorrow', 'week' => 'This week',
     'nothing' => 'Nothing waits today.',
     'shake' => 'shake it', 'strain' => 'strain it', 'too_strong' => 'strain it or thin it: too strong to use as it is', 'over' => 'past its hours: throw it away', 'over_reason' => 'past its hours',
-    'use_soon' => 'use :grams within :time', 'oil_turns' => ':grams left, its oil comes to its date', 'patch_test' => 'try it on a patch of skin today; use it tomorrow', 'making' => 'a make is waiting', 'prepare' => 'to be made, :grams',
+    'use_soon' => 'use :grams within :time', 'oil_turns' => ':grams left, it comes to its date', 'patch_test' => 'try it on a patch of skin today; use it tomorrow', 'making' => 'a make is waiting', 'prepare' => 'to be made, :grams',
     'open' => 'Open',
     'more' => ':count more',
     'standing' => 'Standing here',

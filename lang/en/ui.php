@@ -63,11 +63,12 @@ return [
         'search' => 'Search an ingredient, English or French',
         'amount_hint' => '3 %, 12 g, 1/2 tsp',
         'more' => 'More for line :n',
+        'instead' => 'Instead…', 'propose' => 'Let it propose', 'compare' => 'Side by side',
         'up' => 'Up', 'down' => 'Down', 'remove' => 'Take out', 'phase' => 'Phase', 'prepared' => 'It is',
         'undo' => 'Undo', 'redo' => 'Redo',
         'did' => [
             'begun' => 'Begun.', 'typed' => 'Typed: :what.', 'removed' => ':what is taken out.', 'moved' => ':what is moved.', 'add' => 'A line is added.', 'fix' => 'Changed as offered.',
-            'scale' => 'Scaled.', 'merged' => 'Brought together with what another window changed.', 'reopened' => 'Version :what put back on the bench.',
+            'scale' => 'Scaled.', 'proposed' => 'Changed as proposed.', 'swapped' => ':what is put in.', 'merged' => 'Brought together with what another window changed.', 'reopened' => 'Version :what put back on the bench.',
         ],
         'fields' => [
             'several' => 'several fields', 'line' => 'line :n, :part', 'gone' => 'a line that is gone', 'ingredient' => 'ingredient', 'amount' => 'amount', 'phase' => 'phase', 'prepared' => 'preparation',
@@ -153,6 +154,7 @@ return [
         'no_grams' => 'How many grams?', 'no_number' => 'A number of grams.', 'negative' => 'It can’t be less than nothing.', 'too_large' => 'That is more than any kitchen holds.',
         'no_place' => 'Which sample: fridge, room or warm?', 'no_look' => 'How does it look?',
         'no_key' => 'This page was sent in a way it isn’t meant to be. Load it again.',
+        'no_such_ingredient' => 'Not in the catalogue. Pick one from the list.', 'no_price' => 'A sum of money, like 12.50.', 'no_day' => 'A day like 2026-12-31.',
         'no_such_method' => 'Pick one from the list.', 'already_made' => 'It is made and put away already.',
         'already_used' => 'Something was made of :code already, so it stays in the record. Discard what is left of it instead.',
         'named_by' => ':code stands in a formula on the bench: :formulas. Put something else there first, or discard the lot: then the record keeps it.',

@@ -80,4 +80,9 @@ return [
         'active' => 'active', 'protein' => 'protein', 'powder_botanical' => 'plant powder', 'dried_botanical' => 'dried plant',
         'fresh_botanical' => 'fresh plant', 'acid_or_base' => 'acid or alkali', 'solubiliser' => 'solubiliser', 'surfactant' => 'soap', 'own_formula' => 'my own formula',
     ],
+    'feel' => ['pourable' => 'pourable', 'very_soft' => 'very soft', 'scoopable' => 'scoopable', 'firm' => 'firm', 'hard' => 'hard'],
+    'allergen' => [
+        'tree_nut' => 'tree nuts', 'peanut' => 'peanuts', 'sesame' => 'sesame', 'soy' => 'soya', 'gluten' => 'wheat, oats', 'milk' => 'milk', 'coconut' => 'coconut', 'bee' => 'bees', 'latex_plant' => 'plants with latex',
+        'mustard' => 'mustard', 'legume' => 'legumes', 'asteraceae' => 'daisies', 'stone_fruit' => 'stone fruit', 'silk' => 'silk', 'fish' => 'fish', 'egg' => 'egg',
+    ],
 ];

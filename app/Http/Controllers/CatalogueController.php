@@ -32,6 +32,9 @@ final class CatalogueController
             return new JsonResponse(array_map(self::entry(...), array_slice(array_values(array_filter($catalogue->search($wanted, 10 * self::OFFERED), self::canBeInfused(...))), 0, self::OFFERED)));
         }
         $found = $catalogue->search($wanted, self::OFFERED);
+        if (Typed::text($request, 'of') === 'any') {
+            return new JsonResponse(array_map(self::entry(...), $found));
+        }
         $own = $book->named($wanted, (int) Typed::text($request, 'not'), self::OWN_OFFERED);
 
         return new JsonResponse([...array_map(self::lot(...), LotLine::search($wanted, self::OWN_OFFERED)), ...array_map(self::entry(...), $found), ...array_map(static fn (Formula $formula): array => [

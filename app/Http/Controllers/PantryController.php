@@ -17,6 +17,7 @@ use App\Workroom\Shelf;
 use Closure;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
 use Illuminate\View\View;
 use Ilvane\Core\Formula\Storage;
 
@@ -28,12 +29,24 @@ final class PantryController
 
     public function all(Shelf $shelf): View
     {
-        return view('pantry.all', ['oils' => $shelf->lots('infused_oil'), 'preparations' => $shelf->lots('preparation'), 'gone' => $shelf->goneLots()]);
+        return view('pantry.all', ['oils' => $shelf->lots('infused_oil'), 'preparations' => $shelf->lots('preparation'), 'bought' => $shelf->lots('bought'), 'gone' => $shelf->goneLots()]);
     }
 
     public function show(Lot $lot): View
     {
         return view('pantry.lot', ['page' => LotPage::of($lot->load('entries', 'jar', 'preparation'))]);
+    }
+
+    public function put(Request $request): RedirectResponse
+    {
+        try {
+            $day = static fn (string $field): ?Carbon => Typed::text($request, $field) === '' ? null : Happened::day(Typed::text($request, $field), $field);
+            $lot = $this->lots->putBought(Typed::text($request, 'ingredient', 80) ?: Typed::text($request, 'name', 200), Typed::grams($request, 'grams'), Typed::price($request, 'price'), $day('best_before'), $day('opened_on'), Carbon::now());
+        } catch (Refused $refused) {
+            return redirect()->route('pantry')->withInput()->withErrors([$refused->field => $refused->said()]);
+        }
+
+        return redirect()->route('pantry')->with('said', say('pantry.put', ['name' => $lot->name, 'code' => $lot->code]));
     }
 
     public function use(Request $request, Lot $lot): RedirectResponse

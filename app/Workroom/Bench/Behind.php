@@ -71,7 +71,7 @@ final readonly class Behind
             return ['curves' => Curves::acids($acids, $ph, self::WIDTH), 'title' => say('ui.bench.acids_title'), 'said' => $ph === null ? say('ui.bench.acids_none') : '', 'basis' => say('ui.bench.acids_basis')];
         }
         $feel = $it->texture->feel(self::ROOM_C);
-        if ($it->texture->curve === null || $it->texture->curve === [] || $feel === null || ! in_array($it->formula->family->value, ['whipped_butter', 'pomade'], true)) {
+        if ($it->texture->curve === null || $it->texture->curve === [] || $feel === null || ! $it->formula->family->isSolid()) {
             return [];
         }
         $slump = $it->texture->slump();

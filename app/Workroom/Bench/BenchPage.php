@@ -287,6 +287,12 @@ final readonly class BenchPage
         };
     }
 
+    /** What it is a trial of, and how much is changed in it; null for what is none. */
+    public function trial(): ?Trial
+    {
+        return Trial::of($this->formula, $this->draft);
+    }
+
     /** @return list<string> what samples of its batches showed, the newest batch first */
     public function watched(): array
     {

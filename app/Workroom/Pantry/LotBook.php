@@ -15,13 +15,14 @@ use App\Workroom\Refused;
 use App\Workroom\Wording;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Formula\Storage;
 use Ilvane\Core\Infusion\JarContents;
 
 /** Puts what was made into the pantry, and writes down where it goes. */
 final readonly class LotBook
 {
-    public function __construct(private Wording $wording, private Shelving $shelving)
+    public function __construct(private Wording $wording, private Shelving $shelving, private Catalogue $catalogue)
     {
     }
 
@@ -38,6 +39,29 @@ final readonly class LotBook
         return $this->put($at, [
             'kind' => 'preparation', 'name' => $name, 'ingredient' => $ingredient, 'grams' => $grams, 'portion_grams' => $portion,
             'good_until' => $this->shelving->firstDate($preparation->method, $storage, $at), 'storage' => $storage->value, 'preparation_id' => $preparation->id,
+        ]);
+    }
+
+    /**
+     * Something bought: good until the day on it while it is sealed, so long after opening once it is open, never both.
+     *
+     * @throws Refused
+     */
+    public function putBought(string $name, float $grams, ?float $price, ?Carbon $bestBefore, ?Carbon $openedAt, Carbon $at): Lot
+    {
+        $ingredient = $this->catalogue->has($name) ? $this->catalogue->get($name) : $this->catalogue->named($name);
+        if ($ingredient === null) {
+            throw new Refused('name', 'no_such_ingredient');
+        }
+        if ($grams <= 0) {
+            throw new Refused('grams', 'no_grams');
+        }
+        $opened = $ingredient->openedDays();
+        $goodUntil = $openedAt !== null && $opened !== null ? $openedAt->copy()->addDays((int) $opened) : $bestBefore;
+
+        return $this->put($at, [
+            'kind' => 'bought', 'name' => $this->wording->ingredient($ingredient->key), 'ingredient' => $ingredient->key, 'grams' => $grams, 'price' => $price, 'opened_at' => $openedAt,
+            'good_until' => $goodUntil, 'storage' => Storage::Room->value,
         ]);
     }
 

@@ -6,6 +6,7 @@ namespace App\Workroom\Pantry;
 
 use App\Models\Lot;
 use App\Workroom\Bench\Draft;
+use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\Formula;
@@ -48,7 +49,7 @@ final class LotLine
 
     public static function draft(Lot $lot): Draft
     {
-        $isOil = $lot->kind === 'infused_oil';
+        $isOil = $lot->ingredient === null || app(Catalogue::class)->get($lot->ingredient)->kind->isLipid();
 
         return Draft::fromDocument([
             'format' => Formula::FORMAT, 'name' => mb_substr($isOil ? say('pantry.formula_name', ['name' => $lot->name]) : say('ui.bench.untitled', ['family' => mb_strtolower(say('words.family.water_spray'))]), 0, 120),

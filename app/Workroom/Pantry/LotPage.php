@@ -42,6 +42,7 @@ final readonly class LotPage
         public array $log,
         public string $tooStrong,
         public string $caution,
+        public string $cost,
         public Section $vessel,
     ) {
     }
@@ -53,7 +54,8 @@ final readonly class LotPage
         return new self(
             $lot, (string) Str::uuid(), $wording->grams($lot->grams_left), self::date($lot, $wording), self::isOver($lot), self::lifeLeft($lot),
             self::contents($lot, $wording), LotBook::formulasNaming($lot), self::log($lot, $wording), self::tooStrong($lot, $wording),
-            $lot->preparation === null ? '' : say("preparations.{$lot->preparation->method}.caution"), self::vessel($lot, 220),
+            $lot->preparation === null ? '' : say("preparations.{$lot->preparation->method}.caution"),
+            $lot->price === null ? '' : say('pantry.cost', ['price' => $wording->money($lot->price), 'per_100' => $wording->money(100 * $lot->price / $lot->grams)]), self::vessel($lot, 220),
         );
     }
 
@@ -86,12 +88,19 @@ final readonly class LotPage
     /** Filled as far as there is some left. */
     public static function vessel(Lot $lot, float $stands = 120): Section
     {
-        $isOil = $lot->kind === 'infused_oil';
-        $density = $isOil ? 0.915 : (app(Catalogue::class)->has((string) $lot->ingredient) ? app(Catalogue::class)->get((string) $lot->ingredient)->bulk->density ?? 1.0 : 1.0);
-        $profile = Profile::of($isOil ? 'bottle' : ($lot->storage === 'freezer' ? 'tub' : 'beaker'), max(1.0, $lot->grams / $density * 1.08));
+        $isOwnOil = $lot->kind === 'infused_oil';
+        $ingredient = app(Catalogue::class)->has((string) $lot->ingredient) ? app(Catalogue::class)->get((string) $lot->ingredient) : null;
+        $density = $isOwnOil ? 0.915 : $ingredient->bulk->density ?? $ingredient->bulk->spoonDensity ?? 1.0;
+        $isBottled = $isOwnOil || ($lot->kind === 'bought' && ($ingredient?->isLiquid() ?? false));
+        $shape = match (true) {
+            $isBottled => 'bottle',
+            $lot->kind === 'bought' => 'jar',
+            default => $lot->storage === 'freezer' ? 'tub' : 'beaker',
+        };
         $left = $lot->grams_left / $density;
+        $material = $isOwnOil ? 'oil' : $ingredient?->defaultPhase->value ?? 'water';
 
-        return Section::draw($profile, $left > 0 ? [new Stratum('body', '', '', $isOil ? 'oil' : 'water', $left, $isOil ? 0.7 : 0.0)] : [], 0, $stands, closed: $isOil);
+        return Section::draw(Profile::of($shape, max(1.0, $lot->grams / $density * 1.08)), $left > 0 ? [new Stratum('body', '', '', $material, $left, $isOwnOil ? 0.7 : 0.0)] : [], 0, $stands, closed: $isBottled || $shape === 'jar');
     }
 
     /** @return list<string> */

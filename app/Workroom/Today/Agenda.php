@@ -114,7 +114,7 @@ final readonly class Agenda
     private function dated(): array
     {
         return $this->each(
-            Lot::atHand()->where('kind', 'infused_oil')->where('good_until', '<=', $this->horizon())->orderBy('good_until'),
+            Lot::atHand()->whereIn('kind', ['infused_oil', 'bought'])->where('good_until', '<=', $this->horizon())->orderBy('good_until'),
             fn (Lot $lot): Due => $this->lot($lot, 2, say('today.oil_turns', ['grams' => $this->wording->grams($lot->grams_left)]), $lot->good_until ?? Carbon::now()),
         );
     }

@@ -2,6 +2,8 @@
     <div class="bench bench-read">
         <header class="bench-head">
             <h1 class="bench-name name">{{ $page->draft->text('name') }} <small>{{ $version->number }}</small></h1>
+            <a class="button button-quiet" href="{{ route('compare', [$formula, 'a' => $version->number]) }}">{{ __('ui.bench.compare') }}</a>
+            <form method="post" action="{{ route('trial', [$formula, $version->number]) }}">@csrf<button class="button button-quiet">{{ __('design.trial.do') }}</button></form>
             <form method="post" action="{{ route('version.reopen', [$formula, $version->number]) }}">@csrf<button class="button button-quiet">{{ __('ui.version.reopen') }}</button></form>
         </header>
         <div class="judgement judgement-{{ $page->stops() ? 'stop' : $page->regime }}">
@@ -11,6 +13,7 @@
         <section class="cutaway"><x-vessel :section="$page->vessel" :leaders="true"/><p class="total">@if ($page->total !== '')<b>{{ $page->total }}</b> @endif{{ $page->totalMeans }}</p></section>
         <section class="lanes">
             <p class="kept-on">{{ __('ui.version.kept_on', ['date' => app(\App\Workroom\Wording::class)->date($version->created_at)]) }}</p>
+            @if ($version->note !== '')<p class="version-note"><em>{{ $version->note }}</em></p>@endif
             <table class="plain">
                 <thead><tr><th>{{ __('ui.bench.ingredient') }}</th><th>{{ __('ui.bench.amount') }}</th><th class="num">{{ __('ui.bench.grams') }}</th><th class="num">{{ __('ui.bench.share') }}</th></tr></thead>
                 @foreach ($page->lanes as $lane)

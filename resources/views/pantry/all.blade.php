@@ -1,14 +1,29 @@
 <x-page :title="__('pantry.title')" body="on-shelf">
     <div class="shelf-head"><h1>{{ __('pantry.title') }}</h1></div>
-    @if ($oils === [] && $preparations === [] && $gone === [])
+    @if ($oils === [] && $preparations === [] && $bought === [] && $gone === [])
         <section class="first">
             <x-vessel :section="\App\Drawing\Section::draw(\App\Drawing\Profile::of('bottle', 250), [], 0, 240)" class="first-vessel"/>
             <p>{{ __('pantry.empty') }}</p>
         </section>
     @endif
-    @foreach (['preparations' => $preparations, 'oils' => $oils] as $heading => $things)
+    @foreach (['preparations' => $preparations, 'oils' => $oils, 'bought' => $bought] as $heading => $things)
         @if ($things !== [])<section class="shelf-row"><h2>{{ __("pantry.$heading") }}</h2>@include('shelf.things')</section>@endif
     @endforeach
+    <details class="act put-bought" id="put" data-search="{{ route('catalogue.search') }}?of=any&amp;q=" @if ($errors->any()) open @endif>
+        <summary>{{ __('pantry.put_open') }}</summary>
+        <form method="post" action="{{ route('pantry.put') }}" novalidate>@csrf
+            <p class="act-fields">
+                <label class="wide"><span class="label">{{ __('ui.bench.ingredient') }}</span>
+                    <span class="picker" x-data="picker"><input type="hidden" name="ingredient" value="{{ old('ingredient') }}"><input class="ingredient" name="name" maxlength="200" value="{{ old('name') }}" role="combobox" aria-autocomplete="list" aria-expanded="false" aria-controls="found-put" autocomplete="off" placeholder="{{ __('ui.bench.search') }}" @error('name') aria-invalid="true" aria-describedby="problem-name" @enderror><ul class="found" id="found-put" role="listbox" hidden></ul></span></label>
+                @foreach (['grams' => 'decimal', 'price' => 'decimal', 'best_before' => 'text', 'opened_on' => 'text'] as $field => $mode)
+                    <label><span class="label">{{ __("pantry.fields.$field") }}</span><input name="{{ $field }}" @if ($mode === 'text') type="date" @else inputmode="decimal" maxlength="12" @endif value="{{ old($field) }}" @error($field) aria-invalid="true" aria-describedby="problem-{{ $field }}" @enderror></label>
+                @endforeach
+            </p>
+            @foreach (['name', 'grams', 'price', 'best_before', 'opened_on'] as $field)@error($field)<p class="problem" id="problem-{{ $field }}" role="alert">{{ $message }}</p>@enderror @endforeach
+            <p class="quiet">{{ __('pantry.put_means') }}</p>
+            <button class="button">{{ __('pantry.do_put') }}</button>
+        </form>
+    </details>
     @if ($gone !== [])
         <section><h2>{{ __('pantry.gone') }}</h2>
             <table class="plain done-list"><tbody>@foreach ($gone as $lot)<tr><th><a href="{{ route('lot', $lot) }}">{{ $lot->name }}</a></th><td>{{ $lot->code }}</td><td>{{ $lot->gone_at === null ? '' : app(\App\Workroom\Wording::class)->ago($lot->gone_at) }}</td></tr>@endforeach</tbody></table>

@@ -5,7 +5,7 @@
             <x-vessel :section="$page->vessel" class="jar-vessel-large" :label="__('ui.bench.vessel', ['name' => $lot->name])"/>
             <div class="jar-now">
                 <h1>{{ $lot->name }} <small class="code">{{ $lot->code }}</small></h1>
-                <p class="jar-state">{{ __('pantry.made', ['when' => app(\App\Workroom\Wording::class)->ago($lot->made_at)]) }}, {{ __("pantry.stands.$lot->storage") }}@if ($lot->portion_grams !== null), {{ __('pantry.cubes', ['count' => (int) round($lot->grams_left / $lot->portion_grams), 'grams' => app(\App\Workroom\Wording::class)->grams($lot->portion_grams)]) }}@endif</p>
+                <p class="jar-state">{{ __($lot->kind === 'bought' ? 'pantry.bought_when' : 'pantry.made', ['when' => app(\App\Workroom\Wording::class)->ago($lot->made_at)]) }}, {{ __("pantry.stands.$lot->storage") }}@if ($lot->portion_grams !== null), {{ __('pantry.cubes', ['count' => (int) round($lot->grams_left / $lot->portion_grams), 'grams' => app(\App\Workroom\Wording::class)->grams($lot->portion_grams)]) }}@endif</p>
                 <p class="jar-strength"><b>{{ $page->left }}</b> <span>{{ __('pantry.left') }}<br>{{ __('pantry.of', ['grams' => app(\App\Workroom\Wording::class)->grams($lot->grams)]) }}</span></p>
             </div>
             <div class="jar-do">
@@ -21,6 +21,7 @@
                 <ul class="hob-list">@foreach ($page->contents as $content)<li>{{ $content }}</li>@endforeach</ul>
                 @if ($lot->strength !== null)<p>{{ __('pantry.strength', ['strength' => app(\App\Workroom\Wording::class)->number($lot->strength, 1)]) }}</p><p class="quiet">{{ __('jars.strength_means') }}</p>@endif
                 @if ($lot->jar !== null)<p><a href="{{ route('jar', $lot->jar) }}">{{ __('pantry.from_jar', ['code' => $lot->jar->code]) }}</a></p>@endif
+                @if ($page->cost !== '')<p>{{ $page->cost }}</p>@endif
                 @if ($page->caution !== '')<p class="lot-caution">{{ $page->caution }}</p>@endif
                 @if ($page->formulas !== [])<p>{{ __('pantry.named_by', ['formulas' => implode(', ', $page->formulas)]) }}</p>@endif
                 @if ($page->log !== [])
@@ -52,7 +53,7 @@
                             <button class="button button-quiet">{{ __('pantry.do_discard') }}</button>
                         </form>
                     </details>
-                    @if ($page->log === [] && $lot->kind === 'preparation')
+                    @if ($page->log === [] && $lot->kind !== 'infused_oil')
                         <form class="act-remove" method="post" action="{{ route('lot.remove', $lot) }}">@csrf<button class="link">{{ __('pantry.remove') }}</button></form>
                     @endif
                 </section>

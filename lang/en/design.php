@@ -1,0 +1,37 @@
+<?php
+
+return [
+    'now' => 'As it is', 'proposed' => 'Proposed', 'draft' => 'On the bench', 'version' => 'Version :number',
+    'propose' => 'Let the bench propose', 'propose_title' => 'Proposals for :name', 'offers' => 'It offers', 'ask' => 'Ask', 'take' => 'Take it to the bench', 'take_means' => 'One press on Undo takes it back.',
+    'changed_since' => 'The formula was changed since this was worked out. Look again before you take it.',
+    'nothing_offered' => 'Nothing to offer unasked. Wish for something above.',
+    'wish_firm' => 'A firmness', 'feel' => 'It should be', 'room' => 'In a room of', 'wish_firm_means' => 'Moves your fats, and lets in fats from your pantry, as little as it takes.',
+    'wish_without' => 'As close to mine as can be, without', 'wish_cheaper' => 'Cheaper', 'cheaper_by' => 'By', 'wish_cheaper_means' => 'Moves the fats among those whose price stands in the pantry, and keeps the feel as near as it can.',
+    'no_prices' => 'The pantry knows no prices yet.',
+    'said' => [
+        'hundred' => 'Bring it to 100: it is off by :percent. Waters and fats in proportion, doses stay.', 'hundred_already' => 'It makes 100 already.', 'hundred_no_room' => 'It is off by :percent, and its waters and fats have no room for that.',
+        'middle' => 'Set :ingredient to the middle of its range, :percent.', 'balance' => 'Split the two emulsifiers so that they meet what the oils ask for: HLB :required instead of :blend.',
+        'use_same' => 'Take your :ingredient that turns soon: :grams of :left.', 'use_instead' => 'Use up your :ingredient, which turns soon, in place of :instead: :grams of :left.',
+        'firm' => ':feel at :celsius: :to solid instead of :from. An estimate, give or take 5 to 15 points.', 'firm_already' => 'It is :feel at :celsius already.', 'firm_out_of_reach' => 'Not with these fats: at :celsius they reach from :softest to :hardest solid.',
+        'firm_unknown' => 'How firm :ingredients is, nobody has written down; so neither is the blend.', 'firmness_unknown' => 'How firm :ingredients is, nobody has written down; so the blend can’t be worked out.', 'no_fats' => 'There are no fats in it to move.',
+        'cheaper' => 'Cheaper by :percent, the feel kept as near as can be.', 'cheaper_out_of_reach' => 'Not by so much: moving these fats saves :percent at most.', 'unpriced' => 'Nothing is known of what :ingredients cost. Write it down in the pantry.',
+        'without' => 'Without :gone: :come instead.', 'without_already' => 'There is none of that in it.', 'without_stuck' => 'Nothing of the same kind can stand in for :ingredients. Take it out by hand.', 'without_what' => 'Without what? Tick at least one.',
+    ],
+    'compare' => 'Side by side', 'compare_title' => ':name, side by side', 'pick_a' => 'Before', 'pick_b' => 'After', 'do_compare' => 'Compare', 'compare_one' => 'No version is kept yet, so there is nothing to lay beside it.',
+    'shares' => 'Shares of the batch', 'distance' => ':percent of it is other', 'by' => 'by', 'comes_of_it' => 'What comes of it', 'basis' => 'Firmness, HLB and keeping are estimates; costs by the prices in your pantry.',
+    'figures' => ['required' => 'HLB its oils ask for', 'slump' => 'Slumps from', 'keeps' => 'Keeps (estimate)', 'cost' => 'Costs, per 100 g', 'feel' => ':season room, :celsius', 'lost' => 'No longer from', 'gained' => 'Now from'],
+    'seasons' => ['winter' => 'Winter', 'mild' => 'Mild', 'summer' => 'Summer'],
+    'unpriced' => '{1} (one without a price)|[2,*] (:count without a price)',
+    'findings_new' => 'Newly noted', 'findings_gone' => 'No longer noted', 'findings_same' => 'The pencil notes stay the same.',
+    'instead' => 'Instead of :name', 'instead_title' => 'Instead of :name', 'instead_none' => 'Nothing in the catalogue does the same work at this share.', 'put_in' => 'Put it in', 'put_in_name' => 'Put in :name', 'at_hand' => ':grams in the pantry',
+    'instead_basis' => 'Of the same kind and for the same phase; what stands in your pantry first, then the most alike by firmness, balance, charge, strength or breadth. Firmness and dates are estimates.',
+    'curve_key' => 'how firm it is now, from 10 to 35 °C; the full line with the other in it',
+    'likeness' => ['very' => 'very like it', 'quite' => 'like it', 'rather' => 'somewhat like it', 'little' => 'another thing'],
+    'mends' => '{1} Mends one note.|[2,*] Mends :count notes.',
+    'not_known' => 'not known',
+    'shifts' => ['solid' => 'Solid at 20 °C', 'need' => 'Emulsifier, of what is needed', 'required' => 'Oils ask for HLB', 'keeps' => 'Keeps', 'cost' => 'Per 100 g', 'lost' => 'No longer from', 'gained' => 'Now from'],
+    'trial' => [
+        'name' => ':name, a trial', 'begun' => 'Half the batch, to try one change on.', 'do' => 'Try one change on half the batch', 'parent' => ':name, version :number',
+        'strip' => 'A trial of :name, version :number.', 'changes' => '{0} Nothing is changed yet.|{1} One thing is changed: what comes of it has one cause.|[2,*] :count things are changed: you won’t know which of them did it.',
+    ],
+];
