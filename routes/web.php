@@ -12,6 +12,7 @@ use App\Http\Controllers\JarController;
 use App\Http\Controllers\JarPlanController;
 use App\Http\Controllers\MakeController;
 use App\Http\Controllers\PantryController;
+use App\Http\Controllers\PapersController;
 use App\Http\Controllers\PreparationController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShelfController;
@@ -49,6 +50,8 @@ Route::controller(DesignController::class)->prefix('/formulas/{formula}')->where
     Route::post('/versions/{number}/trial', 'trial')->whereNumber('number')->name('trial');
 });
 
+Route::get('/formulas/{formula}/formula.{format}', [PapersController::class, 'file'])->whereNumber('formula')->whereIn('format', ['xlsx', 'ods', 'csv', 'json', 'svg'])->name('formula.file');
+Route::get('/formulas/{formula}/how-to', [PapersController::class, 'howTo'])->whereNumber('formula')->name('how-to');
 Route::get('/formulas/{formula}/acidity', [AcidityController::class, 'show'])->whereNumber('formula')->name('acidity');
 
 Route::controller(MakeController::class)->prefix('/make/{batch}')->group(function (): void {

@@ -38,11 +38,11 @@ final class Firmness
         if ($percents === null || $fix === null) {
             [$softest, $hardest] = array_map(static fn (float $value): float => max(0.0, min(100.0, ($value + $inner) / $all)), $blending->reach($solid));
 
-            return $now === $feel ? Proposal::none('firm_already', $terms) : Proposal::none('firm_out_of_reach', [...$terms, 'softest' => Term::percent($softest), 'hardest' => Term::percent($hardest)]);
+            return $now === $feel ? Proposal::none('firm_already', $terms) : Proposal::none('firm_out_of_reach', [...$terms, 'softest' => Term::percent(round($softest)), 'hardest' => Term::percent(round($hardest))]);
         }
         $after = ($inner + array_sum(array_map(static fn (float $part, float $value): float => $part * $value, $percents, $solid))) / $all;
 
-        return Proposal::change($fix, 'firm', [...$terms, 'from' => Term::percent($it->texture->at($celsius) ?? 0.0), 'to' => Term::percent($after)]);
+        return Proposal::change($fix, 'firm', [...$terms, 'from' => Term::percent(round($it->texture->at($celsius) ?? 0.0)), 'to' => Term::percent(round($after))]);
     }
 
     /**

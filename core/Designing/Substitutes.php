@@ -125,7 +125,8 @@ final readonly class Substitutes
     private static function amount(WeighedLine $line, float $percent): ?string
     {
         $was = 100 * ($line->share->likely ?? 0.0);
-        if ($line->amount?->kind === AmountKind::Rest || $was <= 0) {
+        $isSame = abs($percent - $was) < 1e-9 && $line->amount?->unit?->grams() !== null;
+        if ($line->amount?->kind === AmountKind::Rest || $was <= 0 || $isSame) {
             return null;
         }
         if ($line->amount?->kind === AmountKind::Percent) {

@@ -68,8 +68,9 @@ final readonly class InsteadPage
         $cupboard = AtHand::cupboard();
         $substitutes = new Substitutes(app(Catalogue::class));
         $found = $substitutes->for($line, $before->assessment->composition);
-        // what is at hand comes first, the most alike among it in front
-        usort($found, static fn (array $a, array $b): int => [! $cupboard->has($a['ingredient']->key), $a['distance']] <=> [! $cupboard->has($b['ingredient']->key), $b['distance']]);
+        // what is at hand and still somewhat like it comes first, the most alike in front
+        $isLater = static fn (array $one): bool => ! $cupboard->has($one['ingredient']->key) || $one['distance'] > self::LIKENESS['rather'];
+        usort($found, static fn (array $a, array $b): int => [$isLater($a), $a['distance']] <=> [$isLater($b), $b['distance']]);
         $plot = new Plot(132, 46, 2, 2, 4, 2, SolidFat::AT[0], SolidFat::AT[5], 100);
         $candidates = [];
         foreach (array_slice($found, 0, self::SHOWN) as ['ingredient' => $other, 'distance' => $distance]) {

@@ -21,14 +21,17 @@ use Ilvane\Core\Yielding\Cost;
 /**
  * Two formulas side by side, worded and ready to place.
  *
- * @phpstan-type Side array{name: string, verdict: string, regime: string, vessel: Section, total: string}
- * @phpstan-type ShareRow array{name: string, before: string, after: string, moved: string, from: float, to: float, isMoved: bool}
+ * @phpstan-type Side array{name: string, verdict: string, vessel: Section, total: string}
+ * @phpstan-type ShareRow array{name: string, before: string, after: string, moved: string, from: float|null, to: float|null, isMoved: bool}
  * @phpstan-type FigureRow array{label: string, before: string, after: string, isMoved: bool}
  */
 final readonly class SideBySide
 {
     /** Rooms in winter, between, and in summer, °C. */
     public const ROOMS = ['winter' => 16.0, 'mild' => 20.0, 'summer' => 28.0];
+
+    /** Where the rule of shares begins, percent; it ends at 100. */
+    private const RULE_FROM = 0.1;
 
     /** How high a vessel stands here, drawing units. */
     private const STANDS = 220;
@@ -75,7 +78,7 @@ final readonly class SideBySide
         $it = $evaluation->assessment;
 
         return [
-            'name' => $name, 'verdict' => app(Verdict::class)->of($evaluation), 'regime' => $it->composition->known() === [] ? '' : $it->preservation->regime->value,
+            'name' => $name, 'verdict' => app(Verdict::class)->of($evaluation),
             'vessel' => app(VesselOf::class)->bench($it->composition, $it->formula->family, 0, $ghost, self::STANDS),
             'total' => $it->composition->total === null ? '' : $wording->grams($it->composition->total->likely),
         ];
@@ -85,7 +88,6 @@ final readonly class SideBySide
     private static function shares(Comparison $comparison, Wording $wording): array
     {
         $moved = $comparison->moved();
-        $most = max(1.0, ...array_map(static fn (array $pair): float => max($pair[0] ?? 0.0, $pair[1] ?? 0.0), array_values($comparison->shares ?: [[1.0, 1.0]])));
         $percent = static fn (?float $share): string => $share === null ? '–' : $wording->number($share, 2);
         $rows = [];
         foreach ($comparison->shares as $key => [$before, $after]) {
@@ -93,11 +95,17 @@ final readonly class SideBySide
             $rows[] = [
                 'name' => $wording->ingredient($key), 'before' => $percent($before), 'after' => $percent($after), 'isMoved' => isset($moved[$key]),
                 'moved' => isset($moved[$key]) ? ($by > 0 ? '+' : '−').$wording->number(abs($by), 2) : '',
-                'from' => round(100 * ($before ?? 0.0) / $most, 1), 'to' => round(100 * ($after ?? 0.0) / $most, 1),
+                'from' => self::place($before), 'to' => self::place($after),
             ];
         }
 
         return $rows;
+    }
+
+    /** Along a rule from 0.1 to 100 percent by its logarithm, so that a dose shows as well as a base; null where there is none. */
+    private static function place(?float $share): ?float
+    {
+        return $share === null || $share <= 0 ? null : round(100 * max(0.0, min(1.0, log10($share / self::RULE_FROM) / 3)), 1);
     }
 
     /** @return list<FigureRow> */

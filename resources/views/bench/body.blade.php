@@ -118,6 +118,13 @@
                 <p class="quiet">{{ __('ui.bench.fill_means', ['loss' => $page->usualLoss()]) }}</p>
             </div>
         </details>
+        @unless ($page->isEmpty)
+            <details class="about" id="take-along">
+                <summary>{{ __('papers.take_along') }}</summary>
+                <p class="take-along"><a href="{{ route('how-to', $page->formula) }}">{{ __('papers.how_to') }}</a>@foreach (__('papers.formats') as $format => $name)<a href="{{ route('formula.file', [$page->formula, $format]) }}" download>{{ $name }}</a>@endforeach</p>
+                <p class="quiet">{{ __('papers.formats_mean') }}</p>
+            </details>
+        @endunless
         @if ($page->formula->versions->isNotEmpty())
             <p class="kept"><span class="label">{{ __('ui.bench.versions') }}</span>
                 @foreach ($page->formula->versions as $version)

@@ -4,7 +4,6 @@
             <x-vessel :section="$side['vessel']" class="side-vessel"/>
             <div>
                 <h2 id="side-{{ $which }}">{{ $side['name'] }} <small>{{ $side['total'] }}</small></h2>
-                @if ($side['regime'] !== '')<p class="regime-word">{{ __('words.regime.'.$side['regime']) }}</p>@endif
                 <p>{{ $side['verdict'] }}</p>
             </div>
         </section>
@@ -14,11 +13,11 @@
     <section>
         <h2>{{ __('design.shares') }} <small>{{ __('design.distance', ['percent' => $sides->distance]) }}</small></h2>
         <table class="plain shares">
-            <thead><tr><th>{{ __('ui.bench.ingredient') }}</th><th class="num">{{ $sides->before['name'] }}</th><th class="num">{{ $sides->after['name'] }}</th><th class="num">{{ __('design.by') }}</th><th></th></tr></thead>
+            <thead><tr><th>{{ __('ui.bench.ingredient') }}</th><th class="num">{{ $sides->before['name'] }}</th><th class="num">{{ $sides->after['name'] }}</th><th class="num">{{ __('design.by') }}</th><th class="shift shift-head"><svg viewBox="0 0 104 14" aria-hidden="true"><text x="2" y="11">0.1</text><text x="35.3" y="11">1</text><text x="68.7" y="11">10</text><text x="102" y="11">100 %</text></svg></th></tr></thead>
             <tbody>
                 @foreach ($sides->shares as $row)
                     <tr @if ($row['isMoved']) class="is-moved" @endif><th>{{ $row['name'] }}</th><td class="num">{{ $row['before'] }}</td><td class="num">{{ $row['after'] }}</td><td class="num by">{{ $row['moved'] }}</td>
-                        <td class="shift"><svg viewBox="0 0 104 14" aria-hidden="true"><path class="shift-rule" d="M2 7h100"/><circle class="shift-was" cx="{{ $row['from'] + 2 }}" cy="7" r="4"/>@if ($row['isMoved'])<path class="shift-way" d="M{{ $row['from'] + 2 }} 7H{{ $row['to'] + 2 }}"/><circle class="shift-is" cx="{{ $row['to'] + 2 }}" cy="7" r="4"/>@endif</svg></td></tr>
+                        <td class="shift"><svg viewBox="0 0 104 14" aria-hidden="true"><path class="shift-rule" d="M2 7h100M2 4v6M35.3 4v6M68.7 4v6M102 4v6"/>@if ($row['isMoved'] && $row['from'] !== null && $row['to'] !== null)<path class="shift-way" d="M{{ $row['from'] + 2 }} 7H{{ $row['to'] + 2 }}"/>@endif @if ($row['from'] !== null)<circle class="shift-was" cx="{{ $row['from'] + 2 }}" cy="7" r="4"/>@endif @if ($row['isMoved'] && $row['to'] !== null)<circle class="shift-is" cx="{{ $row['to'] + 2 }}" cy="7" r="4"/>@endif</svg></td></tr>
                 @endforeach
             </tbody>
         </table>

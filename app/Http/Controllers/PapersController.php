@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Formula;
+use App\Workroom\Bench\Draft;
+use App\Workroom\Pantry\AtHand;
+use App\Workroom\Papers\HowTo;
+use App\Workroom\Papers\PictureFile;
+use App\Workroom\Papers\WorkingSheet;
+use App\Workroom\VesselOf;
+use Illuminate\Http\Response;
+use Illuminate\Support\HtmlString;
+use Illuminate\Support\Str;
+use Illuminate\View\View;
+use Ilvane\Core\Checks\Evaluator;
+use Ilvane\Core\Formula\FormulaDocument;
+
+/** A formula as files to take along. */
+final class PapersController
+{
+    private const TYPES = [
+        'xlsx' => 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet', 'ods' => 'application/vnd.oasis.opendocument.spreadsheet',
+        'csv' => 'text/csv; charset=UTF-8', 'json' => 'application/json', 'svg' => 'image/svg+xml',
+    ];
+
+    /** Room for names beside the drawing, drawing units. */
+    private const NAMES = 150;
+
+    public function file(Formula $formula, string $format, Evaluator $evaluator, VesselOf $vessels): Response
+    {
+        [$read] = Draft::fromStored($formula->draft)->formula();
+        $composition = $evaluator->weigh($read);
+        $bytes = match ($format) {
+            'json' => json_encode(FormulaDocument::write($read), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR),
+            'svg' => PictureFile::of($vessels->bench($composition, $read->family, self::NAMES), $formula->name),
+            default => WorkingSheet::write($read, $composition, AtHand::cupboard(), $format),
+        };
+
+        return new Response($bytes, 200, ['Content-Type' => self::TYPES[$format], 'Content-Disposition' => 'attachment; filename="'.(Str::slug($formula->name) ?: 'formula').".$format\""]);
+    }
+
+    public function howTo(Formula $formula, Evaluator $evaluator): View
+    {
+        [$read] = Draft::fromStored($formula->draft)->formula();
+        $howTo = HowTo::of($read, $evaluator->weigh($read));
+        $schema = json_encode($howTo->toSchema(), JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+
+        return view('papers.how-to', ['formula' => $formula, 'howTo' => $howTo, 'schema' => new HtmlString("<script type=\"application/ld+json\">$schema</script>")]);
+    }
+}
