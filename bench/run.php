@@ -5,8 +5,19 @@ declare(strict_types=1);
 // bin/bench: ratios, never absolute promises.
 
 use App\Workroom\ShippedCatalogue;
+use Ilvane\Core\Catalogue\Allergen;
 use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Catalogue\Ingredient;
+use Ilvane\Core\Catalogue\Kind;
 use Ilvane\Core\Checks\Evaluator;
+use Ilvane\Core\Designing\Cheaper;
+use Ilvane\Core\Designing\Cupboard;
+use Ilvane\Core\Designing\Firmness;
+use Ilvane\Core\Designing\Offers;
+use Ilvane\Core\Designing\Proposal;
+use Ilvane\Core\Designing\Stocked;
+use Ilvane\Core\Designing\Substitutes;
+use Ilvane\Core\Designing\Without;
 use Ilvane\Core\Formula\FormulaDocument;
 
 require dirname(__DIR__).'/vendor/autoload.php';
@@ -46,6 +57,23 @@ for ($i = 0; $i < 500; $i++) {
     $times[] = (hrtime(true) - $start) / 1e6;
 }
 printf("core evaluation, 40 lines      %6.3f ms median (goal 2), %.1f MB more at the peak (goal 8)\n", median($times), (memory_get_peak_usage() - $before) / 1e6);
+
+// --- what the bench proposes, each wish on the formula of 40 lines
+$it = $evaluator->evaluate($formula)->assessment;
+$cupboard = new Cupboard(array_map(static fn (string $key): Stocked => new Stocked("L-$key", $key, 500.0, 0.01 + 0.001 * (strlen($key) % 7), new DateTimeImmutable('2026-12-01')), $catalogue->keys()));
+$fats = array_values(array_filter(iterator_to_array($catalogue->all(), false), static fn (Ingredient $fat): bool => $fat->kind->isLipid() && $fat->kind !== Kind::WaxOrFattyAlcohol));
+$wishes = [
+    'firmness' => static fn (): Proposal => Firmness::wish($it, 'firm', 20.0, $fats, $cupboard),
+    'cheaper' => static fn (): Proposal => Cheaper::wish($it, 0.05, $fats, $cupboard),
+    'without' => static fn (): Proposal => (new Without(new Substitutes($catalogue)))->wish($it, [Allergen::TreeNut, Allergen::Coconut]),
+    'all offers' => static fn (): array => Offers::of($it, new Substitutes($catalogue), $cupboard, new DateTimeImmutable('2027-01-01')),
+];
+foreach ($wishes as $name => $wish) {
+    $wish();
+    $start = hrtime(true);
+    $wish();
+    printf("proposal, %-10s           %6.1f ms (goal 50)\n", $name, (hrtime(true) - $start) / 1e6);
+}
 
 // --- live recalculation against an empty page, both through the same server, session and middleware, alternating
 $directory = sys_get_temp_dir().'/ilvane-bench-'.getmypid();

@@ -25,12 +25,15 @@ Route::get('/catalogue/search', [CatalogueController::class, 'search'])->name('c
 
 Route::get('/settings', [SettingsController::class, 'show'])->name('settings');
 Route::post('/settings', [SettingsController::class, 'keep'])->name('settings.keep');
+Route::post('/settings/hair', [SettingsController::class, 'keepHair'])->name('settings.hair');
 Route::controller(IntakeController::class)->group(function (): void {
     Route::get('/intake', 'paste')->name('intake');
     Route::post('/intake', 'read')->name('intake.read');
     Route::post('/intake/open', 'open')->name('intake.open');
 });
 
+Route::get('/frames', [FormulaController::class, 'frames'])->name('frames');
+Route::post('/frames/{key}', [FormulaController::class, 'fromFrame'])->where('key', '[a-z-]{3,40}')->name('frame.take');
 Route::post('/formulas', [FormulaController::class, 'begin'])->name('formula.begin');
 Route::controller(FormulaController::class)->prefix('/formulas/{formula}')->whereNumber('formula')->group(function (): void {
     Route::get('/', 'bench')->name('bench');

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Workroom;
 
-use Illuminate\Database\QueryException;
-use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Measure\Tools;
@@ -37,14 +34,8 @@ final readonly class OwnMeasures
     /** @return Values as typed */
     public function values(): array
     {
-        try {
-            $stored = DB::table('settings')->where('name', self::NAME)->value('value');
-        } catch (QueryException) {
-            $stored = null; // a command run beside no workroom
-        }
-        $values = is_string($stored) ? json_decode($stored, true) : [];
         /** @var Values $all */
-        $all = [...self::BLANK, 'units' => config()->string('ilvane.units'), ...array_filter(is_array($values) ? $values : [], is_string(...))];
+        $all = [...self::BLANK, 'units' => config()->string('ilvane.units'), ...array_filter(Kept::values(self::NAME), is_string(...))];
 
         return $all;
     }
@@ -52,7 +43,7 @@ final readonly class OwnMeasures
     /** @param  Values  $values already checked */
     public function keep(array $values): void
     {
-        DB::table('settings')->upsert([['name' => self::NAME, 'value' => json_encode($values, JSON_THROW_ON_ERROR), 'updated_at' => Carbon::now()->toDateTimeString()]], ['name'], ['value', 'updated_at']);
+        Kept::keep(self::NAME, $values);
     }
 
     public function tools(): Tools

@@ -97,7 +97,7 @@ final readonly class Shelf
      */
     public function lots(string $kind, int $most = self::SHOWN): array
     {
-        return array_values(Lot::atHand()->where('kind', $kind)->orderBy('good_until')->limit($most)->get()->map(fn (Lot $lot): array => [
+        return array_values(Lot::atHand()->where('kind', $kind)->orderByRaw('good_until IS NULL, good_until')->limit($most)->get()->map(fn (Lot $lot): array => [
             ...self::blank($lot->name, route('lot', $lot), 'lot'), 'state' => LotPage::date($lot, $this->wording), 'code' => $lot->code,
             'detail' => $this->wording->grams($lot->grams_left).' '.say('pantry.left').', '.say("pantry.stands.$lot->storage"),
             'vessel' => LotPage::vessel($lot, self::STANDS), 'urgent' => LotPage::isOver($lot),

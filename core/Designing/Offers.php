@@ -68,8 +68,7 @@ final class Offers
         $best = null;
         foreach ($it->composition->lines as $line) {
             $isSame = $line->ingredient?->key === $stocked->ingredient;
-            $fits = $isSame || ($line->ingredient !== null && in_array($ingredient, array_column($substitutes->for($line, $it->composition), 'ingredient'), true));
-            if ($line->grams === null || $line->line->lot === $stocked->lot || ! $fits) {
+            if ($line->grams === null || $line->line->lot === $stocked->lot || ! ($isSame || Substitutes::fits($ingredient, $line, $it->composition))) {
                 continue;
             }
             $distance = $isSame ? -1.0 : Likeness::distance($line->ingredient ?? $ingredient, $ingredient);

@@ -32,20 +32,26 @@ final readonly class Substitutes
      */
     public function for(WeighedLine $line, Composition $composition, ?callable $allowed = null): array
     {
-        $present = array_map(static fn (WeighedLine $other): string => $other->ingredient->key ?? '', $composition->lines);
         $found = [];
         $own = $line->ingredient;
         if ($own === null) {
             return [];
         }
         foreach ($this->catalogue->all() as $other) {
-            if (! in_array($other->key, $present, true) && Likeness::mayStandIn($own, $other) && ($allowed === null || $allowed($other)) && self::takesDose($other, $line)) {
+            if (self::fits($other, $line, $composition) && ($allowed === null || $allowed($other))) {
                 $found[] = ['ingredient' => $other, 'distance' => Likeness::distance($own, $other)];
             }
         }
         usort($found, static fn (array $a, array $b): int => [$a['distance'], $a['ingredient']->key] <=> [$b['distance'], $b['ingredient']->key]);
 
         return $found;
+    }
+
+    /** May stand in for the line's own: does the same work in such a dose, and is not in the formula yet. */
+    public static function fits(Ingredient $other, WeighedLine $line, Composition $composition): bool
+    {
+        return $line->ingredient !== null && Likeness::mayStandIn($line->ingredient, $other) && self::takesDose($other, $line)
+            && array_filter($composition->lines, static fn (WeighedLine $present): bool => $present->ingredient?->key === $other->key) === [];
     }
 
     /** One ingredient for another in the same line, in the amount that does the same work. */

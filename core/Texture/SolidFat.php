@@ -22,6 +22,9 @@ final readonly class SolidFat
     /** Where the feel changes, percent solid. Tuned to common practice, from memory. */
     public const FEEL = ['pourable' => 5.0, 'very_soft' => 15.0, 'scoopable' => 35.0, 'firm' => 55.0];
 
+    /** Rooms in winter, between, and in summer, °C. */
+    public const ROOMS = ['winter' => 16.0, 'mild' => 20.0, 'summer' => 28.0];
+
     /** It slumps where no more than this is solid. */
     public const SLUMPS_AT = 10.0;
 

@@ -23,7 +23,7 @@ return [
     'seasons' => ['winter' => 'Winter', 'mild' => 'Mild', 'summer' => 'Summer'],
     'unpriced' => '{1} (one without a price)|[2,*] (:count without a price)',
     'findings_new' => 'Newly noted', 'findings_gone' => 'No longer noted', 'findings_same' => 'The pencil notes stay the same.',
-    'instead' => 'Instead of :name', 'instead_title' => 'Instead of :name', 'instead_none' => 'Nothing in the catalogue does the same work at this share.', 'put_in' => 'Put it in', 'put_in_name' => 'Put in :name', 'at_hand' => ':grams in the pantry',
+    'instead' => 'Instead of :name', 'instead_title' => 'Instead of :name', 'instead_none' => 'Nothing in the catalogue does the same work at this share.', 'put_in' => 'Put it in', 'put_in_name' => 'Put it in: :name', 'at_hand' => ':grams in the pantry',
     'instead_basis' => 'Of the same kind and for the same phase; what stands in your pantry first, then the most alike by firmness, balance, charge, strength or breadth. Firmness and dates are estimates.',
     'curve_key' => 'how firm it is now, from 10 to 35 °C; the full line with the other in it',
     'likeness' => ['very' => 'very like it', 'quite' => 'like it', 'rather' => 'somewhat like it', 'little' => 'another thing'],

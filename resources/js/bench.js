@@ -42,6 +42,7 @@ export default () => ({
         if (event.target.closest('[role=combobox]') && event.target.dataset.picking) return;
         clearTimeout(this.timer);
         this.dirty = true;
+        this.form.dataset.state = 'typing';
         this.timer = setTimeout(() => this.send(''), pause);
     },
 
@@ -59,7 +60,7 @@ export default () => ({
         if (!asked) return;
         event.preventDefault();
         if (asked.send) this.send(asked.send);
-        else this.form.querySelector(asked.press)?.click();
+        else document.querySelector(asked.press)?.click();
     },
 
     async send(action) {
@@ -146,6 +147,7 @@ export default () => ({
         const net = this.form.querySelector('.net');
         net.textContent = state ? net.dataset[state] : '';
         net.classList.toggle('is-offline', state === 'offline');
+        this.form.dataset.state = state || 'asking';
     },
 
     threads() {

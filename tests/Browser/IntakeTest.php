@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Exception\WebDriverException;
+use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
 use Tests\Support\BrowserCase;
 
@@ -38,7 +39,8 @@ final class IntakeTest extends BrowserCase
         self::until(static fn (): bool => str_starts_with((string) self::all('#lane-water .amount')[1]->getAttribute('value'), '3.1') ?: throw new WebDriverException('not yet'), 'the spoons are not scaled');
         self::settled();
         self::see('479');
-        self::press('Keep version');
+        self::button('Keep version')->click();
+        self::find('#keep input[name=note]')->sendKeys('as the recipe had it'.WebDriverKeys::ENTER);
         self::see('Kept as version 1.');
         self::see('3.1');
     }

@@ -170,6 +170,17 @@ final class BenchTest extends AppCase
         $this->get("/formulas/$formula->id")->assertSee('31–33');
     }
 
+    public function test_what_is_said_of_ones_hair_is_spoken_of_on_the_bench(): void
+    {
+        $formula = $this->formulaOf(SoundFormula::document());
+        $this->get("/formulas/$formula->id")->assertDontSeeText('For my hair');
+        $this->post('/settings/hair', ['strand' => 'golden', 'porosity' => 'high', 'dislikes' => ['glycerin', 'mondays'], 'avoids' => ['tree_nut'], 'x' => ['y']])->assertRedirect('/settings');
+        $this->get('/settings')->assertOk()->assertSeeInOrder(['value="glycerin" checked'], false)->assertDontSee('golden');
+        $this->get("/formulas/$formula->id")->assertSeeTextInOrder(['For my hair', 'You said you react to that: Sweet almond oil', 'There is glycerin in it']);
+        $this->post('/settings/hair', []);
+        $this->get("/formulas/$formula->id")->assertDontSeeText('For my hair');
+    }
+
     public function test_an_own_formula_goes_into_another_and_never_into_itself(): void
     {
         $tea = $this->formulaOf(['format' => 'ilvane.formula/1', 'name' => 'Birch leaf tea', 'family' => 'water_spray', 'lines' => [['ingredient' => 'distilled-water', 'amount' => '97 %'], ['ingredient' => 'glycerin', 'amount' => '3 %']]]);

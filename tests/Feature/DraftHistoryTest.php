@@ -159,7 +159,7 @@ final class DraftHistoryTest extends AppCase
             Carbon::setTestNow(Carbon::now()->addMinute());
             $book->save($formula, Draft::fromStored($formula->refresh()->draft)->withForm(['batch' => (string) (100 + $n)]), $formula->revision);
         }
-        self::assertLessThanOrEqual(150, DraftState::query()->count());
+        self::assertLessThanOrEqual(160, DraftState::query()->count());
         self::assertNull(DraftHistory::of($formula->refresh())->stateAt(1));
         try {
             $book->save($formula, Draft::fromStored($formula->draft)->withForm(['name' => 'x']), 1);

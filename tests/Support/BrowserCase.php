@@ -13,6 +13,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverDimension;
+use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\TestCase;
 use RuntimeException;
 use Symfony\Component\Process\Process;
@@ -193,7 +194,14 @@ abstract class BrowserCase extends TestCase
     /** Nothing typed waits to be sent or answered. */
     protected static function settled(): void
     {
-        self::until(static fn (): bool => self::$browser->executeScript("return document.querySelector('.net')?.textContent === 'Saved'") === true ?: throw new WebDriverException('not yet'), 'the bench does not settle');
+        self::until(static fn (): bool => self::$browser->executeScript("return document.querySelector('#bench')?.dataset.state === 'saved'") === true ?: throw new WebDriverException('not yet'), 'the bench does not settle');
+    }
+
+    /** Types over what stands in a field, as hands do: emptying it by the driver would leave the field in between. */
+    protected static function retype(string $selector, string $text): void
+    {
+        self::find($selector)->click();
+        self::$browser->switchTo()->activeElement()->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys($text);
     }
 
     /** @return list<string> serious and critical findings of axe-core on this page */

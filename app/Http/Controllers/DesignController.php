@@ -55,7 +55,9 @@ final class DesignController
     {
         $at = array_search($line, array_column(Draft::fromStored($formula->draft)->lines(), 'key'), true);
         $with = Typed::text($request, 'with', 80);
-        abort_if($at === false || ! $catalogue->has($with), 404);
+        if ($at === false || ! $catalogue->has($with)) {
+            abort(404);
+        }
         if ((int) Typed::text($request, 'revision') !== $formula->revision) {
             return redirect()->route('instead', [$formula, $line])->with('refused', say('design.changed_since'));
         }

@@ -12,6 +12,7 @@ use App\Workroom\Bench\BenchTurn;
 use App\Workroom\Bench\Draft;
 use App\Workroom\Bench\DraftHistory;
 use App\Workroom\Bench\FormulaBook;
+use App\Workroom\Bench\Frames;
 use App\Workroom\Make\MakeBook;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -34,6 +35,16 @@ final class FormulaController
         $formula = $this->book->begin(say('ui.bench.untitled', ['family' => mb_strtolower(say('words.family.'.$family->value))]), $family);
 
         return redirect()->route('bench', $formula);
+    }
+
+    public function frames(): View
+    {
+        return view('shelf.frames', ['families' => Frames::all()]);
+    }
+
+    public function fromFrame(string $key): RedirectResponse
+    {
+        return redirect()->route('bench', $this->book->put(Draft::fromDocument(Frames::documents()[$key] ?? abort(404))));
     }
 
     public function bench(Formula $formula): View

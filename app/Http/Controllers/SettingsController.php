@@ -6,9 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\MeasuresEntry;
 use App\Http\Typed;
+use App\Workroom\OwnHair;
 use App\Workroom\OwnMeasures;
 use App\Workroom\Wording;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\View\View;
 
 final class SettingsController
@@ -18,7 +20,7 @@ final class SettingsController
         $values = $measures->values();
         $drop = $measures->dropMl($values);
 
-        return view('settings.page', ['values' => $values, 'drop' => $drop === null ? null : $wording->number($drop->likely, 4)]);
+        return view('settings.page', ['values' => $values, 'hair' => OwnHair::profile(), 'drop' => $drop === null ? null : $wording->number($drop->likely, 4)]);
     }
 
     public function keep(MeasuresEntry $request, OwnMeasures $measures): RedirectResponse
@@ -29,5 +31,12 @@ final class SettingsController
         ]);
 
         return redirect()->route('settings')->with('said', say('ui.settings.kept'));
+    }
+
+    public function keepHair(Request $request): RedirectResponse
+    {
+        OwnHair::keep($request->all());
+
+        return redirect()->route('settings')->with('said', say('hair.kept'));
     }
 }

@@ -8,13 +8,20 @@ use App\Drawing\Curves;
 use App\Workroom\Wording;
 use Ilvane\Core\Checks\Assessment;
 use Ilvane\Core\Checks\Evaluation;
+use Ilvane\Core\Formula\Family;
+use Ilvane\Core\Formula\Scaling;
 use Ilvane\Core\Keeping\KeepingStep;
 use Ilvane\Core\Keeping\Longer;
+use Ilvane\Core\Texture\SolidFat;
+use Ilvane\Core\Texture\Whip;
 
 /** What stands behind the judgement: how the date came about and what would move it, and the curve that matters most. */
 final readonly class Behind
 {
     private const ROOM_C = 20.0;
+
+    /** What a butter is told in where no container is chosen. */
+    private const USUAL_TUB = 'pp-jar-100';
 
     /** The drawing is as wide as the vessel above it. */
     private const WIDTH = 328;
@@ -24,6 +31,8 @@ final readonly class Behind
      * @param  list<array{what: string, days: string, part: float}>  $steps  part: of the longest bar, 0 to 100
      * @param  list<array{what: string, days: string, part: float, now: float}>  $ways
      * @param  string  $said  the curve in words
+     * @param  list<array{season: string, feel: string}>  $seasons
+     * @param  string  $whipped  what it comes to once air is in it
      */
     private function __construct(
         public string $keeps,
@@ -35,6 +44,8 @@ final readonly class Behind
         public string $said = '',
         public string $window = '',
         public string $basis = '',
+        public array $seasons = [],
+        public string $whipped = '',
     ) {
     }
 
@@ -61,7 +72,7 @@ final readonly class Behind
         );
     }
 
-    /** @return array{curves?: Curves, title?: string, said?: string, window?: string, basis?: string} */
+    /** @return array{curves?: Curves, title?: string, said?: string, window?: string, basis?: string, seasons?: list<array{season: string, feel: string}>, whipped?: string} */
     private static function curve(Assessment $it, Wording $wording): array
     {
         $acids = $it->preservation->acids();
@@ -82,6 +93,27 @@ final readonly class Behind
             'said' => say('ui.bench.firm_at', ['feel' => say("ui.bench.firm_feel.$feel"), 'celsius' => $wording->celsius(self::ROOM_C)]),
             'window' => $slump === null ? '' : say('ui.bench.firm_slump', ['celsius' => $wording->celsius(round($slump))]),
             'basis' => say('ui.bench.firm_basis'),
+            'seasons' => array_map(static fn (string $season, float $celsius): array => [
+                'season' => say('design.figures.feel', ['season' => say("design.seasons.$season"), 'celsius' => $wording->celsius($celsius)]), 'feel' => say('ui.bench.firm_feel.'.$it->texture->feel($celsius)),
+            ], array_keys(SolidFat::ROOMS), SolidFat::ROOMS),
+            'whipped' => self::whipped($it, $wording),
         ];
+    }
+
+    /** Volume and jars by what mixers usually give. */
+    private static function whipped(Assessment $it, Wording $wording): string
+    {
+        $total = $it->composition->total?->likely;
+        $density = $it->composition->density();
+        if ($it->formula->family !== Family::WhippedButter || $total === null || $density === null) {
+            return '';
+        }
+        $ml = Whip::volume($total, $density, Whip::usualOverrun());
+        $container = $it->container ?? $it->catalogue->containers()[self::USUAL_TUB] ?? null;
+
+        return say('ui.bench.whipped', [
+            'low' => $wording->number($ml->low, 0), 'high' => $wording->number($ml->high, 0),
+            'jars' => $container === null ? '' : say('ui.bench.whipped_jars', ['count' => (string) Whip::containers($ml, $container, Scaling::USUAL_LOSS), 'container' => $container->name]),
+        ]);
     }
 }

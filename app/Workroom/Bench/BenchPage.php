@@ -7,6 +7,7 @@ namespace App\Workroom\Bench;
 use App\Drawing\Section;
 use App\Models\Formula;
 use App\Workroom\ChangedElsewhere;
+use App\Workroom\OwnHair;
 use App\Workroom\PencilNotes;
 use App\Workroom\VesselOf;
 use App\Workroom\Watch\WatchBook;
@@ -48,6 +49,7 @@ final readonly class BenchPage
      * @param  list<Lane>  $lanes
      * @param  list<Note>  $notes
      * @param  list<array{label: string, figure: string, of: string}>  $figures
+     * @param  list<string>  $personal  what it would be to the maker's own hair
      * @param  array<string, string>  $problems
      * @param  array<string, string>  $held  phase and preparation by row key, as the asking page shows them
      * @param  array{undo: array{string, string}|null, redo: array{string, string}|null}  $ways
@@ -63,6 +65,7 @@ final readonly class BenchPage
         public array $lanes,
         public array $notes,
         public array $figures,
+        public array $personal,
         public Behind $behind,
         public array $problems,
         public string $total,
@@ -97,6 +100,7 @@ final readonly class BenchPage
             self::lanes($draft, $evaluation, $wording),
             app(PencilNotes::class)->of($evaluation->findings, array_column($draft->lines(), 'key'), static fn (Fix $fix): string => app(Preview::class)->of($fix, $draft->lines())),
             self::figures($evaluation, $wording),
+            OwnHair::notes($evaluation->assessment->formula, $composition, $wording),
             Behind::of($evaluation, $wording),
             array_map(static fn (string $key): string => say('ui.problems.'.$key), $problems),
             $composition->total === null || $composition->basis === Basis::Hundred || $composition->known() === [] ? '' : $wording->grams($composition->total->likely),

@@ -12,7 +12,7 @@ use Illuminate\Support\Carbon;
  * The states a draft was in. Every change is a new state that knows which one undoing it brings back; undoing is a change
  * too, so nothing is ever lost, and the chain can be walked to and fro.
  */
-final readonly class DraftHistory
+final class DraftHistory
 {
     /** So many states are remembered of one formula. */
     private const REMEMBERED = 150;
@@ -23,7 +23,13 @@ final readonly class DraftHistory
     /** A ghost of what was before is of use while one still thinks of it. */
     private const GHOST_S = 600;
 
-    private function __construct(private Formula $formula)
+    /** Forgetting what is too old is not worth doing at every change. */
+    private const TIDIED_EVERY = 10;
+
+    /** @var array<int, DraftState|null> */
+    private array $states = [];
+
+    private function __construct(private readonly Formula $formula)
     {
     }
 
@@ -90,7 +96,7 @@ final readonly class DraftHistory
 
     private function at(?int $revision): ?DraftState
     {
-        return $revision === null ? null : DraftState::query()->where('formula_id', $this->formula->id)->where('revision', $revision)->first();
+        return $revision === null ? null : $this->states[$revision] ??= DraftState::query()->where('formula_id', $this->formula->id)->where('revision', $revision)->first();
     }
 
     /** @param  array<string, mixed>  $state */
@@ -98,7 +104,9 @@ final readonly class DraftHistory
     {
         $revision = $this->formula->revision + 1;
         DraftState::query()->create(['formula_id' => $this->formula->id, 'revision' => $revision, 'state' => $state, 'did' => $did, 'about' => $about, 'undo_to' => $undoTo, 'redo_to' => $redoTo]);
-        DraftState::query()->where('formula_id', $this->formula->id)->where('revision', '<=', $revision - self::REMEMBERED)->delete();
+        if ($revision % self::TIDIED_EVERY === 0) {
+            DraftState::query()->where('formula_id', $this->formula->id)->where('revision', '<=', $revision - self::REMEMBERED)->delete();
+        }
         $name = is_array($state['text'] ?? null) && is_string($state['text']['name'] ?? null) ? $state['text']['name'] : '';
         $this->formula->update(['name' => $name, 'draft' => $state, 'revision' => $revision]);
 

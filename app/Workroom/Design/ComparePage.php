@@ -19,7 +19,7 @@ final readonly class ComparePage
     private const PARENT = 'parent';
 
     /**
-     * @param  array<string, string>  $choices  name by key
+     * @param  array<int|string, string>  $choices  name by key
      */
     private function __construct(
         public Formula $formula,
@@ -34,7 +34,7 @@ final readonly class ComparePage
 
     public static function of(Formula $formula, string $a, string $b): self
     {
-        $versions = $formula->versions()->get()->keyBy(static fn (FormulaVersion $version): string => (string) $version->number);
+        $versions = $formula->versions()->get()->keyBy('number');
         $parent = $formula->trial_of === null ? null : FormulaVersion::query()->with('formula')->find($formula->trial_of);
         $choices = [self::DRAFT => say('design.draft')];
         foreach ($versions as $number => $version) {

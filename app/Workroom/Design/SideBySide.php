@@ -16,6 +16,7 @@ use Ilvane\Core\Checks\Finding;
 use Ilvane\Core\Designing\Comparison;
 use Ilvane\Core\Designing\Cupboard;
 use Ilvane\Core\Formula\Composition;
+use Ilvane\Core\Texture\SolidFat;
 use Ilvane\Core\Yielding\Cost;
 
 /**
@@ -27,9 +28,6 @@ use Ilvane\Core\Yielding\Cost;
  */
 final readonly class SideBySide
 {
-    /** Rooms in winter, between, and in summer, °C. */
-    public const ROOMS = ['winter' => 16.0, 'mild' => 20.0, 'summer' => 28.0];
-
     /** Where the rule of shares begins, percent; it ends at 100. */
     private const RULE_FROM = 0.1;
 
@@ -133,7 +131,7 @@ final readonly class SideBySide
     {
         $cost = Cost::of($it->composition, $cupboard->pricePerGram(...));
         $feels = [];
-        foreach (self::ROOMS as $season => $celsius) {
+        foreach (SolidFat::ROOMS as $season => $celsius) {
             $feel = $it->formula->family->isSolid() ? $it->texture->feel($celsius) : null;
             $feels[say('design.figures.feel', ['season' => say("design.seasons.$season"), 'celsius' => $wording->celsius($celsius)])] = $feel === null ? '' : say("ui.bench.firm_feel.$feel").', '.$wording->percent(round($it->texture->at($celsius) ?? 0.0));
         }

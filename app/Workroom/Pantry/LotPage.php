@@ -98,7 +98,7 @@ final readonly class LotPage
             default => $lot->storage === 'freezer' ? 'tub' : 'beaker',
         };
         $left = $lot->grams_left / $density;
-        $material = $isOwnOil ? 'oil' : $ingredient?->defaultPhase->value ?? 'water';
+        $material = $isOwnOil ? 'oil' : ($ingredient === null || $ingredient->kind->isWatery() ? 'water' : $ingredient->defaultPhase->value);
 
         return Section::draw(Profile::of($shape, max(1.0, $lot->grams / $density * 1.08)), $left > 0 ? [new Stratum('body', '', '', $material, $left, $isOwnOil ? 0.7 : 0.0)] : [], 0, $stands, closed: $isBottled || $shape === 'jar');
     }

@@ -73,11 +73,8 @@ final readonly class HowTo
             if ($step->kind === StepKind::Weigh) {
                 $line = $composition->lines[(int) $step->line - 1];
                 $what = self::name($line, $wording).($step->grams === null ? '' : ' '.$wording->weighed($step->grams, $step->grams < 10 ? 0.01 : 0.1));
-                if ($last === $line->phase) {
-                    $steps[count($steps) - 1]['text'] .= ", $what";
-                } else {
-                    $steps[] = ['name' => say('make.verb.weigh').': '.say('words.phase.'.$line->phase->value), 'text' => $what];
-                }
+                $before = $last === $line->phase ? array_pop($steps)['text'].', ' : '';
+                $steps[] = ['name' => say('make.verb.weigh').': '.say('words.phase.'.$line->phase->value), 'text' => $before.$what];
                 $last = $line->phase;
 
                 continue;

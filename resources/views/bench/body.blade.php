@@ -52,6 +52,8 @@
             <figure class="behind" id="behind">
                 <figcaption><h2>{{ $page->behind->title }}</h2><p>{{ $page->behind->said }}</p></figcaption>
                 <x-curves :curves="$page->behind->curves" :title="$page->behind->title.'. '.$page->behind->said" :windowWord="$page->behind->window" :bandWords="__('ui.bench.firm_feel')"/>
+                @if ($page->behind->seasons !== [])<dl class="figures seasons">@foreach ($page->behind->seasons as $season)<div><dt>{{ $season['season'] }}</dt><dd>{{ $season['feel'] }}</dd></div>@endforeach</dl>@endif
+                @if ($page->behind->whipped !== '')<p>{{ $page->behind->whipped }}</p>@endif
                 <p class="quiet">{{ $page->behind->basis }}</p>
             </figure>
         @endif
@@ -144,6 +146,9 @@
                 @include('bench.note')
             @endforeach
         </ul>
+        @if ($page->personal !== [])
+            <div class="personal" id="personal"><h2>{{ __('hair.heading') }}</h2><ul>@foreach ($page->personal as $note)<li>{{ $note }}</li>@endforeach</ul><p class="quiet">{{ __('hair.basis') }}</p></div>
+        @endif
     </section>
     <svg class="threads" aria-hidden="true"></svg>
 </div>

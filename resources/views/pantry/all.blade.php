@@ -12,13 +12,13 @@
     <details class="act put-bought" id="put" data-search="{{ route('catalogue.search') }}?of=any&amp;q=" @if ($errors->any()) open @endif>
         <summary>{{ __('pantry.put_open') }}</summary>
         <form method="post" action="{{ route('pantry.put') }}" novalidate>@csrf
-            <p class="act-fields">
-                <label class="wide"><span class="label">{{ __('ui.bench.ingredient') }}</span>
-                    <span class="picker" x-data="picker"><input type="hidden" name="ingredient" value="{{ old('ingredient') }}"><input class="ingredient" name="name" maxlength="200" value="{{ old('name') }}" role="combobox" aria-autocomplete="list" aria-expanded="false" aria-controls="found-put" autocomplete="off" placeholder="{{ __('ui.bench.search') }}" @error('name') aria-invalid="true" aria-describedby="problem-name" @enderror><ul class="found" id="found-put" role="listbox" hidden></ul></span></label>
+            <div class="act-fields">
+                <div class="wide"><label class="label" for="put-name">{{ __('ui.bench.ingredient') }}</label>
+                    <div class="picker" x-data="picker"><input type="hidden" name="ingredient" value="{{ old('ingredient') }}"><input class="ingredient" id="put-name" name="name" maxlength="200" value="{{ old('name') }}" role="combobox" aria-autocomplete="list" aria-expanded="false" aria-controls="found-put" autocomplete="off" placeholder="{{ __('ui.bench.search') }}" @error('name') aria-invalid="true" aria-describedby="problem-name" @enderror><ul class="found" id="found-put" role="listbox" hidden></ul></div></div>
                 @foreach (['grams' => 'decimal', 'price' => 'decimal', 'best_before' => 'text', 'opened_on' => 'text'] as $field => $mode)
                     <label><span class="label">{{ __("pantry.fields.$field") }}</span><input name="{{ $field }}" @if ($mode === 'text') type="date" @else inputmode="decimal" maxlength="12" @endif value="{{ old($field) }}" @error($field) aria-invalid="true" aria-describedby="problem-{{ $field }}" @enderror></label>
                 @endforeach
-            </p>
+            </div>
             @foreach (['name', 'grams', 'price', 'best_before', 'opened_on'] as $field)@error($field)<p class="problem" id="problem-{{ $field }}" role="alert">{{ $message }}</p>@enderror @endforeach
             <p class="quiet">{{ __('pantry.put_means') }}</p>
             <button class="button">{{ __('pantry.do_put') }}</button>

@@ -33,4 +33,19 @@
         </section>
         <button class="button">{{ __('ui.settings.keep') }}</button>
     </form>
+    <form method="post" action="{{ route('settings.hair') }}" class="settings" id="hair">
+        @csrf
+        <section>
+            <h2>{{ __('hair.title') }}</h2>
+            <p>{{ __('hair.why') }}</p>
+            <p class="settings-line">
+                @foreach (['strand' => $hair->strand, 'porosity' => $hair->porosity] as $field => $chosen)
+                    <label><span class="label">{{ __("hair.fields.$field") }}</span><select name="{{ $field }}">@foreach (__("hair.$field") as $value => $word)<option value="{{ $value }}" @selected($chosen === $value)>{{ $word }}</option>@endforeach</select></label>
+                @endforeach
+            </p>
+            <fieldset class="ticks"><legend class="label">{{ __('hair.fields.dislikes') }}</legend>@foreach (__('hair.dislikes') as $value => $word)<label><input type="checkbox" name="dislikes[]" value="{{ $value }}" @checked(in_array($value, $hair->dislikes, true))> {{ $word }}</label>@endforeach</fieldset>
+            <fieldset class="ticks"><legend class="label">{{ __('hair.fields.avoids') }}</legend>@foreach (__('words.allergen') as $value => $word)<label><input type="checkbox" name="avoids[]" value="{{ $value }}" @checked(in_array($value, array_column($hair->avoids, 'value'), true))> {{ $word }}</label>@endforeach</fieldset>
+        </section>
+        <button class="button">{{ __('hair.keep') }}</button>
+    </form>
 </x-page>

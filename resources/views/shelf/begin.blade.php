@@ -9,3 +9,4 @@
     </label>
     <button class="button">{{ __('ui.shelf.new') }}</button>
 </form>
+@unless (request()->routeIs('frames'))<p class="begin-frame"><a href="{{ route('frames') }}">{{ __('frames.offer') }}</a></p>@endunless
