@@ -54,6 +54,7 @@ return [
         'rules' => [
             'heat.below_melting' => ['stop', 'memory'],
             'heat.unreachable' => ['stop', 'textbook'],
+            'heat.unequal' => ['mind', 'practice'],
             'heat.over_ceiling' => ['mind|stop|note', 'memory'],
             'heat.gate' => ['mind', 'practice'],
             'safety.hot_fat' => ['note', 'practice'],
@@ -66,6 +67,7 @@ return [
         'rules' => [
             'texture.too_hard' => ['mind', 'memory'],
             'texture.too_soft' => ['mind', 'memory'],
+            'texture.set_too_hard' => ['mind', 'memory'],
             'texture.slumps' => ['mind', 'memory'],
             'texture.grain_risk' => ['note', 'practice'],
         ],

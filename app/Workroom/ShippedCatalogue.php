@@ -13,17 +13,18 @@ use RuntimeException;
  *
  * @phpstan-import-type Row from CatalogueSource
  * @phpstan-import-type PreparationRow from CatalogueSource
+ * @phpstan-import-type VesselRow from CatalogueSource
  */
 final class ShippedCatalogue implements CatalogueSource
 {
     /** Raise when the shape of a compiled row changes. */
-    private const SHAPE = 7;
+    private const SHAPE = 8;
 
-    private const FILES = ['ingredients', 'preservative_components', 'preservative_coverage', 'blend_components', 'piece_weights', 'packaging', 'preparations', 'charge_pairs', 'essential_oil_constituents'];
+    private const FILES = ['ingredients', 'preservative_components', 'preservative_coverage', 'blend_components', 'piece_weights', 'packaging', 'vessels', 'preparations', 'charge_pairs', 'essential_oil_constituents'];
 
     private const SOLID_FAT_AT = [10, 20, 25, 30, 35];
 
-    /** @var array{rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, suits: list<string>, note: string}>, preparations: array<string, PreparationRow>, charges: list<array{with: string, above: float, grade: string}>, constituents: array<string, list<array{string, float, float}>>}|null */
+    /** @var array{rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, suits: list<string>, note: string}>, vessels: array<string, VesselRow>, preparations: array<string, PreparationRow>, charges: list<array{with: string, above: float, grade: string}>, constituents: array<string, list<array{string, float, float}>>}|null */
     private ?array $compiled = null;
 
     public function __construct(
@@ -57,12 +58,17 @@ final class ShippedCatalogue implements CatalogueSource
         return $this->compiled()['constituents'];
     }
 
+    public function vessels(): array
+    {
+        return $this->compiled()['vessels'];
+    }
+
     public function preparations(): array
     {
         return $this->compiled()['preparations'];
     }
 
-    /** @return array{rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, suits: list<string>, note: string}>, preparations: array<string, PreparationRow>, charges: list<array{with: string, above: float, grade: string}>, constituents: array<string, list<array{string, float, float}>>} */
+    /** @return array{rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, suits: list<string>, note: string}>, vessels: array<string, VesselRow>, preparations: array<string, PreparationRow>, charges: list<array{with: string, above: float, grade: string}>, constituents: array<string, list<array{string, float, float}>>} */
     private function compiled(): array
     {
         if ($this->compiled === null) {
@@ -72,7 +78,7 @@ final class ShippedCatalogue implements CatalogueSource
                 $held = ['stamp' => $stamp, ...$this->compile()];
                 $this->write($held);
             }
-            /** @var array{stamp: string, rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, suits: list<string>, note: string}>, preparations: array<string, PreparationRow>, charges: list<array{with: string, above: float, grade: string}>, constituents: array<string, list<array{string, float, float}>>} $held */
+            /** @var array{stamp: string, rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, suits: list<string>, note: string}>, vessels: array<string, VesselRow>, preparations: array<string, PreparationRow>, charges: list<array{with: string, above: float, grade: string}>, constituents: array<string, list<array{string, float, float}>>} $held */
             $this->compiled = $held;
         }
 
@@ -106,7 +112,7 @@ final class ShippedCatalogue implements CatalogueSource
         }
     }
 
-    /** @return array{rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, suits: list<string>, note: string}>, preparations: array<string, PreparationRow>, charges: list<array{with: string, above: float, grade: string}>, constituents: array<string, list<array{string, float, float}>>} */
+    /** @return array{rows: array<string, Row>, names: array<string, string>, containers: array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, suits: list<string>, note: string}>, vessels: array<string, VesselRow>, preparations: array<string, PreparationRow>, charges: list<array{with: string, above: float, grade: string}>, constituents: array<string, list<array{string, float, float}>>} */
     private function compile(): array
     {
         $components = $coverage = $parts = [];
@@ -155,6 +161,13 @@ final class ShippedCatalogue implements CatalogueSource
         }
 
         /** @var array<string, Row> $rows */
+        $vessels = [];
+        foreach ($this->csv('vessels') as $row) {
+            $vessels[$row['key']] = [
+                'name' => $row['name'], 'volume' => (float) $row['volume_ml'], 'shape' => $row['shape'], 'diameter' => self::number($row['inner_diameter_mm']), 'wall' => $row['wall'], 'wall_g' => (float) $row['wall_mass_g'],
+                'air' => (float) $row['ua_air_w_k'], 'bath' => self::number($row['ua_bath_w_k']), 'cold' => self::number($row['ua_cold_bath_w_k']), 'note' => $row['note'],
+            ];
+        }
         $containers = [];
         foreach ($this->csv('packaging') as $row) {
             $containers[$row['key']] = [
@@ -174,7 +187,7 @@ final class ShippedCatalogue implements CatalogueSource
         }
 
         return [
-            'rows' => $rows, 'names' => $names, 'containers' => $containers, 'preparations' => $preparations,
+            'rows' => $rows, 'names' => $names, 'containers' => $containers, 'vessels' => $vessels, 'preparations' => $preparations,
             'charges' => array_map(static fn (array $row): array => ['with' => $row['cationic_with'], 'above' => (float) $row['above_pct'], 'grade' => $row['grade']], $this->csv('charge_pairs')),
             'constituents' => $this->constituents(),
         ];

@@ -71,6 +71,18 @@ final class Catalogue
         return $this->names;
     }
 
+    /** @return array<string, Vessel> by key, to heat and mix in */
+    public function vessels(): array
+    {
+        $vessels = [];
+        foreach ($this->source->vessels() as $key => $row) {
+            // what is not made for a bath loses heat to it no faster than to the air
+            $vessels[$key] = new Vessel($key, $row['name'], $row['volume'], $row['shape'], $row['diameter'], $row['wall'], $row['wall_g'], $row['bath'] ?? $row['air'], $row['air'], $row['cold'] ?? $row['air'], $row['note']);
+        }
+
+        return $vessels;
+    }
+
     /** @return array<string, Container> by key */
     public function containers(): array
     {

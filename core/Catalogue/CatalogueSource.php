@@ -9,6 +9,7 @@ namespace Ilvane\Core\Catalogue;
  * can be opened without building every ingredient.
  *
  * @phpstan-type PreparationRow array{kind: string, ingredient: string, plants: list<string>, ratio: ?float, minutes_low: float, minutes_high: float, celsius: float, yield: float, counter_hours: float, fridge_days: float, freezer_days: float, ph: ?float, source: string}
+ * @phpstan-type VesselRow array{name: string, volume: float, shape: string, diameter: ?float, wall: string, wall_g: float, air: float, bath: ?float, cold: ?float, note: string}
  * @phpstan-type Row array{
  *   key: string, name_en: string, name_fr: string, aliases: list<string>, inci: string, kind: string,
  *   density: ?float, spoon_density: ?float, spoon_error: float, melt_low: ?float, melt_high: ?float, water: ?float,
@@ -28,6 +29,9 @@ interface CatalogueSource
 
     /** @return array<string, array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, suits: list<string>, note: string}> by key */
     public function containers(): array;
+
+    /** @return array<string, VesselRow> by key */
+    public function vessels(): array;
 
     /** @return array<string, PreparationRow> by key */
     public function preparations(): array;

@@ -99,13 +99,14 @@ final class FormulaDocument
     /** @return array<string, mixed> */
     private static function process(Document $document): array
     {
-        $process = $document->object('process', ['heat_to_c', 'gate_c', 'room_c', 'altitude_m', 'vessels', 'covered', 'cool', 'pour', 'steps']);
+        $process = $document->object('process', ['heat_to_c', 'gate_c', 'bath_c', 'room_c', 'altitude_m', 'vessels', 'covered', 'cool', 'pour', 'steps']);
         if ($process === null) {
             return [];
         }
         $read = [
             'heat_to_c' => $process->number('heat_to_c', 0, 150),
             'gate_c' => $process->number('gate_c', 0, 100),
+            'bath_c' => $process->number('bath_c', 20, 120),
             'room_c' => $process->number('room_c', -20, 60),
             'altitude_m' => $process->number('altitude_m', -500, 9000),
             'cool' => $process->oneOf('cool', Cooling::class)?->value,

@@ -278,9 +278,17 @@ return [
         ],
         'too_soft' => [
             'message' => 'Only :solid of it is solid in the room: it won’t hold air, or its shape.',
+            'message_rehearsed' => 'At :celsius only :solid of it is solid: too soft to take air, it wants about :wants.',
+            'ask_rehearsed' => 'Chill it longer or colder before you whip?',
             'because' => 'Whipping needs crystals to hold the bubbles.',
             'source' => 'Solid fat by weight, from memory, give or take 5 to 15 points.',
             'ask' => 'Less liquid oil, or a harder butter in it?',
+        ],
+        'set_too_hard' => [
+            'message' => 'At :celsius already :solid of it is solid: a mixer only crumbles it.',
+            'because' => 'Air goes in while a finger still leaves a dent. Too hard, it breaks into curds; let it come back a little.',
+            'source' => 'Solid fat by weight, from memory; common practice.',
+            'ask' => 'Will you whip it earlier, or let it warm up first?',
         ],
         'slumps' => [
             'message' => 'It loses its shape at about :slump: a summer day.',
@@ -343,17 +351,29 @@ return [
     'heat' => [
         'gate' => [
             'message' => 'The gate opens at :gate; what goes in there is best below :ceiling.',
+            'message_rehearsed' => ':ingredient goes in at :heat; it is best below :ceiling.',
+            'ask_rehearsed' => 'Will you let it cool longer first?',
             'because' => 'Hotter drives off scent and breaks preservatives and proteins.',
             'source' => 'Common practice: 40 °C or hand-warm; ceilings from the catalogue.',
         ],
+        'unequal' => [
+            'message' => 'The phases meet at :water and :oil: more than :within apart.',
+            'because' => 'The colder one seizes the fats of the other into grains before the blender can take hold.',
+            'source' => 'Common practice: within 5 °C.',
+            'ask' => 'Will you heat both to the same, and pour at once?',
+        ],
         'unreachable' => [
             'message' => ':heat can’t be reached in a water bath: it boils at :boils.',
+            'message_rehearsed' => ':heat can’t be reached: the bath stands at :bath, and water boils at :boils here.',
             'because' => 'A bath gets no hotter than its water boils, and up a mountain that is earlier.',
-            'source' => 'Boiling point by altitude: standard atmosphere, rounded.',
+            'source' => 'Boiling point by altitude: standard atmosphere and Antoine’s equation.',
             'ask' => 'Is that temperature meant, and with what would you heat?',
         ],
         'below_melting' => [
             'message' => ':heat melts not all of it: the highest melts at :melts.',
+            'message_rehearsed' => 'When the phases meet at :heat, :ingredient is not all melted: it melts at :melts.',
+            'because_rehearsed' => 'What stays solid seizes into grains when the phases meet.',
+            'ask_rehearsed' => 'Hotter, or longer on the heat?',
             'because_usual' => 'What stays solid seizes into grains when the phases meet.',
             'message_infusion' => ':ingredient is solid at :celsius: it melts at :melts.',
             'because' => 'A fat has to flow to draw anything out of a plant.',

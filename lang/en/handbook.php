@@ -125,6 +125,7 @@ return [
         'humectant' => ['high' => 'Glycerin and its kind: :humectants together at most, less in dry air.'],
         'heat' => [
             'below_melting' => 'At least :above above the highest melting point in the phase; :usual is the usual aim.',
+            'unequal' => 'Both phases within :within of each other when they meet.',
             'unreachable' => 'A bath gets no hotter than water boils: 100 °C at the sea, about one degree less every :metres of height.',
             'over_ceiling' => 'Each delicate thing has a temperature it is best kept below; a few degrees are let pass.',
             'gate' => 'The cool-down opens at :gate, hand-warm.',
@@ -132,6 +133,7 @@ return [
         'packaging' => ['too_hot' => 'Each container has a temperature it may be filled at.', 'unsuited' => 'Droppers for oil, sprays for thin water, jars for butter, pumps for creams.'],
         'texture' => [
             'too_hard' => 'From :firm solid in the room it is hard as a candle.',
+            'set_too_hard' => 'A butter is whipped at about :whips solid; above :crumbles it crumbles.',
             'too_soft' => 'Below :soft solid in the room nothing holds air.',
             'slumps' => 'At :slump_share solid it loses its shape; that should lie above :summer.',
             'grain_risk' => 'Shea, mango and cupuaçu grow grains when they cool slowly through 30 to 20 °C.',

@@ -15,15 +15,17 @@ use Ilvane\Core\Checks\Rules\InnerPhaseHigh;
 use Ilvane\Core\Checks\Rules\NoEmulsifier;
 use Ilvane\Core\Checks\Rules\Phototoxic;
 use Ilvane\Core\Checks\Rules\PowderHigh;
-use Ilvane\Core\Checks\Rules\ProcessHeat;
 use Ilvane\Core\Checks\Rules\SafetyNotes;
 use Ilvane\Core\Checks\Rules\Unweighable;
 use Ilvane\Core\Emulsion\Emulsion;
 use Ilvane\Core\Emulsion\Hlb;
+use Ilvane\Core\Heat\Atmosphere;
 use Ilvane\Core\Heat\CoolDownGate;
 use Ilvane\Core\Heat\PhaseHeat;
 use Ilvane\Core\Infusion\Infusion;
 use Ilvane\Core\Preservation\Preservation;
+use Ilvane\Core\Rehearsing\Rehearse;
+use Ilvane\Core\Rehearsing\Warnings;
 use Ilvane\Core\Scent\Declaration;
 use Ilvane\Core\Scent\Scent;
 use Ilvane\Core\Texture\SolidFat;
@@ -61,7 +63,8 @@ final readonly class Figures
             'above' => $celsius(PhaseHeat::ABOVE_MELTING_C),
             'usual' => $celsius(PhaseHeat::USUAL_C),
             'gate' => $celsius(CoolDownGate::USUAL_C),
-            'metres' => $number(ProcessHeat::METRES_PER_DEGREE).' m',
+            'metres' => $number(round(1000 / (Atmosphere::boils(0) - Atmosphere::boils(1000)), -1)).' m',
+            'within' => $celsius(PhaseHeat::EQUAL_WITHIN_C), 'whips' => $percent(Rehearse::WHIPS_AT), 'crumbles' => $percent(Warnings::TOO_HARD_TO_WHIP),
             'hot' => $celsius(SafetyNotes::HOT_C),
             'spatter' => $celsius(WetPlantInHotOil::NEVER_ABOVE_C),
             'firm' => $percent(SolidFat::FEEL['firm']),

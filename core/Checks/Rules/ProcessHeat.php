@@ -12,15 +12,13 @@ use Ilvane\Core\Checks\Fix;
 use Ilvane\Core\Checks\Severity;
 use Ilvane\Core\Checks\Term;
 use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Heat\Atmosphere;
 use Ilvane\Core\Heat\CoolDownGate;
 use Ilvane\Core\Heat\PhaseHeat;
 
 /** Not hot enough to melt what has to melt; hotter than a bath can get; a gate that opens too early. */
 final class ProcessHeat implements Check
 {
-    /** A water bath boils at 100 °C by the sea and 1 °C lower for every 290 m or so. Standard atmosphere, rounded. */
-    public const METRES_PER_DEGREE = 290.0;
-
     /** Scent and delicate preservatives bear this much more than the usual gate. Common practice. */
     private const GATE_SLACK_C = 2.0;
 
@@ -31,7 +29,7 @@ final class ProcessHeat implements Check
         if ($to !== null && $heat !== null) {
             $melts = $heat->highestMelting;
             $altitude = $assessment->formula->process['altitude_m'] ?? 0.0;
-            $boils = 100.0 - (is_float($altitude) ? $altitude : 0.0) / self::METRES_PER_DEGREE;
+            $boils = round(Atmosphere::boils(is_float($altitude) ? $altitude : 0.0), 1);
             if ($to < $melts) {
                 yield new Finding('heat.below_melting', Severity::Stop, terms: ['heat' => Term::celsius($to), 'melts' => Term::celsius($melts)], fixes: [self::heatTo(ceil($melts + PhaseHeat::ABOVE_MELTING_C))]);
             } elseif ($to > $boils) {
