@@ -14,6 +14,7 @@ use App\Http\Controllers\MakeController;
 use App\Http\Controllers\PantryController;
 use App\Http\Controllers\PapersController;
 use App\Http\Controllers\PreparationController;
+use App\Http\Controllers\RehearsalController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\WatchController;
@@ -53,6 +54,11 @@ Route::controller(DesignController::class)->prefix('/formulas/{formula}')->where
     Route::post('/versions/{number}/trial', 'trial')->whereNumber('number')->name('trial');
 });
 
+Route::controller(RehearsalController::class)->prefix('/formulas/{formula}')->whereNumber('formula')->group(function (): void {
+    Route::get('/rehearsal', 'show')->name('rehearsal');
+    Route::post('/rehearsal', 'plan')->name('rehearsal.plan');
+    Route::get('/set-out', 'setOut')->name('set-out');
+});
 Route::get('/formulas/{formula}/formula.{format}', [PapersController::class, 'file'])->whereNumber('formula')->whereIn('format', ['xlsx', 'ods', 'csv', 'json', 'svg'])->name('formula.file');
 Route::get('/formulas/{formula}/how-to', [PapersController::class, 'howTo'])->whereNumber('formula')->name('how-to');
 Route::get('/formulas/{formula}/acidity', [AcidityController::class, 'show'])->whereNumber('formula')->name('acidity');

@@ -64,12 +64,12 @@ return [
         'search' => 'Search an ingredient, English or French',
         'amount_hint' => '3 %, 12 g, 1/2 tsp',
         'more' => 'More for line :n',
-        'instead' => 'Instead…', 'propose' => 'Let it propose', 'compare' => 'Side by side',
+        'instead' => 'Instead…', 'propose' => 'Let it propose', 'compare' => 'Side by side', 'rehearse' => 'Rehearse it',
         'up' => 'Up', 'down' => 'Down', 'remove' => 'Take out', 'phase' => 'Phase', 'prepared' => 'It is',
         'undo' => 'Undo', 'redo' => 'Redo',
         'did' => [
             'begun' => 'Begun.', 'typed' => 'Typed: :what.', 'removed' => ':what is taken out.', 'moved' => ':what is moved.', 'add' => 'A line is added.', 'fix' => 'Changed as offered.',
-            'scale' => 'Scaled.', 'proposed' => 'Changed as proposed.', 'swapped' => ':what is put in.', 'merged' => 'Brought together with what another window changed.', 'reopened' => 'Version :what put back on the bench.',
+            'scale' => 'Scaled.', 'proposed' => 'Changed as proposed.', 'swapped' => ':what is put in.', 'process' => 'The plan of the making is changed.', 'merged' => 'Brought together with what another window changed.', 'reopened' => 'Version :what put back on the bench.',
         ],
         'fields' => [
             'several' => 'several fields', 'line' => 'line :n, :part', 'gone' => 'a line that is gone', 'ingredient' => 'ingredient', 'amount' => 'amount', 'phase' => 'phase', 'prepared' => 'preparation',
@@ -99,7 +99,7 @@ return [
         'list' => [
             'Ctrl+Z Ctrl+Shift+Z' => 'undo, redo: anything, typed or pressed', '↑ ↓' => 'in an amount: a tenth more or less', 'Shift+↑ Shift+↓' => 'in an amount: one more or less',
             'Alt+↑ Alt+↓' => 'line up, line down, into the next phase', 'Alt+A' => 'another line in this phase', 'Alt+Delete' => 'take this line out', 'Alt+I' => 'what could stand in for this line',
-            'Alt+B' => 'let the bench propose', 'Alt+C' => 'compare versions', 'Alt+S' => 'keep a version', 'Alt+M' => 'make it', '? Alt+/' => 'this sheet',
+            'Alt+B' => 'let the bench propose', 'Alt+R' => 'rehearse the making', 'Alt+C' => 'compare versions', 'Alt+S' => 'keep a version', 'Alt+M' => 'make it', '? Alt+/' => 'this sheet',
         ],
     ],
     'problems' => [

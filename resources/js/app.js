@@ -3,6 +3,7 @@ import morph from '@alpinejs/morph';
 import bench from './bench.js';
 import foresee from './foresee.js';
 import picker from './picker.js';
+import scrub from './scrub.js';
 import step from './step.js';
 import './sheet.js';
 
@@ -10,6 +11,7 @@ Alpine.plugin(morph);
 Alpine.data('bench', bench);
 Alpine.data('foresee', foresee);
 Alpine.data('picker', picker);
+Alpine.data('scrub', scrub);
 Alpine.data('step', step);
 Alpine.data('printer', () => ({
     init() {

@@ -142,6 +142,25 @@ final class CommandTest extends TestCase
         self::assertSame(2, self::artisan(['ilvane:evaluate', '/nowhere/at/all.json'])->getExitCode());
     }
 
+    public function test_rehearse_prints_what_the_schema_says(): void
+    {
+        $run = self::artisan(['ilvane:rehearse', '-'], json_encode(SoundFormula::document(), JSON_THROW_ON_ERROR));
+        self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+        $rehearsal = json_decode($run->getOutput(), true, 64, JSON_THROW_ON_ERROR);
+        self::assertFits('rehearsal-1', $rehearsal);
+        self::assertContains('gate_open', array_column($rehearsal['events'], 'what'));
+        self::assertGreaterThan($rehearsal['minutes_hands_on'], $rehearsal['minutes_total']);
+        $process = ['room_c' => 21, 'altitude_m' => 0, 'vessels' => ['water' => 'glass-jug-500', 'oil' => 'steel-bowl-500'], 'covered' => true, 'cool' => 'counter', 'pour' => 'oil_into_water', 'steps' => [
+            ['do' => 'heat', 'what' => 'both', 'to_c' => 72], ['do' => 'hold', 'minutes' => 20], ['do' => 'combine'], ['do' => 'blend', 'burst_s' => 60, 'rest_s' => 60, 'times' => 3], ['do' => 'cool', 'to_c' => 55], ['do' => 'add', 'phase' => 'cooldown'], ['do' => 'fill'],
+        ]];
+        $run = self::artisan(['ilvane:rehearse', '-'], json_encode([...SoundFormula::document(), 'process' => $process], JSON_THROW_ON_ERROR));
+        $rehearsal = json_decode($run->getOutput(), true, 64, JSON_THROW_ON_ERROR);
+        self::assertFits('rehearsal-1', $rehearsal);
+        self::assertSame([['preservation.heated', 6]], array_map(static fn (array $found): array => [$found['code'], $found['step']], $rehearsal['findings']), 'the cool-down goes in at 55 °C');
+        self::assertNull($rehearsal['gate_minute']);
+        self::assertSame(2, self::artisan(['ilvane:rehearse', '-'], '{"format":"ilvane.formula/9"}')->getExitCode());
+    }
+
     public function test_infuse_prints_what_the_schema_says(): void
     {
         $plan = [

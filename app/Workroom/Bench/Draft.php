@@ -214,6 +214,15 @@ final class Draft
         return $next;
     }
 
+    /** @param  array<string, mixed>  $process  as the open form has it */
+    public function withProcess(array $process): self
+    {
+        $next = clone $this;
+        $next->rest = $process === [] ? array_diff_key($next->rest, ['process' => true]) : [...$next->rest, 'process' => [...array_intersect_key(is_array($next->rest['process'] ?? null) ? $next->rest['process'] : [], ['heat_to_c' => true, 'gate_c' => true]), ...$process]];
+
+        return $next;
+    }
+
     /** @return array{string, int} container key and how many; "" and 1 when not said */
     public function packaging(): array
     {

@@ -32,7 +32,7 @@
             <p class="regime regime-{{ $page->regime }}" id="regime"><span class="unseen-word">{{ __('ui.bench.regime') }}: </span>{{ __('words.regime.'.$page->regime) }}<small>{{ __('words.regime_means.'.$page->regime) }}</small></p>
         @endif
         <p class="verdict" id="verdict" aria-live="polite">{{ $page->verdict }}</p>
-        @unless ($page->isEmpty)<p class="bench-turns"><a id="to-bend" href="{{ route('propose', $page->formula) }}">{{ __('ui.bench.propose') }}</a> <a id="to-compare" href="{{ route('compare', $page->formula) }}">{{ __('ui.bench.compare') }}</a></p>@endunless
+        @unless ($page->isEmpty)<p class="bench-turns"><a id="to-bend" href="{{ route('propose', $page->formula) }}">{{ __('ui.bench.propose') }}</a> <a id="to-compare" href="{{ route('compare', $page->formula) }}">{{ __('ui.bench.compare') }}</a> <a id="to-rehearse" href="{{ route('rehearsal', $page->formula) }}">{{ __('ui.bench.rehearse') }}</a></p>@endunless
     </div>
 
     @if (($trial = $page->trial()) !== null)

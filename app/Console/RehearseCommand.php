@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Workroom\Rehearsal\RehearsalDocument;
+use Illuminate\Console\Command;
+use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Checks\Evaluator;
+use Ilvane\Core\Exchange\DocumentRefused;
+use Ilvane\Core\Exchange\Json;
+use Ilvane\Core\Formula\FormulaDocument;
+use Ilvane\Core\Rehearsing\Rehearse;
+
+final class RehearseCommand extends Command
+{
+    use ReadsInput;
+
+    protected $signature = 'ilvane:rehearse {file : a formula in ilvane.formula/1, with or without its process, or - for standard input} {--lang=en : en or fr}';
+
+    protected $description = 'Go through a making before anything is melted: temperatures, what melts when, water lost, what would go wrong';
+
+    public function handle(Evaluator $evaluator, Catalogue $catalogue, RehearsalDocument $documents): int
+    {
+        app()->setLocale($this->option('lang') === 'fr' ? 'fr' : 'en');
+        try {
+            $input = $this->input(Json::MAX_BYTES);
+            if ($input === null) {
+                return $this->refuse(say('errors.no_file'), ['path' => '']);
+            }
+            $this->printJson($documents->of(Rehearse::formula($evaluator->evaluate(FormulaDocument::fromJson($input))->assessment, $catalogue)));
+        } catch (DocumentRefused $refusal) {
+            return $this->refuse(say('errors.document.'.$refusal->reason, $refusal->parameters), ['path' => $refusal->path]);
+        }
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,49 @@
+@php($plot = $page->timeline->plot)
+<x-page :title="__('rehearsal.title', ['name' => $page->formula->name])" body="on-rehearsal">
+    <header class="design-head"><a class="back" href="{{ route('bench', $page->formula) }}">← {{ __('ui.acidity.back') }}</a><h1>{{ __('rehearsal.heading') }} <small class="name">{{ $page->formula->name }}</small></h1>
+        <p class="rehearsal-to"><a href="{{ route('set-out', $page->formula) }}">{{ __('rehearsal.set_out') }}</a></p></header>
+    @if ($page->isEmpty)<p>{{ __('rehearsal.nothing') }}</p>@else
+    <dl class="rehearsal-totals">
+        <div><dt>{{ __('rehearsal.total') }}</dt><dd>{{ $page->totals['minutes'] }}</dd></div>
+        <div><dt>{{ __('rehearsal.hands') }}</dt><dd>{{ $page->totals['hands'] }}</dd></div>
+        @foreach (['gate', 'firm', 'water'] as $total)@if ($page->totals[$total] !== '')<div><dt>{{ __("rehearsal.$total") }}</dt><dd>{{ $page->totals[$total] }}</dd></div>@endif @endforeach
+    </dl>
+    <section class="scrub" x-data="scrub" data-samples="{{ $page->samples }}" data-minutes="{{ $page->timeline->minutes }}" data-left="{{ $plot->left }}" data-wide="{{ $plot->end() - $plot->left }}" data-solid="{{ __('rehearsal.solid') }}">
+        <div class="scrub-chart">
+            <div class="timeline-frame"><svg class="plot timeline" viewBox="0 0 {{ $plot->width }} {{ $plot->height }}" role="img" aria-label="{{ __('rehearsal.heading') }}: {{ $page->totals['minutes'] }} {{ __('rehearsal.total') }}">
+                @foreach ($page->timeline->levels as $level)<path class="plot-grid" d="M{{ $plot->left }} {{ $level['y'] }}H{{ $plot->end() }}"/><text class="plot-level" x="{{ $plot->left - 6 }}" y="{{ $level['y'] + 4 }}">{{ $level['label'] }}{{ $loop->last ? ' '.__('rehearsal.temperature') : '' }}</text>@endforeach
+                @if ($page->timeline->gateY !== null)<path class="gate-line" d="M{{ $plot->left }} {{ $page->timeline->gateY }}H{{ $plot->end() }}"/><text class="gate-word" x="{{ $plot->end() - 4 }}" y="{{ $page->timeline->gateY - 6 }}">{{ __('rehearsal.gate_line') }}</text>@endif
+                @foreach ($page->timeline->others as $curve)<path class="heat-line heat-other heat-{{ $curve['kind'] }}" d="{{ $curve['line'] }}"/>@endforeach
+                @foreach ($page->timeline->curves as $curve)<path class="heat-line heat-{{ $curve['kind'] }}" d="{{ $curve['line'] }}"/>@endforeach
+                @foreach ($page->timeline->marks as $mark)<g class="event-mark" data-minute="{{ $page->events[$mark['number'] - 1]['minute'] }}"><path d="M{{ $mark['at'] }} {{ $mark['dotY'] }}L{{ $mark['x'] }} {{ $mark['y'] + 8 }}"/><circle cx="{{ $mark['at'] }}" cy="{{ $mark['dotY'] }}" r="3.5"/><text x="{{ $mark['x'] }}" y="{{ $mark['y'] + 4 }}">{{ $mark['number'] }}</text></g>@endforeach
+                <path class="plot-axis" d="M{{ $plot->left }} {{ $plot->floor() }}H{{ $plot->end() }}"/>
+                @foreach ($page->timeline->ticks as $tick)<path class="plot-axis" d="M{{ $tick['x'] }} {{ $plot->floor() }}v5"/><text class="plot-tick" x="{{ $tick['x'] }}" y="{{ $plot->floor() + 18 }}">{{ $tick['label'] }}{{ $loop->last ? ' '.__('rehearsal.unit') : '' }}</text>@endforeach
+                @foreach ($page->timeline->blocks as $block)
+                    <g class="step-block @if ($page->steps[$block['step'] - 1]['notes'] !== []) has-{{ $page->steps[$block['step'] - 1]['notes'][0]['severity'] }} @endif"><rect x="{{ $block['x'] }}" y="{{ $plot->floor() + 28 }}" width="{{ $block['wide'] }}" height="24"/>@if ($block['hasRoom'])<text x="{{ $block['x'] + 6 }}" y="{{ $plot->floor() + 45 }}">{{ $page->steps[$block['step'] - 1]['what'] }}</text>@endif</g>
+                @endforeach
+                <path class="scrub-line" d="M0 {{ $plot->top - 6 }}V{{ $plot->floor() + 56 }}" transform="translate({{ $plot->left }} 0)"/>
+            </svg></div>
+            <input class="scrub-range" type="range" min="0" max="{{ ceil($page->timeline->minutes) }}" step="0.5" value="0" aria-label="{{ __('rehearsal.scrub') }}">
+            <form class="beside" method="get" action="{{ route('rehearsal', $page->formula) }}">
+        <label><span class="label">{{ __('rehearsal.beside') }}</span><select name="beside"><option value="">{{ __('rehearsal.beside_none') }}</option>@foreach (__('rehearsal.schools') as $key => $school)<option value="{{ $key }}" @selected($page->beside === $key)>{{ $school[0] }}</option>@endforeach</select></label>
+        <button class="button button-quiet">{{ __('rehearsal.do_beside') }}</button>
+        @if ($page->beside !== '')<div class="beside-said"><p><b>{{ __('rehearsal.beside_is', ['school' => __('rehearsal.schools.'.$page->beside.'.0')]) }}</b> {{ __('rehearsal.schools.'.$page->beside.'.1') }}</p><ul>@foreach ($page->compared as $said)<li>{{ $said }}</li>@endforeach</ul></div>@endif
+    </form>
+    <p class="quiet">{{ __('rehearsal.basis') }}</p>
+        </div>
+        <div class="scrub-now">
+            <p class="scrub-minute">{{ __('rehearsal.at') }} <b>0</b></p>
+            <div class="pots">
+                @foreach ($page->pots as $which => $pot)
+                    <figure class="pot pot-{{ $which }}" data-pot="{{ $which }}" @if ($which === 'mix') hidden @endif>
+                        <div class="pot-drawing"><x-vessel :section="$pot['vessel']"/>@if ($which === 'oil')<svg class="lumps" viewBox="0 0 100 40" aria-hidden="true"><path d="M8 30l9-9 10 4-3 9-10 2zM30 34l4-11 12-1 5 8-8 6zM54 26l8-9 11 5 1 9-12 4zM78 35l3-12 11 2 3 8-8 5zM44 14l7-5 8 4-4 7-9 0z"/></svg>@endif</div>
+                        <figcaption><span class="pot-name heat-word-{{ $which }}">{{ __("rehearsal.curves.$which") }}</span> <b class="pot-celsius" data-celsius></b><small data-solid-words></small><small>{{ $pot['name'] }}</small></figcaption>
+                    </figure>
+                @endforeach
+            </div>
+        </div>
+        <div class="scrub-events"><h2>{{ __('rehearsal.legend') }}</h2><ol>@foreach ($page->events as $event)<li data-minute="{{ $event['minute'] }}"><span class="event-number">{{ $event['number'] }}</span><b>{{ $event['at'] }}</b> {{ $event['words'] }}</li>@endforeach</ol></div>
+    </section>
+    @include('rehearsal.plan')
+    @endif
+</x-page>
