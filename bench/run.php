@@ -19,6 +19,7 @@ use Ilvane\Core\Designing\Stocked;
 use Ilvane\Core\Designing\Substitutes;
 use Ilvane\Core\Designing\Without;
 use Ilvane\Core\Formula\FormulaDocument;
+use Ilvane\Core\Rehearsing\Rehearse;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
@@ -57,6 +58,17 @@ for ($i = 0; $i < 500; $i++) {
     $times[] = (hrtime(true) - $start) / 1e6;
 }
 printf("core evaluation, 40 lines      %6.3f ms median (goal 2), %.1f MB more at the peak (goal 8)\n", median($times), (memory_get_peak_usage() - $before) / 1e6);
+
+// --- a rehearsal of three hours and more: two phases, held, combined, cooled on the counter
+$slow = [...$document, 'batch' => ['grams' => 250], 'process' => ['cool' => 'counter', 'steps' => [['do' => 'heat', 'to_c' => 72], ['do' => 'hold', 'minutes' => 20], ['do' => 'combine'], ['do' => 'blend', 'burst_s' => 75, 'rest_s' => 60, 'times' => 3], ['do' => 'gate', 'to_c' => 40], ['do' => 'rest', 'minutes' => 90], ['do' => 'fill']]]];
+$slowly = $evaluator->evaluate(FormulaDocument::read($slow))->assessment;
+$times = [];
+for ($i = 0; $i < 30; $i++) {
+    $start = hrtime(true);
+    $rehearsal = Rehearse::formula($slowly, $catalogue);
+    $times[] = (hrtime(true) - $start) / 1e6;
+}
+printf("rehearsal of %3.0f min, 40 lines  %6.1f ms median (goal 20 for 180 min)\n", $rehearsal->minutes, median($times));
 
 // --- what the bench proposes, each wish on the formula of 40 lines
 $it = $evaluator->evaluate($formula)->assessment;

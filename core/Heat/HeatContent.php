@@ -56,20 +56,21 @@ final readonly class HeatContent
     {
         $points = (int) round((self::HOTTEST - self::COLDEST) / self::STEP);
         $capacity = array_fill(0, $points, $wallGrams * (self::WALLS[$wall] ?? 0.84));
+        $watery = $fat = $dry = 0.0;
         foreach ($parts as [$ingredient, $grams]) {
-            if ($grams <= 0) {
-                continue;
-            }
             $water = $ingredient === null ? 1.0 : $ingredient->waterFraction ?? 0.0;
-            $isFat = $ingredient?->kind === Kind::CarrierOil || $ingredient?->kind === Kind::Butter;
-            $dry = self::DRY[$ingredient->kind->value ?? ''] ?? self::DRY_OTHERS;
-            for ($i = 0; $i < $points; $i++) {
-                $t = self::COLDEST + ($i + 0.5) * self::STEP;
-                $capacity[$i] += $grams * ($water * self::WATER + (1 - $water) * ($isFat ? 1.9842 + 1.4733e-3 * $t - 4.8008e-6 * $t * $t : $dry));
+            $watery += $grams * $water * self::WATER;
+            if ($ingredient?->kind === Kind::CarrierOil || $ingredient?->kind === Kind::Butter) {
+                $fat += $grams * (1 - $water);
+            } else {
+                $dry += $grams * (1 - $water) * (self::DRY[$ingredient->kind->value ?? ''] ?? self::DRY_OTHERS);
             }
-            foreach ([[self::range($ingredient), (1 - $water) * self::fusion($ingredient)], [$water > 0 ? self::ICE : null, $water * self::FUSION_ICE]] as [$range, $fusion]) {
-                self::melt($capacity, $range, $grams * $fusion);
-            }
+            self::melt($capacity, self::range($ingredient), $grams * (1 - $water) * self::fusion($ingredient));
+            self::melt($capacity, self::ICE, $grams * $water * self::FUSION_ICE);
+        }
+        foreach ($capacity as $i => $sum) {
+            $t = self::COLDEST + ($i + 0.5) * self::STEP;
+            $capacity[$i] = $sum + $watery + $dry + $fat * (1.9842 + 1.4733e-3 * $t - 4.8008e-6 * $t * $t);
         }
         $joules = [0.0];
         foreach ($capacity as $i => $perKelvin) {

@@ -26,6 +26,9 @@ final class Pot
 
     public float $celsius;
 
+    /** Grams of water when the heat content was last reckoned. */
+    private float $waterIn = 0.0;
+
     /** Grams of water gone as steam, since the heat content was last reckoned and in all. */
     private float $driedSince = 0.0;
 
@@ -42,16 +45,23 @@ final class Pot
         $this->reckon();
     }
 
-    /** Puts something in at its own temperature; both meet in the middle by the heat they hold. */
-    public function put(?WeighedLine $line, ?Ingredient $ingredient, float $grams, float $celsius): void
+    /**
+     * Puts things in at their own temperature; all meet in the middle by the heat they hold.
+     *
+     * @param  list<array{WeighedLine|null, Ingredient|null, float}>  $parts  line, ingredient, grams
+     * @return float the joules they brought
+     */
+    public function put(array $parts, float $celsius): float
     {
         $this->settle();
-        $own = HeatContent::of([[$ingredient, $grams]])->at($celsius);
+        $own = HeatContent::of(array_map(static fn (array $part): array => [$part[1], $part[2]], $parts))->at($celsius);
         $sum = $this->joules + $own;
-        $this->parts[] = [$line, $ingredient, $grams];
+        $this->parts = [...$this->parts, ...$parts];
         $this->reckon();
         $this->joules = $sum;
         $this->celsius = $this->heat->celsius($sum);
+
+        return $own;
     }
 
     /** Everything out of another vessel into this one; the other's wall keeps its own heat. */
@@ -63,9 +73,11 @@ final class Pot
         $sum = $this->joules + $content;
         $this->parts = [...$this->parts, ...$from->parts];
         $from->parts = [];
-        $from->joules -= $content;
+        $left = $from->joules - $content;
         $this->dried += $from->dried;
         $from->dried = 0.0;
+        $from->reckon();
+        $from->joules = $left;
         $this->reckon();
         $this->joules = $sum;
         $this->celsius = $this->heat->celsius($sum);
@@ -79,8 +91,7 @@ final class Pot
      */
     public function stand(float $around, float $flow, float $seconds, float $room, bool $isCovered): void
     {
-        $steam = min($this->water(), Evaporation::rate($this->vessel->surface(), $this->celsius, $room, $isCovered || $this->water() <= 0) * $seconds);
-        $steam = $this->water() > 0 ? $steam : 0.0;
+        $steam = $this->steam($seconds, $room, $isCovered);
         $loss = $steam * Steam::latent($this->celsius);
         $capacity = $this->heat->capacity($this->celsius);
         // the middle of the stretch tells what melts on the way
@@ -93,7 +104,7 @@ final class Pot
     /** Kept where it is: what leaves as steam and through the wall is made up for. */
     public function keep(float $seconds, float $room, bool $isCovered): void
     {
-        $steam = $this->water() > 0 ? min($this->water(), Evaporation::rate($this->vessel->surface(), $this->celsius, $room, $isCovered) * $seconds) : 0.0;
+        $steam = $this->steam($seconds, $room, $isCovered);
         $loss = $steam * Steam::latent($this->celsius);
         $this->take($loss, $loss, $steam);
     }
@@ -111,7 +122,7 @@ final class Pot
     /** Grams of water in it. */
     public function water(): float
     {
-        return max(0.0, array_sum(array_map(static fn (array $part): float => $part[2] * ($part[1] === null ? 1.0 : $part[1]->waterFraction ?? 0.0), $this->parts)) - $this->driedSince);
+        return max(0.0, $this->waterIn - $this->driedSince);
     }
 
     /** @return list<array{Ingredient|null, float}> */
@@ -145,6 +156,14 @@ final class Pot
         return $this->joules;
     }
 
+    /** Grams of water that leave in so many seconds. */
+    private function steam(float $seconds, float $room, bool $isCovered): float
+    {
+        $water = $this->water();
+
+        return $water <= 0 ? 0.0 : min($water, Evaporation::rate($this->vessel->surface(), $this->celsius, $room, $isCovered) * $seconds);
+    }
+
     private function take(float $gain, float $loss, float $steam): void
     {
         $this->joules += $gain - $loss;
@@ -175,6 +194,7 @@ final class Pot
 
     private function reckon(): void
     {
+        $this->waterIn = array_sum(array_map(static fn (array $part): float => $part[2] * ($part[1] === null ? 1.0 : $part[1]->waterFraction ?? 0.0), $this->parts));
         $this->heat = HeatContent::of($this->ingredients(), $this->vessel->wall, $this->vessel->wallGrams);
         $this->joules = $this->heat->at($this->celsius);
     }

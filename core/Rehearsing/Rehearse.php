@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ilvane\Core\Rehearsing;
 
 use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Catalogue\Ingredient;
 use Ilvane\Core\Catalogue\Kind;
 use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Checks\Assessment;
@@ -81,8 +82,11 @@ final class Rehearse
     /** @var list<array{step: int, finding: Finding}> */
     private array $findings = [];
 
-    /** @var array<string, true> ingredients that are melted */
-    private array $melted = [];
+    /** @var array<string, array{Ingredient, Pot}> what has still to melt, and where it was put */
+    private array $solid = [];
+
+    /** @var array<string, Ingredient> emulsifiers that are melted and have not begun to set */
+    private array $setting = [];
 
     private float $joulesPut = 0.0;
 
@@ -111,9 +115,7 @@ final class Rehearse
         $atStart = $this->water->joules() + $this->oil->joules();
         // whatever is weighed before the heat stands ready, at the room's warmth
         foreach ([[Phase::Water, $this->water], [Phase::Oil, $this->oil]] as [$phase, $pot]) {
-            foreach ($this->composition->inPhase($phase) as $line) {
-                $this->put($pot, $line);
-            }
+            $this->put($pot, $this->composition->inPhase($phase));
         }
         $this->noteMelted();
         $this->sample();
@@ -240,8 +242,8 @@ final class Rehearse
         $pot = $this->main();
         foreach ($this->composition->inPhase($move->phase ?? Phase::Cooldown) as $line) {
             $this->find($this->warnings->addedTooHot($line, $pot->celsius));
-            $this->put($pot, $line);
         }
+        $this->put($pot, $this->composition->inPhase($move->phase ?? Phase::Cooldown));
         $this->event('added', null, $pot->celsius);
         $this->wait(60 * ($move->minutes ?? $move->do->usualMinutes()));
     }
@@ -330,31 +332,38 @@ final class Rehearse
     /** Says once of each ingredient when it is melted, and of the emulsifier when it begins to set again. */
     private function noteMelted(): void
     {
-        foreach ([$this->water, $this->oil] as $pot) {
-            foreach ($pot->lines() as $line) {
-                $ingredient = $line->ingredient;
-                if ($ingredient?->meltHigh === null) {
-                    continue;
+        foreach ($this->solid as $key => [$ingredient, $pot]) {
+            $in = $pot->isEmpty() ? $this->main() : $pot;
+            if (HeatContent::melted($ingredient, $in->celsius) >= 1.0) {
+                unset($this->solid[$key]);
+                $this->event('melted', $key, $in->celsius);
+                if ($ingredient->kind === Kind::Emulsifier) {
+                    $this->setting[$key] = $ingredient;
                 }
-                $key = $ingredient->key;
-                if (! isset($this->melted[$key]) && HeatContent::melted($ingredient, $pot->celsius) >= 1.0) {
-                    $this->melted[$key] = true;
-                    $this->event('melted', $key, $pot->celsius);
-                } elseif (isset($this->melted[$key]) && ! isset($this->melted["$key sets"]) && $this->isCombined && $ingredient->kind === Kind::Emulsifier && HeatContent::melted($ingredient, $pot->celsius) < 1.0) {
-                    $this->melted["$key sets"] = true;
-                    $this->event('sets', $key, $pot->celsius);
-                }
+            }
+        }
+        foreach ($this->isCombined ? $this->setting : [] as $key => $ingredient) {
+            if (HeatContent::melted($ingredient, $this->main()->celsius) < 1.0) {
+                unset($this->setting[$key]);
+                $this->event('sets', $key, $this->main()->celsius);
             }
         }
     }
 
-    private function put(Pot $pot, WeighedLine $line): void
+    /** @param  list<WeighedLine>  $lines */
+    private function put(Pot $pot, array $lines): void
     {
-        $grams = $line->grams->likely ?? 0.0;
-        if ($grams > 0) {
-            $this->joulesPut += HeatContent::of([[$line->ingredient, $grams]])->at($this->kitchen->room);
-            $pot->put($line, $line->ingredient, $grams, $this->kitchen->room);
+        $parts = [];
+        foreach ($lines as $line) {
+            if (($line->grams->likely ?? 0.0) > 0) {
+                $parts[] = [$line, $line->ingredient, $line->grams->likely ?? 0.0];
+                $ingredient = $line->ingredient;
+                if ($ingredient?->meltHigh !== null) {
+                    $this->solid[$ingredient->key] = [$ingredient, $pot];
+                }
+            }
         }
+        $this->joulesPut += $parts === [] ? 0.0 : $pot->put($parts, $this->kitchen->room);
     }
 
     /** Where most of it is now. */

@@ -7,7 +7,7 @@ return [
     'basis' => 'An estimate. A potful is taken as hot all through; how fast vessels pass heat is fitted to common practice, until yours are learned; steam is right to about a half.',
     'at' => 'Minute', 'scrub' => 'Go along the minutes', 'temperature' => '°C', 'unit' => 'min',
     'curves' => ['water' => 'Water', 'oil' => 'Oil', 'mix' => 'Together'], 'gate_line' => 'gate', 'solid' => ':percent still solid', 'legend' => 'What happens',
-    'beside' => 'Lay another way beside it', 'beside_none' => 'none', 'do_beside' => 'Compare', 'beside_is' => 'Dotted: :school.',
+    'beside' => 'Other ways, laid beside it', 'beside_none' => 'Take it away', 'beside_is' => 'Dotted: :school.',
     'schools' => [
         'oil_into_water' => ['oil into water', 'The kitchen’s usual way, stirring steadily.'], 'water_into_oil' => ['water into oil', 'It turns over as water comes in, and the drops get finer.'],
         'counter' => ['cooling on the counter', 'Nothing to do but wait; it thickens slowly.'], 'cold_bath' => ['cooling in a basin of cold water', 'Fast, and it wants stirring all the while.'], 'ice_bath' => ['cooling in ice', 'The fastest; fats set before they can grain.'],

@@ -48,8 +48,7 @@ final class RehearsalTest extends BrowserCase
         self::assertNotSame($gate, self::find('.rehearsal-totals div:nth-child(3) dd')->getText());
         self::assertSame('ice_bath', (new WebDriverSelect(self::find('select[name=cool]')))->getFirstSelectedOption()->getAttribute('value'));
 
-        (new WebDriverSelect(self::find('select[name=beside]')))->selectByValue('counter');
-        self::press('Compare');
+        self::press('cooling on the counter');
         self::see('later.');
         self::assertNotSame([], self::all('.heat-other'));
     }

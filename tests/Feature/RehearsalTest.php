@@ -31,7 +31,7 @@ final class RehearsalTest extends AppCase
     {
         $formula = $this->formulaOf(SoundFormula::document());
         foreach (array_keys(Course::SCHOOLS) as $school) {
-            $this->get("/formulas/$formula->id/rehearsal?beside=$school")->assertOk()->assertSee('heat-other', false)->assertSeeText(__("rehearsal.schools.$school.1"), false);
+            $this->get("/formulas/$formula->id/rehearsal?beside=$school")->assertOk()->assertSee('heat-other', false)->assertSeeText('Dotted: '.__("rehearsal.schools.$school.0"));
         }
         $this->get("/formulas/$formula->id/rehearsal?beside=ice_bath")->assertSeeText('The gate opens');
         $this->get("/formulas/$formula->id/rehearsal?beside=nonsense")->assertOk()->assertDontSee('heat-other', false);

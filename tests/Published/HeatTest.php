@@ -82,13 +82,13 @@ final class HeatTest extends CoreCase
     {
         $water = self::catalogue()->get('distilled-water');
         $pot = self::pot();
-        $pot->put(null, $water, 200.0, 20.0);
-        $pot->put(null, $water, 100.0, 80.0);
+        $pot->put([[null, $water, 200.0]], 20.0);
+        $pot->put([[null, $water, 100.0]], 80.0);
         self::assertEqualsWithDelta(40.0, $pot->celsius, 0.01);
         $pot = self::pot(75.0);
-        $pot->put(null, self::catalogue()->get('olive-oil'), 200.0, 75.0);
-        $pot->put(null, $water, 700.0, 75.0);
-        $pot->put(null, $water, 100.0, 20.0);
+        $pot->put([[null, self::catalogue()->get('olive-oil'), 200.0]], 75.0);
+        $pot->put([[null, $water, 700.0]], 75.0);
+        $pot->put([[null, $water, 100.0]], 20.0);
         self::assertEqualsWithDelta(68.85, $pot->celsius, 0.05);
     }
 
@@ -97,8 +97,8 @@ final class HeatTest extends CoreCase
     {
         $water = self::catalogue()->get('distilled-water');
         $pot = self::pot(40.0);
-        $pot->put(null, $water, 500.0, 40.0);
-        $pot->put(null, $water, 50.0, -1.0);
+        $pot->put([[null, $water, 500.0]], 40.0);
+        $pot->put([[null, $water, 50.0]], -1.0);
         self::assertEqualsWithDelta(29.12, $pot->celsius, 0.25);
     }
 
@@ -129,7 +129,7 @@ final class HeatTest extends CoreCase
         $flow = $capacity * log(($from - $around) / ($then - $around)) / ($minutes * 60);
         foreach ($expected as [$at, $celsius]) {
             $pot = self::pot($from);
-            $pot->put(null, self::catalogue()->get('glycerin'), 300.0, $from);
+            $pot->put([[null, self::catalogue()->get('glycerin'), 300.0]], $from);
             for ($left = $at * 60; $left > 0; $left -= 5) {
                 $pot->stand($around, $flow, min(5.0, $left), 21.0, true);
             }
@@ -168,7 +168,7 @@ final class HeatTest extends CoreCase
             $pot = new Pot($catalogue->vessels()['glass-jug-500'], $from);
             $parts = [['distilled-water', 150.0, 'water', null, 0.0], ['olive-oil', 20.0, 'fat', null, 0.0], ['shea-butter-refined', 20.0, 'fat', [32, 40], 120.0], ['cetyl-alcohol', 6.0, 'wax', [$catalogue->get('cetyl-alcohol')->meltLow ?? $catalogue->get('cetyl-alcohol')->meltHigh - 10, $catalogue->get('cetyl-alcohol')->meltHigh], 200.0]];
             foreach ($parts as [$key, $grams]) {
-                $pot->put(null, $catalogue->get($key), $grams, $from);
+                $pot->put([[null, $catalogue->get($key), $grams]], $from);
             }
             for ($s = 0; $s < $seconds; $s += 5) {
                 $pot->stand($around, $flow, 5.0, 21.0, $isCovered);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Database\Seeders\DemoWorkroom;
+use Facebook\WebDriver\WebDriverKeys;
 use PDO;
 
 /** Not a test: run by bin/screenshots, so that every picture in the docs is made the same way from the sample workroom. */
@@ -29,10 +30,9 @@ final class TakeScreenshots extends BrowserCase
         self::visit('/formulas/4');
         self::find('#keeps summary')->click();
         self::picture('butter');
-        self::devTools()->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => 'dark']]]);
-        self::visit('/formulas/2');
-        self::picture('bench-night');
-        self::devTools()->execute('Emulation.setEmulatedMedia', ['features' => []]);
+        self::visit('/formulas/1/rehearsal?beside=ice_bath');
+        self::find('.scrub-range')->sendKeys(array_fill(0, 5, WebDriverKeys::PAGE_UP));
+        self::picture('rehearsal');
         self::phone();
         foreach (['phone-weigh' => "/make/{$codes['making']}/weigh.4", 'phone-gate' => "/make/{$codes['making']}/gate", 'phone-bench' => '/formulas/1'] as $name => $path) {
             self::visit($path);

@@ -23,6 +23,7 @@ use Ilvane\Core\Formula\Formula as Written;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Rehearsing\Course;
 use Ilvane\Core\Rehearsing\Doing;
+use Ilvane\Core\Rehearsing\Move;
 use Ilvane\Core\Rehearsing\Rehearsal;
 use Ilvane\Core\Rehearsing\Rehearse;
 
@@ -44,6 +45,7 @@ final readonly class RehearsalPage
      * @param  list<array{number: int, minute: float, at: string, words: string}>  $events
      * @param  list<array{what: string, minutes: string, notes: list<array{severity: string, message: string, because: string}>}>  $steps
      * @param  array<string, array{vessel: Section, name: string}>  $pots  water, oil, mix
+     * @param  list<string>  $schools  other ways, by key, that differ from the one planned
      * @param  list<string>  $compared
      * @param  array<string, string>  $vessels  name by key
      * @param  array{minutes: string, hands: string, gate: string, firm: string, water: string}  $totals
@@ -58,6 +60,7 @@ final readonly class RehearsalPage
         public string $samples,
         public array $totals,
         public string $beside,
+        public array $schools,
         public array $compared,
         public array $vessels,
         public bool $isEmpty,
@@ -91,6 +94,7 @@ final readonly class RehearsalPage
                 'water' => $rehearsal->waterLost < self::STEAM_WORTH_SAYING ? '' : $wording->grams(round($rehearsal->waterLost, 1)),
             ],
             $other === null ? '' : $beside,
+            self::schools($rehearsal, $it->composition),
             $other === null ? [] : self::compared($rehearsal, $other, $wording),
             array_map(static fn (Vessel $vessel): string => $vessel->name, app(Catalogue::class)->vessels()),
             $it->composition->known() === [],
@@ -174,6 +178,24 @@ final readonly class RehearsalPage
             'tray' => 'tub',
             default => 'beaker',
         };
+    }
+
+    /** @return list<string> */
+    private static function schools(Rehearsal $rehearsal, Composition $composition): array
+    {
+        $kitchen = $rehearsal->kitchen;
+        $planned = ['pour' => $kitchen->pour->value, 'cool' => $kitchen->cool->value, 'covered' => $kitchen->isCovered, 'bath_c' => $kitchen->bath];
+        $does = array_map(static fn (Move $move): Doing => $move->do, $rehearsal->course->moves);
+        $bears = [
+            'pour' => in_array(Doing::Combine, $does, true), 'cool' => in_array(Doing::Gate, $does, true) || in_array(Doing::Cool, $does, true),
+            'covered' => $composition->waterShare() > 0 && in_array(Doing::Heat, $does, true), 'bath_c' => in_array(Doing::Heat, $does, true),
+        ];
+
+        return array_keys(array_filter(Course::SCHOOLS, static function (array $school) use ($planned, $bears): bool {
+            $field = array_key_first($school);
+
+            return $bears[$field] && ! in_array($planned[$field], $school, true);
+        }));
     }
 
     /** @return list<string> */

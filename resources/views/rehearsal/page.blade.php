@@ -24,12 +24,6 @@
                 <path class="scrub-line" d="M0 {{ $plot->top - 6 }}V{{ $plot->floor() + 56 }}" transform="translate({{ $plot->left }} 0)"/>
             </svg></div>
             <input class="scrub-range" type="range" min="0" max="{{ ceil($page->timeline->minutes) }}" step="0.5" value="0" aria-label="{{ __('rehearsal.scrub') }}">
-            <form class="beside" method="get" action="{{ route('rehearsal', $page->formula) }}">
-        <label><span class="label">{{ __('rehearsal.beside') }}</span><select name="beside"><option value="">{{ __('rehearsal.beside_none') }}</option>@foreach (__('rehearsal.schools') as $key => $school)<option value="{{ $key }}" @selected($page->beside === $key)>{{ $school[0] }}</option>@endforeach</select></label>
-        <button class="button button-quiet">{{ __('rehearsal.do_beside') }}</button>
-        @if ($page->beside !== '')<div class="beside-said"><p><b>{{ __('rehearsal.beside_is', ['school' => __('rehearsal.schools.'.$page->beside.'.0')]) }}</b> {{ __('rehearsal.schools.'.$page->beside.'.1') }}</p><ul>@foreach ($page->compared as $said)<li>{{ $said }}</li>@endforeach</ul></div>@endif
-    </form>
-    <p class="quiet">{{ __('rehearsal.basis') }}</p>
         </div>
         <div class="scrub-now">
             <p class="scrub-minute">{{ __('rehearsal.at') }} <b>0</b></p>
@@ -43,6 +37,12 @@
             </div>
         </div>
         <div class="scrub-events"><h2>{{ __('rehearsal.legend') }}</h2><ol>@foreach ($page->events as $event)<li data-minute="{{ $event['minute'] }}"><span class="event-number">{{ $event['number'] }}</span><b>{{ $event['at'] }}</b> {{ $event['words'] }}</li>@endforeach</ol></div>
+        <div class="beside" id="beside">
+            <h2>{{ __('rehearsal.beside') }}</h2>
+            @if ($page->beside !== '')<div class="beside-said"><p><b>{{ __('rehearsal.beside_is', ['school' => __('rehearsal.schools.'.$page->beside.'.0')]) }}</b> <a href="{{ route('rehearsal', $page->formula) }}#beside">{{ __('rehearsal.beside_none') }}</a></p><ul>@foreach ($page->compared as $said)<li>{{ $said }}</li>@endforeach</ul></div>@endif
+            <ul class="ways">@foreach ($page->schools as $school)<li><a href="{{ route('rehearsal', [$page->formula, 'beside' => $school]) }}#beside" @if ($page->beside === $school) aria-current="true" @endif>{{ __("rehearsal.schools.$school.0") }}</a> <small>{{ __("rehearsal.schools.$school.1") }}</small></li>@endforeach</ul>
+            <p class="quiet">{{ __('rehearsal.basis') }}</p>
+        </div>
     </section>
     @include('rehearsal.plan')
     @endif
