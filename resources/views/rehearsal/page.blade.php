@@ -10,7 +10,7 @@
     </dl>
     <section class="scrub" x-data="scrub" data-samples="{{ $page->samples }}" data-minutes="{{ $page->timeline->minutes }}" data-left="{{ $plot->left }}" data-wide="{{ $plot->end() - $plot->left }}" data-solid="{{ __('rehearsal.solid') }}">
         <div class="scrub-chart">
-            <div class="timeline-frame"><svg class="plot timeline" viewBox="0 0 {{ $plot->width }} {{ $plot->height }}" role="img" aria-label="{{ __('rehearsal.heading') }}: {{ $page->totals['minutes'] }} {{ __('rehearsal.total') }}">
+            <div class="timeline-frame" tabindex="0" role="group" aria-label="{{ __('rehearsal.heading') }}"><svg class="plot timeline" viewBox="0 0 {{ $plot->width }} {{ $plot->height }}" role="img" aria-label="{{ __('rehearsal.heading') }}: {{ $page->totals['minutes'] }} {{ __('rehearsal.total') }}">
                 @foreach ($page->timeline->levels as $level)<path class="plot-grid" d="M{{ $plot->left }} {{ $level['y'] }}H{{ $plot->end() }}"/><text class="plot-level" x="{{ $plot->left - 6 }}" y="{{ $level['y'] + 4 }}">{{ $level['label'] }}{{ $loop->last ? ' '.__('rehearsal.temperature') : '' }}</text>@endforeach
                 @if ($page->timeline->gateY !== null)<path class="gate-line" d="M{{ $plot->left }} {{ $page->timeline->gateY }}H{{ $plot->end() }}"/><text class="gate-word" x="{{ $plot->end() - 4 }}" y="{{ $page->timeline->gateY - 6 }}">{{ __('rehearsal.gate_line') }}</text>@endif
                 @foreach ($page->timeline->others as $curve)<path class="heat-line heat-other heat-{{ $curve['kind'] }}" d="{{ $curve['line'] }}"/>@endforeach
