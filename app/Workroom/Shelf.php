@@ -147,7 +147,7 @@ final readonly class Shelf
     private function half(Batch $batch): array
     {
         $state = MakeState::of($batch);
-        $step = $state->plan->step($batch->at_step) ?? $state->plan->steps[0];
+        $step = $state->now();
 
         return [
             'name' => $state->formula->name,

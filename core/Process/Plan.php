@@ -6,21 +6,24 @@ namespace Ilvane\Core\Process;
 
 use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Formula\Composition;
-use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\Formula;
-use Ilvane\Core\Formula\Regime;
 use Ilvane\Core\Formula\Scaling;
 use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Heat\CoolDownGate;
 use Ilvane\Core\Heat\PhaseHeat;
 use Ilvane\Core\Measure\Tools;
-use Ilvane\Core\Preservation\Preservation;
+use Ilvane\Core\Rehearsing\Course;
+use Ilvane\Core\Rehearsing\Doing;
+use Ilvane\Core\Rehearsing\Move;
 
-/** The steps that make a formula, in the order of the work. Common practice. */
+/** The steps at the hob, in the order of the work: the course of the making, with every weighing a step of its own. */
 final readonly class Plan
 {
     /** Hair leave-ins: 4.5 to 5.5, up to 6 accepted. Common practice. */
     public const USUAL_PH = 5.0;
+
+    /** One go of the blender where nobody has said. Common practice: 60 to 90 s. */
+    private const BURST_S = 75.0;
 
     /** @param  non-empty-list<Step>  $steps */
     private function __construct(public array $steps)
@@ -29,41 +32,64 @@ final readonly class Plan
 
     public static function of(Formula $formula, Composition $composition): self
     {
-        $heat = PhaseHeat::of($formula, $composition);
-        $isWatery = Preservation::of($formula, $composition, $heat)->regime !== Regime::Dry;
-        $water = $composition->inPhase(Phase::Water);
-        $oil = $composition->inPhase(Phase::Oil);
-        $cooldown = $composition->inPhase(Phase::Cooldown);
-        $infusion = $composition->inPhase(Phase::Infusion);
-        $heated = array_values(array_filter([$water === [] ? null : Phase::Water, $oil === [] ? null : Phase::Oil]));
-
-        $steps = [new Step('sanitise', StepKind::Sanitise)];
         $targets = self::targets($composition, $formula->scaleResolutionG ?? Tools::DEFAULT_SCALE_G);
-        array_push($steps, ...self::weigh($infusion, $targets), ...($infusion === [] ? [] : [new Step('steep', StepKind::Steep, [Phase::Infusion])]));
-        array_push($steps, ...self::weigh($water, $targets), ...self::weigh($oil, $targets));
-        if ($heat !== null && $heated !== []) {
-            $steps[] = new Step('heat', StepKind::Heat, $heated, celsius: $heat->target);
-        }
-        if ($water !== [] && $oil !== []) {
-            $steps[] = new Step('combine', StepKind::Combine, $heated, celsius: $heat?->target);
-            $steps[] = new Step('blend', StepKind::Blend);
-        }
-        if ($heat !== null && $cooldown !== []) {
-            $steps[] = new Step('gate', StepKind::Gate, [Phase::Cooldown], celsius: CoolDownGate::of($formula));
-        }
-        array_push($steps, ...self::weigh($cooldown, $targets));
-        if ($cooldown !== []) {
-            $steps[] = new Step('add', StepKind::Add, [Phase::Cooldown]);
-        }
-        if ($formula->family === Family::WhippedButter) {
-            $steps[] = new Step('whip', StepKind::Whip);
-        }
-        if ($isWatery) {
-            $steps[] = new Step('ph', StepKind::TestPh, ph: $formula->ph ?? self::USUAL_PH);
+        $steps = $seen = [];
+        foreach (self::moves(Course::of($formula, $composition)->moves, $composition) as $move) {
+            foreach (self::steps($move, $formula, $composition, $targets) as $step) {
+                $seen[$step->key] = ($seen[$step->key] ?? 0) + 1;
+                $steps[] = $seen[$step->key] === 1 ? $step : $step->named("$step->key.{$seen[$step->key]}");
+            }
         }
         $steps[] = new Step('fill', StepKind::Fill, grams: $composition->total?->likely);
 
         return new self($steps);
+    }
+
+    /**
+     * What is done by hand at the hob, up to the filling that ends it; whatever the course forgot to weigh is weighed first.
+     *
+     * @param  list<Move>  $moves
+     * @return list<Move>
+     */
+    private static function moves(array $moves, Composition $composition): array
+    {
+        $filled = array_search(Doing::Fill, array_column($moves, 'do'), true);
+        $moves = array_values(array_filter(array_slice($moves, 0, $filled === false ? null : $filled), static fn (Move $move): bool => $move->do !== Doing::Label));
+        $weighed = array_map(static fn (Move $move): ?Phase => $move->do === Doing::Weigh ? $move->phase : null, $moves);
+        $forgotten = array_filter(Phase::cases(), static fn (Phase $phase): bool => $composition->inPhase($phase) !== [] && ! in_array($phase, $weighed, true));
+        $first = ($moves[0] ?? null)?->do === Doing::Sanitise ? 1 : 0;
+        array_splice($moves, $first, 0, array_map(static fn (Phase $phase): Move => new Move(Doing::Weigh, phase: $phase), array_values($forgotten)));
+
+        return $first === 1 ? $moves : [new Move(Doing::Sanitise), ...$moves];
+    }
+
+    /**
+     * @param  array<int, float>  $targets
+     * @return list<Step>
+     */
+    private static function steps(Move $move, Formula $formula, Composition $composition, array $targets): array
+    {
+        $phases = array_values(array_filter([$composition->inPhase(Phase::Water) === [] || $move->what === 'oil' ? null : Phase::Water, $composition->inPhase(Phase::Oil) === [] || $move->what === 'water' ? null : Phase::Oil]));
+        $seconds = 60 * ($move->minutes ?? $move->do->usualMinutes());
+
+        return match ($move->do) {
+            Doing::Weigh => self::weigh($composition->inPhase($move->phase ?? Phase::Oil), $targets),
+            Doing::Heat => $phases === [] ? [] : [new Step('heat', StepKind::Heat, $phases, celsius: $move->toC ?? PhaseHeat::of($formula, $composition)->target ?? PhaseHeat::USUAL_C)],
+            Doing::Combine => [new Step('combine', StepKind::Combine, $phases)],
+            Doing::Blend => [new Step('blend', StepKind::Blend, seconds: self::blending($move)->seconds(), blending: self::blending($move))],
+            Doing::Gate, Doing::Cool => [new Step('gate', StepKind::Gate, [Phase::Cooldown], celsius: $move->toC ?? CoolDownGate::of($formula))],
+            Doing::Add => $composition->inPhase($move->phase ?? Phase::Cooldown) === [] ? [] : [new Step('add', StepKind::Add, [$move->phase ?? Phase::Cooldown])],
+            Doing::TestPh => [new Step('ph', StepKind::TestPh, ph: $formula->ph ?? self::USUAL_PH)],
+            Doing::Chill => [new Step('chill', StepKind::Chill, celsius: $move->toC, seconds: $move->minutes === null ? null : $seconds)],
+            Doing::Hold, Doing::Rest, Doing::Whip => [new Step($move->do->value, StepKind::from($move->do->value), seconds: $seconds)],
+            Doing::Sanitise, Doing::Prepare, Doing::Strain, Doing::Adjust => [new Step($move->do->value, StepKind::from($move->do->value))],
+            Doing::Fill, Doing::Label => [],
+        };
+    }
+
+    private static function blending(Move $move): Blending
+    {
+        return new Blending($move->burst ?: self::BURST_S, $move->rest, $move->times);
     }
 
     public function step(string $key): ?Step

@@ -15,6 +15,7 @@ final readonly class Step
      * @param  float|null  $grams  to weigh
      * @param  float|null  $celsius  to reach, or to fall to at a gate
      * @param  list<Phase>  $phases  it concerns
+     * @param  float|null  $seconds  it takes by the clock; null where the work itself tells when it is done
      */
     public function __construct(
         public string $key,
@@ -24,6 +25,14 @@ final readonly class Step
         public ?float $grams = null,
         public ?float $celsius = null,
         public ?float $ph = null,
+        public ?float $seconds = null,
+        public ?Blending $blending = null,
     ) {
+    }
+
+    /** The same under another key, where a plan does it twice. */
+    public function named(string $key): self
+    {
+        return new self($key, $this->kind, $this->phases, $this->line, $this->grams, $this->celsius, $this->ph, $this->seconds, $this->blending);
     }
 }

@@ -8,13 +8,18 @@ enum StepKind: string
 {
     case Sanitise = 'sanitise';
     case Weigh = 'weigh';
-    case Steep = 'steep';
+    case Prepare = 'prepare';
     case Heat = 'heat';
+    case Hold = 'hold';
     case Combine = 'combine';
     case Blend = 'blend';
     case Gate = 'gate';
     case Add = 'add';
     case TestPh = 'test_ph';
+    case Adjust = 'adjust';
+    case Chill = 'chill';
+    case Rest = 'rest';
+    case Strain = 'strain';
     case Whip = 'whip';
     case Fill = 'fill';
 }

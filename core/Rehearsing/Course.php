@@ -65,7 +65,7 @@ final readonly class Course
         if ($formula->family === Family::WhippedButter) {
             array_push($moves, new Move(Doing::Chill, how: Cooling::Fridge), new Move(Doing::Whip));
         }
-        if (Preservation::of($formula, $composition, $heat)->regime === Regime::Preserved) {
+        if (! $formula->family->isUsuallyFresh() && Preservation::of($formula, $composition, $heat)->regime !== Regime::Dry) {
             $moves[] = new Move(Doing::TestPh);
         }
         array_push($moves, new Move(Doing::Fill), ...($formula->family === Family::FrozenBar ? [new Move(Doing::Chill, toC: -10.0, how: Cooling::Freezer)] : []), ...[new Move(Doing::Label)]);

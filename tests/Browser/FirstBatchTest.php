@@ -55,6 +55,8 @@ final class FirstBatchTest extends BrowserCase
         self::fillIn(['water' => '72', 'oil' => '60'], 'Both are ready');
         self::see('within 5 °C of each other');
         self::fillIn(['water' => '73', 'oil' => '71'], 'Both are ready');
+        self::see('Hold');
+        self::press('Done');
         self::see('Combine');
         self::press('Done');
         self::see('Blend');
@@ -72,6 +74,8 @@ final class FirstBatchTest extends BrowserCase
         self::see('Benzyl alcohol');
         self::press('That’s in');
         self::see('Stir in');
+        self::press('Done');
+        self::see('Blend');
         self::press('Done');
         self::fillIn(['ph' => '4,8'], 'Write it down');
         self::fillIn(['filled' => '189', 'containers' => '1'], 'Put on the shelf');

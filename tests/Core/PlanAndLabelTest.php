@@ -23,13 +23,22 @@ final class PlanAndLabelTest extends CoreCase
     public function test_an_emulsion_is_made_in_the_order_of_the_trade(): void
     {
         $keys = array_map(static fn (Step $step): string => $step->key, self::plan(self::sound())->steps);
-        self::assertSame(['sanitise', 'weigh.1', 'weigh.2', 'weigh.3', 'weigh.4', 'weigh.5', 'heat', 'combine', 'blend', 'gate', 'weigh.6', 'weigh.7', 'weigh.8', 'weigh.9', 'add', 'ph', 'fill'], $keys);
+        self::assertSame(['sanitise', 'weigh.1', 'weigh.2', 'weigh.3', 'weigh.4', 'weigh.5', 'heat', 'hold', 'combine', 'blend', 'gate', 'weigh.6', 'weigh.7', 'weigh.8', 'weigh.9', 'add', 'blend.2', 'ph', 'fill'], $keys);
     }
 
     public function test_an_oil_blend_is_neither_heated_nor_gated_nor_tested(): void
     {
         $plan = self::plan(self::document([['olive-oil', '60 g'], ['jojoba-oil', '39 g'], ['lavender-essential-oil', '1 g']], ['family' => 'hair_oil', 'batch' => null]));
         self::assertSame(['sanitise', 'weigh.1', 'weigh.2', 'weigh.3', 'add', 'fill'], array_map(static fn (Step $step): string => $step->key, $plan->steps));
+    }
+
+    public function test_a_course_of_ones_own_is_followed_and_nothing_goes_unweighed(): void
+    {
+        $document = [...self::sound(), 'process' => ['steps' => [['do' => 'heat', 'what' => 'oil', 'to_c' => 70], ['do' => 'rest', 'minutes' => 10], ['do' => 'heat', 'what' => 'water', 'to_c' => 72], ['do' => 'combine'], ['do' => 'blend', 'burst_s' => 60, 'rest_s' => 30, 'times' => 4], ['do' => 'add', 'phase' => 'cooldown'], ['do' => 'label']]]];
+        $plan = self::plan($document);
+        self::assertSame(['sanitise', ...array_map(static fn (int $n): string => "weigh.$n", range(1, 9)), 'heat', 'rest', 'heat.2', 'combine', 'blend', 'add', 'fill'], array_map(static fn (Step $step): string => $step->key, $plan->steps));
+        self::assertSame([600.0, 330.0], [$plan->step('rest')?->seconds, $plan->step('blend')?->seconds]);
+        self::assertSame(['oil'], array_column($plan->step('heat')->phases, 'value'));
     }
 
     public function test_the_plan_weighs_out_exactly_the_batch(): void

@@ -36,12 +36,14 @@ final class MakeTest extends AppCase
         $this->tell($batch, 'weigh.2', ['weight' => '6.02']);
         $this->tell($batch, 'weigh.3', ['weight' => '8.00']);
         $this->tell($batch, 'weigh.4', ['weight' => '16.10'])->assertRedirect("/make/$batch->code/heat");
-        $this->tell($batch, 'heat', ['water' => '72', 'oil' => '71', 'do' => 'on'])->assertRedirect("/make/$batch->code/combine");
+        $this->tell($batch, 'heat', ['water' => '72', 'oil' => '71', 'do' => 'on'])->assertRedirect("/make/$batch->code/hold");
+        $this->tell($batch, 'hold')->assertRedirect("/make/$batch->code/combine");
         $this->tell($batch, 'combine')->assertRedirect("/make/$batch->code/blend");
         $this->tell($batch, 'blend')->assertRedirect("/make/$batch->code/gate");
         $this->tell($batch, 'gate', ['mix' => '38'])->assertRedirect("/make/$batch->code/weigh.5");
         $this->tell($batch, 'weigh.5', ['weight' => '1.80'])->assertRedirect("/make/$batch->code/add");
-        $this->tell($batch, 'add')->assertRedirect("/make/$batch->code/ph");
+        $this->tell($batch, 'add')->assertRedirect("/make/$batch->code/blend.2");
+        $this->tell($batch, 'blend.2')->assertRedirect("/make/$batch->code/ph");
         $this->tell($batch, 'ph', $ph)->assertRedirect("/make/$batch->code/fill");
         $this->tell($batch, 'fill', ['filled' => '190.5', 'containers' => '2'])->assertRedirect("/batches/$batch->code");
     }
@@ -82,7 +84,7 @@ final class MakeTest extends AppCase
             $this->tell($batch, 'heat', ['water' => $water, 'oil' => $oil, 'do' => 'on'])->assertRedirect("/make/$batch->code/heat");
         }
         $this->tell($batch, 'heat', ['water' => '74', 'oil' => '71', 'do' => 'note'])->assertRedirect("/make/$batch->code/heat");
-        $this->tell($batch, 'heat', ['water' => '74', 'oil' => '71', 'do' => 'on'])->assertRedirect("/make/$batch->code/combine");
+        $this->tell($batch, 'heat', ['water' => '74', 'oil' => '71', 'do' => 'on'])->assertRedirect("/make/$batch->code/hold");
         self::assertSame(10, BatchEntry::query()->where('kind', 'temperature')->count(), 'every reading is kept');
     }
 
@@ -112,7 +114,7 @@ final class MakeTest extends AppCase
         $this->tell($batch, 'weigh.1', ['weight' => '168.4']);
         $this->get("/make/$batch->code/weigh.2");
         $this->flushSession(); // another day, another browser
-        $this->get('/')->assertSee('Weigh, step 3 of 13');
+        $this->get('/')->assertSee('Weigh, step 3 of 15');
         $this->get("/make/$batch->code")->assertRedirect("/make/$batch->code/weigh.2");
     }
 

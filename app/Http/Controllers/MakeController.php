@@ -24,7 +24,7 @@ final class MakeController
     public function now(Batch $batch): RedirectResponse
     {
         return $batch->isMaking()
-            ? redirect()->route('make.step', [$batch, $batch->at_step])
+            ? redirect()->route('make.step', [$batch, MakeState::of($batch->load('entries'))->now()->key])
             : redirect()->route('batch', $batch);
     }
 

@@ -46,6 +46,19 @@ final readonly class MakeState
         return new self($batch, $formula, $composition, Plan::of($formula, $composition), $formula->scaleResolutionG ?? $tools->scaleResolutionG, $newest);
     }
 
+    /** Where the make goes on: at the step it was left at, or, if the plan no longer has that, at the first not done. */
+    public function now(): Step
+    {
+        $left = $this->plan->step($this->batch->at_step);
+        foreach ($left === null ? $this->plan->steps : [] as $step) {
+            if (! $this->isDone($step)) {
+                return $step;
+            }
+        }
+
+        return $left ?? $this->plan->steps[count($this->plan->steps) - 1];
+    }
+
     public function entry(string $kind, string $step, string $subject = ''): ?BatchEntry
     {
         return $this->newest["$kind $step $subject"] ?? null;
