@@ -26,6 +26,7 @@ Route::get('/catalogue/search', [CatalogueController::class, 'search'])->name('c
 
 Route::get('/settings', [SettingsController::class, 'show'])->name('settings');
 Route::post('/settings', [SettingsController::class, 'keep'])->name('settings.keep');
+Route::post('/settings/instruments', [SettingsController::class, 'keepInstruments'])->name('settings.instruments');
 Route::post('/settings/hair', [SettingsController::class, 'keepHair'])->name('settings.hair');
 Route::controller(IntakeController::class)->group(function (): void {
     Route::get('/intake', 'paste')->name('intake');
@@ -65,6 +66,8 @@ Route::get('/formulas/{formula}/acidity', [AcidityController::class, 'show'])->w
 
 Route::controller(MakeController::class)->prefix('/make/{batch}')->group(function (): void {
     Route::get('/', 'now')->name('make');
+    Route::post('/practise', 'practise')->name('make.practise');
+    Route::get('/{step}/reading', 'reading')->name('make.reading');
     Route::get('/{step}', 'step')->name('make.step');
     Route::post('/{step}', 'record')->name('make.record');
 });

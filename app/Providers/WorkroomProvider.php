@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Instruments\ByHand;
+use App\Instruments\Instruments;
+use App\Instruments\OverLine;
 use App\Models\ImmediateSqlite;
+use App\Workroom\Kept;
 use App\Workroom\OwnMeasures;
 use App\Workroom\ShippedCatalogue;
 use App\Workroom\Wording;
@@ -27,6 +31,11 @@ final class WorkroomProvider extends ServiceProvider
         ));
         $this->app->singleton(Tools::class, fn (): Tools => $this->app->make(OwnMeasures::class)->tools());
         $this->app->singleton(Wording::class);
+        $this->app->singleton(Instruments::class, static function (): Instruments {
+            $port = Kept::values('instruments')['port'] ?? null;
+
+            return is_int($port) ? new OverLine($port) : new ByHand;
+        });
         $this->app->singleton(RecipeReader::class, fn (): RecipeReader => new RecipeReader($this->app->make(Catalogue::class)));
         $this->app->singleton(Evaluator::class, fn (): Evaluator => new Evaluator($this->app->make(Catalogue::class), $this->app->make(Tools::class)));
     }

@@ -39,6 +39,12 @@ return [
     'sure' => 'The scale is right',
     'this_phase' => 'This phase',
     'written' => 'Written down',
+    'timer_start' => 'Start the clock, :time', 'timer_over' => 'time is up', 'burst' => 'blend', 'pause' => 'rest', 'blending' => ':times bursts of :burst s, :rest s of rest between them.',
+    'aloud' => 'Read it to me', 'trace' => 'Temperature over the minutes', 'trace_means' => 'Dotted as rehearsed; full as measured here.',
+    'instrument' => ['scale' => 'Scale', 'thermometer' => 'Thermometer', 'ph' => 'pH meter'], 'left' => 'About :minutes min to :celsius, by what is measured', 'there' => 'It is there.',
+    'trust' => ['silent' => 'It says nothing. Type what you read yourself.', 'stuck' => 'It has shown the same for too long. Is it in the pot?', 'jumped' => 'No pot changes that fast. Look at the probe.', 'out_of_range' => 'That can’t be. Look at the probe.'],
+    'practise' => 'Practise with simulated instruments', 'practising' => 'The simulated instruments play this making now.', 'no_practice' => 'No simulated instruments answer on that port.',
+    'settings' => ['title' => 'My instruments', 'why' => 'A scale, thermometers or a pH meter on this machine, read while you make. Empty, you read and type. To practise, start the simulated ones: php artisan ilvane:instruments', 'port' => 'Their port', 'keep' => 'Keep this', 'kept' => 'Kept. The pages at the hob read them from now on.', 'by_hand' => 'By hand, then.', 'error' => 'A port between 1024 and 65535.'],
     'verb' => [
         'sanitise' => 'Clean', 'weigh' => 'Weigh', 'prepare' => 'Prepare', 'hold' => 'Hold', 'chill' => 'Chill', 'rest' => 'Rest', 'strain' => 'Strain', 'adjust' => 'Set pH', 'heat' => 'Heat', 'combine' => 'Combine', 'blend' => 'Blend',
         'gate' => 'Cool', 'add' => 'Stir in', 'test_ph' => 'Test pH', 'whip' => 'Whip', 'fill' => 'Fill',

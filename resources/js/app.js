@@ -2,20 +2,35 @@ import Alpine from '@alpinejs/csp';
 import morph from '@alpinejs/morph';
 import bench from './bench.js';
 import foresee from './foresee.js';
+import live from './live.js';
 import picker from './picker.js';
 import scrub from './scrub.js';
 import step from './step.js';
 import './sheet.js';
+import timers from './timers.js';
 
 Alpine.plugin(morph);
 Alpine.data('bench', bench);
 Alpine.data('foresee', foresee);
+Alpine.data('live', live);
 Alpine.data('picker', picker);
 Alpine.data('scrub', scrub);
 Alpine.data('step', step);
+Alpine.data('aloud', () => ({
+    init() {
+        if (!('speechSynthesis' in window)) this.$el.hidden = true;
+        this.$el.addEventListener('click', () => {
+            speechSynthesis.cancel();
+            const words = new SpeechSynthesisUtterance(this.$el.dataset.words);
+            words.lang = document.documentElement.lang;
+            speechSynthesis.speak(words);
+        });
+    },
+}));
 Alpine.data('printer', () => ({
     init() {
         this.$el.addEventListener('click', () => window.print());
     },
 }));
 Alpine.start();
+timers();

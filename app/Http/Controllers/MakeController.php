@@ -5,11 +5,18 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\StepEntry;
+use App\Http\Typed;
+use App\Instruments\Instruments;
+use App\Instruments\OverLine;
+use App\Instruments\Practice;
 use App\Models\Batch;
+use App\Workroom\Make\LiveReading;
 use App\Workroom\Make\MakeBook;
 use App\Workroom\Make\MakePage;
 use App\Workroom\Make\MakeState;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\View\View;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
@@ -52,6 +59,11 @@ final class MakeController
         if ($gate !== null) {
             return redirect()->route('make.step', [$batch, $gate->key])->with('refused', say('make.gate_shut'));
         }
+        if (Typed::text($request, 'do') === 'timer' && $now->seconds !== null) {
+            $this->makes->record($batch, ['step' => $now->key, 'kind' => 'timer', 'value' => $now->seconds], $request->clientKey().'-timer');
+
+            return redirect()->route('make.step', [$batch, $now->key]);
+        }
         if ($now->kind === StepKind::Fill && $batch->isMaking()) {
             return $this->fill($request, $batch, $state, $now);
         }
@@ -60,6 +72,23 @@ final class MakeController
         }
 
         return $this->onward($request, $batch, $now);
+    }
+
+    /** What the instruments show, for the page that asks once a second. */
+    public function reading(Request $request, Batch $batch, string $step, LiveReading $live): JsonResponse
+    {
+        $state = MakeState::of($batch->load('entries'));
+        $seen = $request->input('seen');
+
+        return new JsonResponse($live->at($state, $state->plan->step($step) ?? abort(404), is_array($seen) ? $seen : [], (float) Typed::text($request, 'now', 20)));
+    }
+
+    /** Lets the simulated instruments play this make, to practise. */
+    public function practise(Request $request, Batch $batch, LiveReading $live, Instruments $instruments): RedirectResponse
+    {
+        $isPlaying = $instruments instanceof OverLine && Practice::begin($instruments, $live->rehearse(MakeState::of($batch->load('entries'))), max(1, min(120, (int) Typed::text($request, 'pace', 5))));
+
+        return redirect()->route('make', $batch)->with('refused', $isPlaying ? say('make.practising') : say('make.no_practice'));
     }
 
     private function fill(StepEntry $request, Batch $batch, MakeState $state, Step $now): RedirectResponse

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\MeasuresEntry;
 use App\Http\Typed;
+use App\Workroom\Kept;
 use App\Workroom\OwnHair;
 use App\Workroom\OwnMeasures;
 use App\Workroom\Wording;
@@ -20,7 +21,7 @@ final class SettingsController
         $values = $measures->values();
         $drop = $measures->dropMl($values);
 
-        return view('settings.page', ['values' => $values, 'hair' => OwnHair::profile(), 'drop' => $drop === null ? null : $wording->number($drop->likely, 4)]);
+        return view('settings.page', ['values' => $values, 'hair' => OwnHair::profile(), 'port' => Kept::values('instruments')['port'] ?? null, 'drop' => $drop === null ? null : $wording->number($drop->likely, 4)]);
     }
 
     public function keep(MeasuresEntry $request, OwnMeasures $measures): RedirectResponse
@@ -38,5 +39,16 @@ final class SettingsController
         OwnHair::keep($request->all());
 
         return redirect()->route('settings')->with('said', say('hair.kept'));
+    }
+
+    public function keepInstruments(Request $request): RedirectResponse
+    {
+        $typed = trim(Typed::text($request, 'port', 10));
+        if ($typed !== '' && (! ctype_digit($typed) || (int) $typed < 1024 || (int) $typed > 65535)) {
+            return redirect()->route('settings')->withInput()->withErrors(['port' => say('make.settings.error')]);
+        }
+        Kept::keep('instruments', $typed === '' ? [] : ['port' => (int) $typed]);
+
+        return redirect()->route('settings')->with('said', say($typed === '' ? 'make.settings.by_hand' : 'make.settings.kept'));
     }
 }

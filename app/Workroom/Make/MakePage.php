@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Workroom\Make;
 
 use App\Drawing\Section;
+use App\Drawing\Trace;
+use App\Instruments\Instruments;
 use App\Workroom\VesselOf;
 use App\Workroom\Wording;
 use Illuminate\Support\Str;
@@ -23,6 +25,8 @@ final readonly class MakePage
     /**
      * @param  list<array{key: string, label: string, state: string}>  $path  all steps: done, now or ahead
      * @param  array<string, mixed>  $detail  by kind of step
+     * @param  array<string, array{begun: int, ends: int}>  $timers  by step
+     * @param  array<string, string>  $live  instrument by field; none without instruments
      */
     private function __construct(
         public MakeState $state,
@@ -37,6 +41,10 @@ final readonly class MakePage
         public string $clientKey,
         public array $detail,
         public Section $vessel,
+        public array $timers,
+        public array $live,
+        public ?Trace $trace,
+        public bool $hasInstruments,
     ) {
     }
 
@@ -44,6 +52,8 @@ final readonly class MakePage
     {
         $wording = app(Wording::class);
         $at = $state->plan->indexOf($step->key);
+        $hasInstruments = app(Instruments::class)->arePresent();
+        $live = $hasInstruments ? LiveReading::wanted($step) : [];
         $line = $step->line === null ? null : $state->composition->lines[$step->line - 1];
         $name = $line === null ? '' : ($line->ingredient === null ? $line->line->spokenOf() : $wording->ingredient($line->ingredient->key));
 
@@ -61,6 +71,10 @@ final readonly class MakePage
             vessel: $step->kind === StepKind::Weigh && $step->phases !== []
                 ? app(VesselOf::class)->weighing($state, $step)
                 : app(VesselOf::class)->small($state->composition, $state->formula->family, false, 340),
+            timers: $state->timers(),
+            live: $live,
+            trace: in_array($step->kind, [StepKind::Heat, StepKind::Gate], true) ? Trace::of(app(LiveReading::class)->rehearsed($state, $step), $step->celsius) : null,
+            hasInstruments: $hasInstruments,
         );
     }
 
@@ -73,6 +87,7 @@ final readonly class MakePage
             $step->kind === StepKind::Weigh => ['number' => '?', 'unit' => 'g'],
             $step->kind === StepKind::Combine => ['number' => '', 'unit' => ''],
             $step->celsius !== null => ['number' => $wording->number($step->celsius, 0), 'unit' => '°C'],
+            in_array($step->kind, [StepKind::Hold, StepKind::Rest], true) && $step->seconds !== null => ['number' => $wording->number($step->seconds / 60, 1), 'unit' => 'min'],
             $step->ph !== null => ['number' => $wording->number($step->ph, 1, 1), 'unit' => 'pH'],
             default => ['number' => '', 'unit' => ''],
         };
@@ -125,8 +140,20 @@ final readonly class MakePage
                 static fn (Step $weighing): string => self::weighedName($state, $weighing, $wording),
                 $state->plan->weighingsOf(Phase::Cooldown),
             )],
-            default => [],
+            default => $step->seconds === null ? [] : ['clock' => sprintf('%d:%02d', intdiv((int) $step->seconds, 60), (int) $step->seconds % 60)],
         };
+    }
+
+    /** What is read aloud: verb, thing, number, reason. */
+    public function aloud(): string
+    {
+        return "$this->verb. $this->what. ".($this->number === '' ? '' : "$this->number $this->unit. ").$this->why;
+    }
+
+    /** Another clock's name, for the head of the page. */
+    public function verbOf(string $key): string
+    {
+        return say('make.verb.'.($this->state->plan->step($key)->kind->value ?? 'hold'));
     }
 
     /** @return array<string, mixed> */

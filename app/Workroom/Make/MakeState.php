@@ -6,6 +6,7 @@ namespace App\Workroom\Make;
 
 use App\Models\Batch;
 use App\Models\BatchEntry;
+use Illuminate\Support\Carbon;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Formula\Composition;
@@ -22,6 +23,9 @@ use Ilvane\Core\Process\StepKind;
 /** How far a make has come: the plan, and the newest entry for each thing recorded. */
 final readonly class MakeState
 {
+    /** A clock that rang so long ago is of no use any more, seconds. */
+    private const RUNG_OUT_S = 600;
+
     /** @param  array<string, BatchEntry>  $newest by "kind step subject" */
     private function __construct(
         public Batch $batch,
@@ -92,6 +96,20 @@ final readonly class MakeState
     public function readings(string $kind, string $step): array
     {
         return array_values($this->batch->entries->filter(static fn (BatchEntry $entry): bool => $entry->kind === $kind && $entry->step === $step)->all());
+    }
+
+    /** @return array<string, array{begun: int, ends: int}> clocks started in this make and not rung out long ago, by step */
+    public function timers(): array
+    {
+        $timers = [];
+        foreach ($this->batch->entries as $entry) {
+            if ($entry->kind === 'timer') {
+                $begun = $entry->recorded_at->getTimestamp();
+                $timers[$entry->step] = ['begun' => $begun, 'ends' => $begun + (int) $entry->value];
+            }
+        }
+
+        return array_filter($timers, static fn (array $timer): bool => $timer['ends'] > $timer['begun'] && $timer['ends'] > Carbon::now()->getTimestamp() - self::RUNG_OUT_S);
     }
 
     public function temperature(string $step, string $subject): ?float

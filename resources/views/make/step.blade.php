@@ -10,10 +10,11 @@
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
-<body class="hob">
+<body class="hob" data-now="{{ now()->getTimestamp() }}">
     <header class="hob-head">
         <a class="hob-leave" href="{{ route('shelf') }}">{{ __('make.leave') }}</a>
         <p class="hob-name">{{ $page->state->formula->name }} <span>{{ $batch->code }}</span></p>
+        @foreach ($page->timers as $key => $timer)@if ($key !== $page->step->key)<a class="hob-clock" href="{{ route('make.step', [$batch, $key]) }}" data-ends="{{ $timer['ends'] }}" data-name="{{ $page->verbOf($key) }}" data-brief="1" data-over="{{ __('make.timer_over') }}"></a>@endif @endforeach
         <ol class="hob-path" aria-label="{{ __('make.step', ['n' => $page->state->plan->indexOf($page->step->key) + 1, 'of' => count($page->path)]) }}">
             @foreach ($page->path as $mark)
                 <li class="mark-{{ $mark['state'] }}" @if ($mark['state'] === 'now') aria-current="step" @endif><a href="{{ route('make.step', [$batch, $mark['key']]) }}" aria-label="{{ $mark['label'] }}" title="{{ $mark['label'] }}"></a></li>
@@ -21,7 +22,7 @@
         </ol>
     </header>
     @if (session('refused'))<p class="said said-refused" role="alert">{{ session('refused') }}</p>@endif
-    <main id="work" class="hob-step hob-{{ $page->step->kind->value }}">
+    <main id="work" class="hob-step hob-{{ $page->step->kind->value }}" x-data="live" @if ($page->live !== []) data-reading="{{ route('make.reading', [$batch, $page->step->key]) }}" @endif>
         <form method="post" action="{{ route('make.record', [$batch, $page->step->key]) }}" x-data="step" novalidate>
             @csrf
             <input type="hidden" name="client_key" value="{{ $page->clientKey }}">
@@ -31,14 +32,20 @@
             @if ($page->number !== '')
                 <p class="hob-number"><b>{{ $page->number }}</b> <span>{{ $page->unit }}</span></p>
             @endif
-            <div class="hob-detail">@include('make.'.match ($page->step->kind->value) { 'weigh' => 'weigh', 'heat', 'gate' => 'temperature', 'test_ph' => 'ph', 'fill' => 'fill', default => 'tick' })</div>
-            <p class="hob-why">{{ $page->why }}</p>
+            <div class="hob-detail">@include('make.'.match ($page->step->kind->value) { 'weigh' => 'weigh', 'heat', 'gate' => 'temperature', 'test_ph' => 'ph', 'fill' => 'fill', default => $page->step->seconds === null ? 'tick' : 'timer' })</div>
+            @if ($page->live !== [])
+                <div class="live-readings">@foreach ($page->live as $field => $instrument)<p class="live" data-live="{{ $field }}"><span class="label">{{ __('make.instrument.'.explode(' ', $instrument)[0]) }}@if (count($page->live) > 1) {{ __('words.phase.'.$field) }}@endif</span> <b>–</b> <small role="status"></small></p>@endforeach
+                    <p class="live-left" data-left-words></p></div>
+            @endif
+            @include('make.trace')
+            <p class="hob-why">{{ $page->why }} <button type="button" class="link aloud" x-data="aloud" data-words="{{ $page->aloud() }}">{{ __('make.aloud') }}</button></p>
             <div class="hob-do">
                 @if ($page->back !== null)<a class="button button-quiet hob-back" href="{{ route('make.step', [$batch, $page->back]) }}">{{ __('make.back') }}</a>@endif
                 @yield('go')
                 @stack('go')
             </div>
         </form>
+        @if ($page->hasInstruments)<form class="practise" method="post" action="{{ route('make.practise', $batch) }}">@csrf<button class="link">{{ __('make.practise') }}</button></form>@endif
     </main>
 </body>
 </html>

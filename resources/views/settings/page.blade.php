@@ -33,6 +33,16 @@
         </section>
         <button class="button">{{ __('ui.settings.keep') }}</button>
     </form>
+    <form method="post" action="{{ route('settings.instruments') }}" class="settings" id="instruments" novalidate>
+        @csrf
+        <section>
+            <h2>{{ __('make.settings.title') }}</h2>
+            <p>{{ __('make.settings.why') }}</p>
+            <label><span class="label">{{ __('make.settings.port') }}</span><input name="port" inputmode="numeric" maxlength="5" value="{{ old('port', $port) }}" placeholder="8049" @error('port') aria-invalid="true" aria-describedby="problem-port" @enderror></label>
+            @error('port')<p class="problem" id="problem-port" role="alert">{{ $message }}</p>@enderror
+        </section>
+        <button class="button">{{ __('make.settings.keep') }}</button>
+    </form>
     <form method="post" action="{{ route('settings.hair') }}" class="settings" id="hair">
         @csrf
         <section>
