@@ -92,6 +92,12 @@ final readonly class Plan
         return new Blending($move->burst ?: self::BURST_S, $move->rest, $move->times);
     }
 
+    /** The same plan for so many times as much of everything. */
+    public function scaled(float $factor): self
+    {
+        return new self(array_map(static fn (Step $step): Step => $step->scaled($factor), $this->steps));
+    }
+
     public function step(string $key): ?Step
     {
         foreach ($this->steps as $step) {

@@ -35,4 +35,10 @@ final readonly class Step
     {
         return new self($key, $this->kind, $this->phases, $this->line, $this->grams, $this->celsius, $this->ph, $this->seconds, $this->blending);
     }
+
+    /** The same for so many times as much. */
+    public function scaled(float $factor): self
+    {
+        return new self($this->key, $this->kind, $this->phases, $this->line, $this->grams === null ? null : $this->grams * $factor, $this->celsius, $this->ph, $this->seconds, $this->blending);
+    }
 }

@@ -6,11 +6,13 @@ namespace Tests\Feature;
 
 use App\Models\Batch;
 use App\Models\BatchEntry;
+use App\Workroom\Make\MakeState;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use Ilvane\Core\Checks\Evaluator;
 use Tests\Support\AppCase;
 use Tests\Support\SoundFormula;
 
@@ -106,6 +108,48 @@ final class MakeTest extends AppCase
         $this->get("/make/$batch->code/weigh.1")->assertSee('168.4');
         $this->expectException(QueryException::class);
         DB::table('batch_entries')->update(['value' => 1.0]);
+    }
+
+    public function test_too_much_in_the_bowl_shows_the_ways_out_before_one_is_chosen(): void
+    {
+        $batch = $this->start();
+        $this->tell($batch, 'weigh.1', ['weight' => '168.2']);
+        $this->tell($batch, 'weigh.2', ['weight' => '6.1'])->assertRedirect("/make/$batch->code/weigh.3");
+        $page = $this->followingRedirects()->from('/')->post("/make/$batch->code/weigh.3", ['client_key' => Str::uuid()->toString(), 'weight' => '10']);
+        $page->assertSeeTextInOrder(['10.00 g instead of 8.00', 'Make more of everything', 'Leave it so'])->assertSeeText('Distilled or deionised water wants 42.05 g more')->assertSee("becomes 250\u{202F}g");
+        self::assertNull(MakeState::of($batch->refresh()->load('entries'))->weightOf(3), 'nothing is written down before a way is chosen');
+    }
+
+    public function test_left_so_it_stands_in_the_record_and_the_rest_stays(): void
+    {
+        $batch = $this->start();
+        $this->tell($batch, 'weigh.3', ['weight' => '10', 'do' => 'accept'])->assertRedirect("/make/$batch->code/weigh.4");
+        $state = MakeState::of($batch->refresh()->load('entries'));
+        self::assertSame([10.0, 1.0, 16.0], [$state->weightOf(3), $state->factor, $state->plan->step('weigh.4')?->grams]);
+        self::assertEqualsWithDelta(2.0, BatchEntry::query()->where('kind', 'accepted')->sole()->value, 1e-9);
+    }
+
+    public function test_made_more_of_everything_wants_more_of_what_was_weighed_and_keeps_the_shares(): void
+    {
+        $batch = $this->start();
+        $this->tell($batch, 'sanitise');
+        $this->tell($batch, 'weigh.1', ['weight' => '168.2']);
+        $this->tell($batch, 'weigh.2', ['weight' => '6']);
+        $this->tell($batch, 'weigh.3', ['weight' => '10', 'do' => 'rescale'], 'over-pour-key')->assertRedirect("/make/$batch->code/weigh.1");
+        $this->tell($batch, 'weigh.3', ['weight' => '10', 'do' => 'rescale'], 'over-pour-key');
+        self::assertSame(1, BatchEntry::query()->where('kind', 'rescale')->count(), 'sent twice, grown once');
+        $this->get("/make/$batch->code/weigh.1")->assertSeeText('168.20 g are in; add 42.05 g.')->assertSee('value="210.25"', false);
+        $this->tell($batch, 'weigh.1', ['weight' => '210.3'])->assertRedirect("/make/$batch->code/weigh.2");
+        $this->tell($batch, 'weigh.2', ['weight' => '7.5'])->assertRedirect("/make/$batch->code/weigh.3");
+        $state = MakeState::of($batch->refresh()->load('entries'));
+        self::assertEqualsWithDelta([1.25, 20.0, 250.0], [$state->factor, $state->plan->step('weigh.4')?->grams, $state->gramsPlanned()], 1e-6);
+        $shares = array_map(static fn ($line): float => round(100 * ($line->share->likely ?? 0.0), 1), app(Evaluator::class)->weigh($state->formulaWith($state->weights(), null))->lines);
+        self::assertEqualsWithDelta([84.1, 3.0, 4.0, 8.0, 0.9], $shares, 0.11);
+        $this->tell($batch, 'weigh.4', ['weight' => '20']);
+        foreach (['heat' => ['water' => '72', 'oil' => '72', 'do' => 'on'], 'hold' => [], 'combine' => []] as $step => $fields) {
+            $this->tell($batch, $step, $fields);
+        }
+        $this->followingRedirects()->post("/make/$batch->code/weigh.4", ['client_key' => Str::uuid()->toString(), 'weight' => '40'])->assertSee('Leave it so')->assertDontSee('Make more of everything');
     }
 
     public function test_it_survives_leaving_and_coming_back(): void

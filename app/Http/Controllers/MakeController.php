@@ -14,10 +14,12 @@ use App\Workroom\Make\LiveReading;
 use App\Workroom\Make\MakeBook;
 use App\Workroom\Make\MakePage;
 use App\Workroom\Make\MakeState;
+use App\Workroom\Make\Overpoured;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
+use Ilvane\Core\Process\OverPour;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
 use Ilvane\Core\Yielding\BatchYield;
@@ -48,7 +50,9 @@ final class MakeController
         }
         $this->makes->moveTo($batch, $now->key);
 
-        return view('make.step', ['page' => MakePage::of($state, $now)]);
+        $over = is_numeric(session('over')) ? OverPour::of((float) session('over'), $now->grams, $state->scale) : null;
+
+        return view('make.step', ['page' => MakePage::of($state, $now), 'over' => $over === null ? null : Overpoured::of($state, $now, $over)]);
     }
 
     public function record(StepEntry $request, Batch $batch, string $step): RedirectResponse
@@ -67,8 +71,16 @@ final class MakeController
         if ($now->kind === StepKind::Fill && $batch->isMaking()) {
             return $this->fill($request, $batch, $state, $now);
         }
+        $over = $now->kind === StepKind::Weigh ? OverPour::of($request->decimal('weight') ?? 0.0, $now->grams, $state->scale) : null;
+        $way = Typed::text($request, 'do');
+        if ($over !== null && ! in_array($way, ['accept', 'rescale'], true)) {
+            return redirect()->route('make.step', [$batch, $now->key])->withInput()->with('over', $over->weighed);
+        }
         foreach ($request->entries($now) as $i => $entry) {
             $this->makes->record($batch, $entry, $request->clientKey()."-$i");
+        }
+        if ($over !== null) {
+            $this->makes->record($batch, ['step' => $now->key, 'kind' => $way === 'rescale' ? 'rescale' : 'accepted', 'value' => $way === 'rescale' ? $over->factor() : $over->over()], $request->clientKey().'-over');
         }
 
         return $this->onward($request, $batch, $now);
@@ -118,6 +130,8 @@ final class MakeController
         if ($isOpen) {
             $this->makes->record($batch, ['step' => $now->key, 'kind' => 'done'], $request->clientKey().'-done');
         }
+        // what was weighed before an over-pour made the batch grow comes first
+        $next = $now->kind === StepKind::Weigh ? $state->firstWantingMore() ?? $next : $next;
 
         return redirect()->route('make.step', [$batch, $next->key]);
     }

@@ -179,7 +179,8 @@ final readonly class MakePage
             'spoon' => self::spoon($state, $step, $grams, $wording),
             'cumulative' => $before > 0 ? $wording->weighed($before + $grams, $state->scale) : '',
             'target' => round($grams, Wording::digitsOf($scale)),
-            'last' => $state->weightOf((int) $step->line),
+            'last' => $state->wantsMore($step) ? null : $state->weightOf((int) $step->line),
+            'topUp' => ! $state->wantsMore($step) ? '' : say('make.over.already', ['weighed' => $wording->weighed($state->weightOf((int) $step->line) ?? 0.0, $scale), 'more' => $wording->weighed($grams - ($state->weightOf((int) $step->line) ?? 0.0), $scale)]),
             'by' => $scale,
             'rows' => $rows,
         ];

@@ -16,6 +16,7 @@ use Ilvane\Core\Formula\Weighing;
 use Ilvane\Core\Heat\PhaseHeat;
 use Ilvane\Core\Measure\Amount;
 use Ilvane\Core\Measure\Tools;
+use Ilvane\Core\Process\OverPour;
 use Ilvane\Core\Process\Plan;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
@@ -26,7 +27,10 @@ final readonly class MakeState
     /** A clock that rang so long ago is of no use any more, seconds. */
     private const RUNG_OUT_S = 600;
 
-    /** @param  array<string, BatchEntry>  $newest by "kind step subject" */
+    /**
+     * @param  array<string, BatchEntry>  $newest by "kind step subject"
+     * @param  float  $factor  by which everything has grown after over-pours
+     */
     private function __construct(
         public Batch $batch,
         public Formula $formula,
@@ -34,6 +38,7 @@ final readonly class MakeState
         public Plan $plan,
         public float $scale,
         private array $newest,
+        public float $factor,
     ) {
     }
 
@@ -43,11 +48,14 @@ final readonly class MakeState
         $tools = app(Tools::class);
         $composition = (new Weighing(app(Catalogue::class), $tools))->of($formula);
         $newest = [];
+        $factor = 1.0;
         foreach ($batch->entries as $entry) {
             $newest["$entry->kind $entry->step $entry->subject"] = $entry;
+            $factor *= $entry->kind === 'rescale' ? (float) $entry->value : 1.0;
         }
+        $plan = Plan::of($formula, $composition);
 
-        return new self($batch, $formula, $composition, Plan::of($formula, $composition), $formula->scaleResolutionG ?? $tools->scaleResolutionG, $newest);
+        return new self($batch, $formula, $composition, $factor === 1.0 ? $plan : $plan->scaled($factor), $formula->scaleResolutionG ?? $tools->scaleResolutionG, $newest, $factor);
     }
 
     /** Where the make goes on: at the step it was left at, or, if the plan no longer has that, at the first not done. */
@@ -70,7 +78,15 @@ final readonly class MakeState
 
     public function isDone(Step $step): bool
     {
-        return $this->entry('done', $step->key) !== null;
+        return $this->entry('done', $step->key) !== null && ! $this->wantsMore($step);
+    }
+
+    /** Weighed once, but the batch has grown since. */
+    public function wantsMore(Step $step): bool
+    {
+        $weight = $step->kind === StepKind::Weigh && $this->factor > 1.0 ? $this->weightOf((int) $step->line) : null;
+
+        return $weight !== null && $step->grams !== null && $step->grams - $weight > OverPour::tolerance($step->grams, $this->scale);
     }
 
     public function weightOf(int $line): ?float
@@ -90,6 +106,17 @@ final readonly class MakeState
         }
 
         return $sum;
+    }
+
+    public function firstWantingMore(): ?Step
+    {
+        foreach ($this->plan->steps as $step) {
+            if ($this->wantsMore($step)) {
+                return $step;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<BatchEntry> all readings of a kind at a step, oldest first */
@@ -169,13 +196,41 @@ final readonly class MakeState
     /** The formula as it was really made: every weighed line at its real weight, the measured pH or none. */
     public function formulaAsMade(): Formula
     {
+        return $this->formulaWith($this->weights(), $this->ph());
+    }
+
+    /** @return array<int, float> grams by line, of what is weighed */
+    public function weights(): array
+    {
+        $weights = [];
+        foreach (array_keys($this->formula->lines) as $i) {
+            $weights[$i + 1] = $this->weightOf($i + 1);
+        }
+
+        return array_filter($weights, static fn (?float $weight): bool => $weight !== null);
+    }
+
+    /**
+     * The formula in grams with some lines at other weights than planned.
+     *
+     * @param  array<int, float>  $weights  grams by line
+     */
+    public function formulaWith(array $weights, ?float $ph): Formula
+    {
         $lines = [];
         foreach ($this->formula->lines as $i => $line) {
-            $grams = $this->weightOf($i + 1) ?? $this->composition->lines[$i]->grams?->likely;
+            $planned = $this->composition->lines[$i]->grams?->likely;
+            $grams = $weights[$i + 1] ?? ($planned === null ? null : $planned * $this->factor);
             $lines[] = $grams === null ? $line : $line->withAmount(Amount::plain($grams).' g');
         }
 
-        return $this->formula->asMade($lines, $this->ph());
+        return $this->formula->asMade($lines, $ph);
+    }
+
+    /** Grams the batch is to weigh, as it has grown. */
+    public function gramsPlanned(): float
+    {
+        return $this->factor * ($this->composition->total->likely ?? 0.0);
     }
 
     /** Grams that went in, strained-out plants aside. */
@@ -184,7 +239,7 @@ final readonly class MakeState
         $sum = 0.0;
         foreach ($this->composition->lines as $line) {
             if ($line->isInBatch()) {
-                $sum += $this->weightOf($line->position) ?? $line->grams->likely ?? 0.0;
+                $sum += $this->weightOf($line->position) ?? $this->factor * ($line->grams->likely ?? 0.0);
             }
         }
 
