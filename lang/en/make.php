@@ -45,6 +45,7 @@ return [
     'trust' => ['silent' => 'It says nothing. Type what you read yourself.', 'stuck' => 'It has shown the same for too long. Is it in the pot?', 'jumped' => 'No pot changes that fast. Look at the probe.', 'out_of_range' => 'That can’t be. Look at the probe.'],
     'practise' => 'Practise with simulated instruments', 'practising' => 'The simulated instruments play this making now.', 'no_practice' => 'No simulated instruments answer on that port.',
     'settings' => ['title' => 'My instruments', 'why' => 'A scale, thermometers or a pH meter on this machine, read while you make. Empty, you read and type. To practise, start the simulated ones: php artisan ilvane:instruments', 'port' => 'Their port', 'keep' => 'Keep this', 'kept' => 'Kept. The pages at the hob read them from now on.', 'by_hand' => 'By hand, then.', 'error' => 'A port between 1024 and 65535.'],
+    'offline' => 'The workroom doesn’t answer. What you told is kept here and goes in by itself, once, as soon as it answers again.',
     'over' => [
         'said' => ':weighed g instead of :target: :percent too much.',
         'take_out' => 'Take :grams out', 'take_out_means' => 'Clean spoon, as long as nothing has mixed: take :grams out and weigh again.',

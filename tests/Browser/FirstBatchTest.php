@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Database\Seeders\DemoWorkroom;
+use Facebook\WebDriver\Exception\WebDriverException;
 use Facebook\WebDriver\WebDriverKeys;
+use PDO;
 use Tests\Support\BrowserCase;
 
 /** The main job: from an empty workroom to a label, in the real interface. */
@@ -118,5 +121,48 @@ final class FirstBatchTest extends BrowserCase
             self::type(self::find("input[name=$name]"), $value);
         }
         self::press($button);
+    }
+
+    public function test_ten_seconds_without_the_workroom_lose_nothing_and_write_nothing_twice(): void
+    {
+        self::emptyWorkroom();
+        self::seed(DemoWorkroom::class);
+        self::visit('/formulas/1');
+        self::press('Make it');
+        self::press('Done');
+        $this->seeStep('Distilled or deionised water');
+        self::type(self::find('input[name=weight]'), '129.4');
+        self::stopServer();
+        self::button('That’s in')->click();
+        self::see('kept here and goes in by itself');
+        self::startServer();
+        $this->seeStep('Marshmallow');
+        self::assertSame(1, $this->weights());
+
+        // told, and the page is closed before the answer: it goes in when the page is open again
+        self::type(self::find('input[name=weight]'), '30');
+        self::stopServer();
+        self::button('That’s in')->click();
+        self::see('kept here and goes in by itself');
+        $step = (string) parse_url(self::$browser->getCurrentURL(), PHP_URL_PATH);
+        self::$browser->get('about:blank');
+        self::startServer();
+        self::visit(dirname($step));
+        $this->seeStep('Glycerin');
+        self::assertSame(2, $this->weights());
+        self::$browser->navigate()->refresh();
+        $this->seeStep('Glycerin');
+        self::assertSame(2, $this->weights());
+        self::$browser->manage()->getLog('browser'); // the lost connection is meant
+    }
+
+    private function seeStep(string $what): void
+    {
+        self::until(static fn (): bool => str_contains(self::find('.hob-what')->getText(), $what) ?: throw new WebDriverException('not yet'), "the step $what does not come");
+    }
+
+    private function weights(): int
+    {
+        return (int) (new PDO('sqlite:'.self::database()))->query("SELECT count(*) FROM batch_entries JOIN batches ON batches.id = batch_id WHERE kind = 'weight' AND batches.id = (SELECT max(id) FROM batches)")->fetchColumn();
     }
 }

@@ -57,6 +57,8 @@ final class MakeController
 
     public function record(StepEntry $request, Batch $batch, string $step): RedirectResponse
     {
+        // the page keeps what was told until it hears that it has arrived
+        $request->session()->flash('answered', $request->clientKey());
         $state = MakeState::of($batch->load('entries'));
         $now = $state->plan->step($step) ?? abort(404);
         $gate = $state->shutGateBefore($now);

@@ -10,7 +10,8 @@
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
-<body class="hob" data-now="{{ now()->getTimestamp() }}">
+<body class="hob" data-now="{{ now()->getTimestamp() }}" data-answered="{{ old('client_key', session('answered', '')) }}">
+    <p class="hob-offline" role="alert" hidden>{{ __('make.offline') }}</p>
     <header class="hob-head">
         <a class="hob-leave" href="{{ route('shelf') }}">{{ __('make.leave') }}</a>
         <p class="hob-name">{{ $page->state->formula->name }} <span>{{ $batch->code }}</span></p>
@@ -23,7 +24,7 @@
     </header>
     @if (session('refused'))<p class="said said-refused" role="alert">{{ session('refused') }}</p>@endif
     <main id="work" class="hob-step hob-{{ $page->step->kind->value }}" x-data="live" @if ($page->live !== []) data-reading="{{ route('make.reading', [$batch, $page->step->key]) }}" @endif>
-        <form method="post" action="{{ route('make.record', [$batch, $page->step->key]) }}" x-data="step" novalidate>
+        <form method="post" action="{{ route('make.record', [$batch, $page->step->key]) }}" x-data="step" data-batch="{{ $batch->code }}" novalidate>
             @csrf
             <input type="hidden" name="client_key" value="{{ $page->clientKey }}">
             <x-vessel :section="$page->vessel" class="hob-vessel"/>
