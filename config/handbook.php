@@ -110,6 +110,7 @@ return [
             'label.undated' => ['mind', 'practice'],
             'packaging.unsuited' => ['mind', 'practice'],
             'yield.exceeds_containers' => ['mind', 'arithmetic'],
+            'yield.unexplained' => ['mind', 'arithmetic'],
         ],
         'tables' => ['days'],
         'schools' => [],

@@ -27,6 +27,7 @@ Route::get('/catalogue/search', [CatalogueController::class, 'search'])->name('c
 Route::get('/settings', [SettingsController::class, 'show'])->name('settings');
 Route::post('/settings', [SettingsController::class, 'keep'])->name('settings.keep');
 Route::post('/settings/instruments', [SettingsController::class, 'keepInstruments'])->name('settings.instruments');
+Route::post('/settings/forget/{what}', [SettingsController::class, 'forget'])->where('what', '[a-z]+')->name('settings.forget');
 Route::post('/settings/hair', [SettingsController::class, 'keepHair'])->name('settings.hair');
 Route::controller(IntakeController::class)->group(function (): void {
     Route::get('/intake', 'paste')->name('intake');

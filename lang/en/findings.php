@@ -303,6 +303,13 @@ return [
         ],
     ],
     'yield' => [
+        'unexplained' => [
+            'message' => ':grams of :in are nowhere: not filled, not steamed off, more than your bowl and tools usually keep.',
+            'message_more' => ':grams more than there can be, of :in: something was weighed wrong.',
+            'because' => 'What goes missing unnoticed is a wrong weight, a spill, or a jar nobody counted; the shares on the label hang on it.',
+            'source' => 'Arithmetic; steam from the rehearsal, bowl and tools from your own batches.',
+            'ask' => 'Where did it go? Write it down with the batch.',
+        ],
         'exceeds_containers' => [
             'message' => 'It makes :volume mL; the containers hold :holds.',
             'because' => 'What does not fit goes off in a bowl.',

@@ -152,6 +152,52 @@ final class MakeTest extends AppCase
         $this->followingRedirects()->post("/make/$batch->code/weigh.4", ['client_key' => Str::uuid()->toString(), 'weight' => '40'])->assertSee('Leave it so')->assertDontSee('Make more of everything');
     }
 
+    public function test_what_is_nowhere_is_shown_and_what_is_explained_teaches_the_next(): void
+    {
+        $batch = $this->start();
+        $this->makeAll($batch);
+        $outcome = $batch->refresh()->outcome;
+        self::assertEqualsWithDelta($outcome['yield']['in'], array_sum($outcome['balance']), 1e-6);
+        self::assertGreaterThan(0.0, $outcome['taught']['bowl']);
+        $this->get("/batches/$batch->code")->assertSeeText('bowl and tools')->assertDontSeeText('are nowhere');
+        $this->get('/settings')->assertSeeTextInOrder(['What my batches taught', 'Bowl and tools keep', '1 batches']);
+
+        $lost = $this->start();
+        $this->tell($lost, 'gate', ['mix' => '38']);
+        $this->tell($lost, 'fill', ['filled' => '120', 'containers' => '1'])->assertRedirect("/batches/$lost->code");
+        $this->get("/batches/$lost->code")->assertSeeText('are nowhere')->assertSeeText('unexplained');
+        self::assertNull($lost->refresh()->outcome['taught']['bowl'], 'what can not be explained teaches nothing');
+        $this->post('/settings/forget/bowl');
+        $this->get('/settings')->assertSeeText('nothing yet');
+    }
+
+    public function test_samples_and_doses_of_the_ph_are_written_down_with_every_reading(): void
+    {
+        $batch = $this->start();
+        $this->tell($batch, 'gate', ['mix' => '38']);
+        $this->tell($batch, 'ph', ['ph' => '6,1', 'sample' => '2', 'do' => 'note'])->assertRedirect("/make/$batch->code/ph");
+        $this->get("/make/$batch->code/ph")->assertSeeText('pH 6.1 is above the 4.8 aimed at')->assertSee('wanted=4.8', false);
+        $before = MakeState::of($batch->refresh()->load('entries'))->gramsIn();
+        $this->tell($batch, 'ph', ['ph' => '4,9', 'sample' => '2', 'dose' => '1,5', 'do' => 'on'])->assertRedirect("/make/$batch->code/fill");
+        $state = MakeState::of($batch->refresh()->load('entries'));
+        self::assertEqualsWithDelta([$before + 1.5, 4.0, 4.9], [$state->gramsIn(), $state->sumOf('sample'), $state->ph()], 1e-9);
+        self::assertSame([6.1, 4.9], BatchEntry::query()->where('kind', 'ph')->orderBy('id')->pluck('value')->map(floatval(...))->all());
+    }
+
+    public function test_a_cup_weighed_twice_tells_the_air_and_teaches_the_mixer(): void
+    {
+        $formula = $this->formulaOf(['format' => 'ilvane.formula/1', 'name' => 'Whip', 'family' => 'whipped_butter', 'scale_resolution_g' => 0.1, 'lines' => [['ingredient' => 'shea-butter-refined', 'amount' => '120 g'], ['ingredient' => 'jojoba-oil', 'amount' => '80 g']]]);
+        $this->post("/formulas/$formula->id/make");
+        $batch = Batch::query()->orderByDesc('id')->firstOrFail();
+        $this->get("/make/$batch->code/whip")->assertSeeText('yours is not known yet');
+        $this->tell($batch, 'whip', ['before' => '45', 'after' => '25', 'do' => 'note'])->assertRedirect("/make/$batch->code/whip");
+        $this->get("/make/$batch->code/whip")->assertSee("80\u{202F}% air", false);
+        $this->tell($batch, 'whip', ['before' => '-1', 'after' => 'x', 'do' => 'on'])->assertSessionHasErrors(['before', 'after']);
+        $this->tell($batch, 'fill', ['filled' => '190', 'containers' => '4']);
+        self::assertEqualsWithDelta(0.8, $batch->refresh()->outcome['taught']['overrun'], 1e-9);
+        $this->get('/settings')->assertSeeTextInOrder(['My mixer beats in', '1 batches']);
+    }
+
     public function test_it_survives_leaving_and_coming_back(): void
     {
         $batch = $this->start();

@@ -126,7 +126,7 @@ final class MakeController
         $isOpen = match ($now->kind) {
             StepKind::Heat => $request->wantsOn() && ($state->isHotAndEven($now) || $state->entry('override', $now->key) !== null),
             StepKind::Gate => $state->isGateOpen($now),
-            default => true,
+            default => $request->wantsOn(),
         };
         $next = $state->plan->steps[$state->plan->indexOf($now->key) + ($isOpen ? 1 : 0)] ?? $now;
         if ($isOpen) {

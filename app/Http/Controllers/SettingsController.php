@@ -7,12 +7,14 @@ namespace App\Http\Controllers;
 use App\Http\Requests\MeasuresEntry;
 use App\Http\Typed;
 use App\Workroom\Kept;
+use App\Workroom\Make\OwnMakes;
 use App\Workroom\OwnHair;
 use App\Workroom\OwnMeasures;
 use App\Workroom\Wording;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
+use Ilvane\Core\Measure\Learned;
 
 final class SettingsController
 {
@@ -21,7 +23,7 @@ final class SettingsController
         $values = $measures->values();
         $drop = $measures->dropMl($values);
 
-        return view('settings.page', ['values' => $values, 'hair' => OwnHair::profile(), 'port' => Kept::values('instruments')['port'] ?? null, 'drop' => $drop === null ? null : $wording->number($drop->likely, 4)]);
+        return view('settings.page', ['values' => $values, 'taught' => array_map(static fn (Learned $learned): array => self::taught($learned, $wording), OwnMakes::learned()), 'hair' => OwnHair::profile(), 'port' => Kept::values('instruments')['port'] ?? null, 'drop' => $drop === null ? null : $wording->number($drop->likely, 4)]);
     }
 
     public function keep(MeasuresEntry $request, OwnMeasures $measures): RedirectResponse
@@ -50,5 +52,23 @@ final class SettingsController
         Kept::keep('instruments', $typed === '' ? [] : ['port' => (int) $typed]);
 
         return redirect()->route('settings')->with('said', say($typed === '' ? 'make.settings.by_hand' : 'make.settings.kept'));
+    }
+
+    public function forget(string $what): RedirectResponse
+    {
+        OwnMakes::forget($what);
+
+        return redirect()->route('settings')->with('said', say('make.taught.forgotten'));
+    }
+
+    /** @return array{words: string, isOwn: bool} */
+    private static function taught(Learned $learned, Wording $wording): array
+    {
+        $percent = static fn (float $part): string => $wording->percent(round(100 * $part, $part < 0.2 ? 1 : 0));
+
+        return [
+            'words' => say($learned->count === 0 ? 'make.taught.none' : 'make.taught.own', ['low' => $percent($learned->value->low), 'high' => $percent($learned->value->high), 'mean' => $percent($learned->ownMean ?? 0.0), 'count' => (string) $learned->count]),
+            'isOwn' => $learned->count > 0,
+        ];
     }
 }

@@ -31,7 +31,8 @@ final class StepEntry extends FormRequest
                     ...array_fill_keys(array_column($step->phases, 'value'), [$wants('temperature'), 'numeric', 'between:-20,150']),
                 ],
                 StepKind::Gate => ['mix' => [$wants('temperature'), 'numeric', 'between:-20,150']],
-                StepKind::TestPh => ['ph' => [$wants('ph'), 'numeric', 'between:0,14']],
+                StepKind::TestPh => ['ph' => [$wants('ph'), 'numeric', 'between:0,14'], 'sample' => ['nullable', 'numeric', 'between:0,1000'], 'dose' => ['nullable', 'numeric', 'between:0,1000']],
+                StepKind::Whip => array_fill_keys(['before', 'after'], ['nullable', 'numeric', 'gt:0', 'max:10000']),
                 StepKind::Fill => ['filled' => ['required', 'numeric', 'gt:0', 'max:1000000'], 'containers' => ['required', 'integer', 'between:1,10000']],
                 default => [],
             },
@@ -43,7 +44,7 @@ final class StepEntry extends FormRequest
     {
         $this->merge(array_map(
             static fn (mixed $value): mixed => is_string($value) && preg_match('/^\s*-?\d*,\d+\s*$/', $value) === 1 ? str_replace(',', '.', $value) : $value,
-            $this->only(['weight', 'water', 'oil', 'mix', 'ph', 'filled']),
+            $this->only(['weight', 'water', 'oil', 'mix', 'ph', 'filled', 'sample', 'dose', 'before', 'after']),
         ));
     }
 
@@ -53,7 +54,7 @@ final class StepEntry extends FormRequest
         return [
             'weight.*' => say('make.errors.weight'), 'water.*' => say('make.errors.temperature'), 'oil.*' => say('make.errors.temperature'),
             'mix.*' => say('make.errors.temperature'), 'ph.*' => say('make.errors.ph'), 'filled.*' => say('make.errors.filled'),
-            'containers.*' => say('make.errors.containers'), 'reason.*' => say('make.errors.reason'),
+            'containers.*' => say('make.errors.containers'), 'sample.*' => say('make.errors.weight'), 'dose.*' => say('make.errors.weight'), 'before.*' => say('make.errors.weight'), 'after.*' => say('make.errors.weight'), 'reason.*' => say('make.errors.reason'),
         ];
     }
 
@@ -81,7 +82,8 @@ final class StepEntry extends FormRequest
             StepKind::Weigh => [['weight', (string) $step->line, 'weight']],
             StepKind::Heat => array_map(static fn ($phase): array => ['temperature', $phase->value, $phase->value], $step->phases),
             StepKind::Gate => [['temperature', 'mix', 'mix']],
-            StepKind::TestPh => [['ph', '', 'ph']],
+            StepKind::TestPh => [['ph', '', 'ph'], ['sample', '', 'sample'], ['dose', '', 'dose']],
+            StepKind::Whip => [['cup', 'before', 'before'], ['cup', 'after', 'after']],
             StepKind::Fill => [['fill', (string) $this->integer('containers', 1), 'filled']],
             default => [],
         };

@@ -18,7 +18,7 @@ final readonly class BatchRecord
      * @param  list<array{what: string, days: string}>  $keeping
      * @param  list<array{severity: string, message: string, because: string}>  $findings
      * @param  list<array{time: string, what: string, value: string, reason: string}>  $log
-     * @param  list<array{label: string, figure: string, wide: float}>  $balance
+     * @param  list<array{part: string, label: string, figure: string, from: float, wide: float}>  $balance  where it went, in percent of what went in
      */
     private function __construct(
         public Batch $batch,
@@ -33,6 +33,7 @@ final readonly class BatchRecord
         public array $findings,
         public array $log,
         public array $balance,
+        public string $in,
         public string $yield,
         public ?string $ph,
         public Section $vessel,
@@ -60,15 +61,32 @@ final readonly class BatchRecord
             array_map(static fn (array $step): array => ['what' => $step['what'], 'days' => $wording->days($step['days'])], $evaluation['keeping']['steps'] ?? []),
             array_map(static fn (array $found): array => ['severity' => $found['severity'], 'message' => $found['message'], 'because' => $found['because']], $evaluation['findings']),
             array_values($batch->entries->map(static fn (BatchEntry $entry): array => self::logged($entry, $state, $wording))->filter(static fn (array $row): bool => $row['value'] !== '' || $row['reason'] !== '')->all()),
-            [
-                ['label' => say('ui.record.went_in'), 'figure' => $wording->grams($yield['in']), 'wide' => 100.0],
-                ['label' => say('ui.record.filled'), 'figure' => $wording->grams($yield['filled']), 'wide' => min(100.0, $yield['percent'] ?? 0.0)],
-                ['label' => say('ui.record.missing'), 'figure' => $wording->grams($yield['missing']), 'wide' => max(0.0, 100 - ($yield['percent'] ?? 100.0))],
-            ],
+            self::balance($outcome['balance'] ?? ['filled' => $yield['filled'], 'unexplained' => $yield['missing']], $yield['in'], $wording),
+            $wording->grams($yield['in']),
             $yield['percent'] === null ? '–' : $wording->percent($yield['percent']),
             $outcome['ph'] === null ? null : $wording->number($outcome['ph'], 1, 1),
             app(VesselOf::class)->small($state->composition, $state->formula->family, true, 200),
         );
+    }
+
+    /**
+     * @param  array<string, float>  $parts
+     * @return list<array{part: string, label: string, figure: string, from: float, wide: float}>
+     */
+    private static function balance(array $parts, float $in, Wording $wording): array
+    {
+        $rows = [];
+        $from = 0.0;
+        foreach ($parts as $part => $grams) {
+            if (abs($grams) < 0.005) {
+                continue;
+            }
+            $wide = $in > 0 ? max(0.0, min(100.0 - $from, 100 * $grams / $in)) : 0.0;
+            $rows[] = ['part' => $part, 'label' => say("ui.record.parts.$part"), 'figure' => $wording->grams(round($grams, 1)), 'from' => round($from, 2), 'wide' => round($wide, 2)];
+            $from += $wide;
+        }
+
+        return $rows;
     }
 
     /**
@@ -102,6 +120,9 @@ final readonly class BatchRecord
                 'override' => say('ui.record.went_on'),
                 'rescale' => say('ui.record.rescaled'),
                 'accepted' => say('ui.record.accepted'),
+                'cup' => say('ui.record.cup.'.($entry->subject === 'after' ? 'after' : 'before')),
+                'sample' => say('ui.record.parts.samples'),
+                'dose' => say('ui.record.dose'),
                 'timer' => say('ui.record.timer', ['what' => say('make.verb.'.($state->plan->step($entry->step)->kind->value ?? 'hold'))]),
                 default => '',
             },

@@ -10,18 +10,23 @@ use App\Models\FormulaVersion;
 use App\Models\Lot;
 use App\Workroom\Bench\EvaluationDocument;
 use App\Workroom\DayCode;
+use App\Workroom\FindingDocument;
 use App\Workroom\Pantry\LotBook;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Checks\Evaluator;
+use Ilvane\Core\Checks\Finding;
 use Ilvane\Core\Checks\Severity;
+use Ilvane\Core\Checks\Term;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\Weighing;
 use Ilvane\Core\Keeping\Keeping;
 use Ilvane\Core\Label\ContentsList;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Process\Plan;
+use Ilvane\Core\Rehearsing\Rehearse;
+use Ilvane\Core\Yielding\Balance;
 use Ilvane\Core\Yielding\BatchYield;
 
 /** Starts makes, records what happens in them, finishes them. */
@@ -89,8 +94,12 @@ final readonly class MakeBook
         $evaluation = $this->evaluator->evaluate($state->formulaAsMade(), onBatch: true, madeOn: $at->toDateTimeImmutable());
         $keeping = $evaluation->assessment->keeping;
         $yield = new BatchYield($state->gramsIn(), $filled);
+        $steam = Rehearse::formula($this->evaluator->evaluate($state->formula)->assessment, $this->catalogue)->waterLost * $state->factor;
+        $balance = Balance::of($state->gramsIn(), $filled, $state->sumOf('sample'), 0.0, $steam, OwnMakes::learned()['bowl']->value);
         $outcome = [
-            'evaluation' => $this->evaluations->of($evaluation),
+            'evaluation' => self::withBalance($this->evaluations->of($evaluation), $balance),
+            'balance' => $balance->parts(),
+            'taught' => ['bowl' => $balance->isExplained() ? $balance->bowlShare() : null, 'overrun' => $state->overrun()],
             'contents' => ContentsList::of($evaluation->assessment->composition)->shares,
             'planned' => array_map(static fn ($line): ?float => $line->grams?->likely, $state->composition->lines),
             'yield' => ['in' => $yield->in, 'filled' => $yield->filled, 'missing' => $yield->missing(), 'percent' => $yield->percent()],
@@ -118,6 +127,20 @@ final readonly class MakeBook
                 $this->lots->use($lot, min($grams, $lot->grams_left), $batch->code, $at, "batch-$batch->id-$line->position");
             }
         }
+    }
+
+    /**
+     * @param  array<string, mixed>  $evaluation  in the open form
+     * @return array<string, mixed> with a word about what can't be explained
+     */
+    private static function withBalance(array $evaluation, Balance $balance): array
+    {
+        if ($balance->isExplained()) {
+            return $evaluation;
+        }
+        $finding = new Finding('yield.unexplained', Severity::Mind, terms: ['grams' => Term::grams(round(abs($balance->unexplained()), 1)), 'in' => Term::grams(round($balance->in, 1))], variant: $balance->unexplained() < 0 ? 'more' : 'usual');
+
+        return [...$evaluation, 'findings' => [...(is_array($evaluation['findings'] ?? null) ? $evaluation['findings'] : []), app(FindingDocument::class)->of($finding)]];
     }
 
     private static function bestBefore(Keeping $keeping, Carbon $made): ?string

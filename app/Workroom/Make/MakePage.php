@@ -11,14 +11,19 @@ use App\Workroom\VesselOf;
 use App\Workroom\Wording;
 use Illuminate\Support\Str;
 use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Measure\SpoonEquivalent;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
+use Ilvane\Core\Texture\Whip;
 
 /** One step of a make, worded and ready to place. */
 final readonly class MakePage
 {
+    /** As near the pH wanted as strips can tell. Common practice. */
+    private const PH_NEAR = 0.3;
+
     /** Percent. */
     private const SHIFT_WORTH_SAYING = 0.5;
 
@@ -134,14 +139,51 @@ final readonly class MakePage
                 'ready' => $state->isGateOpen($step),
                 'readings' => self::readings($state, $step, $wording),
             ],
-            StepKind::TestPh => ['last' => $state->ph()],
+            StepKind::TestPh => self::acidity($state, $step, $wording),
+            StepKind::Whip => self::whipping($state, $step, $wording),
             StepKind::Fill => ['in' => $wording->grams($state->gramsIn()), 'in_g' => $state->gramsIn()],
             StepKind::Add => ['lines' => array_map(
                 static fn (Step $weighing): string => self::weighedName($state, $weighing, $wording),
                 $state->plan->weighingsOf(Phase::Cooldown),
             )],
-            default => $step->seconds === null ? [] : ['clock' => sprintf('%d:%02d', intdiv((int) $step->seconds, 60), (int) $step->seconds % 60)],
+            default => $step->seconds === null ? [] : ['clock' => self::clock($step)],
         };
+    }
+
+    private static function clock(Step $step): string
+    {
+        return sprintf('%d:%02d', intdiv((int) $step->seconds, 60), (int) $step->seconds % 60);
+    }
+
+    /** @return array<string, mixed> */
+    private static function acidity(MakeState $state, Step $step, Wording $wording): array
+    {
+        $ph = $state->ph();
+        $isFar = $ph !== null && $step->ph !== null && abs($ph - $step->ph) > self::PH_NEAR;
+
+        return [
+            'last' => $ph,
+            'far' => ! $isFar ? '' : say($ph > $step->ph ? 'make.ph_high' : 'make.ph_low', ['ph' => $wording->number($ph, 1, 1), 'wanted' => $wording->number((float) $step->ph, 1, 1)]),
+            'readings' => array_map(static fn ($entry): string => $wording->time($entry->recorded_at).' pH '.$wording->number((float) $entry->value, 1, 1), $state->readings('ph', $step->key)),
+            'work' => route('acidity', [$state->batch->version->formula_id, 'wanted' => $step->ph, 'batch' => round($state->gramsIn(), 1)]),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function whipping(MakeState $state, Step $step, Wording $wording): array
+    {
+        $learned = OwnMakes::learned()['overrun'];
+        $overrun = $state->overrun();
+        $density = $state->composition->density();
+        $ml = $density === null ? null : Whip::volume($state->gramsIn(), $density, $overrun === null ? $learned->value : Band::exact($overrun));
+
+        return [
+            'clock' => self::clock($step),
+            'before' => $state->entry('cup', $step->key, 'before')?->value, 'after' => $state->entry('cup', $step->key, 'after')?->value,
+            'overrun' => $overrun === null
+                ? say($learned->count === 0 ? 'make.overrun_usual' : 'make.overrun_own', ['low' => $wording->percent(round(100 * $learned->value->low)), 'high' => $wording->percent(round(100 * $learned->value->high)), 'count' => (string) $learned->count])
+                : say('make.overrun', ['percent' => $wording->percent(round(100 * $overrun)), 'ml' => $ml === null ? '?' : $wording->number($ml->likely, 0)]),
+        ];
     }
 
     /** What is read aloud: verb, thing, number, reason. */

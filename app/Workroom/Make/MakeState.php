@@ -20,6 +20,7 @@ use Ilvane\Core\Process\OverPour;
 use Ilvane\Core\Process\Plan;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
+use Ilvane\Core\Texture\Whip;
 
 /** How far a make has come: the plan, and the newest entry for each thing recorded. */
 final readonly class MakeState
@@ -188,6 +189,20 @@ final readonly class MakeState
         return null;
     }
 
+    /** Sum of all entries of a kind, grams: samples taken out, doses put in. */
+    public function sumOf(string $kind): float
+    {
+        return array_sum(array_map(static fn (BatchEntry $entry): float => $entry->kind === $kind ? (float) $entry->value : 0.0, $this->batch->entries->all()));
+    }
+
+    /** Air whipped in, as a fraction, from one cup weighed before and after; null while either is missing. */
+    public function overrun(): ?float
+    {
+        [$before, $after] = [$this->entry('cup', 'whip', 'before')?->value, $this->entry('cup', 'whip', 'after')?->value];
+
+        return $before === null || $after === null || $after <= 0 ? null : Whip::overrun($before, $after);
+    }
+
     public function ph(): ?float
     {
         return $this->entry('ph', 'ph')?->value;
@@ -236,7 +251,7 @@ final readonly class MakeState
     /** Grams that went in, strained-out plants aside. */
     public function gramsIn(): float
     {
-        $sum = 0.0;
+        $sum = $this->sumOf('dose');
         foreach ($this->composition->lines as $line) {
             if ($line->isInBatch()) {
                 $sum += $this->weightOf($line->position) ?? $this->factor * ($line->grams->likely ?? 0.0);

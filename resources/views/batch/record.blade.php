@@ -21,8 +21,8 @@
                 <tbody>@foreach ($record->lines as $line)<tr><td>{{ $line['name'] }}</td><td class="quiet">{{ $line['phase'] }}</td><td class="num">{{ $line['planned'] }}</td><td class="num"><b>{{ $line['weighed'] }}</b></td><td class="num">{{ $line['percent'] }}</td></tr>@endforeach</tbody>
             </table>
             <h2>{{ __('ui.record.yield') }} <b class="big">{{ $record->yield }}</b></h2>
-            <svg class="balance" viewBox="0 0 100 12" preserveAspectRatio="none" aria-hidden="true"><path class="balance-in" d="M0 0h100v12h-100z"/><path class="balance-filled" d="M0 0h{{ round($record->balance[1]['wide'], 2) }}v12h-{{ round($record->balance[1]['wide'], 2) }}z"/></svg>
-            <dl class="figures figures-row">@foreach ($record->balance as $part)<div><dt>{{ $part['label'] }}</dt><dd>{{ $part['figure'] }}</dd></div>@endforeach<div><dt>pH</dt><dd>{{ $record->ph ?? __('ui.record.ph_none') }}</dd></div></dl>
+            <svg class="balance" viewBox="0 0 100 14" preserveAspectRatio="none" aria-hidden="true"><path class="balance-in" d="M0 0h100v14h-100z"/>@foreach ($record->balance as $part)<rect class="balance-{{ $part['part'] }}" x="{{ $part['from'] }}" width="{{ $part['wide'] }}" height="14"/>@endforeach</svg>
+            <dl class="figures figures-row"><div><dt>{{ __('ui.record.went_in') }}</dt><dd>{{ $record->in }}</dd></div>@foreach ($record->balance as $part)<div class="part-{{ $part['part'] }}"><dt>{{ $part['label'] }}</dt><dd>{{ $part['figure'] }}</dd></div>@endforeach<div><dt>pH</dt><dd>{{ $record->ph ?? __('ui.record.ph_none') }}</dd></div></dl>
             <p class="quiet">{{ __('ui.record.missing_why') }}</p>
         </section>
         <section>

@@ -43,6 +43,11 @@
         </section>
         <button class="button">{{ __('make.settings.keep') }}</button>
     </form>
+    <section class="settings" id="taught">
+        <h2>{{ __('make.taught.title') }}</h2>
+        <p>{{ __('make.taught.why') }}</p>
+        @foreach ($taught as $what => $learned)<p class="taught"><b>{{ __("make.taught.$what") }}</b> {{ $learned['words'] }} @if ($learned['isOwn'])<button class="link" form="forget-{{ $what }}">{{ __('make.taught.forget') }}</button>@endif</p><form id="forget-{{ $what }}" method="post" action="{{ route('settings.forget', $what) }}">@csrf</form>@endforeach
+    </section>
     <form method="post" action="{{ route('settings.hair') }}" class="settings" id="hair">
         @csrf
         <section>
