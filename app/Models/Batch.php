@@ -59,4 +59,10 @@ final class Batch extends Model
     {
         return $this->status === 'finished';
     }
+
+    /** Names this very batch in a browser's own store, whatever other workroom it may be looking at. */
+    public function pendingKey(): string
+    {
+        return $this->code.'@'.$this->started_at->getTimestamp();
+    }
 }

@@ -17,7 +17,7 @@ final class PracticeBench
     private const LAG_S = 6.0;
 
     /** °C, grams and pH by which a reading trembles. */
-    private const NOISE = ['thermometer' => 0.15, 'scale' => 0.02, 'ph' => 0.02];
+    private const NOISE = ['thermometer' => 0.15, 'scale' => 0.01, 'ph' => 0.02];
 
     /** °C an hour by which a cheap probe wanders off. */
     private const DRIFT_C = 0.3;
@@ -122,7 +122,8 @@ final class PracticeBench
             if ($sample[0] >= $minute) {
                 $before ??= $sample;
                 $share = $sample[0] > $before[0] ? ($minute - $before[0]) / ($sample[0] - $before[0]) : 1.0;
-                [$a, $b] = [$before[$column] ?? $before[3] ?? null, $sample[$column] ?? $sample[3] ?? null];
+                // a potful that is not there any more, or not yet, is where its contents are
+                [$a, $b] = array_map(static fn (array $one): ?float => $one[$column] ?? $one[3] ?? $one[2] ?? $one[1], [$before, $sample]);
 
                 return $a === null || $b === null ? $a ?? $b : $a + ($b - $a) * max(0.0, min(1.0, $share));
             }

@@ -107,22 +107,6 @@ final class FirstBatchTest extends BrowserCase
         self::settled();
     }
 
-    private static function type(object $field, string $text): void
-    {
-        self::$browser->executeScript("arguments[0].closest('details')?.setAttribute('open', '')", [$field]);
-        $field->clear();
-        $field->sendKeys($text);
-    }
-
-    /** @param  array<string, string>  $fields */
-    private static function fillIn(array $fields, string $button): void
-    {
-        foreach ($fields as $name => $value) {
-            self::type(self::find("input[name=$name]"), $value);
-        }
-        self::press($button);
-    }
-
     public function test_ten_seconds_without_the_workroom_lose_nothing_and_write_nothing_twice(): void
     {
         self::emptyWorkroom();

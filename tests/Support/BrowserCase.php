@@ -197,6 +197,22 @@ abstract class BrowserCase extends TestCase
         self::until(static fn (): bool => self::$browser->executeScript("return document.querySelector('#bench')?.dataset.state === 'saved'") === true ?: throw new WebDriverException('not yet'), 'the bench does not settle');
     }
 
+    protected static function type(object $field, string $text): void
+    {
+        self::$browser->executeScript("arguments[0].closest('details')?.setAttribute('open', '')", [$field]);
+        $field->clear();
+        $field->sendKeys($text);
+    }
+
+    /** @param  array<string, string>  $fields by name */
+    protected static function fillIn(array $fields, string $button): void
+    {
+        foreach ($fields as $name => $value) {
+            self::type(self::find("input[name=$name]"), $value);
+        }
+        self::press($button);
+    }
+
     /** Types over what stands in a field, as hands do: emptying it by the driver would leave the field in between. */
     protected static function retype(string $selector, string $text): void
     {

@@ -100,9 +100,10 @@ final class MakeController
     /** Lets the simulated instruments play this make, to practise. */
     public function practise(Request $request, Batch $batch, LiveReading $live, Instruments $instruments): RedirectResponse
     {
-        $isPlaying = $instruments instanceof OverLine && Practice::begin($instruments, $live->rehearse(MakeState::of($batch->load('entries'))), max(1, min(120, (int) Typed::text($request, 'pace', 5))));
+        $state = MakeState::of($batch->load('entries'));
+        $isPlaying = $instruments instanceof OverLine && Practice::begin($instruments, $live->rehearse($state), max(1, min(120, (int) Typed::text($request, 'pace', 5))));
 
-        return redirect()->route('make', $batch)->with('refused', $isPlaying ? say('make.practising') : say('make.no_practice'));
+        return redirect()->route('make.step', [$batch, $state->now()->key])->with('refused', $isPlaying ? say('make.practising') : say('make.no_practice'));
     }
 
     private function fill(StepEntry $request, Batch $batch, MakeState $state, Step $now): RedirectResponse

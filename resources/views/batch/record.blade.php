@@ -1,5 +1,5 @@
 <x-page :title="__('ui.record.title', ['code' => $record->batch->code])" body="on-record">
-    <div class="record">
+    <div class="record" data-arrived="{{ $record->batch->pendingKey() }}">
         <header class="record-head">
             <x-vessel :section="$record->vessel" class="record-vessel"/>
             <div>

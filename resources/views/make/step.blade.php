@@ -24,7 +24,7 @@
     </header>
     @if (session('refused'))<p class="said said-refused" role="alert">{{ session('refused') }}</p>@endif
     <main id="work" class="hob-step hob-{{ $page->step->kind->value }}" x-data="live" @if ($page->live !== []) data-reading="{{ route('make.reading', [$batch, $page->step->key]) }}" @endif>
-        <form method="post" action="{{ route('make.record', [$batch, $page->step->key]) }}" x-data="step" data-batch="{{ $batch->code }}" novalidate>
+        <form method="post" action="{{ route('make.record', [$batch, $page->step->key]) }}" x-data="step" data-batch="{{ $batch->pendingKey() }}" novalidate>
             @csrf
             <input type="hidden" name="client_key" value="{{ $page->clientKey }}">
             <x-vessel :section="$page->vessel" class="hob-vessel"/>
