@@ -68,7 +68,7 @@ Route::get('/formulas/{formula}/acidity', [AcidityController::class, 'show'])->w
 Route::controller(MakeController::class)->prefix('/make/{batch}')->group(function (): void {
     Route::get('/', 'now')->name('make');
     Route::post('/practise', 'practise')->name('make.practise');
-    Route::get('/{step}/reading', 'reading')->name('make.reading');
+    Route::post('/{step}/reading', 'reading')->name('make.reading');
     Route::get('/{step}', 'step')->name('make.step');
     Route::post('/{step}', 'record')->name('make.record');
 });

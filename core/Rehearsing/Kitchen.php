@@ -41,6 +41,7 @@ final readonly class Kitchen
 
     private const USUAL_TO_WHIP = ['steel-bowl-500', 'steel-bowl-1500'];
 
+    /** @param  array<string, float>  $own  how much faster than usual vessels cool, by "vessel/how" */
     private function __construct(
         public float $room,
         public float $altitude,
@@ -50,10 +51,12 @@ final readonly class Kitchen
         public PourOrder $pour,
         public Vessel $water,
         public Vessel $oil,
+        private array $own,
     ) {
     }
 
-    public static function of(Formula $formula, Composition $composition, Catalogue $catalogue): self
+    /** @param  array<string, float>  $own  how much faster than usual vessels cool, by "vessel/how" */
+    public static function of(Formula $formula, Composition $composition, Catalogue $catalogue, array $own = []): self
     {
         $said = $formula->process;
         $number = static fn (string $field, float $else): float => is_float($said[$field] ?? null) ? $said[$field] : $else;
@@ -63,7 +66,7 @@ final readonly class Kitchen
         $pour = PourOrder::tryFrom(is_string($said['pour'] ?? null) ? $said['pour'] : '') ?? PourOrder::OilIntoWater;
         $ml = static fn (Phase $phase): float => $composition->gramsOf($phase)->likely / ($composition->density() ?? 1.0);
         $all = $ml(Phase::Water) + $ml(Phase::Oil) + $ml(Phase::Cooldown);
-        $own = static fn (string $which): ?Vessel => $vessels[is_string($named[$which] ?? null) ? $named[$which] : ''] ?? null;
+        $chosen = static fn (string $which): ?Vessel => $vessels[is_string($named[$which] ?? null) ? $named[$which] : ''] ?? null;
         [$toHoldWater, $toHoldOil] = match ($formula->family) {
             Family::WhippedButter => [self::USUAL, self::USUAL_TO_WHIP],
             Family::FrozenBar => [self::USUAL_TO_FREEZE, self::USUAL],
@@ -77,8 +80,9 @@ final readonly class Kitchen
             ($said['covered'] ?? true) !== false,
             Cooling::tryFrom(is_string($said['cool'] ?? null) ? $said['cool'] : '') ?? Cooling::Counter,
             $pour,
-            $own('water') ?? self::smallest($vessels, $pour === PourOrder::OilIntoWater ? $all : $ml(Phase::Water), $toHoldWater),
-            $own('oil') ?? self::smallest($vessels, $pour === PourOrder::OilIntoWater && $composition->inPhase(Phase::Water) !== [] ? $ml(Phase::Oil) : $all, $toHoldOil),
+            $chosen('water') ?? self::smallest($vessels, $pour === PourOrder::OilIntoWater ? $all : $ml(Phase::Water), $toHoldWater),
+            $chosen('oil') ?? self::smallest($vessels, $pour === PourOrder::OilIntoWater && $composition->inPhase(Phase::Water) !== [] ? $ml(Phase::Oil) : $all, $toHoldOil),
+            $own,
         );
     }
 
@@ -94,10 +98,15 @@ final readonly class Kitchen
         };
     }
 
-    /** W/K through a vessel cooled so. */
-    public static function flow(Vessel $vessel, Cooling $how): float
+    /** W/K through a vessel cooled so, as it usually is or as this maker's has shown. */
+    public function flow(Vessel $vessel, Cooling $how): float
     {
-        return $how === Cooling::ColdBath || $how === Cooling::IceBath ? $vessel->coldBath : $vessel->air;
+        return ($how === Cooling::ColdBath || $how === Cooling::IceBath ? $vessel->coldBath : $vessel->air) * ($this->own[self::key($vessel, $how)] ?? 1.0);
+    }
+
+    public static function key(Vessel $vessel, Cooling $how): string
+    {
+        return "$vessel->key/$how->value";
     }
 
     /**

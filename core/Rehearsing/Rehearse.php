@@ -101,9 +101,10 @@ final class Rehearse
         $this->oil = new Pot($kitchen->oil, $kitchen->room);
     }
 
-    public static function formula(Assessment $it, Catalogue $catalogue, ?Course $course = null, ?Kitchen $kitchen = null): Rehearsal
+    /** @param  array<string, float>  $own  how much faster than usual this maker's vessels cool, by "vessel/how" */
+    public static function formula(Assessment $it, Catalogue $catalogue, ?Course $course = null, ?Kitchen $kitchen = null, array $own = []): Rehearsal
     {
-        $kitchen ??= Kitchen::of($it->formula, $it->composition, $catalogue);
+        $kitchen ??= Kitchen::of($it->formula, $it->composition, $catalogue, $own);
         $course ??= Course::of($it->formula, $it->composition);
         $rehearsing = new self($it->formula, $it->composition, $kitchen, new Warnings($it), $it->texture);
 
@@ -293,7 +294,7 @@ final class Rehearse
     private function coolUntil(Pot $pot, Cooling $how, callable $isThere, callable $isVain, float $atMost = self::MOST_S): void
     {
         $around = $this->kitchen->coolsIn($how);
-        $flow = Kitchen::flow($pot->vessel, $how);
+        $flow = $this->kitchen->flow($pot->vessel, $how);
         $end = $this->now + ($isVain() ? 0.0 : $atMost);
         while ($this->now < $end - 1e-6 && ! $isThere()) {
             $pot->stand($around, $flow, self::TICK_S, $around, true);
@@ -317,7 +318,7 @@ final class Rehearse
 
     private function standAside(Pot $pot, float $tick = self::TICK_S): void
     {
-        $pot->stand($this->kitchen->room, $pot->vessel->air, $tick, $this->kitchen->room, $this->kitchen->isCovered);
+        $pot->stand($this->kitchen->room, $this->kitchen->flow($pot->vessel, Cooling::Counter), $tick, $this->kitchen->room, $this->kitchen->isCovered);
     }
 
     private function pass(float $tick = self::TICK_S): void

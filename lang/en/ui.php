@@ -229,7 +229,7 @@ return [
         'findings' => 'As it was made',
         'log' => 'What was written down',
         'filled_into' => '{1} Filled into 1 container|[2,*] Filled into :count containers',
-        'went_on' => 'Went on all the same', 'rescaled' => 'Everything made more of', 'accepted' => 'Too much, left so', 'timer' => ':what, by the clock',
+        'live' => 'by the instrument', 'went_on' => 'Went on all the same', 'rescaled' => 'Everything made more of', 'accepted' => 'Too much, left so', 'timer' => ':what, by the clock',
         'from' => 'From :name, version :number',
         'again' => 'To the formula',
         'ph_none' => 'not measured',

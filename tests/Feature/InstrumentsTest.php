@@ -10,8 +10,16 @@ use App\Instruments\OverLine;
 use App\Models\Batch;
 use App\Models\BatchEntry;
 use App\Workroom\Make\MakeState;
+use App\Workroom\Make\OwnMakes;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Checks\Evaluator;
+use Ilvane\Core\Heat\CoolingRate;
+use Ilvane\Core\Rehearsing\Doing;
+use Ilvane\Core\Rehearsing\Rehearsal;
+use Ilvane\Core\Rehearsing\Rehearse;
 use Symfony\Component\Process\Process;
 use Tests\Support\AppCase;
 use Tests\Support\SoundFormula;
@@ -24,7 +32,7 @@ final class InstrumentsTest extends AppCase
         $batch = $this->batch();
         self::assertInstanceOf(ByHand::class, app(Instruments::class));
         $this->get("/make/$batch->code/heat")->assertOk()->assertDontSee('data-reading=', false)->assertSee('Dotted as rehearsed');
-        $this->getJson("/make/$batch->code/heat/reading?now=3")->assertOk()->assertJsonPath('readings.water.trust', 'silent');
+        $this->ask("/make/$batch->code/heat/reading", 'now=3')->assertOk()->assertJsonPath('readings.water.trust', 'silent');
     }
 
     public function test_what_can_be_believed_goes_into_the_field_and_the_rest_is_said(): void
@@ -32,16 +40,68 @@ final class InstrumentsTest extends AppCase
         $batch = $this->batch();
         $this->show(['thermometer water' => 71.3, 'thermometer oil' => 250.0, 'thermometer mix' => 50.0, 'scale' => 12.34, 'ph' => 5.61]);
         $this->get("/make/$batch->code/heat")->assertSee('data-reading=', false)->assertSee('data-live="water"', false);
-        $this->getJson("/make/$batch->code/heat/reading?now=3&seen[water]=1:70.9,2:71.1")->assertJsonPath('readings.water', ['value' => 71.3, 'shown' => '71.3', 'trust' => 'sound', 'words' => ''])
+        $this->ask("/make/$batch->code/heat/reading", 'now=3&seen[water]=1:70.9,2:71.1')->assertJsonPath('readings.water', ['value' => 71.3, 'shown' => '71.3', 'trust' => 'sound', 'words' => ''])
             ->assertJsonPath('readings.oil.value', null)->assertJsonPath('readings.oil.trust', 'out_of_range');
-        $this->getJson("/make/$batch->code/gate/reading?now=100&seen[mix]=0:55,40:53,70:51.4")->assertJsonPath('readings.mix.trust', 'sound');
-        self::assertMatchesRegularExpression('/About \d+ min to 40/u', str_replace("\u{202F}", ' ', (string) $this->getJson("/make/$batch->code/gate/reading?now=100&seen[mix]=0:55,40:53,70:51.4")->json('left')));
-        $this->getJson("/make/$batch->code/weigh.1/reading?now=1")->assertJsonPath('readings.weight.shown', '12.34');
-        $this->getJson("/make/$batch->code/ph/reading?now=1")->assertJsonPath('readings.ph.shown', '5.61');
+        $this->ask("/make/$batch->code/gate/reading", 'now=100&seen[mix]=0:55,40:53,70:51.4')->assertJsonPath('readings.mix.trust', 'sound');
+        self::assertMatchesRegularExpression('/About \d+ min to 40/u', str_replace("\u{202F}", ' ', (string) $this->ask("/make/$batch->code/gate/reading", 'now=100&seen[mix]=0:55,40:53,70:51.4')->json('left')));
+        $this->ask("/make/$batch->code/weigh.1/reading", 'now=1')->assertJsonPath('readings.weight.shown', '12.34');
+        $this->ask("/make/$batch->code/ph/reading", 'now=1')->assertJsonPath('readings.ph.shown', '5.61');
         foreach (['seen=x', 'seen[water][]=y', 'seen[water]=a:b,::,1:2:3', 'now=never'] as $nonsense) {
-            $this->getJson("/make/$batch->code/heat/reading?$nonsense")->assertOk();
+            $this->ask("/make/$batch->code/heat/reading", "$nonsense")->assertOk();
         }
-        $this->getJson("/make/$batch->code/nowhere/reading")->assertNotFound();
+        $this->ask("/make/$batch->code/nowhere/reading", '')->assertNotFound();
+    }
+
+    public function test_a_reading_a_minute_is_written_down_and_none_that_can_not_be_believed(): void
+    {
+        Carbon::setTestNow('2026-11-24 10:00:00');
+        $batch = $this->batch();
+        $this->show(['thermometer mix' => 55.0]);
+        foreach (['10:00:01', '10:00:30', '10:01:02'] as $at) {
+            Carbon::setTestNow("2026-11-24 $at");
+            $this->ask("/make/$batch->code/gate/reading", 'now=3');
+        }
+        self::assertSame(2, BatchEntry::query()->where('kind', 'temperature')->where('reason', 'live')->count());
+        Carbon::setTestNow('2026-11-24 10:05:00');
+        $this->show(['thermometer mix' => 400.0]);
+        $this->ask("/make/$batch->code/gate/reading", 'now=3');
+        self::assertSame(2, BatchEntry::query()->count());
+    }
+
+    public function test_a_cooling_that_was_read_teaches_how_fast_this_vessel_cools(): void
+    {
+        Carbon::setTestNow('2026-11-24 10:00:00');
+        $batch = $this->batch();
+        $formula = MakeState::of($batch->load('entries'))->formula;
+        $usual = Rehearse::formula(app(Evaluator::class)->evaluate($formula)->assessment, app(Catalogue::class));
+        // it cools by half as fast again as the rehearsal has it
+        foreach (range(0, 30, 3) as $minute) {
+            Carbon::setTestNow(Carbon::parse('2026-11-24 11:00:00')->addMinutes($minute));
+            $celsius = 21 + 48 * exp(-1.5 * self::rate($usual) * 60 * $minute);
+            $this->show(['thermometer mix' => round($celsius, 1)]);
+            $this->ask("/make/$batch->code/gate/reading", "now=$minute");
+        }
+        $this->post("/make/$batch->code/gate", ['client_key' => Str::uuid()->toString(), 'reason' => 'The next one wants its place.']);
+        $this->post("/make/$batch->code/fill", ['client_key' => Str::uuid()->toString(), 'filled' => '190', 'containers' => '1']);
+        $taught = $batch->refresh()->outcome['taught']['cooling'];
+        self::assertSame('glass-jug-500/counter', $taught['in']);
+        self::assertEqualsWithDelta(1.5, $taught['ratio'], 0.075, 'within 5 %');
+        $learned = OwnMakes::cooling()['glass-jug-500/counter'];
+        self::assertEqualsWithDelta(1 + 0.5 / 3, $learned->value->likely, 0.03, 'one record counts for a third');
+        $next = Rehearse::formula(app(Evaluator::class)->evaluate($formula)->assessment, app(Catalogue::class), own: OwnMakes::flows());
+        self::assertLessThan($usual->gateMinute, $next->gateMinute);
+        $this->get('/settings')->assertSeeText('Heat-proof glass jug 500 mL');
+        OwnMakes::forget('cooling');
+        self::assertSame([], OwnMakes::cooling());
+    }
+
+    private static function rate(Rehearsal $rehearsal): float
+    {
+        $gate = array_search(Doing::Gate, array_column($rehearsal->course->moves, 'do'), true);
+        $stretch = $rehearsal->stretches[$gate];
+        $readings = array_values(array_filter($rehearsal->samples, static fn (array $sample): bool => $sample['minute'] >= $stretch['from'] && $sample['minute'] <= $stretch['to']));
+
+        return CoolingRate::fit(array_map(static fn (array $sample): array => [60 * $sample['minute'], (float) $sample['mix_c']], $readings), 21.0) ?? self::fail('no rate');
     }
 
     public function test_the_port_is_kept_or_refused(): void
@@ -100,6 +160,14 @@ final class InstrumentsTest extends AppCase
         self::assertFalse(MakeState::of($batch->refresh()->load('entries'))->isDone(MakeState::of($batch)->plan->step('hold') ?? self::fail('no hold')), 'a clock is no doing');
         Carbon::setTestNow('2026-11-24 10:30:00');
         $this->get("/make/$batch->code/combine")->assertDontSee('hob-clock', false);
+    }
+
+    /** The page's question, its fields as in an address. */
+    private function ask(string $address, string $fields): TestResponse
+    {
+        parse_str($fields, $asked);
+
+        return $this->postJson($address, $asked);
     }
 
     private function batch(): Batch

@@ -14,6 +14,7 @@ use App\Workroom\Wording;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
+use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Measure\Learned;
 
 final class SettingsController
@@ -23,7 +24,7 @@ final class SettingsController
         $values = $measures->values();
         $drop = $measures->dropMl($values);
 
-        return view('settings.page', ['values' => $values, 'taught' => array_map(static fn (Learned $learned): array => self::taught($learned, $wording), OwnMakes::learned()), 'hair' => OwnHair::profile(), 'port' => Kept::values('instruments')['port'] ?? null, 'drop' => $drop === null ? null : $wording->number($drop->likely, 4)]);
+        return view('settings.page', ['values' => $values, 'taught' => array_map(static fn (Learned $learned): array => self::taught($learned, $wording), OwnMakes::learned()), 'cooling' => self::cooling($wording), 'hair' => OwnHair::profile(), 'port' => Kept::values('instruments')['port'] ?? null, 'drop' => $drop === null ? null : $wording->number($drop->likely, 4)]);
     }
 
     public function keep(MeasuresEntry $request, OwnMeasures $measures): RedirectResponse
@@ -70,5 +71,17 @@ final class SettingsController
             'words' => say($learned->count === 0 ? 'make.taught.none' : 'make.taught.own', ['low' => $percent($learned->value->low), 'high' => $percent($learned->value->high), 'mean' => $percent($learned->ownMean ?? 0.0), 'count' => (string) $learned->count]),
             'isOwn' => $learned->count > 0,
         ];
+    }
+
+    /** @return list<string> */
+    private static function cooling(Wording $wording): array
+    {
+        $words = [];
+        foreach (OwnMakes::cooling() as $in => $learned) {
+            [$vessel, $how] = explode('/', $in);
+            $words[] = say('make.taught.cools', ['vessel' => (app(Catalogue::class)->vessels()[$vessel] ?? null)?->name, 'how' => say("rehearsal.how.$how"), 'times' => $wording->number($learned->value->likely, 2), 'count' => (string) $learned->count]);
+        }
+
+        return $words;
     }
 }

@@ -133,7 +133,7 @@ final readonly class BatchRecord
                 'timer' => $wording->number($entry->value / 60, 1).' min',
                 default => $wording->grams($entry->value),
             },
-            'reason' => $entry->reason,
+            'reason' => $entry->reason === LiveReading::LIVE ? say('ui.record.live') : $entry->reason,
         ];
     }
 }

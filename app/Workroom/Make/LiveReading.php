@@ -6,6 +6,7 @@ namespace App\Workroom\Make;
 
 use App\Instruments\Instruments;
 use App\Workroom\Wording;
+use Illuminate\Support\Carbon;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Checks\Evaluator;
@@ -24,7 +25,10 @@ final readonly class LiveReading
     /** So many earlier readings are listened to. */
     private const REMEMBERED = 60;
 
-    public function __construct(private Instruments $instruments, private Wording $wording, private Evaluator $evaluator, private Catalogue $catalogue)
+    /** The reason of an entry nobody pressed for. */
+    public const LIVE = 'live';
+
+    public function __construct(private MakeBook $makes, private Instruments $instruments, private Wording $wording, private Evaluator $evaluator, private Catalogue $catalogue)
     {
     }
 
@@ -59,6 +63,9 @@ final readonly class LiveReading
                 'shown' => $value === null ? '–' : $this->wording->number($value, $kind === 'scale' ? Wording::digitsOf($state->scale) : ($kind === 'ph' ? 2 : 1), $kind === 'ph' ? 2 : 1),
                 'trust' => $trust->value, 'words' => $trust === Trust::Sound ? '' : say("make.trust.$trust->value"),
             ];
+            if ($kind === 'thermometer' && $trust === Trust::Sound && $value !== null) {
+                $this->writeDown($state, $step, $field, $value);
+            }
             $left = $left === '' && $trust === Trust::Sound && $value !== null ? $this->left($state, $step, $series, $value) : $left;
         }
 
@@ -93,7 +100,14 @@ final readonly class LiveReading
 
     public function rehearse(MakeState $state): Rehearsal
     {
-        return Rehearse::formula($this->evaluator->evaluate($state->formula)->assessment, $this->catalogue);
+        return Rehearse::formula($this->evaluator->evaluate($state->formula)->assessment, $this->catalogue, own: OwnMakes::flows());
+    }
+
+    /** One reading a minute goes into the record by itself. */
+    private function writeDown(MakeState $state, Step $step, string $field, float $celsius): void
+    {
+        $minute = intdiv(Carbon::now()->getTimestamp(), 60);
+        $this->makes->record($state->batch, ['step' => $step->key, 'kind' => 'temperature', 'subject' => $field, 'value' => round($celsius, 1), 'reason' => self::LIVE], "live-{$state->batch->id}-$step->key-$field-$minute");
     }
 
     /** @param  list<array{float, float}>  $series */

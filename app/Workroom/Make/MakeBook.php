@@ -94,12 +94,13 @@ final readonly class MakeBook
         $evaluation = $this->evaluator->evaluate($state->formulaAsMade(), onBatch: true, madeOn: $at->toDateTimeImmutable());
         $keeping = $evaluation->assessment->keeping;
         $yield = new BatchYield($state->gramsIn(), $filled);
-        $steam = Rehearse::formula($this->evaluator->evaluate($state->formula)->assessment, $this->catalogue)->waterLost * $state->factor;
+        $rehearsal = Rehearse::formula($this->evaluator->evaluate($state->formula)->assessment, $this->catalogue);
+        $steam = $rehearsal->waterLost * $state->factor;
         $balance = Balance::of($state->gramsIn(), $filled, $state->sumOf('sample'), 0.0, $steam, OwnMakes::learned()['bowl']->value);
         $outcome = [
             'evaluation' => self::withBalance($this->evaluations->of($evaluation), $balance),
             'balance' => $balance->parts(),
-            'taught' => ['bowl' => $balance->isExplained() ? $balance->bowlShare() : null, 'overrun' => $state->overrun()],
+            'taught' => ['bowl' => $balance->isExplained() ? $balance->bowlShare() : null, 'overrun' => $state->overrun(), 'cooling' => OwnMakes::cooledFaster($state, $rehearsal)],
             'contents' => ContentsList::of($evaluation->assessment->composition)->shares,
             'planned' => array_map(static fn ($line): ?float => $line->grams?->likely, $state->composition->lines),
             'yield' => ['in' => $yield->in, 'filled' => $yield->filled, 'missing' => $yield->missing(), 'percent' => $yield->percent()],

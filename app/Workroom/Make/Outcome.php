@@ -13,7 +13,7 @@ use App\Models\Batch;
  * @phpstan-type Stored array{
  *   evaluation: array{regime: string, verdict: string, lines: list<array{line: int, ingredient: ?string, phase: string, grams: ?array{likely: float}, percent: ?array{likely: float}}>, keeping: ?array{days: float, decided_by: string, steps: list<array{what: string, days: float}>}, findings: list<Found>},
  *   contents: array<string, float>, planned: list<?float>, yield: array{in: float, filled: float, missing: float, percent: ?float},
- *   balance?: array<string, float>, taught?: array{bowl: ?float, overrun: ?float},
+ *   balance?: array<string, float>, taught?: array{bowl: ?float, overrun: ?float, cooling: array{in: string, ratio: float}|null},
  *   containers: int, ph: ?float, stops: int, no_date: ?string
  * }
  */

@@ -5,10 +5,17 @@ declare(strict_types=1);
 namespace App\Workroom\Make;
 
 use App\Models\Batch;
+use App\Models\BatchEntry;
 use App\Workroom\Kept;
 use Illuminate\Support\Carbon;
+use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Formula\PourOrder;
+use Ilvane\Core\Heat\CoolingRate;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Measure\Learned;
+use Ilvane\Core\Rehearsing\Doing;
+use Ilvane\Core\Rehearsing\Kitchen;
+use Ilvane\Core\Rehearsing\Rehearsal;
 use Ilvane\Core\Texture\Whip;
 use Ilvane\Core\Yielding\Balance;
 
@@ -27,10 +34,60 @@ final class OwnMakes
         return ['bowl' => Learned::from(Band::of(...Balance::USUAL_BOWL), $records['bowl']), 'overrun' => Learned::from(Whip::usualOverrun(), $records['overrun'])];
     }
 
+    /** How wide a vessel may differ from the usual figure before anything is known of it. A guess. */
+    private const USUAL_COOLING = [0.7, 1.0, 1.4];
+
+    /** @return array<string, Learned> how much faster than usual, by "vessel/how" */
+    public static function cooling(): array
+    {
+        $records = [];
+        foreach (self::taught('cooling') as $cooling) {
+            if (is_array($cooling) && is_string($cooling['in'] ?? null) && is_numeric($cooling['ratio'] ?? null)) {
+                $records[$cooling['in']][] = (float) $cooling['ratio'];
+            }
+        }
+
+        return array_map(static fn (array $ratios): Learned => Learned::from(Band::of(...self::USUAL_COOLING), $ratios), $records);
+    }
+
+    /** @return array<string, float> for the rehearsal */
+    public static function flows(): array
+    {
+        return array_map(static fn (Learned $learned): float => $learned->value->likely, self::cooling());
+    }
+
+    /**
+     * How much faster this batch cooled than rehearsed, from the readings at its gate; null where they don't tell.
+     *
+     * @return array{in: string, ratio: float}|null
+     */
+    public static function cooledFaster(MakeState $state, Rehearsal $rehearsal): ?array
+    {
+        $at = array_search(Doing::Gate, array_column($rehearsal->course->moves, 'do'), true);
+        if ($at === false) {
+            return null;
+        }
+        $kitchen = $rehearsal->kitchen;
+        $around = $kitchen->coolsIn($kitchen->cool);
+        $read = array_map(static fn (BatchEntry $entry): array => [(float) $entry->recorded_at->getTimestamp(), (float) $entry->value], $state->readings('temperature', 'gate'));
+        ['from' => $from, 'to' => $to] = $rehearsal->stretches[$at];
+        $rehearsed = [];
+        foreach ($rehearsal->samples as $sample) {
+            $celsius = $sample['mix_c'] ?? $sample['oil_c'] ?? $sample['water_c'];
+            if ($celsius !== null && $sample['minute'] >= $from && $sample['minute'] <= $to) {
+                $rehearsed[] = [60 * $sample['minute'], $celsius];
+            }
+        }
+        [$own, $usual] = [CoolingRate::fit($read, $around), CoolingRate::fit($rehearsed, $around)];
+        $vessel = $kitchen->pour === PourOrder::OilIntoWater && $state->composition->inPhase(Phase::Water) !== [] ? $kitchen->water : $kitchen->oil;
+
+        return $own === null || $usual === null ? null : ['in' => Kitchen::key($vessel, $kitchen->cool), 'ratio' => $own / $usual];
+    }
+
     /** Forgets what was learned until now; the batches stay as they are. */
     public static function forget(string $what): void
     {
-        if (in_array($what, ['bowl', 'overrun'], true)) {
+        if (in_array($what, ['bowl', 'overrun', 'cooling'], true)) {
             Kept::keep(self::NAME, [...Kept::values(self::NAME), $what => Carbon::now()->toDateTimeString()]);
         }
     }
@@ -38,17 +95,23 @@ final class OwnMakes
     /** @return array{bowl: list<float>, overrun: list<float>} oldest first */
     private static function records(): array
     {
-        $since = Kept::values(self::NAME);
-        $records = ['bowl' => [], 'overrun' => []];
+        $numbers = static fn (string $what): array => array_values(array_map(floatval(...), array_filter(self::taught($what), is_numeric(...))));
+
+        return ['bowl' => $numbers('bowl'), 'overrun' => $numbers('overrun')];
+    }
+
+    /** @return list<mixed> what finished batches have written down of it, oldest first */
+    private static function taught(string $what): array
+    {
+        $since = Kept::values(self::NAME)[$what] ?? null;
+        $taught = [];
         foreach (Batch::query()->where('status', 'finished')->orderByDesc('finished_at')->limit(self::LOOKED_AT)->get(['outcome', 'finished_at'])->reverse() as $batch) {
-            foreach (array_keys($records) as $what) {
-                $value = is_array($batch->outcome['taught'] ?? null) ? $batch->outcome['taught'][$what] ?? null : null;
-                if (is_numeric($value) && (! is_string($since[$what] ?? null) || $batch->finished_at?->greaterThan(Carbon::parse($since[$what])))) {
-                    $records[$what][] = (float) $value;
-                }
+            $value = is_array($batch->outcome['taught'] ?? null) ? $batch->outcome['taught'][$what] ?? null : null;
+            if ($value !== null && (! is_string($since) || $batch->finished_at?->greaterThan(Carbon::parse($since)))) {
+                $taught[] = $value;
             }
         }
 
-        return $records;
+        return $taught;
     }
 }

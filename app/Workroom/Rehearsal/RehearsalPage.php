@@ -10,6 +10,7 @@ use App\Drawing\Stratum;
 use App\Drawing\Timeline;
 use App\Models\Formula;
 use App\Workroom\Bench\Draft;
+use App\Workroom\Make\OwnMakes;
 use App\Workroom\Wording;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Catalogue\Catalogue;
@@ -71,9 +72,9 @@ final readonly class RehearsalPage
     {
         [$read] = Draft::fromStored($formula->draft)->formula();
         $it = self::assess($read);
-        $rehearsal = Rehearse::formula($it, app(Catalogue::class));
+        $rehearsal = Rehearse::formula($it, app(Catalogue::class), own: OwnMakes::flows());
         $school = Course::SCHOOLS[$beside] ?? null;
-        $other = $school === null ? null : Rehearse::formula(self::assess(self::with($read, $school)), app(Catalogue::class));
+        $other = $school === null ? null : Rehearse::formula(self::assess(self::with($read, $school)), app(Catalogue::class), own: OwnMakes::flows());
         $wording = app(Wording::class);
         $gate = null;
         foreach ($rehearsal->course->moves as $move) {

@@ -47,6 +47,7 @@
         <h2>{{ __('make.taught.title') }}</h2>
         <p>{{ __('make.taught.why') }}</p>
         @foreach ($taught as $what => $learned)<p class="taught"><b>{{ __("make.taught.$what") }}</b> {{ $learned['words'] }} @if ($learned['isOwn'])<button class="link" form="forget-{{ $what }}">{{ __('make.taught.forget') }}</button>@endif</p><form id="forget-{{ $what }}" method="post" action="{{ route('settings.forget', $what) }}">@csrf</form>@endforeach
+        @if ($cooling !== [])<p class="taught">{{ implode(' ', $cooling) }} <button class="link" form="forget-cooling">{{ __('make.taught.forget') }}</button></p><form id="forget-cooling" method="post" action="{{ route('settings.forget', 'cooling') }}">@csrf</form>@endif
     </section>
     <form method="post" action="{{ route('settings.hair') }}" class="settings" id="hair">
         @csrf
