@@ -158,6 +158,7 @@ final class InstrumentsTest extends AppCase
         Carbon::setTestNow('2026-11-24 10:03:00');
         $this->get("/make/$batch->code/combine")->assertSee('hob-clock', false)->assertSee("data-ends=\"$ends\"", false);
         self::assertFalse(MakeState::of($batch->refresh()->load('entries'))->isDone(MakeState::of($batch)->plan->step('hold') ?? self::fail('no hold')), 'a clock is no doing');
+        $this->get('/make/'.$this->batch()->code.'/weigh.1')->assertSee("/make/$batch->code/hold", false)->assertSee("data-ends=\"$ends\"", false);
         Carbon::setTestNow('2026-11-24 10:30:00');
         $this->get("/make/$batch->code/combine")->assertDontSee('hob-clock', false);
     }

@@ -31,6 +31,7 @@ final readonly class MakePage
      * @param  list<array{key: string, label: string, state: string}>  $path  all steps: done, now or ahead
      * @param  array<string, mixed>  $detail  by kind of step
      * @param  array<string, array{begun: int, ends: int}>  $timers  by step
+     * @param  list<array{code: string, step: string, name: string, ends: int}>  $otherClocks  running in other makes
      * @param  array<string, string>  $live  instrument by field; none without instruments
      */
     private function __construct(
@@ -47,6 +48,7 @@ final readonly class MakePage
         public array $detail,
         public Section $vessel,
         public array $timers,
+        public array $otherClocks,
         public array $live,
         public ?Trace $trace,
         public bool $hasInstruments,
@@ -77,6 +79,7 @@ final readonly class MakePage
                 ? app(VesselOf::class)->weighing($state, $step)
                 : app(VesselOf::class)->small($state->composition, $state->formula->family, false, 340),
             timers: $state->timers(),
+            otherClocks: Clocks::of($state->batch->id),
             live: $live,
             trace: in_array($step->kind, [StepKind::Heat, StepKind::Gate], true) ? Trace::of(app(LiveReading::class)->rehearsed($state, $step), $step->celsius) : null,
             hasInstruments: $hasInstruments,

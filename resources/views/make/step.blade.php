@@ -16,6 +16,7 @@
         <a class="hob-leave" href="{{ route('shelf') }}">{{ __('make.leave') }}</a>
         <p class="hob-name">{{ $page->state->formula->name }} <span>{{ $batch->code }}</span></p>
         @foreach ($page->timers as $key => $timer)@if ($key !== $page->step->key)<a class="hob-clock" href="{{ route('make.step', [$batch, $key]) }}" data-ends="{{ $timer['ends'] }}" data-name="{{ $page->verbOf($key) }}" data-brief="1" data-over="{{ __('make.timer_over') }}"></a>@endif @endforeach
+        @foreach ($page->otherClocks as $clock)<a class="hob-clock" href="{{ route('make.step', [$clock['code'], $clock['step']]) }}" data-ends="{{ $clock['ends'] }}" data-name="{{ $clock['name'] }}" data-brief="1" data-over="{{ __('make.timer_over') }}"></a>@endforeach
         <ol class="hob-path" aria-label="{{ __('make.step', ['n' => $page->state->plan->indexOf($page->step->key) + 1, 'of' => count($page->path)]) }}">
             @foreach ($page->path as $mark)
                 <li class="mark-{{ $mark['state'] }}" @if ($mark['state'] === 'now') aria-current="step" @endif><a href="{{ route('make.step', [$batch, $mark['key']]) }}" aria-label="{{ $mark['label'] }}" title="{{ $mark['label'] }}"></a></li>
