@@ -13,8 +13,8 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property int $batch_id
  * @property string $step
- * @property string $kind done | weight | temperature | ph | fill | override
- * @property string $subject line position, "water", "oil" or ""
+ * @property string $kind done | weight | temperature | ph | fill | override | timer | rescale | accepted | cup | dose | sample | strained | feel
+ * @property string $subject line position, "water", "oil", "before", "after", what a finger found, or ""
  * @property float|null $value g, °C or pH by kind
  * @property string $reason
  * @property string $client_key sent by the page; the same key is recorded once
@@ -22,6 +22,8 @@ use Illuminate\Support\Carbon;
  */
 final class BatchEntry extends Model
 {
+    use WrittenOnce;
+
     public $timestamps = false;
 
     protected $casts = ['value' => 'float', 'recorded_at' => 'datetime', 'batch_id' => 'integer'];

@@ -22,6 +22,8 @@ use Illuminate\Support\Carbon;
  */
 final class JarEntry extends Model
 {
+    use WrittenOnce;
+
     public $timestamps = false;
 
     protected $casts = ['value' => 'float', 'happened_at' => 'datetime', 'recorded_at' => 'datetime', 'jar_id' => 'integer'];

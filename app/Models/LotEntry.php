@@ -22,6 +22,8 @@ use Illuminate\Support\Carbon;
  */
 final class LotEntry extends Model
 {
+    use WrittenOnce;
+
     public $timestamps = false;
 
     protected $casts = ['grams' => 'float', 'happened_at' => 'datetime', 'recorded_at' => 'datetime', 'lot_id' => 'integer'];

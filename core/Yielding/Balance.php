@@ -61,9 +61,12 @@ final readonly class Balance
         return $this->in > 0 ? max(0.0, ($this->in - $this->filled - $this->samples - $this->strained - $this->steamed) / $this->in) : 0.0;
     }
 
-    /** @return array<string, float> they add up to what went in */
+    /** @return array<string, float> they add up to what went in; what is within the tolerance is the bowl's, whose loss is only an estimate */
     public function parts(): array
     {
-        return ['filled' => $this->filled, 'samples' => $this->samples, 'strained' => $this->strained, 'steamed' => $this->steamed, 'bowl' => $this->bowl->likely, 'unexplained' => $this->unexplained()];
+        $rest = $this->bowl->likely + $this->unexplained();
+        $isBowl = $this->isExplained() && $rest >= 0;
+
+        return ['filled' => $this->filled, 'samples' => $this->samples, 'strained' => $this->strained, 'steamed' => $this->steamed, 'bowl' => $isBowl ? $rest : $this->bowl->likely, 'unexplained' => $isBowl ? 0.0 : $this->unexplained()];
     }
 }

@@ -23,7 +23,7 @@ final class JarsTest extends BrowserCase
         self::pick('#lane-plants', 'calend', '30 g');
         self::pick('#lane-oils', 'sunflower', '300 g');
         self::see('14 days');
-        self::type(self::find('input.name'), 'Windowsill calendula');
+        self::typeOver(self::find('input.name'), 'Windowsill calendula');
         self::settled();
 
         // cold and warm, side by side, and a look at the other school
@@ -41,9 +41,9 @@ final class JarsTest extends BrowserCase
 
         // a slip is kept and said beside its field
         $amount = self::find('#lane-oils .amount');
-        self::type($amount, '-300 g');
+        self::typeOver($amount, '-300 g');
         self::see('It can’t be less than nothing.');
-        self::type(self::find('#lane-oils .amount'), '300 g');
+        self::typeOver(self::find('#lane-oils .amount'), '300 g');
         self::settled();
 
         self::press('Fill the jar');
@@ -52,12 +52,12 @@ final class JarsTest extends BrowserCase
         self::press('Shaken');
         self::see('Written down.');
         self::open('Take out, top up');
-        self::type(self::find('input[name=take_out]'), '40');
-        self::type(self::find('input[name=top_up]'), '90');
+        self::typeOver(self::find('input[name=take_out]'), '40');
+        self::typeOver(self::find('input[name=top_up]'), '90');
         self::see('Taken out: 40 g');
         self::press('Done');
         self::see('more than was taken out');
-        self::type(self::find('input[name=top_up]'), '40');
+        self::typeOver(self::find('input[name=top_up]'), '40');
         self::press('Done');
         self::see('Topped up');
         self::assertSame([], self::axe());
@@ -71,8 +71,8 @@ final class JarsTest extends BrowserCase
         self::assertStringContainsString('INTERVAL=3', (string) $calendar->VEVENT->RRULE);
 
         self::open('Strain');
-        self::type(self::find('input[name=strained]'), '231');
-        self::type(self::find('input[name=pressed]'), '12');
+        self::typeOver(self::find('input[name=strained]'), '231');
+        self::typeOver(self::find('input[name=pressed]'), '12');
         self::press('Put in the pantry');
         self::see('243 g of 300 g came out');
         self::visit('/pantry');
@@ -129,7 +129,7 @@ final class JarsTest extends BrowserCase
         self::until(static fn () => self::$browser->findElement(\Facebook\WebDriver\WebDriverBy::xpath("//summary[contains(., '$summary')]"))->click(), "nothing to open: $summary");
     }
 
-    private static function type(object $field, string $text): void
+    private static function typeOver(object $field, string $text): void
     {
         $field->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::CONTROL);
         $field->sendKeys($text.WebDriverKeys::TAB);

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Batch;
 use App\Models\BatchEntry;
+use App\Workroom\Make\MakeBook;
 use App\Workroom\Make\MakeState;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Carbon;
@@ -152,6 +153,12 @@ final class MakeTest extends AppCase
         $this->followingRedirects()->post("/make/$batch->code/weigh.4", ['client_key' => Str::uuid()->toString(), 'weight' => '40'])->assertSee('Leave it so')->assertDontSee('Make more of everything');
     }
 
+    public function test_what_breaks_a_rule_of_the_record_is_an_error_and_never_lost_in_silence(): void
+    {
+        $this->expectException(\Illuminate\Database\QueryException::class);
+        app(MakeBook::class)->record($this->start(), ['step' => 'ph', 'kind' => 'ph', 'value' => 99.0], 'one-key-0001');
+    }
+
     public function test_what_is_nowhere_is_shown_and_what_is_explained_teaches_the_next(): void
     {
         $batch = $this->start();
@@ -160,7 +167,7 @@ final class MakeTest extends AppCase
         self::assertEqualsWithDelta($outcome['yield']['in'], array_sum($outcome['balance']), 1e-6);
         self::assertGreaterThan(0.0, $outcome['taught']['bowl']);
         $this->get("/batches/$batch->code")->assertSeeText('bowl and tools')->assertDontSeeText('are nowhere');
-        $this->get('/settings')->assertSeeTextInOrder(['What my batches taught', 'Bowl and tools keep', '1 batches']);
+        $this->get('/settings')->assertSeeTextInOrder(['What my batches taught', 'Bowl and tools keep', 'one batch']);
 
         $lost = $this->start();
         $this->tell($lost, 'gate', ['mix' => '38']);
@@ -195,7 +202,7 @@ final class MakeTest extends AppCase
         $this->tell($batch, 'whip', ['before' => '-1', 'after' => 'x', 'do' => 'on'])->assertSessionHasErrors(['before', 'after']);
         $this->tell($batch, 'fill', ['filled' => '190', 'containers' => '4']);
         self::assertEqualsWithDelta(0.8, $batch->refresh()->outcome['taught']['overrun'], 1e-9);
-        $this->get('/settings')->assertSeeTextInOrder(['My mixer beats in', '1 batches']);
+        $this->get('/settings')->assertSeeTextInOrder(['My mixer beats in', 'one batch']);
     }
 
     public function test_it_survives_leaving_and_coming_back(): void

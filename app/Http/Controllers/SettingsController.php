@@ -68,7 +68,7 @@ final class SettingsController
         $percent = static fn (float $part): string => $wording->percent(round(100 * $part, $part < 0.2 ? 1 : 0));
 
         return [
-            'words' => say($learned->count === 0 ? 'make.taught.none' : 'make.taught.own', ['low' => $percent($learned->value->low), 'high' => $percent($learned->value->high), 'mean' => $percent($learned->ownMean ?? 0.0), 'count' => (string) $learned->count]),
+            'words' => say($learned->count === 0 ? 'make.taught.none' : 'make.taught.own', ['low' => $percent($learned->value->low), 'high' => $percent($learned->value->high), 'mean' => $percent($learned->ownMean ?? 0.0), 'batches' => trans_choice('make.taught.batches', $learned->count)]),
             'isOwn' => $learned->count > 0,
         ];
     }
@@ -79,7 +79,7 @@ final class SettingsController
         $words = [];
         foreach (OwnMakes::cooling() as $in => $learned) {
             [$vessel, $how] = explode('/', $in);
-            $words[] = say('make.taught.cools', ['vessel' => (app(Catalogue::class)->vessels()[$vessel] ?? null)?->name, 'how' => say("rehearsal.how.$how"), 'times' => $wording->number($learned->value->likely, 2), 'count' => (string) $learned->count]);
+            $words[] = say('make.taught.cools', ['vessel' => (app(Catalogue::class)->vessels()[$vessel] ?? null)?->name, 'how' => say("rehearsal.how.$how"), 'times' => $wording->number($learned->value->likely, 2), 'batches' => trans_choice('make.taught.batches', $learned->count)]);
         }
 
         return $words;

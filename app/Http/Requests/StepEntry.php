@@ -14,6 +14,9 @@ use Ilvane\Core\Process\StepKind;
 /** What a maker tells of one step: a weight, temperatures, a pH, what was filled, or a reason for going on all the same. */
 final class StepEntry extends FormRequest
 {
+    /** What a finger finds in a chilled butter. */
+    private const FEELS = ['soft', 'dent', 'hard'];
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
@@ -33,6 +36,7 @@ final class StepEntry extends FormRequest
                 StepKind::Gate => ['mix' => [$wants('temperature'), 'numeric', 'between:-20,150']],
                 StepKind::TestPh => ['ph' => [$wants('ph'), 'numeric', 'between:0,14'], 'sample' => ['nullable', 'numeric', 'between:0,1000'], 'dose' => ['nullable', 'numeric', 'between:0,1000']],
                 StepKind::Whip => array_fill_keys(['before', 'after'], ['nullable', 'numeric', 'gt:0', 'max:10000']),
+                StepKind::Strain => ['cloth' => ['nullable', 'numeric', 'between:0,1000000']],
                 StepKind::Fill => ['filled' => ['required', 'numeric', 'gt:0', 'max:1000000'], 'containers' => ['required', 'integer', 'between:1,10000']],
                 default => [],
             },
@@ -44,7 +48,7 @@ final class StepEntry extends FormRequest
     {
         $this->merge(array_map(
             static fn (mixed $value): mixed => is_string($value) && preg_match('/^\s*-?\d*,\d+\s*$/', $value) === 1 ? str_replace(',', '.', $value) : $value,
-            $this->only(['weight', 'water', 'oil', 'mix', 'ph', 'filled', 'sample', 'dose', 'before', 'after']),
+            $this->only(['weight', 'water', 'oil', 'mix', 'ph', 'filled', 'sample', 'dose', 'before', 'after', 'cloth']),
         ));
     }
 
@@ -54,7 +58,7 @@ final class StepEntry extends FormRequest
         return [
             'weight.*' => say('make.errors.weight'), 'water.*' => say('make.errors.temperature'), 'oil.*' => say('make.errors.temperature'),
             'mix.*' => say('make.errors.temperature'), 'ph.*' => say('make.errors.ph'), 'filled.*' => say('make.errors.filled'),
-            'containers.*' => say('make.errors.containers'), 'sample.*' => say('make.errors.weight'), 'dose.*' => say('make.errors.weight'), 'before.*' => say('make.errors.weight'), 'after.*' => say('make.errors.weight'), 'reason.*' => say('make.errors.reason'),
+            'containers.*' => say('make.errors.containers'), 'sample.*' => say('make.errors.weight'), 'dose.*' => say('make.errors.weight'), 'before.*' => say('make.errors.weight'), 'after.*' => say('make.errors.weight'), 'cloth.*' => say('make.errors.weight'), 'reason.*' => say('make.errors.reason'),
         ];
     }
 
@@ -65,7 +69,7 @@ final class StepEntry extends FormRequest
 
     public function wantsOn(): bool
     {
-        return Typed::text($this, 'do') !== 'note';
+        return ! in_array(Typed::text($this, 'do'), ['note', 'soft', 'hard'], true);
     }
 
     public function decimal(string $field): ?float
@@ -84,6 +88,7 @@ final class StepEntry extends FormRequest
             StepKind::Gate => [['temperature', 'mix', 'mix']],
             StepKind::TestPh => [['ph', '', 'ph'], ['sample', '', 'sample'], ['dose', '', 'dose']],
             StepKind::Whip => [['cup', 'before', 'before'], ['cup', 'after', 'after']],
+            StepKind::Strain => [['strained', '', 'cloth']],
             StepKind::Fill => [['fill', (string) $this->integer('containers', 1), 'filled']],
             default => [],
         };
@@ -92,6 +97,10 @@ final class StepEntry extends FormRequest
             if ($this->decimal($field) !== null) {
                 $entries[] = ['step' => $step->key, 'kind' => $kind, 'subject' => $subject, 'value' => $this->decimal($field), 'reason' => ''];
             }
+        }
+        $feel = Typed::text($this, 'do');
+        if ($step->kind === StepKind::Chill && in_array($feel, self::FEELS, true)) {
+            $entries[] = ['step' => $step->key, 'kind' => 'feel', 'subject' => $feel, 'value' => null, 'reason' => ''];
         }
         $reason = trim(Typed::text($this, 'reason'));
         if ($reason !== '' && in_array($step->kind, [StepKind::Gate, StepKind::Heat], true)) {

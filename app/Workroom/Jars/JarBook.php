@@ -89,7 +89,7 @@ final readonly class JarBook
     /** The same client key is recorded once, so that a form sent twice does no harm. */
     private function add(Jar $jar, string $kind, Carbon $at, string $clientKey, ?float $value = null, string $subject = '', string $note = ''): void
     {
-        JarEntry::query()->insertOrIgnore([
+        JarEntry::once([
             'jar_id' => $jar->id, 'kind' => $kind, 'value' => $value, 'subject' => $subject, 'note' => mb_substr($note, 0, 500),
             'client_key' => $clientKey, 'happened_at' => $at->toDateTimeString(), 'recorded_at' => Carbon::now()->toDateTimeString(),
         ]);

@@ -121,6 +121,8 @@ final readonly class BatchRecord
                 'rescale' => say('ui.record.rescaled'),
                 'accepted' => say('ui.record.accepted'),
                 'cup' => say('ui.record.cup.'.($entry->subject === 'after' ? 'after' : 'before')),
+                'strained' => say('ui.record.cloth'),
+                'feel' => say('make.set.felt'),
                 'sample' => say('ui.record.parts.samples'),
                 'dose' => say('ui.record.dose'),
                 'timer' => say('ui.record.timer', ['what' => say('make.verb.'.($state->plan->step($entry->step)->kind->value ?? 'hold'))]),
@@ -133,7 +135,11 @@ final readonly class BatchRecord
                 'timer' => $wording->number($entry->value / 60, 1).' min',
                 default => $wording->grams($entry->value),
             },
-            'reason' => $entry->reason === LiveReading::LIVE ? say('ui.record.live') : $entry->reason,
+            'reason' => match (true) {
+                $entry->kind === 'feel' => say('make.set.'.$entry->subject),
+                $entry->reason === LiveReading::LIVE => say('ui.record.live'),
+                default => $entry->reason,
+            },
         ];
     }
 }

@@ -71,7 +71,7 @@ final readonly class MakeBook
         if (! $batch->isMaking()) {
             return;
         }
-        BatchEntry::query()->insertOrIgnore([
+        BatchEntry::once([
             'batch_id' => $batch->id, 'step' => $entry['step'], 'kind' => $entry['kind'], 'subject' => $entry['subject'] ?? '',
             'value' => $entry['value'] ?? null, 'reason' => $entry['reason'] ?? '', 'client_key' => $clientKey,
             'recorded_at' => ($at ?? Carbon::now())->toDateTimeString(),
@@ -96,7 +96,7 @@ final readonly class MakeBook
         $yield = new BatchYield($state->gramsIn(), $filled);
         $rehearsal = Rehearse::formula($this->evaluator->evaluate($state->formula)->assessment, $this->catalogue);
         $steam = $rehearsal->waterLost * $state->factor;
-        $balance = Balance::of($state->gramsIn(), $filled, $state->sumOf('sample'), 0.0, $steam, OwnMakes::learned()['bowl']->value);
+        $balance = Balance::of($state->gramsIn(), $filled, $state->sumOf('sample'), $state->strainedOut(), $steam, OwnMakes::learned()['bowl']->value);
         $outcome = [
             'evaluation' => self::withBalance($this->evaluations->of($evaluation), $balance),
             'balance' => $balance->parts(),

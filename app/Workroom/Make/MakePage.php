@@ -149,6 +149,8 @@ final readonly class MakePage
                 static fn (Step $weighing): string => self::weighedName($state, $weighing, $wording),
                 $state->plan->weighingsOf(Phase::Cooldown),
             )],
+            StepKind::Strain => ['last' => $state->entry('strained', $step->key)?->value],
+            StepKind::Chill => ['felt' => $state->lastFelt($step), 'clock' => $step->seconds === null ? '' : self::clock($step)],
             default => $step->seconds === null ? [] : ['clock' => self::clock($step)],
         };
     }
@@ -184,7 +186,7 @@ final readonly class MakePage
             'clock' => self::clock($step),
             'before' => $state->entry('cup', $step->key, 'before')?->value, 'after' => $state->entry('cup', $step->key, 'after')?->value,
             'overrun' => $overrun === null
-                ? say($learned->count === 0 ? 'make.overrun_usual' : 'make.overrun_own', ['low' => $wording->percent(round(100 * $learned->value->low)), 'high' => $wording->percent(round(100 * $learned->value->high)), 'count' => (string) $learned->count])
+                ? say($learned->count === 0 ? 'make.overrun_usual' : 'make.overrun_own', ['low' => $wording->percent(round(100 * $learned->value->low)), 'high' => $wording->percent(round(100 * $learned->value->high)), 'batches' => trans_choice('make.taught.batches', $learned->count)])
                 : say('make.overrun', ['percent' => $wording->percent(round(100 * $overrun)), 'ml' => $ml === null ? '?' : $wording->number($ml->likely, 0)]),
         ];
     }

@@ -154,7 +154,7 @@ final readonly class LotBook
 
     private function add(Lot $lot, string $kind, ?float $grams, string $subject, Carbon $at, string $clientKey): void
     {
-        LotEntry::query()->insertOrIgnore([
+        LotEntry::once([
             'lot_id' => $lot->id, 'kind' => $kind, 'grams' => $grams, 'subject' => $subject, 'client_key' => $clientKey,
             'happened_at' => $at->toDateTimeString(), 'recorded_at' => Carbon::now()->toDateTimeString(),
         ]);

@@ -34,7 +34,7 @@
             @if ($page->number !== '')
                 <p class="hob-number"><b>{{ $page->number }}</b> <span>{{ $page->unit }}</span></p>
             @endif
-            <div class="hob-detail">@include('make.'.match ($page->step->kind->value) { 'weigh' => 'weigh', 'heat', 'gate' => 'temperature', 'test_ph' => 'ph', 'fill' => 'fill', 'whip' => 'whip', default => $page->step->seconds === null ? 'tick' : 'timer' })</div>
+            <div class="hob-detail">@include('make.'.match ($page->step->kind->value) { 'weigh' => 'weigh', 'heat', 'gate' => 'temperature', 'test_ph' => 'ph', 'fill' => 'fill', 'whip' => 'whip', 'chill' => 'set', 'strain' => 'strain', default => $page->step->seconds === null ? 'tick' : 'timer' })</div>
             @if ($page->live !== [])
                 <div class="live-readings">@foreach ($page->live as $field => $instrument)<p class="live" data-live="{{ $field }}"><span class="label">{{ __('make.instrument.'.explode(' ', $instrument)[0]) }}@if (count($page->live) > 1) {{ __('words.phase.'.$field) }}@endif</span> <b>–</b> <small role="status"></small></p>@endforeach
                     <p class="live-left" data-left-words></p></div>
