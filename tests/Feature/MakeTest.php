@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Ilvane\Core\Checks\Evaluator;
+use Ilvane\Core\Process\StepKind;
 use Tests\Support\AppCase;
 use Tests\Support\SoundFormula;
 
@@ -157,6 +158,26 @@ final class MakeTest extends AppCase
     {
         $this->expectException(\Illuminate\Database\QueryException::class);
         app(MakeBook::class)->record($this->start(), ['step' => 'ph', 'kind' => 'ph', 'value' => 99.0], 'one-key-0001');
+    }
+
+    public function test_oil_left_in_the_cloth_is_what_the_cloth_weighs_less_the_plants_that_steeped(): void
+    {
+        $batch = $this->start([...SoundFormula::document(), 'name' => 'Marigold oil', 'family' => 'infused_oil', 'batch' => null, 'lines' => [
+            ['ingredient' => 'calendula-dried', 'amount' => '30 g', 'phase' => 'infusion'], ['ingredient' => 'sunflower-oil-high-oleic', 'amount' => '300 g'],
+        ]]);
+        foreach (MakeState::of($batch->load('entries'))->plan->steps as $step) {
+            if ($step->kind === StepKind::Fill) {
+                break;
+            }
+            $this->tell($batch, $step->key, match ($step->kind) {
+                StepKind::Weigh => ['weight' => (string) $step->grams], StepKind::Gate => ['mix' => '30'], StepKind::Heat => ['oil' => (string) $step->celsius, 'do' => 'on'],
+                StepKind::Strain => ['cloth' => '78,5'], default => [],
+            })->assertSessionHasNoErrors();
+        }
+        $this->tell($batch, 'fill', ['filled' => '246', 'containers' => '3'])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(48.5, $batch->refresh()->outcome['balance']['strained'], 1e-9);
+        self::assertEqualsWithDelta(300.0, array_sum($batch->outcome['balance']), 1e-6);
+        $this->get("/batches/$batch->code")->assertSeeText('strained out')->assertSeeTextInOrder(['Left in the cloth', '78.5']);
     }
 
     public function test_what_is_nowhere_is_shown_and_what_is_explained_teaches_the_next(): void
