@@ -19,12 +19,15 @@ use Ilvane\Core\Rehearsing\Rehearsal;
 use Ilvane\Core\Texture\Whip;
 use Ilvane\Core\Yielding\Balance;
 
-/** What this maker's batches have taught: what bowl and tools keep, how much air the mixer beats in. */
+/** What this maker's batches have taught: what bowl and tools keep, how much air the mixer beats in, how fast a vessel cools. */
 final class OwnMakes
 {
     private const LOOKED_AT = 100;
 
     private const NAME = 'learned_since';
+
+    /** How wide a vessel may differ from the usual figure before anything is known of it. A guess. */
+    private const USUAL_COOLING = [0.7, 1.0, 1.4];
 
     /** @return array{bowl: Learned, overrun: Learned} fractions */
     public static function learned(): array
@@ -33,9 +36,6 @@ final class OwnMakes
 
         return ['bowl' => Learned::from(Band::of(...Balance::USUAL_BOWL), $records['bowl']), 'overrun' => Learned::from(Whip::usualOverrun(), $records['overrun'])];
     }
-
-    /** How wide a vessel may differ from the usual figure before anything is known of it. A guess. */
-    private const USUAL_COOLING = [0.7, 1.0, 1.4];
 
     /** @return array<string, Learned> how much faster than usual, by "vessel/how" */
     public static function cooling(): array
