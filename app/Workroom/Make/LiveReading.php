@@ -107,7 +107,11 @@ final readonly class LiveReading
     private function writeDown(MakeState $state, Step $step, string $field, float $celsius): void
     {
         $minute = intdiv(Carbon::now()->getTimestamp(), 60);
-        $this->makes->record($state->batch, ['step' => $step->key, 'kind' => 'temperature', 'subject' => $field, 'value' => round($celsius, 1), 'reason' => self::LIVE], "live-{$state->batch->id}-$step->key-$field-$minute");
+        $key = "live-{$state->batch->id}-$step->key-$field-$minute";
+        // asked twice a second: the table is only touched when the minute is new
+        if (! $state->batch->entries->contains('client_key', $key)) {
+            $this->makes->record($state->batch, ['step' => $step->key, 'kind' => 'temperature', 'subject' => $field, 'value' => round($celsius, 1), 'reason' => self::LIVE], $key);
+        }
     }
 
     /** @param  list<array{float, float}>  $series */

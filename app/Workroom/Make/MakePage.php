@@ -61,14 +61,12 @@ final readonly class MakePage
         $at = $state->plan->indexOf($step->key);
         $hasInstruments = app(Instruments::class)->arePresent();
         $live = $hasInstruments ? LiveReading::wanted($step) : [];
-        $line = $step->line === null ? null : $state->composition->lines[$step->line - 1];
-        $name = $line === null ? '' : ($line->ingredient === null ? $line->line->spokenOf() : $wording->ingredient($line->ingredient->key));
 
         return new self(
             $state,
             $step,
             say("make.verb.{$step->kind->value}"),
-            $line === null ? say("make.what.{$step->kind->value}") : $name,
+            $step->line === null ? say("make.what.{$step->kind->value}") : self::lineName($state, $step, $wording),
             say("make.why.{$step->kind->value}", ['phase' => $step->phases === [] ? '' : mb_strtolower(say('words.phase.'.$step->phases[0]->value))]),
             ...self::number($state, $step, $wording),
             path: self::path($state, $step, $wording),

@@ -196,12 +196,14 @@ final readonly class MakeState
         return array_sum(array_map(static fn (BatchEntry $entry): float => $entry->kind === $kind ? (float) $entry->value : 0.0, $this->batch->entries->all()));
     }
 
-    /** Grams lost in the cloth: what is left in it, less the plants that only steeped and never were of the batch. */
+    /** Grams lost in the cloth: what is left in it, every straining together, less the plants that only steeped and never were of the batch. */
     public function strainedOut(): float
     {
         $steeped = array_sum(array_map(fn (WeighedLine $line): float => $line->isInBatch() ? 0.0 : $this->weightOf($line->position) ?? $this->factor * ($line->grams->likely ?? 0.0), $this->composition->lines));
 
-        return max(0.0, ($this->newestOf('strained')->value ?? $steeped) - $steeped);
+        $left = array_sum(array_map(static fn (BatchEntry $entry): float => $entry->kind === 'strained' ? (float) $entry->value : 0.0, $this->newest));
+
+        return max(0.0, $left - $steeped);
     }
 
     /** What a finger found last at this step: soft, dent, hard; null before the first try. */
@@ -210,11 +212,6 @@ final readonly class MakeState
         $felt = $this->readings('feel', $step->key);
 
         return $felt === [] ? null : $felt[count($felt) - 1]->subject;
-    }
-
-    private function newestOf(string $kind): ?BatchEntry
-    {
-        return $this->batch->entries->last(static fn (BatchEntry $entry): bool => $entry->kind === $kind);
     }
 
     /** Air whipped in, as a fraction, from one cup weighed before and after; null while either is missing. */
