@@ -1,5 +1,7 @@
 <?php
 
+use App\Access\Door;
+use App\Http\Middleware\OnlyKnownDevices;
 use App\Http\Middleware\OnlyKnownHosts;
 use App\Http\Middleware\SecurityHeaders;
 use Illuminate\Foundation\Application;
@@ -20,6 +22,9 @@ return Application::configure(basePath: dirname(__DIR__))
         // What is typed is kept as typed, an emptied field included.
         $middleware->remove([TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->prepend([OnlyKnownHosts::class, SecurityHeaders::class]);
+        // first of all: who isn't let in starts no session and learns nothing
+        $middleware->web(prepend: [OnlyKnownDevices::class]);
+        $middleware->encryptCookies([Door::COOKIE]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         //

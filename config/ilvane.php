@@ -4,7 +4,14 @@ return [
     'data' => base_path('data'),
     'catalogue' => env('ILVANE_CATALOGUE', storage_path('framework/cache/catalogue.php')),
     // Hosts this server answers to; anything else is refused, so that no foreign page can reach it by rebinding a name.
-    'hosts' => array_filter(explode(',', (string) env('ILVANE_HOSTS', 'localhost,127.0.0.1,[::1]'))),
+    'hosts' => [
+        ...array_filter(explode(',', (string) env('ILVANE_HOSTS', 'localhost,127.0.0.1,[::1]'))),
+        ...array_map(static fn (string $at): string => (string) preg_replace('/:\d+$/', '', $at), array_filter(explode(',', (string) env('ILVANE_LAN', '')))),
+    ],
+    // Where the home network finds it, host:port; none unless it was started for the home network.
+    'lan' => array_values(array_filter(explode(',', (string) env('ILVANE_LAN', '')))),
+    // Port of instruments started together with it; what is set under Measures goes first.
+    'instruments' => env('ILVANE_INSTRUMENTS') === null ? null : (int) env('ILVANE_INSTRUMENTS'),
     // Opens the empty page bin/bench measures against.
     'bench' => (bool) env('ILVANE_BENCH', false),
     'units' => env('ILVANE_UNITS', 'us'),

@@ -5,6 +5,7 @@ use App\Http\Controllers\BatchController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\DesignController;
+use App\Http\Controllers\DoorController;
 use App\Http\Controllers\FormulaController;
 use App\Http\Controllers\HandbookController;
 use App\Http\Controllers\IntakeController;
@@ -17,6 +18,7 @@ use App\Http\Controllers\PreparationController;
 use App\Http\Controllers\RehearsalController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\TellController;
 use App\Http\Controllers\WatchController;
 use Illuminate\Support\Facades\Route;
 
@@ -29,6 +31,15 @@ Route::post('/settings', [SettingsController::class, 'keep'])->name('settings.ke
 Route::post('/settings/instruments', [SettingsController::class, 'keepInstruments'])->name('settings.instruments');
 Route::post('/settings/forget/{what}', [SettingsController::class, 'forget'])->where('what', '[a-z]+')->name('settings.forget');
 Route::post('/settings/hair', [SettingsController::class, 'keepHair'])->name('settings.hair');
+Route::controller(DoorController::class)->group(function (): void {
+    Route::get('/door', 'show')->name('door');
+    Route::post('/door', 'signIn')->name('door.sign-in');
+    Route::get('/come-in', 'invited')->name('door.invited');
+    Route::post('/come-in', 'comeIn')->name('door.come-in');
+    Route::get('/on-the-phone', 'phone')->name('phone');
+    Route::post('/settings/passphrase', 'setPassphrase')->name('settings.passphrase');
+    Route::post('/settings/devices/{device}/end', 'end')->whereNumber('device')->name('device.end');
+});
 Route::controller(IntakeController::class)->group(function (): void {
     Route::get('/intake', 'paste')->name('intake');
     Route::post('/intake', 'read')->name('intake.read');
@@ -70,8 +81,8 @@ Route::controller(MakeController::class)->prefix('/make/{batch}')->group(functio
     Route::post('/practise', 'practise')->name('make.practise');
     Route::post('/{step}/reading', 'reading')->name('make.reading');
     Route::get('/{step}', 'step')->name('make.step');
-    Route::post('/{step}', 'record')->name('make.record');
 });
+Route::post('/make/{batch}/{step}', [TellController::class, 'record'])->name('make.record');
 
 Route::get('/jars', [JarController::class, 'all'])->name('jars');
 Route::post('/jars', [JarPlanController::class, 'begin'])->name('jar.begin');

@@ -32,7 +32,7 @@ final class WorkroomProvider extends ServiceProvider
         $this->app->singleton(Tools::class, fn (): Tools => $this->app->make(OwnMeasures::class)->tools());
         $this->app->singleton(Wording::class);
         $this->app->singleton(Instruments::class, static function (): Instruments {
-            $port = Kept::values('instruments')['port'] ?? null;
+            $port = Kept::values('instruments')['port'] ?? config('ilvane.instruments');
 
             return is_int($port) ? new OverLine($port) : new ByHand;
         });

@@ -54,6 +54,7 @@ return [
     'foreseen_top' => 'From strength :before to :after, and :again by :date.',
     'strain' => 'Strain', 'strained_g' => 'Ran through', 'pressed_g' => 'Pressed out', 'do_strain' => 'Put in the pantry',
     'strain_means' => 'About :out g is to be expected. Strain through cloth; press, or let it drip. Wash the oily cloth out and dry it flat: it can heat itself.',
+    'strain_lighter' => 'Weigh the pot: the water is out when it is :water lighter than at the start and bubbles no more. Not before.',
     'strain_warm' => 'Strain it while it is warm: :fats sets in the cloth.',
     'look' => 'How it looks', 'temperature' => 'Where it stands', 'note' => 'Note', 'do_look' => 'Write it down',
     'looks' => ['clear' => 'clear, good colour', 'pale' => 'hardly coloured', 'cloudy' => 'cloudy', 'plant_above' => 'plant above the oil', 'bubbles' => 'bubbles, fizz', 'mould' => 'fuzz or mould', 'rancid' => 'smells rancid or sour'],

@@ -152,7 +152,7 @@ return [
         'before_the_start' => 'That is before it was begun, :start.',
         'no_temperature' => 'A temperature from −20 to 150 °C.',
         'nothing_said' => 'Say how it looks, or how warm it is there.',
-        'no_grams' => 'How many grams?', 'no_number' => 'A number of grams.', 'negative' => 'It can’t be less than nothing.', 'too_large' => 'That is more than any kitchen holds.',
+        'sample_product' => 'Grams of product in the sample, more than half a step of your scale.', 'sample_tried' => 'How much solution: grams, or “12 drops”.', 'no_grams' => 'How many grams?', 'no_number' => 'A number of grams.', 'negative' => 'It can’t be less than nothing.', 'too_large' => 'That is more than any kitchen holds.',
         'no_place' => 'Which sample: fridge, room or warm?', 'no_look' => 'How does it look?',
         'no_key' => 'This page was sent in a way it isn’t meant to be. Load it again.',
         'no_such_ingredient' => 'Not in the catalogue. Pick one from the list.', 'no_price' => 'A sum of money, like 12.50.', 'no_day' => 'A day like 2026-12-31.',

@@ -1,11 +1,24 @@
-import { answers, forget, keep, kept } from './pending.js';
+import Ahead from './ahead.js';
+import { add, answers, drop, post, submit, waiting } from './pending.js';
 
 const RETRY_MS = 1500;
 
-/** A step at the hob: the dial's buttons, the screen kept awake, what is told kept until it has arrived, once. */
+/** One grey dot, once a second, as a film. */
+const playSilence = () => {
+    const canvas = Object.assign(document.createElement('canvas'), { width: 2, height: 2 });
+    const film = Object.assign(document.createElement('video'), { muted: true, playsInline: true, className: 'film' });
+    const draw = () => canvas.getContext('2d').fillRect(0, 0, 1, 1);
+    draw();
+    setInterval(draw, 1000);
+    film.srcObject = canvas.captureStream?.(1) ?? null;
+    if (!film.srcObject) return;
+    document.body.append(film);
+    film.play().catch(() => film.remove());
+};
+
+/** A step at the hob: the dial's buttons, the screen kept awake, what is told kept until it has arrived, once and in order. */
 export default () => ({
     sent: false,
-    lock: null,
     batch: '',
 
     init() {
@@ -18,7 +31,7 @@ export default () => ({
             this.sent = true;
             if (this.batch) {
                 event.preventDefault();
-                this.tell(event.submitter);
+                this.tellForm(event.submitter);
             }
         });
         window.addEventListener('pageshow', () => {
@@ -29,41 +42,83 @@ export default () => ({
         if (this.batch) this.resume();
     },
 
-    async tell(submitter) {
+    async tellForm(submitter) {
         const fields = [...new FormData(this.$el, submitter ?? undefined)].filter(([, value]) => typeof value === 'string');
-        const told = { action: this.$el.action, fields, key: this.$el.elements.client_key.value };
-        await keep(this.batch, told).catch(() => null);
-        this.send(told);
+        const { most } = this.$el.dataset;
+        const weight = Number((this.$el.elements.weight?.value ?? '').replace(',', '.'));
+        const isPlain = !submitter?.name && (!most || (weight > 0 && weight <= Number(most)));
+        await this.tell({ action: this.$el.action, fields, key: this.$el.elements.client_key.value, at: Date.now(), isPlain });
+    },
+
+    async tell(told) {
+        await add(this.batch, told).catch(() => null);
+        if (await answers()) return this.send(told);
+        this.offline();
+        if (told.isPlain) this.goOn();
+        else this.$el.parentElement.querySelector('.hob-ahead')?.classList.add('is-at-end');
     },
 
     /** What was told before a reload and has had no answer goes first. */
     async resume() {
-        const told = await kept(this.batch).catch(() => null);
-        if (!told) return;
-        if (told.key === document.body.dataset.answered) return forget(this.batch);
+        const list = await drop(this.batch, document.body.dataset.answered ?? '').catch(() => []);
+        if (!list.length) return;
         this.sent = true;
-        this.send(told);
+        this.send(list.at(-1));
     },
 
-    async send(told) {
-        if (!(await answers())) {
-            document.querySelector('.hob-offline').hidden = false;
-            setTimeout(() => this.send(told), RETRY_MS);
-            return;
+    /** All that waits, in order, each once; the last as the form would, for its answer to be seen. */
+    async send(last) {
+        const list = (await waiting(this.batch).catch(() => null)) ?? [];
+        const told = list.length ? list : [last];
+        for (const one of told.slice(0, -1)) {
+            if (!(await this.arrives(one))) return submit(one);
         }
-        const form = document.createElement('form');
-        form.method = 'post';
-        form.action = told.action;
-        form.hidden = true;
-        for (const [name, value] of told.fields) {
-            const field = document.createElement('input');
-            field.type = 'hidden';
-            field.name = name;
-            field.value = name === '_token' ? document.querySelector('meta[name=csrf-token]').content : value;
-            form.append(field);
-        }
-        document.body.append(form);
-        form.submit();
+        submit(told.at(-1));
+    },
+
+    async arrives(told) {
+        if (!(await post(told))) return false;
+        await drop(this.batch, told.key);
+        return true;
+    },
+
+    goOn() {
+        const panel = document.querySelector('.hob-ahead');
+        if (!panel) return;
+        this.ahead ??= new Ahead(panel, JSON.parse(this.$el.dataset.ahead || '[]'), (told) => this.tell(told));
+        this.$el.hidden = true;
+        this.ahead.next();
+        this.count();
+    },
+
+    async count() {
+        const list = await waiting(this.batch).catch(() => []);
+        document.querySelectorAll('[data-waits]').forEach((line) => (line.textContent = line.dataset.waits.replace('#', list.length)));
+        return list;
+    },
+
+    /** Knocks until the workroom answers, then lets in what waits; where somebody is typing, the page stays as it is. */
+    offline() {
+        if (this.knocking) return;
+        this.knocking = true;
+        document.querySelector('.hob-offline').hidden = false;
+        const knock = async () => {
+            if (!(await answers())) return setTimeout(knock, RETRY_MS);
+            const list = await this.count();
+            try {
+                for (const told of list) {
+                    if (!told.isPlain || !(await this.arrives(told))) return submit(told);
+                }
+            } catch {
+                return setTimeout(knock, RETRY_MS);
+            }
+            this.knocking = false;
+            document.querySelector('.hob-offline').hidden = true;
+            this.count();
+            if (this.ahead?.typed) return;
+            window.location = this.ahead?.page ?? this.$el.dataset.now;
+        };
+        setTimeout(knock, RETRY_MS);
     },
 
     turn(by) {
@@ -75,9 +130,10 @@ export default () => ({
 
     async stayAwake() {
         try {
-            this.lock = await navigator.wakeLock?.request('screen');
+            await navigator.wakeLock.request('screen');
         } catch {
-            this.lock = null;
+            // plain http in the home network has no such lock: a film that plays keeps most screens awake too
+            document.addEventListener('pointerdown', playSilence, { once: true });
         }
     },
 });

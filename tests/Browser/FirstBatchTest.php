@@ -140,6 +140,36 @@ final class FirstBatchTest extends BrowserCase
         self::$browser->manage()->getLog('browser'); // the lost connection is meant
     }
 
+    public function test_several_steps_told_without_the_workroom_arrive_in_order_and_once(): void
+    {
+        self::emptyWorkroom();
+        self::seed(DemoWorkroom::class);
+        self::phone();
+        self::visit('/formulas/1');
+        self::press('Make it');
+        self::press('Done');
+        $this->seeStep('Distilled or deionised water');
+        self::stopServer();
+        self::button('That’s in')->click();
+        foreach (['Marshmallow' => '30', 'Glycerin' => null] as $what => $grams) {
+            self::until(static fn (): bool => str_contains(self::find('.hob-ahead [data-part=what]')->getText(), $what) ?: throw new WebDriverException('not yet'), "$what does not come");
+            if ($grams !== null) {
+                self::type(self::find('.hob-ahead input'), $grams);
+            }
+            self::find('.hob-ahead .hob-go')->click();
+        }
+        self::see('Told and waiting here: 3');
+        self::assertSame(0, $this->weights());
+        self::startServer();
+        self::until(fn (): bool => $this->weights() === 3 ?: throw new WebDriverException('not yet'), 'what waited does not arrive');
+        self::assertSame([1, 2, 3], array_map(intval(...), (new PDO('sqlite:'.self::database()))->query("SELECT subject FROM batch_entries WHERE kind = 'weight' AND batch_id = (SELECT max(id) FROM batches) ORDER BY id")->fetchAll(PDO::FETCH_COLUMN)), 'in the order they were told');
+        self::until(static fn (): bool => str_contains((string) self::$browser->getCurrentURL(), 'weigh.4') ?: throw new WebDriverException('not yet'), 'the page does not go on');
+        self::$browser->navigate()->refresh();
+        self::find('.hob-step form');
+        self::assertSame(3, $this->weights());
+        self::$browser->manage()->getLog('browser'); // the lost connection is meant
+    }
+
     private function seeStep(string $what): void
     {
         self::until(static fn (): bool => str_contains(self::find('.hob-what')->getText(), $what) ?: throw new WebDriverException('not yet'), "the step $what does not come");

@@ -55,12 +55,12 @@ abstract class BrowserCase extends TestCase
         ];
         (new Process([PHP_BINARY, 'artisan', 'migrate', '--force'], self::root(), self::$environment))->mustRun();
         self::startServer();
-        $driver = self::start(static fn (int $port): array => ['/usr/bin/chromedriver', "--port=$port", '--log-level=WARNING'], [])[1];
+        $driver = self::start(static fn (int $port): array => ['/usr/bin/chromedriver', "--port=$port", '--log-level=WARNING'], static fn (): array => [])[1];
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, (new ChromeOptions)->setBinary('/usr/bin/chromium')->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
             '--disable-background-networking', '--disable-component-update', '--disable-sync',
-            '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1', // any outside request fails at once
+            '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1'.(self::lan() === null ? '' : ' , EXCLUDE '.self::lan()), // any outside request fails at once
             '--force-device-scale-factor=1', '--hide-scrollbars', '--lang=en-US',
             '--window-size=1280,800', '--user-data-dir='.self::$directory.'/profile',
         ]));
@@ -123,6 +123,17 @@ abstract class BrowserCase extends TestCase
     protected static function phone(): void
     {
         self::devTools()->execute('Emulation.setDeviceMetricsOverride', ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => true]);
+    }
+
+    /** An address of this machine other than its own name for itself; null where it has none. */
+    protected static function lan(): ?string
+    {
+        static $address = false;
+        if ($address === false) {
+            $address = array_values(array_filter(explode(' ', (string) shell_exec('hostname -I 2>/dev/null')), static fn (string $one): bool => filter_var(trim($one), FILTER_VALIDATE_IP, FILTER_FLAG_IPV4) !== false))[0] ?? null;
+        }
+
+        return $address;
     }
 
     protected static function devTools(): ChromeDevToolsDriver
@@ -244,23 +255,27 @@ abstract class BrowserCase extends TestCase
     protected static function startServer(): void
     {
         $port = isset(self::$base) ? (int) parse_url(self::$base, PHP_URL_PORT) : null;
-        [self::$server, $port] = self::start(static fn (int $port): array => [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:$port", '-t', 'public', 'router.php'], self::$environment, $port);
+        [self::$server, $port] = self::start(
+            static fn (int $port): array => [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', "0.0.0.0:$port", '-t', 'public', 'router.php'],
+            static fn (int $port): array => [...self::$environment, 'ILVANE_LAN' => self::lan() === null ? '' : self::lan().":$port"],
+            $port,
+        );
         self::$base = "http://127.0.0.1:$port";
     }
 
     /**
      * @param  callable(int): list<string>  $command
-     * @param  array<string, string>  $environment
+     * @param  callable(int): array<string, string>  $environment
      * @return array{Process, int}
      */
-    private static function start(callable $command, array $environment, ?int $port = null): array
+    private static function start(callable $command, callable $environment, ?int $port = null): array
     {
         if ($port === null) {
             $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No free port');
             $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
             fclose($socket);
         }
-        $process = new Process(['setsid', ...$command($port)], self::root(), $environment, null, null);
+        $process = new Process(['setsid', ...$command($port)], self::root(), $environment($port), null, null);
         $process->disableOutput();
         $process->start();
         self::$processes[] = $process;

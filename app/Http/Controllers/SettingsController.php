@@ -10,21 +10,16 @@ use App\Workroom\Kept;
 use App\Workroom\Make\OwnMakes;
 use App\Workroom\OwnHair;
 use App\Workroom\OwnMeasures;
-use App\Workroom\Wording;
+use App\Workroom\SettingsPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
-use Ilvane\Core\Catalogue\Catalogue;
-use Ilvane\Core\Measure\Learned;
 
 final class SettingsController
 {
-    public function show(OwnMeasures $measures, Wording $wording): View
+    public function show(Request $request, SettingsPage $page): View
     {
-        $values = $measures->values();
-        $drop = $measures->dropMl($values);
-
-        return view('settings.page', ['values' => $values, 'taught' => array_map(static fn (Learned $learned): array => self::taught($learned, $wording), OwnMakes::learned()), 'cooling' => self::cooling($wording), 'hair' => OwnHair::profile(), 'port' => Kept::values('instruments')['port'] ?? null, 'drop' => $drop === null ? null : $wording->number($drop->likely, 4)]);
+        return view('settings.page', $page->of($request));
     }
 
     public function keep(MeasuresEntry $request, OwnMeasures $measures): RedirectResponse
@@ -60,28 +55,5 @@ final class SettingsController
         OwnMakes::forget($what);
 
         return redirect()->route('settings')->with('said', say('make.taught.forgotten'));
-    }
-
-    /** @return array{words: string, isOwn: bool} */
-    private static function taught(Learned $learned, Wording $wording): array
-    {
-        $percent = static fn (float $part): string => $wording->percent(round(100 * $part, $part < 0.2 ? 1 : 0));
-
-        return [
-            'words' => say($learned->count === 0 ? 'make.taught.none' : 'make.taught.own', ['low' => $percent($learned->value->low), 'high' => $percent($learned->value->high), 'mean' => $percent($learned->ownMean ?? 0.0), 'batches' => trans_choice('make.taught.batches', $learned->count)]),
-            'isOwn' => $learned->count > 0,
-        ];
-    }
-
-    /** @return list<string> */
-    private static function cooling(Wording $wording): array
-    {
-        $words = [];
-        foreach (OwnMakes::cooling() as $in => $learned) {
-            [$vessel, $how] = explode('/', $in);
-            $words[] = say('make.taught.cools', ['vessel' => (app(Catalogue::class)->vessels()[$vessel] ?? null)?->name, 'how' => say("rehearsal.how.$how"), 'times' => $wording->number($learned->value->likely, 2), 'batches' => trans_choice('make.taught.batches', $learned->count)]);
-        }
-
-        return $words;
     }
 }

@@ -8,6 +8,7 @@ use App\Http\Typed;
 use App\Models\Batch;
 use App\Workroom\Make\MakeState;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Carbon;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
 
@@ -17,17 +18,20 @@ final class StepEntry extends FormRequest
     /** What a finger finds in a chilled butter. */
     private const FEELS = ['soft', 'dent', 'hard'];
 
+    private const LONGEST_WAIT_S = 7 * 86_400;
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
         $batch = $this->route('batch');
         $key = $this->route('step');
         $step = $batch instanceof Batch && is_string($key) ? MakeState::of($batch->load('entries'))->plan->step($key) : null;
-        $wants = fn (string $field): string => $this->filled('reason') || Typed::text($this, 'do') === 'skip' ? 'nullable' : 'required';
+        $wants = fn (string $field): string => $this->filled('reason') || in_array(Typed::text($this, 'do'), ['skip', 'work'], true) ? 'nullable' : 'required';
 
         return [
             'client_key' => ['required', 'string', 'regex:/^[A-Za-z0-9-]{8,40}$/'],
             'reason' => ['nullable', 'string', 'max:300'],
+            'ago' => ['nullable', 'numeric', 'between:0,'.self::LONGEST_WAIT_S],
             ...match ($step?->kind) {
                 StepKind::Weigh => ['weight' => ['required', 'numeric', 'gt:0', 'max:1000000']],
                 StepKind::Heat => [
@@ -37,7 +41,7 @@ final class StepEntry extends FormRequest
                 StepKind::TestPh => ['ph' => [$wants('ph'), 'numeric', 'between:0,14'], 'sample' => ['nullable', 'numeric', 'between:0,1000'], 'dose' => ['nullable', 'numeric', 'between:0,1000']],
                 StepKind::Whip => array_fill_keys(['before', 'after'], ['nullable', 'numeric', 'gt:0', 'max:10000']),
                 StepKind::Strain => ['cloth' => ['nullable', 'numeric', 'between:0,1000000']],
-                StepKind::Fill => ['filled' => ['required', 'numeric', 'gt:0', 'max:1000000'], 'containers' => ['required', 'integer', 'between:1,10000']],
+                StepKind::Fill => ['filled' => ['required', 'numeric', 'gt:0', 'max:1000000'], 'containers' => ['required', 'integer', 'between:1,10000'], 'tare' => ['nullable', 'numeric', 'gte:0', 'lt:filled']],
                 default => [],
             },
         ];
@@ -48,7 +52,7 @@ final class StepEntry extends FormRequest
     {
         $this->merge(array_map(
             static fn (mixed $value): mixed => is_string($value) && preg_match('/^\s*-?\d*,\d+\s*$/', $value) === 1 ? str_replace(',', '.', $value) : $value,
-            $this->only(['weight', 'water', 'oil', 'mix', 'ph', 'filled', 'sample', 'dose', 'before', 'after', 'cloth']),
+            $this->only(['weight', 'water', 'oil', 'mix', 'ph', 'filled', 'sample', 'dose', 'before', 'after', 'cloth', 'tare']),
         ));
     }
 
@@ -58,8 +62,14 @@ final class StepEntry extends FormRequest
         return [
             'weight.*' => say('make.errors.weight'), 'water.*' => say('make.errors.temperature'), 'oil.*' => say('make.errors.temperature'),
             'mix.*' => say('make.errors.temperature'), 'ph.*' => say('make.errors.ph'), 'filled.*' => say('make.errors.filled'),
-            'containers.*' => say('make.errors.containers'), 'sample.*' => say('make.errors.weight'), 'dose.*' => say('make.errors.weight'), 'before.*' => say('make.errors.weight'), 'after.*' => say('make.errors.weight'), 'cloth.*' => say('make.errors.weight'), 'reason.*' => say('make.errors.reason'),
+            'containers.*' => say('make.errors.containers'), 'tare.*' => say('make.errors.tare'), 'sample.*' => say('make.errors.weight'), 'dose.*' => say('make.errors.weight'), 'before.*' => say('make.errors.weight'), 'after.*' => say('make.errors.weight'), 'cloth.*' => say('make.errors.weight'), 'reason.*' => say('make.errors.reason'),
         ];
+    }
+
+    /** When it was told: now, or earlier where it had to wait in the browser for a connection. */
+    public function toldAt(): Carbon
+    {
+        return Carbon::now()->subSeconds((int) ($this->decimal('ago') ?? 0));
     }
 
     public function clientKey(): string
@@ -79,6 +89,14 @@ final class StepEntry extends FormRequest
         return is_numeric($value) ? (float) $value : null;
     }
 
+    /** Grams in the containers, their own weight taken off where it was told. */
+    public function filledNet(): ?float
+    {
+        $filled = $this->decimal('filled');
+
+        return $filled === null ? null : $filled - ($this->decimal('tare') ?? 0.0);
+    }
+
     /** @return list<array{step: string, kind: string, subject: string, value: float|null, reason: string}> */
     public function entries(Step $step): array
     {
@@ -94,8 +112,9 @@ final class StepEntry extends FormRequest
         };
         $entries = [];
         foreach ($readings as [$kind, $subject, $field]) {
-            if ($this->decimal($field) !== null) {
-                $entries[] = ['step' => $step->key, 'kind' => $kind, 'subject' => $subject, 'value' => $this->decimal($field), 'reason' => ''];
+            $value = $field === 'filled' ? $this->filledNet() : $this->decimal($field);
+            if ($value !== null) {
+                $entries[] = ['step' => $step->key, 'kind' => $kind, 'subject' => $subject, 'value' => $value, 'reason' => $field === 'filled' && $this->decimal('tare') > 0 ? say('make.tared', ['gross' => (string) $this->decimal('filled'), 'tare' => (string) $this->decimal('tare')]) : ''];
             }
         }
         $feel = Typed::text($this, 'do');

@@ -118,7 +118,7 @@ final readonly class AcidityPage
     }
 
     /** Grams of a thin watery solution, as wide as it was measured; null where it can't be read. */
-    private static function added(string $amount): ?Band
+    public static function added(string $amount): ?Band
     {
         if ($amount === '') {
             return null;

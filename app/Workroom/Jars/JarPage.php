@@ -187,8 +187,10 @@ final readonly class JarPage
     {
         $fats = array_filter($story->life->contents->oils, static fn (InPart $oil): bool => ($oil->ingredient->meltHigh ?? 0.0) > 20.0);
         $expected = self::expected($story);
+        $water = Planner::infusion($story->plan)->waterToDriveOut();
 
-        return say('jars.strain_means', ['out' => say('ui.band', ['low' => $wording->number($expected->low, 0), 'high' => $wording->number($expected->high, 0)])])
+        return ($water <= 0.0 ? '' : say('jars.strain_lighter', ['water' => $wording->grams($water)]).' ')
+            .say('jars.strain_means', ['out' => say('ui.band', ['low' => $wording->number($expected->low, 0), 'high' => $wording->number($expected->high, 0)])])
             .self::learned($story, $wording)
             .($fats === [] ? '' : ' '.say('jars.strain_warm', ['fats' => $wording->together(array_values(array_map(static fn (InPart $oil): string => $wording->ingredient($oil->ingredient->key), $fats)))]));
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Workroom\Jars;
 
+use App\Models\Batch;
 use App\Models\Jar;
+use App\Workroom\Make\OwnMakes;
 use Ilvane\Core\Infusion\InPart;
 use Ilvane\Core\Infusion\OilYield;
 
@@ -16,9 +18,17 @@ final class OwnUptake
     /** @return array<string, list<float>> grams of oil kept by a gram of plant, by plant key, oldest first */
     public static function records(): array
     {
+        $since = OwnMakes::since('uptake');
+        $strained = [
+            ...Jar::query()->where('status', 'strained')->where('ended_at', '>', $since)->orderByDesc('ended_at')->limit(self::LOOKED_AT)->get(['ended_at', 'outcome'])
+                ->map(static fn (Jar $jar): array => [(string) $jar->ended_at, $jar->outcome['uptake'] ?? []]),
+            ...Batch::query()->where('status', 'finished')->where('finished_at', '>', $since)->whereNotNull('outcome->taught->uptake')->orderByDesc('finished_at')->limit(self::LOOKED_AT)->get(['finished_at', 'outcome'])
+                ->map(static fn (Batch $batch): array => [(string) $batch->finished_at, is_array($batch->outcome['taught'] ?? null) ? $batch->outcome['taught']['uptake'] ?? [] : []]),
+        ];
+        usort($strained, static fn (array $one, array $other): int => $one[0] <=> $other[0]);
         $records = [];
-        foreach (Jar::query()->where('status', 'strained')->orderByDesc('ended_at')->limit(self::LOOKED_AT)->pluck('outcome')->reverse() as $outcome) {
-            foreach (is_array($outcome) && is_array($outcome['uptake'] ?? null) ? $outcome['uptake'] : [] as $plant => $grams) {
+        foreach ($strained as [, $uptake]) {
+            foreach (is_array($uptake) ? $uptake : [] as $plant => $grams) {
                 $records[(string) $plant][] = (float) $grams;
             }
         }

@@ -79,6 +79,12 @@ final readonly class MakeBook
         $batch->unsetRelation('entries');
     }
 
+    /** Whether what a page told under this key has been written down. */
+    public function has(Batch $batch, string $clientKey): bool
+    {
+        return $batch->entries()->where('client_key', 'like', "$clientKey-%")->exists();
+    }
+
     public function moveTo(Batch $batch, string $step): void
     {
         if ($batch->isMaking()) {
@@ -100,7 +106,7 @@ final readonly class MakeBook
         $outcome = [
             'evaluation' => self::withBalance($this->evaluations->of($evaluation), $balance),
             'balance' => $balance->parts(),
-            'taught' => ['bowl' => $balance->isExplained() ? $balance->bowlShare() : null, 'overrun' => $state->overrun(), 'cooling' => OwnMakes::cooledFaster($state, $rehearsal)],
+            'taught' => ['bowl' => $balance->isExplained() ? $balance->bowlShare() : null, 'overrun' => $state->overrun(), 'cooling' => OwnMakes::cooledFaster($state, $rehearsal), 'uptake' => $state->keptByPlants()],
             'contents' => ContentsList::of($evaluation->assessment->composition)->shares,
             'planned' => array_map(static fn ($line): ?float => $line->grams?->likely, $state->composition->lines),
             'yield' => ['in' => $yield->in, 'filled' => $yield->filled, 'missing' => $yield->missing(), 'percent' => $yield->percent()],

@@ -33,6 +33,8 @@ final readonly class MakePage
      * @param  array<string, array{begun: int, ends: int}>  $timers  by step
      * @param  list<array{code: string, step: string, name: string, ends: int}>  $otherClocks  running in other makes
      * @param  array<string, string>  $live  instrument by field; none without instruments
+     * @param  list<array<string, mixed>>  $ahead  steps that can be gone on with without a connection
+     * @param  float|null  $most  grams that pass without a word about them
      */
     private function __construct(
         public MakeState $state,
@@ -52,6 +54,8 @@ final readonly class MakePage
         public array $live,
         public ?Trace $trace,
         public bool $hasInstruments,
+        public array $ahead,
+        public ?float $most,
     ) {
     }
 
@@ -66,7 +70,7 @@ final readonly class MakePage
             $state,
             $step,
             say("make.verb.{$step->kind->value}"),
-            $step->line === null ? say("make.what.{$step->kind->value}") : self::lineName($state, $step, $wording),
+            self::what($state, $step, $wording),
             say("make.why.{$step->kind->value}", ['phase' => $step->phases === [] ? '' : mb_strtolower(say('words.phase.'.$step->phases[0]->value))]),
             ...self::number($state, $step, $wording),
             path: self::path($state, $step, $wording),
@@ -81,7 +85,14 @@ final readonly class MakePage
             live: $live,
             trace: in_array($step->kind, [StepKind::Heat, StepKind::Gate], true) ? Trace::of(app(LiveReading::class)->rehearsed($state, $step), $step->celsius) : null,
             hasInstruments: $hasInstruments,
+            ahead: Ahead::of($state, $step, static fn (Step $next): array => ['verb' => say("make.verb.{$next->kind->value}"), 'what' => self::what($state, $next, $wording), ...self::number($state, $next, $wording)]),
+            most: Ahead::most($state, $step),
         );
+    }
+
+    private static function what(MakeState $state, Step $step, Wording $wording): string
+    {
+        return $step->line === null ? say("make.what.{$step->kind->value}") : self::lineName($state, $step, $wording);
     }
 
     /** @return array{number: string, unit: string} */

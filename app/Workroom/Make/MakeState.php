@@ -6,6 +6,7 @@ namespace App\Workroom\Make;
 
 use App\Models\Batch;
 use App\Models\BatchEntry;
+use App\Workroom\Jars\OwnUptake;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Catalogue\Phase;
@@ -15,13 +16,16 @@ use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Formula\Weighing;
 use Ilvane\Core\Heat\PhaseHeat;
+use Ilvane\Core\Infusion\InPart;
 use Ilvane\Core\Measure\Amount;
+use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Process\OverPour;
 use Ilvane\Core\Process\Plan;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
 use Ilvane\Core\Texture\Whip;
+use LogicException;
 
 /** How far a make has come: the plan, and the newest entry for each thing recorded. */
 final readonly class MakeState
@@ -204,6 +208,22 @@ final readonly class MakeState
         $left = array_sum(array_map(static fn (BatchEntry $entry): float => $entry->kind === 'strained' ? (float) $entry->value : 0.0, $this->newest));
 
         return max(0.0, $left - $steeped);
+    }
+
+    /**
+     * Grams of oil a gram of each plant kept back in the cloth; nothing where there is water in it too, or no cloth was weighed.
+     *
+     * @return array<string, float> by plant key
+     */
+    public function keptByPlants(): array
+    {
+        $steeped = array_values(array_filter($this->composition->inPhase(Phase::Infusion), static fn (WeighedLine $line): bool => $line->ingredient !== null && ! $line->isInBatch() && $line->grams !== null));
+        $kept = $this->strainedOut();
+        if ($kept <= 0 || $steeped === [] || $this->composition->inPhase(Phase::Water) !== []) {
+            return [];
+        }
+
+        return OwnUptake::shared(array_map(fn (WeighedLine $line): InPart => new InPart($line->ingredient ?? throw new LogicException('filtered'), Band::exact($this->weightOf($line->position) ?? $this->factor * ($line->grams->likely ?? 0.0))), $steeped), $kept);
     }
 
     /** What a finger found last at this step: soft, dent, hard; null before the first try. */

@@ -87,9 +87,17 @@ final class OwnMakes
     /** Forgets what was learned until now; the batches stay as they are. */
     public static function forget(string $what): void
     {
-        if (in_array($what, ['bowl', 'overrun', 'cooling'], true)) {
+        if (in_array($what, ['bowl', 'overrun', 'cooling', 'uptake'], true)) {
             Kept::keep(self::NAME, [...Kept::values(self::NAME), $what => Carbon::now()->toDateTimeString()]);
         }
+    }
+
+    /** Until when it was forgotten, as the tables write moments; long ago where it never was. */
+    public static function since(string $what): string
+    {
+        $since = Kept::values(self::NAME)[$what] ?? null;
+
+        return is_string($since) ? $since : '';
     }
 
     /** @return array{bowl: list<float>, overrun: list<float>} oldest first */
@@ -103,11 +111,11 @@ final class OwnMakes
     /** @return list<mixed> what finished batches have written down of it, oldest first */
     private static function taught(string $what): array
     {
-        $since = Kept::values(self::NAME)[$what] ?? null;
+        $since = self::since($what);
         $taught = [];
         foreach (Batch::query()->where('status', 'finished')->orderByDesc('finished_at')->limit(self::LOOKED_AT)->get(['outcome', 'finished_at'])->reverse() as $batch) {
             $value = is_array($batch->outcome['taught'] ?? null) ? $batch->outcome['taught'][$what] ?? null : null;
-            if ($value !== null && (! is_string($since) || $batch->finished_at?->greaterThan(Carbon::parse($since)))) {
+            if ($value !== null && ($since === '' || $batch->finished_at?->greaterThan(Carbon::parse($since)))) {
                 $taught[] = $value;
             }
         }

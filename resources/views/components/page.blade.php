@@ -2,13 +2,7 @@
 <!doctype html>
 <html lang="{{ app()->getLocale() }}">
 <head>
-    <meta charset="utf-8">
-    <meta name="viewport" content="width=device-width, initial-scale=1">
-    <meta name="csrf-token" content="{{ csrf_token() }}">
-    <meta name="color-scheme" content="light dark">
-    <title>{{ $title }} · Ilvane</title>
-    <link rel="icon" href="/icon.svg" type="image/svg+xml">
-    @vite(['resources/css/app.css', 'resources/js/app.js'])
+    <x-head :title="$title"/>
 </head>
 <body class="{{ $body }}">
     <a class="skip" href="#work">{{ __('ui.skip') }}</a>

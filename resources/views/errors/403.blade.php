@@ -1,1 +1,1 @@
-@include('errors.page', ['code' => '403'])
+@include('errors.page', ['code' => '403', 'words' => $exception->getMessage() ?: null])

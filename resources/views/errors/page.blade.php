@@ -13,7 +13,7 @@
         <x-vessel :section="\App\Drawing\Section::draw(\App\Drawing\Profile::of('bottle', 200), [], 0, 240)" class="first-vessel"/>
         <div>
             <h1>{{ __("errors.$code.title") }}</h1>
-            <p>{{ __("errors.$code.text") }}</p>
+            <p>{{ $words ?? __("errors.$code.text") }}</p>
             <p><a class="button" href="/">{{ __('errors.home') }}</a></p>
         </div>
     </main>

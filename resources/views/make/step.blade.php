@@ -2,18 +2,12 @@
 <!doctype html>
 <html lang="{{ app()->getLocale() }}">
 <head>
-    <meta charset="utf-8">
-    <meta name="viewport" content="width=device-width, initial-scale=1">
-    <meta name="csrf-token" content="{{ csrf_token() }}">
-    <meta name="color-scheme" content="light dark">
-    <title>{{ __('make.title', ['verb' => $page->verb, 'name' => $page->state->formula->name]) }} · Ilvane</title>
-    <link rel="icon" href="/icon.svg" type="image/svg+xml">
-    @vite(['resources/css/app.css', 'resources/js/app.js'])
+    <x-head :title="__('make.title', ['verb' => $page->verb, 'name' => $page->state->formula->name])"/>
 </head>
 <body class="hob" data-now="{{ now()->getTimestamp() }}" data-answered="{{ old('client_key', session('answered', '')) }}">
     <p class="hob-offline" role="alert" hidden>{{ __('make.offline') }}</p>
     <header class="hob-head">
-        <a class="hob-leave" href="{{ route('shelf') }}">{{ __('make.leave') }}</a>
+        <p class="hob-out"><a class="hob-leave hob-phone" href="{{ route('phone', ['to' => route('make.step', [$batch, $page->step->key], false)]) }}">{{ __('access.on_phone') }}</a> <a class="hob-leave" href="{{ route('shelf') }}">{{ __('make.leave') }}</a></p>
         <p class="hob-name">{{ $page->state->formula->name }} <span>{{ $batch->code }}</span></p>
         @foreach ($page->timers as $key => $timer)@if ($key !== $page->step->key)<a class="hob-clock" href="{{ route('make.step', [$batch, $key]) }}" data-ends="{{ $timer['ends'] }}" data-name="{{ $page->verbOf($key) }}" data-brief="1" data-over="{{ __('make.timer_over') }}"></a>@endif @endforeach
         @foreach ($page->otherClocks as $clock)<a class="hob-clock" href="{{ route('make.step', [$clock['code'], $clock['step']]) }}" data-ends="{{ $clock['ends'] }}" data-name="{{ $clock['name'] }}" data-brief="1" data-over="{{ __('make.timer_over') }}"></a>@endforeach
@@ -25,7 +19,7 @@
     </header>
     @if (session('refused'))<p class="said said-refused" role="alert">{{ session('refused') }}</p>@endif
     <main id="work" class="hob-step hob-{{ $page->step->kind->value }}" x-data="live" @if ($page->live !== []) data-reading="{{ route('make.reading', [$batch, $page->step->key]) }}" @endif>
-        <form method="post" action="{{ route('make.record', [$batch, $page->step->key]) }}" x-data="step" data-batch="{{ $batch->pendingKey() }}" novalidate>
+        <form method="post" action="{{ route('make.record', [$batch, $page->step->key]) }}" x-data="step" data-batch="{{ $batch->pendingKey() }}" data-now="{{ route('make', $batch) }}" data-ahead="{{ json_encode($page->ahead) }}" @if ($page->most !== null) data-most="{{ $page->most }}" @endif novalidate>
             @csrf
             <input type="hidden" name="client_key" value="{{ $page->clientKey }}">
             <x-vessel :section="$page->vessel" class="hob-vessel"/>
@@ -47,7 +41,18 @@
                 @stack('go')
             </div>
         </form>
-        @if ($page->hasInstruments)<form class="practise" method="post" action="{{ route('make.practise', $batch) }}">@csrf<button class="link">{{ __('make.practise') }}</button></form>@endif
+        <section class="hob-ahead" aria-live="polite" hidden>
+            <div class="ahead-step">
+                <p class="hob-verb" data-part="verb"></p>
+                <p class="hob-what" data-part="what"></p>
+                <p class="hob-number"><b data-part="number"></b> <span data-part="unit"></span></p>
+                <label class="big-field"><span class="label">{{ __('make.weighed') }}</span><input inputmode="decimal"></label>
+                <button type="button" class="button hob-go">{{ __('make.done') }}</button>
+            </div>
+            <p class="ahead-end">{{ __('make.ahead_end') }}</p>
+            <p class="hob-note" data-waits="{{ __('make.waits') }}"></p>
+        </section>
+        @if ($page->hasInstruments)<form class="practise" method="post" action="{{ route('make.practise', $batch) }}">@csrf<button class="link">{{ __('make.practise') }}</button> <select name="pace" aria-label="{{ __('make.practise') }}">@foreach ([1, 5, 20] as $times)<option value="{{ $times }}" @selected($times === 5)>{{ __('make.pace', ['times' => $times]) }}</option>@endforeach</select></form>@endif
     </main>
 </body>
 </html>

@@ -43,10 +43,24 @@
         </section>
         <button class="button">{{ __('make.settings.keep') }}</button>
     </form>
+    <section class="settings" id="access">
+        <h2>{{ __('access.title') }}</h2>
+        <p>{{ __('access.why') }} {{ __('access.plain') }}</p>
+        <p class="settings-now">{{ __($access['hasPassphrase'] ? 'access.is_set' : 'access.is_not') }} @if ($access['hasPassphrase'])<a href="{{ route('phone', ['to' => '/']) }}">{{ __('access.phone_title') }}</a>@endif</p>
+        @if ($access['isHere'])<form method="post" action="{{ route('settings.passphrase') }}" novalidate>
+            @csrf
+            <label><span class="label">{{ __('access.new', ['letters' => (string) \App\Access\Door::SHORTEST]) }}</span><input class="wide" type="password" name="passphrase" autocomplete="new-password" @error('passphrase') aria-invalid="true" aria-describedby="problem-passphrase" @enderror></label>
+            @error('passphrase')<p class="problem" id="problem-passphrase" role="alert">{{ $message }}</p>@enderror
+            <p><button class="button">{{ __('access.keep') }}</button> @if ($access['hasPassphrase'])<button class="link" name="do" value="close">{{ __('access.close') }}</button>@endif</p>
+        </form>@endif
+        @forelse ($access['devices'] as $device)<p class="taught"><b>{{ $device['name'] }}</b> {{ $device['words'] }} <button class="link" form="end-{{ $device['id'] }}">{{ __('access.end') }}</button></p><form id="end-{{ $device['id'] }}" method="post" action="{{ route('device.end', $device['id']) }}">@csrf</form>@empty<p>{{ __('access.nobody') }}</p>@endforelse
+    </section>
     <section class="settings" id="taught">
         <h2>{{ __('make.taught.title') }}</h2>
         <p>{{ __('make.taught.why') }}</p>
         @foreach ($taught as $what => $learned)<p class="taught"><b>{{ __("make.taught.$what") }}</b> {{ $learned['words'] }} @if ($learned['isOwn'])<button class="link" form="forget-{{ $what }}">{{ __('make.taught.forget') }}</button>@endif</p><form id="forget-{{ $what }}" method="post" action="{{ route('settings.forget', $what) }}">@csrf</form>@endforeach
+        @if ($uptake !== [])<p class="taught">{{ implode(' ', $uptake) }} <button class="link" form="forget-uptake">{{ __('make.taught.forget') }}</button></p><form id="forget-uptake" method="post" action="{{ route('settings.forget', 'uptake') }}">@csrf</form>@endif
+        @if ($drop !== null)<p class="taught">{{ __('make.taught.drop', ['ml' => $drop]) }}</p>@endif
         @if ($cooling !== [])<p class="taught">{{ implode(' ', $cooling) }} <button class="link" form="forget-cooling">{{ __('make.taught.forget') }}</button></p><form id="forget-cooling" method="post" action="{{ route('settings.forget', 'cooling') }}">@csrf</form>@endif
     </section>
     <form method="post" action="{{ route('settings.hair') }}" class="settings" id="hair">

@@ -1,0 +1,40 @@
+/** The next steps, gone on with while the workroom doesn't answer. What is told there is handed to `tell`, one after the other. */
+const key = () => [...crypto.getRandomValues(new Uint8Array(16))].map((byte) => byte.toString(16).padStart(2, '0')).join('');
+
+export default class Ahead {
+    constructor(panel, steps, tell) {
+        [this.panel, this.steps, this.tell, this.at] = [panel, steps, tell, -1];
+        this.field = panel.querySelector('input');
+        panel.querySelector('button').addEventListener('click', () => this.told());
+        this.field.addEventListener('input', () => (this.typed = true));
+    }
+
+    get isOpen() {
+        return !this.panel.hidden;
+    }
+
+    /** The page of the step it stands at. */
+    get page() {
+        return this.steps[this.at]?.page;
+    }
+
+    next() {
+        this.at += 1;
+        this.typed = false;
+        const step = this.steps[this.at];
+        this.panel.hidden = false;
+        this.panel.classList.toggle('is-at-end', !step);
+        if (!step) return;
+        for (const part of ['verb', 'what', 'number', 'unit']) this.panel.querySelector(`[data-part="${part}"]`).textContent = step[part];
+        this.panel.querySelector('label').hidden = !step.weighs;
+        this.field.value = step.weighs ? step.number.replace(/\s/g, '') : '';
+    }
+
+    told() {
+        const step = this.steps[this.at];
+        const fields = [['client_key', key()], ...(step.weighs ? [['weight', this.field.value]] : [])];
+        const weight = Number(this.field.value.replace(',', '.'));
+        const isPlain = !step.weighs || (weight > 0 && weight <= step.most);
+        this.tell({ action: step.action, fields, key: fields[0][1], at: Date.now(), isPlain });
+    }
+}
