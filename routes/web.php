@@ -11,13 +11,17 @@ use App\Http\Controllers\HandbookController;
 use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\JarController;
 use App\Http\Controllers\JarPlanController;
+use App\Http\Controllers\LabelController;
+use App\Http\Controllers\MadeController;
 use App\Http\Controllers\MakeController;
+use App\Http\Controllers\OwnIngredientController;
 use App\Http\Controllers\PantryController;
 use App\Http\Controllers\PapersController;
 use App\Http\Controllers\PreparationController;
 use App\Http\Controllers\RehearsalController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\ShoppingController;
 use App\Http\Controllers\TellController;
 use App\Http\Controllers\WatchController;
 use Illuminate\Support\Facades\Route;
@@ -72,7 +76,7 @@ Route::controller(RehearsalController::class)->prefix('/formulas/{formula}')->wh
     Route::post('/rehearsal', 'plan')->name('rehearsal.plan');
     Route::get('/set-out', 'setOut')->name('set-out');
 });
-Route::get('/formulas/{formula}/formula.{format}', [PapersController::class, 'file'])->whereNumber('formula')->whereIn('format', ['xlsx', 'ods', 'csv', 'json', 'svg'])->name('formula.file');
+Route::get('/formulas/{formula}/formula.{format}', [PapersController::class, 'file'])->whereNumber('formula')->whereIn('format', ['xlsx', 'ods', 'csv', 'json', 'svg', 'pdf'])->name('formula.file');
 Route::get('/formulas/{formula}/how-to', [PapersController::class, 'howTo'])->whereNumber('formula')->name('how-to');
 Route::get('/formulas/{formula}/acidity', [AcidityController::class, 'show'])->whereNumber('formula')->name('acidity');
 
@@ -119,10 +123,23 @@ Route::controller(PantryController::class)->prefix('/pantry/{lot}')->group(funct
     Route::get('/', 'show')->name('lot');
     Route::post('/use', 'use')->name('lot.use');
     Route::post('/move', 'move')->name('lot.move');
+    Route::post('/count', 'count')->name('lot.count');
+    Route::post('/open', 'open')->name('lot.open');
     Route::post('/discard', 'discard')->name('lot.discard');
     Route::post('/undo/{entry}', 'undo')->whereNumber('entry')->name('lot.undo');
     Route::post('/remove', 'remove')->name('lot.remove');
     Route::post('/bench', 'bench')->name('lot.bench');
+});
+
+Route::controller(ShoppingController::class)->prefix('/shopping')->group(function (): void {
+    Route::get('/', 'show')->name('shopping');
+    Route::post('/', 'add')->name('shopping.add');
+    Route::post('/{plan}/drop', 'drop')->whereNumber('plan')->name('shopping.drop');
+});
+Route::controller(OwnIngredientController::class)->prefix('/own-ingredients')->group(function (): void {
+    Route::get('/', 'all')->name('own');
+    Route::post('/', 'keep')->name('own.keep');
+    Route::post('/{key}/drop', 'drop')->where('key', '[a-z0-9-]{2,80}')->name('own.drop');
 });
 
 Route::get('/handbook', [HandbookController::class, 'search'])->name('handbook');
@@ -137,7 +154,26 @@ if (config('ilvane.bench')) {
     Route::post('/bench/empty', fn () => response('<p>nothing</p>'));
 }
 
+Route::controller(MadeController::class)->group(function (): void {
+    Route::get('/shelf', 'all')->name('made');
+    Route::post('/batches/{batch}/leaves', 'leaves')->name('made.leaves');
+    Route::post('/batches/{batch}/move', 'move')->name('made.move');
+    Route::post('/batches/{batch}/hair', 'hair')->name('made.hair');
+    Route::post('/batches/{batch}/shelf/{entry}/undo', 'undo')->whereNumber('entry')->name('made.undo');
+    Route::get('/batches/{batch}/price', 'price')->name('price');
+    Route::get('/batches/{batch}/trace', 'traceBatch')->name('trace.batch');
+    Route::get('/pantry/{lot}/trace', 'traceLot')->name('trace.lot');
+    Route::get('/jars/by-code/{code}', 'jar')->where('code', '[A-Z0-9-]{6,20}')->name('trace.jar');
+});
 Route::get('/batches/{batch}', [BatchController::class, 'record'])->name('batch');
 Route::post('/batches/{batch}/watch', [WatchController::class, 'saw'])->name('watch.saw');
+Route::get('/photos/{photo}', [WatchController::class, 'photo'])->whereNumber('photo')->name('photo');
 Route::post('/batches/{batch}/watch/{sighting}/undo', [WatchController::class, 'undo'])->whereNumber('sighting')->name('watch.undo');
-Route::get('/batches/{batch}/label', [BatchController::class, 'label'])->name('label');
+Route::controller(LabelController::class)->group(function (): void {
+    Route::get('/batches/{batch}/label', 'label')->name('label');
+    Route::get('/batches/{batch}/label.pdf', 'pdf')->name('label.pdf');
+    Route::get('/batches/{batch}/record.{format}', 'record')->whereIn('format', ['pdf'])->name('batch.file');
+    Route::get('/batches/{batch}/papers.zip', 'seller')->name('batch.seller');
+    Route::get('/labels', 'all')->name('labels');
+    Route::post('/labels/maker', 'maker')->name('labels.maker');
+});

@@ -23,14 +23,18 @@ use Illuminate\Support\Collection;
  * @property Carbon|null $finished_at
  * @property Carbon|null $best_before
  * @property array<string, mixed>|null $outcome what was computed when it was finished; never computed again
+ * @property float|null $grams_left of a finished one
+ * @property string $stands where it stands, in the maker's words
+ * @property Carbon|null $gone_at used up, given away or thrown away
  * @property-read FormulaVersion $version
  * @property-read Collection<int, BatchEntry> $entries
+ * @property-read Collection<int, ShelfEntry> $shelfEntries
  */
 final class Batch extends Model
 {
     protected $casts = [
         'document' => 'array', 'outcome' => 'array', 'formula_version_id' => 'integer',
-        'started_at' => 'datetime', 'finished_at' => 'datetime', 'best_before' => 'date',
+        'started_at' => 'datetime', 'finished_at' => 'datetime', 'best_before' => 'date', 'gone_at' => 'datetime', 'grams_left' => 'float',
     ];
 
     public function getRouteKeyName(): string
@@ -48,6 +52,12 @@ final class Batch extends Model
     public function entries(): HasMany
     {
         return $this->hasMany(BatchEntry::class)->orderBy('id');
+    }
+
+    /** @return HasMany<ShelfEntry, $this> */
+    public function shelfEntries(): HasMany
+    {
+        return $this->hasMany(ShelfEntry::class)->orderBy('id');
     }
 
     public function isMaking(): bool

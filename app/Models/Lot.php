@@ -27,6 +27,8 @@ use Illuminate\Support\Collection;
  * @property float|null $strength grams of plant's worth in 100 g, of an infused oil
  * @property float|null $price of the whole lot as it was bought, in the maker's own money
  * @property Carbon|null $opened_at of something bought
+ * @property string $supplier whom it is from, his lot number, what his sheet says
+ * @property Carbon|null $sealed_until the day on it
  * @property Carbon $made_at or bought
  * @property Carbon|null $good_until
  * @property string $storage room | fridge | freezer
@@ -42,7 +44,7 @@ final class Lot extends Model
 {
     protected $casts = [
         'document' => 'array', 'grams' => 'float', 'grams_left' => 'float', 'portion_grams' => 'float', 'strength' => 'float', 'price' => 'float',
-        'opened_at' => 'datetime', 'made_at' => 'datetime', 'good_until' => 'datetime', 'gone_at' => 'datetime',
+        'opened_at' => 'datetime', 'sealed_until' => 'datetime', 'made_at' => 'datetime', 'good_until' => 'datetime', 'gone_at' => 'datetime',
     ];
 
     public function getRouteKeyName(): string
@@ -66,6 +68,12 @@ final class Lot extends Model
     public function entries(): HasMany
     {
         return $this->hasMany(LotEntry::class)->orderBy('id');
+    }
+
+    /** @return Collection<int, Lot> at hand of one ingredient, what is no longer good soonest first */
+    public static function ofIngredient(string $ingredient): Collection
+    {
+        return self::atHand()->where('ingredient', $ingredient)->orderByRaw('good_until IS NULL, good_until, id')->limit(50)->get()->toBase();
     }
 
     /** @return Builder<Lot> what still stands somewhere */

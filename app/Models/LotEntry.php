@@ -12,9 +12,9 @@ use Illuminate\Support\Carbon;
  *
  * @property int $id
  * @property int $lot_id
- * @property string $kind used | discarded | moved | undo
- * @property float|null $grams
- * @property string $subject batch code, reason, storage, or the entry undone
+ * @property string $kind used | discarded | moved | counted | opened | undo
+ * @property float|null $grams taken, or left where it was counted
+ * @property string $subject code of the batch, jar or preparation it went into, reason, storage, or the entry undone
  * @property string $note
  * @property string $client_key
  * @property Carbon $happened_at
@@ -27,4 +27,10 @@ final class LotEntry extends Model
     public $timestamps = false;
 
     protected $casts = ['grams' => 'float', 'happened_at' => 'datetime', 'recorded_at' => 'datetime', 'lot_id' => 'integer'];
+
+    /** Written by a make when it was finished; only that could take it back. */
+    public function isOfBatch(): bool
+    {
+        return $this->kind === 'used' && str_starts_with($this->client_key, 'batch-');
+    }
 }

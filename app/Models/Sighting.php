@@ -15,6 +15,7 @@ use Illuminate\Support\Carbon;
  * @property string $place cold | room | warm
  * @property string $look sound | parted | grainy | smell | colour | mould | undo
  * @property int|null $undoes
+ * @property float|null $ph measured then
  * @property string $note
  * @property string $client_key
  * @property Carbon $happened_at
@@ -24,5 +25,5 @@ final class Sighting extends Model
 {
     public $timestamps = false;
 
-    protected $casts = ['happened_at' => 'datetime', 'recorded_at' => 'datetime', 'batch_id' => 'integer', 'undoes' => 'integer'];
+    protected $casts = ['ph' => 'float', 'happened_at' => 'datetime', 'recorded_at' => 'datetime', 'batch_id' => 'integer', 'undoes' => 'integer'];
 }

@@ -9,6 +9,7 @@ use App\Instruments\Instruments;
 use App\Instruments\OverLine;
 use App\Models\ImmediateSqlite;
 use App\Workroom\Kept;
+use App\Workroom\OwnCatalogue;
 use App\Workroom\OwnMeasures;
 use App\Workroom\ShippedCatalogue;
 use App\Workroom\Wording;
@@ -27,7 +28,7 @@ final class WorkroomProvider extends ServiceProvider
     {
         Connection::resolverFor('sqlite', static fn ($pdo, $database, $prefix, $config): ImmediateSqlite => new ImmediateSqlite($pdo, $database, $prefix, $config));
         $this->app->singleton(Catalogue::class, static fn (): Catalogue => new Catalogue(
-            new ShippedCatalogue(config()->string('ilvane.data'), config()->string('ilvane.catalogue')),
+            new OwnCatalogue(new ShippedCatalogue(config()->string('ilvane.data'), config()->string('ilvane.catalogue'))),
         ));
         $this->app->singleton(Tools::class, fn (): Tools => $this->app->make(OwnMeasures::class)->tools());
         $this->app->singleton(Wording::class);

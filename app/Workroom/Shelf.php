@@ -12,9 +12,12 @@ use App\Models\Jar;
 use App\Models\Lot;
 use App\Workroom\Bench\Draft;
 use App\Workroom\Jars\JarStory;
+use App\Workroom\Made\MadeBook;
+use App\Workroom\Made\MadePage;
 use App\Workroom\Make\MakeState;
 use App\Workroom\Pantry\LotPage;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Checks\Severity;
@@ -25,7 +28,7 @@ use Ilvane\Core\Measure\Tools;
 /**
  * What stands in the workroom, as drawn things with a state.
  *
- * @phpstan-type Thing array{name: string, state: string, detail: string, code: string, href: string, vessel: Section, kind: string, urgent: bool, leans: bool}
+ * @phpstan-type Thing array{name: string, state: string, detail: string, code: string, href: string, vessel: Section, kind: string, urgent: bool, leans: bool, life: float|null}
  */
 final readonly class Shelf
 {
@@ -48,13 +51,6 @@ final readonly class Shelf
     {
         return array_values(Batch::query()->where('status', 'making')->with('version', 'entries')->orderByDesc('started_at')->limit(self::SHOWN)->get()
             ->map(fn (Batch $batch): array => $this->half($batch))->all());
-    }
-
-    /** @return list<Thing> finished batches, the latest first */
-    public function made(): array
-    {
-        return array_values(Batch::query()->where('status', 'finished')->with('version')->orderByDesc('finished_at')->limit(self::SHOWN)->get()
-            ->map(fn (Batch $batch): array => $this->finished($batch))->all());
     }
 
     /** @return list<Thing> formulas, the one worked on last first */
@@ -97,7 +93,16 @@ final readonly class Shelf
      */
     public function lots(string $kind, int $most = self::SHOWN): array
     {
-        return array_values(Lot::atHand()->where('kind', $kind)->orderByRaw('good_until IS NULL, good_until')->limit($most)->get()->map(fn (Lot $lot): array => [
+        return $this->lotsDrawn(Lot::atHand()->where('kind', $kind)->orderByRaw('good_until IS NULL, good_until')->limit($most)->get());
+    }
+
+    /**
+     * @param  Collection<int, Lot>  $lots
+     * @return list<Thing>
+     */
+    public function lotsDrawn(Collection $lots): array
+    {
+        return array_values($lots->map(fn (Lot $lot): array => [
             ...self::blank($lot->name, route('lot', $lot), 'lot'), 'state' => LotPage::date($lot, $this->wording), 'code' => $lot->code,
             'detail' => $this->wording->grams($lot->grams_left).' '.say('pantry.left').', '.say("pantry.stands.$lot->storage"),
             'vessel' => LotPage::vessel($lot, self::STANDS), 'urgent' => LotPage::isOver($lot),
@@ -140,7 +145,7 @@ final readonly class Shelf
     /** @return Thing */
     private static function blank(string $name, string $href, string $kind): array
     {
-        return ['name' => $name, 'state' => '', 'detail' => '', 'code' => '', 'href' => $href, 'vessel' => Section::draw(Profile::of('beaker', 100), [], 0, self::STANDS), 'kind' => $kind, 'urgent' => false, 'leans' => false];
+        return ['name' => $name, 'state' => '', 'detail' => '', 'code' => '', 'href' => $href, 'vessel' => Section::draw(Profile::of('beaker', 100), [], 0, self::STANDS), 'kind' => $kind, 'urgent' => false, 'leans' => false, 'life' => null];
     }
 
     /** @return Thing */
@@ -159,11 +164,32 @@ final readonly class Shelf
             'kind' => 'making',
             'urgent' => true,
             'leans' => false,
+            'life' => null,
         ];
     }
 
+    /** @return list<Thing> finished and still there, what turns first at the front */
+    public function onShelf(): array
+    {
+        return $this->finished(Batch::query()->where('status', 'finished')->whereNull('gone_at')->orderByRaw('best_before IS NULL, best_before, id')->limit(self::SHOWN)->get());
+    }
+
+    /**
+     * @param  iterable<Batch>  $batches
+     * @return list<Thing>
+     */
+    public function finished(iterable $batches): array
+    {
+        $things = [];
+        foreach ($batches as $batch) {
+            $things[] = $this->made($batch);
+        }
+
+        return $things;
+    }
+
     /** @return Thing */
-    private function finished(Batch $batch): array
+    private function made(Batch $batch): array
     {
         $formula = FormulaDocument::read($batch->document);
         $composition = (new Weighing($this->catalogue, $this->tools))->of($formula);
@@ -176,13 +202,14 @@ final readonly class Shelf
                 $left < 0 => say('ui.shelf.overdue'),
                 default => say('ui.shelf.keeps', ['days' => $this->wording->days($left)]),
             },
-            'detail' => say('ui.shelf.made', ['when' => $this->wording->ago($batch->finished_at ?? $batch->started_at)]),
+            'detail' => $this->wording->grams((float) $batch->grams_left).' '.say('pantry.left').($batch->stands === '' ? '' : ", $batch->stands").'. '.say('ui.shelf.made', ['when' => $this->wording->ago($batch->finished_at ?? $batch->started_at)]),
             'code' => $batch->code,
             'href' => route('batch', $batch),
-            'vessel' => $this->vessels->small($composition, $formula->family, true),
+            'vessel' => $this->vessels->small($composition, $formula->family, true, left: (float) $batch->grams_left / max(1e-9, MadeBook::filled($batch))),
             'kind' => 'made',
             'urgent' => $left !== null && $left < 0,
             'leans' => false,
+            'life' => MadePage::lifeLeft($batch),
         ];
     }
 
@@ -209,6 +236,7 @@ final readonly class Shelf
             'kind' => 'formula',
             'urgent' => false,
             'leans' => false,
+            'life' => null,
         ];
     }
 }

@@ -86,8 +86,12 @@ final readonly class VesselOf
         return Section::draw(Profile::of(self::mixing($state->formula->family), max(1.0, ($ml + $rest) * self::ROOM_TO_STIR)), $strata, 0, 340);
     }
 
-    /** The same thing small, without names: for the shelf. */
-    public function small(Composition $composition, Family $family, bool $filled, float $stands = 120): Section
+    /**
+     * The same thing small, without names: for the shelf.
+     *
+     * @param  float  $left  of what was filled, 0 to 1
+     */
+    public function small(Composition $composition, Family $family, bool $filled, float $stands = 120, float $left = 1.0): Section
     {
         $strata = [];
         foreach ([Phase::Water, Phase::Oil, Phase::Cooldown] as $phase) {
@@ -103,7 +107,7 @@ final readonly class VesselOf
         if ($filled && $strata !== []) {
             // once emulsified there is one body, of the largest phase's material
             usort($strata, static fn (Stratum $a, Stratum $b): int => $b->ml <=> $a->ml);
-            $strata = [new Stratum('body', '', '', $strata[0]->material, $ml)];
+            $strata = $left <= 0.0 ? [] : [new Stratum('body', '', '', $strata[0]->material, $ml * min(1.0, $left))];
         }
 
         return Section::draw(Profile::of($filled ? self::keeping($family) : self::mixing($family), max(1.0, $ml * ($filled ? self::HEADSPACE : self::ROOM_TO_STIR))), $strata, 0, $stands, closed: $filled);

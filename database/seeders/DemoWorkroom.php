@@ -6,12 +6,15 @@ namespace Database\Seeders;
 
 use App\Models\Batch;
 use App\Models\Formula;
+use App\Models\FormulaVersion;
 use App\Models\Jar;
+use App\Models\Lot;
 use App\Workroom\Bench\Draft;
 use App\Workroom\Bench\FormulaBook;
 use App\Workroom\Jars\JarBook;
 use App\Workroom\Jars\PlanDraft;
 use App\Workroom\Jars\Planner;
+use App\Workroom\Made\MadeBook;
 use App\Workroom\Make\MakeBook;
 use App\Workroom\Make\MakeState;
 use App\Workroom\Pantry\LotBook;
@@ -27,13 +30,15 @@ use Ilvane\Core\Process\StepKind;
 /** The sample workroom: invented people, place and products, dated from the day it is filled. */
 final class DemoWorkroom extends Seeder
 {
-    public function run(FormulaBook $book, MakeBook $makes, JarBook $jars, PreparationBook $preparations, WatchBook $watches, LotBook $lots): void
+    public function run(FormulaBook $book, MakeBook $makes, JarBook $jars, PreparationBook $preparations, WatchBook $watches, LotBook $lots, MadeBook $made): void
     {
         $this->bought($lots);
         $this->jars($jars);
         $this->preparations($preparations);
         $milk = $this->formula($book, $this->milk());
-        $book->keep($milk, Draft::fromDocument($this->milk('2 %')), 'First try, with less shea.');
+        $first = $book->keep($milk, Draft::fromDocument($this->milk('2 %')), 'First try, with less shea.');
+        $this->firstMilk($makes, $made, $first);
+        $book->keep($milk, Draft::fromDocument($this->milk('2.5 %')), 'A little more, never made.');
         $kept = $book->keep($milk, Draft::fromStored($milk->draft), 'More shea for the ends.');
         $batch = $makes->start($kept, $this->daysAgo(19, '10:05'));
         if ($batch !== null) {
@@ -41,6 +46,10 @@ final class DemoWorkroom extends Seeder
             $makes->record($batch, ['step' => 'fill', 'kind' => 'fill', 'subject' => '1', 'value' => 191.4], "demo-$batch->code-fill", $this->daysAgo(19, '11:40'));
             $makes->finish($batch, 191.4, 1, $this->daysAgo(19, '11:40'));
             $this->samples($watches, $batch->refresh());
+            $made->move($batch, 'bathroom shelf', $this->daysAgo(18, '18:00'), "demo-$batch->code-move");
+            $made->leaves($batch, 'gifted', 50.0, 'Odile, in a small jar', null, $this->daysAgo(12, '15:30'), "demo-$batch->code-gift");
+            $made->leaves($batch, 'used', 30.0, '', null, $this->daysAgo(4, '08:00'), "demo-$batch->code-use");
+            $made->hair($batch, 'well', 'Softer than the first, no film.', $this->daysAgo(10, '20:10'), "demo-$batch->code-hair");
         }
 
         $cream = $this->formula($book, $this->curlCream());
@@ -53,6 +62,20 @@ final class DemoWorkroom extends Seeder
         $this->formula($book, $this->spray());
         $this->formula($book, $this->butter());
         $this->formula($book, $this->flawed());
+    }
+
+    /** The first try: too much of it stayed somewhere, and it is gone by now. */
+    private function firstMilk(MakeBook $makes, MadeBook $made, FormulaVersion $version): void
+    {
+        $batch = $makes->start($version, $this->daysAgo(46, '14:00'));
+        if ($batch === null) {
+            return;
+        }
+        $this->makeUpTo($makes, $batch, 'fill', $this->daysAgo(46, '14:05'), drift: 0.006);
+        $makes->record($batch, ['step' => 'fill', 'kind' => 'fill', 'subject' => '2', 'value' => 152.0], "demo-$batch->code-fill", $this->daysAgo(46, '15:50'));
+        $makes->finish($batch, 152.0, 2, $this->daysAgo(46, '15:50'));
+        $made->leaves($batch->refresh(), 'sold', 76.0, 'Saturday market', 9.0, $this->daysAgo(40, '11:00'), "demo-$batch->code-sold");
+        $made->leaves($batch->refresh(), 'used', 76.0, '', null, $this->daysAgo(24, '08:00'), "demo-$batch->code-used");
     }
 
     /** What was bought: grams, what it cost, how many days it is still good sealed, and since when it is open. */
@@ -170,7 +193,9 @@ final class DemoWorkroom extends Seeder
                 break;
             }
             $at = $at->copy()->addMinutes($step->kind === StepKind::Heat ? 22 : 2);
-            foreach ($this->entries($step, $drift * (1 + $i % 3), $state->scale) as $n => $entry) {
+            $ingredient = $step->line === null ? null : $state->composition->lines[$step->line - 1]->ingredient;
+            $lot = $ingredient === null ? null : Lot::ofIngredient($ingredient->key)->first();
+            foreach ([...$this->entries($step, $drift * (1 + $i % 3), $state->scale), ...($lot === null ? [] : [['kind' => 'lot', 'subject' => $lot->code]])] as $n => $entry) {
                 $makes->record($batch, ['step' => $step->key, ...$entry], "demo-$batch->code-$i-$n", $at);
             }
             $makes->record($batch, ['step' => $step->key, 'kind' => 'done'], "demo-$batch->code-$i-done", $at);

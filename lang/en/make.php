@@ -11,6 +11,7 @@ return [
     'entered' => 'as written: :entered',
     'cumulative' => 'not tared: stop at',
     'weighed' => 'The scale says',
+    'from' => 'Taken from', 'from_lot' => ':code, :left left', 'from_elsewhere' => 'none of the pantry’s',
     'shift' => 'Rounded to your scale: :percent %.',
     'spoon' => 'No scale? About :amount :unit, :error %.',
     'spoons' => ['tsp' => 'tsp', 'tbsp' => 'tbsp', 'cup' => 'cup'],

@@ -14,6 +14,7 @@ return [
     'held' => 'Sound so far: as good as :days in the room.',
     'shorter' => 'Go by that where it is sooner than the date on the jar; mould or an off smell: discard the whole batch.',
     'where' => 'Which sample', 'how' => 'How it looks', 'note' => 'Note', 'when' => 'Day, if not today', 'do' => 'Write it down',
+    'ph' => 'pH, if measured', 'picture' => 'A picture',
     'undo' => 'Take it back',
     'done' => 'Written down.',
     'due' => 'look at its samples',

@@ -32,7 +32,7 @@ export default class Ahead {
 
     told() {
         const step = this.steps[this.at];
-        const fields = [['client_key', key()], ...(step.weighs ? [['weight', this.field.value]] : [])];
+        const fields = [['client_key', key()], ...(step.weighs ? [['weight', this.field.value]] : []), ...(step.lot === null ? [] : [['lot', step.lot]])];
         const weight = Number(this.field.value.replace(',', '.'));
         const isPlain = !step.weighs || (weight > 0 && weight <= step.most);
         this.tell({ action: step.action, fields, key: fields[0][1], at: Date.now(), isPlain });

@@ -5,6 +5,7 @@ import foresee from './foresee.js';
 import live from './live.js';
 import { forget } from './pending.js';
 import picker from './picker.js';
+import png from './png.js';
 import scrub from './scrub.js';
 import step from './step.js';
 import './sheet.js';
@@ -15,6 +16,7 @@ Alpine.data('bench', bench);
 Alpine.data('foresee', foresee);
 Alpine.data('live', live);
 Alpine.data('picker', picker);
+Alpine.data('png', png);
 Alpine.data('scrub', scrub);
 Alpine.data('step', step);
 Alpine.data('aloud', () => ({

@@ -93,7 +93,7 @@ export default () => ({
         this.picked = item.dataset.name;
         this.close();
         this.field.dispatchEvent(new Event('change', { bubbles: true }));
-        this.$el.closest('.row').querySelector('.amount').focus();
+        this.$el.closest('.row')?.querySelector('.amount').focus();
     },
 
     close() {

@@ -12,6 +12,7 @@ use App\Workroom\Happened;
 use App\Workroom\Pantry\LotBook;
 use App\Workroom\Pantry\LotLine;
 use App\Workroom\Pantry\LotPage;
+use App\Workroom\Pantry\TurningSoon;
 use App\Workroom\Refused;
 use App\Workroom\Shelf;
 use Closure;
@@ -23,13 +24,17 @@ use Ilvane\Core\Formula\Storage;
 
 final class PantryController
 {
+    private const ON_A_PAGE = 36;
+
     public function __construct(private readonly LotBook $lots)
     {
     }
 
-    public function all(Shelf $shelf): View
+    public function all(Shelf $shelf, TurningSoon $turning): View
     {
-        return view('pantry.all', ['oils' => $shelf->lots('infused_oil'), 'preparations' => $shelf->lots('preparation'), 'bought' => $shelf->lots('bought'), 'gone' => $shelf->goneLots()]);
+        $bought = Lot::atHand()->where('kind', 'bought')->orderByRaw('good_until IS NULL, good_until, id')->simplePaginate(self::ON_A_PAGE);
+
+        return view('pantry.all', ['page' => $bought, 'turning' => $turning->rows(), 'oils' => $shelf->lots('infused_oil'), 'preparations' => $shelf->lots('preparation'), 'bought' => $shelf->lotsDrawn($bought->getCollection()), 'gone' => $shelf->goneLots()]);
     }
 
     public function show(Lot $lot): View
@@ -41,7 +46,7 @@ final class PantryController
     {
         try {
             $day = static fn (string $field): ?Carbon => Typed::text($request, $field) === '' ? null : Happened::day(Typed::text($request, $field), $field);
-            $lot = $this->lots->putBought(Typed::text($request, 'ingredient', 80) ?: Typed::text($request, 'name', 200), Typed::grams($request, 'grams'), Typed::price($request, 'price'), $day('best_before'), $day('opened_on'), Carbon::now());
+            $lot = $this->lots->putBought(Typed::text($request, 'ingredient', 80) ?: Typed::text($request, 'name', 200), Typed::grams($request, 'grams'), Typed::price($request, 'price'), $day('best_before'), $day('opened_on'), Carbon::now(), Typed::text($request, 'supplier', 200));
         } catch (Refused $refused) {
             return redirect()->route('pantry')->withInput()->withErrors([$refused->field => $refused->said()]);
         }
@@ -52,6 +57,17 @@ final class PantryController
     public function use(Request $request, Lot $lot): RedirectResponse
     {
         return $this->did($lot, fn () => $this->lots->use($lot, Typed::grams($request, 'grams') ?: throw new Refused('grams', 'no_grams'), Typed::text($request, 'for', 120), Happened::at(Typed::text($request, 'when'), $lot->made_at), Typed::key($request)));
+    }
+
+    /** Stock-taking: what the scale says is left. */
+    public function count(Request $request, Lot $lot): RedirectResponse
+    {
+        return $this->did($lot, fn () => $this->lots->count($lot, trim(Typed::text($request, 'left')) === '' ? throw new Refused('left', 'no_grams') : Typed::grams($request, 'left'), Happened::at('', $lot->made_at), Typed::key($request)));
+    }
+
+    public function open(Request $request, Lot $lot): RedirectResponse
+    {
+        return $this->did($lot, fn () => $this->lots->open($lot, Happened::at(Typed::text($request, 'opened'), $lot->made_at, 'opened'), Typed::key($request)));
     }
 
     public function move(Request $request, Lot $lot): RedirectResponse

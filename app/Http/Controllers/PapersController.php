@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Formula;
 use App\Workroom\Bench\Draft;
 use App\Workroom\Pantry\AtHand;
+use App\Workroom\Papers\FormulaPaper;
 use App\Workroom\Papers\HowTo;
 use App\Workroom\Papers\PictureFile;
 use App\Workroom\Papers\WorkingSheet;
@@ -23,7 +24,7 @@ final class PapersController
 {
     private const TYPES = [
         'xlsx' => 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet', 'ods' => 'application/vnd.oasis.opendocument.spreadsheet',
-        'csv' => 'text/csv; charset=UTF-8', 'json' => 'application/json', 'svg' => 'image/svg+xml',
+        'csv' => 'text/csv; charset=UTF-8', 'pdf' => 'application/pdf', 'json' => 'application/json', 'svg' => 'image/svg+xml',
     ];
 
     /** Room for names beside the drawing, drawing units. */
@@ -35,6 +36,7 @@ final class PapersController
         $composition = $evaluator->weigh($read);
         $bytes = match ($format) {
             'json' => json_encode(FormulaDocument::write($read), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR),
+            'pdf' => FormulaPaper::of($read),
             'svg' => PictureFile::of($vessels->bench($composition, $read->family, self::NAMES), $formula->name),
             default => WorkingSheet::write($read, $composition, AtHand::cupboard(), $format),
         };

@@ -20,7 +20,7 @@ final class ShelfController
     {
         return view('shelf.page', [
             'due' => $agenda->due(),
-            'standing' => [...$shelf->making(), ...$shelf->standing(self::JARS_SHOWN), ...$shelf->lots('preparation', 6), ...$shelf->lots('infused_oil', 6), ...$shelf->made()],
+            'standing' => [...$shelf->making(), ...$shelf->standing(self::JARS_SHOWN), ...$shelf->lots('preparation', 6), ...$shelf->lots('infused_oil', 6), ...$shelf->onShelf()],
             'moreJars' => max(0, $shelf->standingCount() - self::JARS_SHOWN),
             'formulas' => $shelf->onTheBench(),
             'feed' => CalendarFile::address(),

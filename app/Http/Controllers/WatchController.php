@@ -6,12 +6,15 @@ namespace App\Http\Controllers;
 
 use App\Http\Typed;
 use App\Models\Batch;
+use App\Models\Photo;
 use App\Models\Sighting;
 use App\Workroom\Happened;
 use App\Workroom\Refused;
 use App\Workroom\Watch\WatchBook;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
 
 final class WatchController
@@ -25,12 +28,28 @@ final class WatchController
         abort_unless($batch->isFinished(), 404);
         try {
             $at = Happened::at(Typed::text($request, 'when', 20), ($batch->finished_at ?? Carbon::now())->copy()->startOfDay());
-            $this->book->saw($batch, Typed::text($request, 'place', 10), Typed::text($request, 'look', 10), Typed::text($request, 'note'), $at, Typed::key($request));
+            $this->book->saw($batch, Typed::text($request, 'place', 10), Typed::text($request, 'look', 10), Typed::text($request, 'note'), $at, Typed::key($request), Typed::decimal($request, 'ph') ?? (trim(Typed::text($request, 'ph')) === '' ? null : throw new Refused('ph', 'no_ph')), self::picture($request));
         } catch (Refused $refused) {
             return redirect()->to(route('batch', $batch).'#watch')->withInput()->withErrors([$refused->field => $refused->said()]);
         }
 
         return redirect()->to(route('batch', $batch).'#watch')->with('said', say('watch.done'));
+    }
+
+    public function photo(Photo $photo): Response
+    {
+        return new Response($photo->bytes, 200, ['Content-Type' => $photo->type, 'Content-Disposition' => 'inline', 'Cache-Control' => 'private, max-age=31536000, immutable']);
+    }
+
+    /** @throws Refused when something was sent that can't be read */
+    private static function picture(Request $request): ?string
+    {
+        $file = $request->file('picture');
+        if ($file === null) {
+            return null;
+        }
+
+        return $file instanceof UploadedFile && $file->isValid() && $file->getSize() <= Photo::LARGEST_BYTES ? (string) $file->getContent() : throw new Refused('picture', 'picture_large');
     }
 
     public function undo(Request $request, Batch $batch, Sighting $sighting): RedirectResponse

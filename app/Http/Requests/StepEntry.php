@@ -33,7 +33,7 @@ final class StepEntry extends FormRequest
             'reason' => ['nullable', 'string', 'max:300'],
             'ago' => ['nullable', 'numeric', 'between:0,'.self::LONGEST_WAIT_S],
             ...match ($step?->kind) {
-                StepKind::Weigh => ['weight' => ['required', 'numeric', 'gt:0', 'max:1000000']],
+                StepKind::Weigh => ['weight' => ['required', 'numeric', 'gt:0', 'max:1000000'], 'lot' => ['nullable', 'string', 'max:20']],
                 StepKind::Heat => [
                     ...array_fill_keys(array_column($step->phases, 'value'), [$wants('temperature'), 'numeric', 'between:-20,150']),
                 ],
@@ -116,6 +116,9 @@ final class StepEntry extends FormRequest
             if ($value !== null) {
                 $entries[] = ['step' => $step->key, 'kind' => $kind, 'subject' => $subject, 'value' => $value, 'reason' => $field === 'filled' && $this->decimal('tare') > 0 ? say('make.tared', ['gross' => (string) $this->decimal('filled'), 'tare' => (string) $this->decimal('tare')]) : ''];
             }
+        }
+        if ($step->kind === StepKind::Weigh && $this->has('lot')) {
+            $entries[] = ['step' => $step->key, 'kind' => 'lot', 'subject' => Typed::text($this, 'lot', 20), 'value' => null, 'reason' => ''];
         }
         $feel = Typed::text($this, 'do');
         if ($step->kind === StepKind::Chill && in_array($feel, self::FEELS, true)) {

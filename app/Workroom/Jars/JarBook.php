@@ -61,7 +61,7 @@ final readonly class JarBook
     /** Fills the jar: from here on the plan stays as it is. Filling it twice does nothing. */
     public function start(Jar $jar, Infusion $infusion, Carbon $at): void
     {
-        DB::transaction(static function () use ($jar, $infusion, $at): void {
+        DB::transaction(function () use ($jar, $infusion, $at): void {
             if (! $jar->refresh()->isPlanned()) {
                 return;
             }
@@ -70,6 +70,9 @@ final readonly class JarBook
                 'code' => DayCode::next($at, static fn (string $code): bool => Jar::query()->where('code', $code)->exists(), 'J'),
             ])->save();
             self::refreshMilestones($jar);
+            foreach ([...$infusion->contents->plants, ...$infusion->contents->oils] as $i => $part) {
+                $this->lots->takeInTurn($part->ingredient->key, $part->grams->likely, (string) $jar->code, $at, "jar-$jar->id-$i");
+            }
         });
     }
 

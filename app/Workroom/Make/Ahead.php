@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Workroom\Make;
 
+use App\Workroom\Wording;
 use Ilvane\Core\Process\OverPour;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
@@ -18,7 +19,7 @@ final class Ahead
 
     /**
      * @param  callable(Step): array{verb: string, what: string, number: string, unit: string}  $worded
-     * @return list<array{action: string, page: string, weighs: bool, most: float|null, verb: string, what: string, number: string, unit: string}>
+     * @return list<array{action: string, page: string, weighs: bool, lot: string|null, most: float|null, verb: string, what: string, number: string, unit: string}>
      */
     public static function of(MakeState $state, Step $from, callable $worded): array
     {
@@ -32,11 +33,19 @@ final class Ahead
             }
             $ahead[] = [
                 'action' => route('make.record', [$state->batch, $step->key], false), 'page' => route('make.step', [$state->batch, $step->key], false),
-                'weighs' => $step->kind === StepKind::Weigh, 'most' => self::most($state, $step), ...$worded($step),
+                'weighs' => $step->kind === StepKind::Weigh, 'lot' => $step->kind === StepKind::Weigh ? self::lot($state, $step) : null, 'most' => self::most($state, $step), ...$worded($step),
             ];
         }
 
         return $ahead;
+    }
+
+    /** The lot it would be taken from; null where the pantry has none. */
+    private static function lot(MakeState $state, Step $step): ?string
+    {
+        $choices = FromLot::choices($state, $step, app(Wording::class));
+
+        return $choices === [] ? null : FromLot::chosen($state, $step, $choices);
     }
 
     /** The most that may be on the scale without a word about it, grams; null where nothing is weighed. */

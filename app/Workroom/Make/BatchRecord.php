@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Workroom\Make;
 
+use App\Drawing\Flow;
 use App\Drawing\Section;
 use App\Models\Batch;
 use App\Models\BatchEntry;
@@ -13,12 +14,15 @@ use App\Workroom\Wording;
 /** A finished batch as the binder has it. Nothing here is computed again; all of it is read from the record. */
 final readonly class BatchRecord
 {
+    /** Less than this is no part worth a word. */
+    private const LEAST_G = 0.005;
+
     /**
      * @param  list<array{name: string, phase: string, planned: string, weighed: string, percent: string}>  $lines
      * @param  list<array{what: string, days: string}>  $keeping
      * @param  list<array{severity: string, message: string, because: string}>  $findings
      * @param  list<array{time: string, what: string, value: string, reason: string}>  $log
-     * @param  list<array{part: string, label: string, figure: string, from: float, wide: float}>  $balance  where it went, in percent of what went in
+     * @param  list<array{part: string, label: string, figure: string, grams: float}>  $balance  where it went
      */
     private function __construct(
         public Batch $batch,
@@ -33,6 +37,7 @@ final readonly class BatchRecord
         public array $findings,
         public array $log,
         public array $balance,
+        public Flow $flow,
         public string $in,
         public string $yield,
         public ?string $ph,
@@ -48,6 +53,7 @@ final readonly class BatchRecord
         $evaluation = $outcome['evaluation'];
         $yield = $outcome['yield'];
         $madeOn = $batch->finished_at ?? $batch->started_at;
+        $parts = $outcome['balance'] ?? ['filled' => $yield['filled'], 'unexplained' => $yield['missing']];
 
         return new self(
             $batch,
@@ -61,7 +67,8 @@ final readonly class BatchRecord
             array_map(static fn (array $step): array => ['what' => $step['what'], 'days' => $wording->days($step['days'])], $evaluation['keeping']['steps'] ?? []),
             array_map(static fn (array $found): array => ['severity' => $found['severity'], 'message' => $found['message'], 'because' => $found['because']], $evaluation['findings']),
             array_values($batch->entries->map(static fn (BatchEntry $entry): array => self::logged($entry, $state, $wording))->filter(static fn (array $row): bool => $row['value'] !== '' || $row['reason'] !== '')->all()),
-            self::balance($outcome['balance'] ?? ['filled' => $yield['filled'], 'unexplained' => $yield['missing']], $yield['in'], $wording),
+            self::balance($parts, $wording),
+            Flow::of(array_map(static fn (string $part, float $grams): array => ['part' => $part, 'share' => abs($grams) < self::LEAST_G ? 0.0 : $grams / max(1e-9, $yield['in'])], array_keys($parts), $parts)),
             $wording->grams($yield['in']),
             $yield['percent'] === null ? '–' : $wording->percent($yield['percent']),
             $outcome['ph'] === null ? null : $wording->number($outcome['ph'], 1, 1),
@@ -69,21 +76,29 @@ final readonly class BatchRecord
         );
     }
 
+    /** @return array{part: string, label: string, figure: string, grams: float} */
+    public function part(string $named): array
+    {
+        foreach ($this->balance as $part) {
+            if ($part['part'] === $named) {
+                return $part;
+            }
+        }
+
+        return ['part' => $named, 'label' => '', 'figure' => '', 'grams' => 0.0];
+    }
+
     /**
      * @param  array<string, float>  $parts
-     * @return list<array{part: string, label: string, figure: string, from: float, wide: float}>
+     * @return list<array{part: string, label: string, figure: string, grams: float}>
      */
-    private static function balance(array $parts, float $in, Wording $wording): array
+    private static function balance(array $parts, Wording $wording): array
     {
         $rows = [];
-        $from = 0.0;
         foreach ($parts as $part => $grams) {
-            if (abs($grams) < 0.005) {
-                continue;
+            if (abs($grams) >= self::LEAST_G) {
+                $rows[] = ['part' => $part, 'label' => say("ui.record.parts.$part"), 'figure' => $wording->grams(round($grams, 1)), 'grams' => $grams];
             }
-            $wide = $in > 0 ? max(0.0, min(100.0 - $from, 100 * $grams / $in)) : 0.0;
-            $rows[] = ['part' => $part, 'label' => say("ui.record.parts.$part"), 'figure' => $wording->grams(round($grams, 1)), 'from' => round($from, 2), 'wide' => round($wide, 2)];
-            $from += $wide;
         }
 
         return $rows;
@@ -123,6 +138,7 @@ final readonly class BatchRecord
                 'cup' => say('ui.record.cup.'.($entry->subject === 'after' ? 'after' : 'before')),
                 'strained' => say('ui.record.cloth'),
                 'feel' => say('make.set.felt'),
+                'lot' => say('make.from'),
                 'sample' => say('ui.record.parts.samples'),
                 'dose' => say('ui.record.dose'),
                 'timer' => say('ui.record.timer', ['what' => say('make.verb.'.($state->plan->step($entry->step)->kind->value ?? 'hold'))]),
@@ -137,6 +153,7 @@ final readonly class BatchRecord
             },
             'reason' => match (true) {
                 $entry->kind === 'feel' => say('make.set.'.$entry->subject),
+                $entry->kind === 'lot' => $entry->subject === '' ? say('make.from_elsewhere') : $entry->subject,
                 $entry->reason === LiveReading::LIVE => say('ui.record.live'),
                 default => $entry->reason,
             },

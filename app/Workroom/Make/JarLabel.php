@@ -6,6 +6,7 @@ namespace App\Workroom\Make;
 
 use App\Drawing\Section;
 use App\Models\Batch;
+use App\Workroom\Kept;
 use App\Workroom\VesselOf;
 use App\Workroom\Wording;
 
@@ -16,7 +17,7 @@ final readonly class JarLabel
     private const CAUTIONS = ['safety.nut'];
 
     /**
-     * @param  list<string>  $contents  INCI names, most plentiful first
+     * @param  list<string>  $contents  INCI names, most plentiful first, then the fragrance allergens that have to be named
      * @param  list<string>  $cautions
      */
     private function __construct(
@@ -32,6 +33,7 @@ final readonly class JarLabel
         public array $cautions,
         public bool $isSafeToUse,
         public Section $vessel,
+        public string $maker,
     ) {
     }
 
@@ -52,7 +54,7 @@ final readonly class JarLabel
         return new self(
             $formula->name,
             say('words.family.'.$formula->family->value).', '.say('words.use.'.$formula->use->value),
-            array_keys($outcome['contents']),
+            array_values(array_unique([...array_keys($outcome['contents']), ...($outcome['declared'] ?? [])])),
             $wording->number(floor($outcome['yield']['filled'] / max(1, $outcome['containers'])), 0),
             $batch->code,
             $wording->shortDate($batch->finished_at ?? $batch->started_at),
@@ -62,6 +64,15 @@ final readonly class JarLabel
             [...array_filter([$regime === 'fresh' ? say('ui.label.keep_cold') : null]), ...$cautions, say('ui.label.caution')],
             $outcome['stops'] === 0,
             app(VesselOf::class)->small($state->composition, $state->formula->family, true, 100),
+            self::maker(),
         );
+    }
+
+    /** Name and address of who answers for it, as kept. */
+    private static function maker(): string
+    {
+        $maker = Kept::values('maker')['label'] ?? '';
+
+        return is_string($maker) ? $maker : '';
     }
 }

@@ -26,6 +26,7 @@ use Ilvane\Core\Label\ContentsList;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Process\Plan;
 use Ilvane\Core\Rehearsing\Rehearse;
+use Ilvane\Core\Scent\Declaration;
 use Ilvane\Core\Yielding\Balance;
 use Ilvane\Core\Yielding\BatchYield;
 
@@ -108,17 +109,19 @@ final readonly class MakeBook
             'balance' => $balance->parts(),
             'taught' => ['bowl' => $balance->isExplained() ? $balance->bowlShare() : null, 'overrun' => $state->overrun(), 'cooling' => OwnMakes::cooledFaster($state, $rehearsal), 'uptake' => $state->keptByPlants()],
             'contents' => ContentsList::of($evaluation->assessment->composition)->shares,
+            'declared' => array_keys(Declaration::of($evaluation->assessment->scent->lines, $state->formula->use, $this->catalogue)),
             'planned' => array_map(static fn ($line): ?float => $line->grams?->likely, $state->composition->lines),
             'yield' => ['in' => $yield->in, 'filled' => $yield->filled, 'missing' => $yield->missing(), 'percent' => $yield->percent()],
+            'cost' => BatchCost::of($state),
             'containers' => $containers,
             'ph' => $state->ph(),
             'stops' => $evaluation->count(Severity::Stop),
             'no_date' => $keeping->refused,
         ];
-        DB::transaction(function () use ($batch, $outcome, $keeping, $at, $state): void {
+        DB::transaction(function () use ($batch, $outcome, $keeping, $filled, $at, $state): void {
             $batch->forceFill([
                 'status' => 'finished', 'finished_at' => $at, 'outcome' => $outcome,
-                'best_before' => self::bestBefore($keeping, $at),
+                'best_before' => self::bestBefore($keeping, $at), 'grams_left' => $filled,
             ])->save();
             $this->drawDown($batch, $state, $at);
         });
@@ -128,7 +131,8 @@ final readonly class MakeBook
     private function drawDown(Batch $batch, MakeState $state, Carbon $at): void
     {
         foreach ($state->composition->lines as $line) {
-            $lot = $line->line->lot === null ? null : Lot::atHand()->where('code', $line->line->lot)->first();
+            $code = $state->lotOf($line->position);
+            $lot = $code === null ? null : Lot::atHand()->where('code', $code)->first();
             $grams = $state->weightOf($line->position) ?? $line->grams?->likely;
             if ($lot !== null && $grams !== null && $grams > 0) {
                 $this->lots->use($lot, min($grams, $lot->grams_left), $batch->code, $at, "batch-$batch->id-$line->position");

@@ -229,7 +229,11 @@ final readonly class MakePage
             ];
         }
 
+        $lots = FromLot::choices($state, $step, $wording);
+
         return [
+            'lots' => $lots,
+            'lot' => FromLot::chosen($state, $step, $lots),
             'entered' => $step->line === null ? '' : ($state->composition->lines[$step->line - 1]->amount->entered ?? ''),
             'shift' => self::shift($state, $step, $grams, $wording),
             'spoon' => self::spoon($state, $step, $grams, $wording),

@@ -100,6 +100,20 @@ final readonly class MakeState
         return $this->entry('weight', "weigh.$line", (string) $line)?->value;
     }
 
+    /** Code of the lot it was weighed from: as told, or as the formula names it; null where it came from elsewhere. */
+    public function lotOf(int $line): ?string
+    {
+        $told = $this->readings('lot', "weigh.$line");
+        $code = $told === [] ? $this->composition->lines[$line - 1]->line->lot : $told[count($told) - 1]->subject;
+
+        return $code === '' ? null : $code;
+    }
+
+    public function hasToldLot(int $line): bool
+    {
+        return $this->readings('lot', "weigh.$line") !== [];
+    }
+
     /** What stands on an untared scale before this line goes in: the phase's earlier lines, as they were weighed. */
     public function onScaleBefore(Step $step): float
     {

@@ -14,6 +14,7 @@ use App\Models\Batch;
  *   evaluation: array{regime: string, verdict: string, lines: list<array{line: int, ingredient: ?string, phase: string, grams: ?array{likely: float}, percent: ?array{likely: float}}>, keeping: ?array{days: float, decided_by: string, steps: list<array{what: string, days: float}>}, findings: list<Found>},
  *   contents: array<string, float>, planned: list<?float>, yield: array{in: float, filled: float, missing: float, percent: ?float},
  *   balance?: array<string, float>, taught?: array{bowl: ?float, overrun: ?float, cooling: array{in: string, ratio: float}|null},
+ *   declared?: list<string>, cost?: array{known: float, unpriced: list<string>},
  *   containers: int, ph: ?float, stops: int, no_date: ?string
  * }
  */

@@ -47,7 +47,7 @@ final readonly class LotBook
      *
      * @throws Refused
      */
-    public function putBought(string $name, float $grams, ?float $price, ?Carbon $bestBefore, ?Carbon $openedAt, Carbon $at): Lot
+    public function putBought(string $name, float $grams, ?float $price, ?Carbon $bestBefore, ?Carbon $openedAt, Carbon $at, string $supplier = ''): Lot
     {
         $ingredient = $this->catalogue->has($name) ? $this->catalogue->get($name) : $this->catalogue->named($name);
         if ($ingredient === null) {
@@ -56,12 +56,10 @@ final readonly class LotBook
         if ($grams <= 0) {
             throw new Refused('grams', 'no_grams');
         }
-        $opened = $ingredient->openedDays();
-        $goodUntil = $openedAt !== null && $opened !== null ? $openedAt->copy()->addDays((int) $opened) : $bestBefore;
 
         return $this->put($at, [
             'kind' => 'bought', 'name' => $this->wording->ingredient($ingredient->key), 'ingredient' => $ingredient->key, 'grams' => $grams, 'price' => $price, 'opened_at' => $openedAt,
-            'good_until' => $goodUntil, 'storage' => Storage::Room->value,
+            'good_until' => $this->shelving->goodUntil($ingredient->key, $bestBefore, $openedAt), 'sealed_until' => $bestBefore, 'supplier' => mb_substr(trim($supplier), 0, 200), 'storage' => Storage::Room->value,
         ]);
     }
 
@@ -100,6 +98,49 @@ final readonly class LotBook
     public function use(Lot $lot, float $grams, string $for, Carbon $at, string $clientKey): void
     {
         $this->take($lot, 'used', $grams, $for, $at, $clientKey);
+    }
+
+    /**
+     * Takes from the lots of an ingredient in turn, what is no longer good soonest first, as far as they reach.
+     *
+     * @param  string  $key  before the client keys: who takes it
+     * @return array<string, float> grams by lot code
+     */
+    public function takeInTurn(string $ingredient, float $grams, string $for, Carbon $at, string $key): array
+    {
+        $taken = [];
+        foreach (Lot::ofIngredient($ingredient) as $lot) {
+            $part = min($grams, $lot->grams_left);
+            if ($part <= 0.0) {
+                break;
+            }
+            $this->use($lot, $part, $for, $at, "$key-$lot->id");
+            $taken[$lot->code] = $part;
+            $grams -= $part;
+        }
+
+        return $taken;
+    }
+
+    /** What the scale says is left, whatever was written down before. */
+    public function count(Lot $lot, float $grams, Carbon $at, string $clientKey): void
+    {
+        DB::transaction(function () use ($lot, $grams, $at, $clientKey): void {
+            if (! LotEntry::query()->where('client_key', $clientKey)->exists()) {
+                $this->add($lot->refresh(), 'counted', $grams, '', $at, $clientKey);
+            }
+        });
+    }
+
+    /** @throws Refused when it is open already, or nothing that is opened */
+    public function open(Lot $lot, Carbon $at, string $clientKey): void
+    {
+        DB::transaction(function () use ($lot, $at, $clientKey): void {
+            if ($lot->refresh()->opened_at !== null || $lot->kind !== 'bought') {
+                throw new Refused('lot', 'is_open');
+            }
+            $this->add($lot, 'opened', null, '', $at, $clientKey);
+        });
     }
 
     /** @throws Refused */
@@ -143,7 +184,7 @@ final readonly class LotBook
     public function undo(Lot $lot, LotEntry $entry, string $clientKey): void
     {
         DB::transaction(function () use ($lot, $entry, $clientKey): void {
-            if ($entry->kind === 'used' && str_starts_with($entry->client_key, 'batch-')) {
+            if ($entry->isOfBatch()) {
                 throw new Refused('lot', 'made_into', ['code' => $entry->subject]);
             }
             if (! LotEntry::query()->where('lot_id', $lot->id)->where('kind', 'undo')->where('subject', (string) $entry->id)->exists()) {
@@ -158,8 +199,7 @@ final readonly class LotBook
             'lot_id' => $lot->id, 'kind' => $kind, 'grams' => $grams, 'subject' => $subject, 'client_key' => $clientKey,
             'happened_at' => $at->toDateTimeString(), 'recorded_at' => Carbon::now()->toDateTimeString(),
         ]);
-        $lot->unsetRelation('entries');
-        $lot->forceFill($this->shelving->stateOf($lot))->save();
+        $lot->forceFill($this->shelving->stateOf($lot->load('entries', 'preparation')))->save();
     }
 
     /**

@@ -124,7 +124,7 @@ final readonly class LotPage
             $isUndone = in_array((string) $entry->id, $undone, true);
             $rows[] = [
                 'id' => $entry->id, 'when' => $wording->moment($entry->happened_at), 'what' => say("pantry.log.$entry->kind"), 'value' => self::value($entry, $wording),
-                'undone' => $isUndone, 'undoable' => ! $isUndone && $entry->kind !== 'undo' && ! str_starts_with($entry->client_key, 'batch-'),
+                'undone' => $isUndone, 'undoable' => ! $isUndone && $entry->kind !== 'undo' && ! $entry->isOfBatch(),
             ];
         }
 
@@ -135,8 +135,9 @@ final readonly class LotPage
     {
         return match ($entry->kind) {
             'moved' => say("pantry.stands.$entry->subject"),
-            'undo' => '',
-            default => $wording->grams((float) $entry->grams).($entry->subject === '' ? '' : ', '.(str_starts_with($entry->client_key, 'batch-') ? say('pantry.batch', ['code' => $entry->subject]) : $entry->subject)),
+            'undo', 'opened' => '',
+            'counted' => say('pantry.counted', ['grams' => $wording->grams((float) $entry->grams)]),
+            default => $wording->grams((float) $entry->grams).($entry->subject === '' ? '' : ', '.($entry->isOfBatch() ? say('pantry.batch', ['code' => $entry->subject]) : $entry->subject)),
         };
     }
 

@@ -70,7 +70,10 @@ final readonly class PreparationBook
             $preparation->forceFill(['status' => 'made', 'made_at' => $at, 'grams' => $grams])->save();
             $method = $this->method($preparation->method);
 
-            return $this->lots->putPrepared($preparation, $this->name($preparation), $method->ingredient, $grams, $storage === Storage::Freezer ? $portion : null, $storage, $at);
+            $lot = $this->lots->putPrepared($preparation, $this->name($preparation), $method->ingredient, $grams, $storage === Storage::Freezer ? $portion : null, $storage, $at);
+            $this->lots->takeInTurn($preparation->plan['plant'], $preparation->plan['plant_grams'], $lot->code, $at, "preparation-$preparation->id");
+
+            return $lot;
         });
     }
 

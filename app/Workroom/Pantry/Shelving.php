@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Workroom\Pantry;
 
 use App\Models\Lot;
-use App\Models\LotEntry;
+use App\Workroom\Standing;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Formula\Storage;
@@ -30,17 +30,24 @@ final readonly class Shelving
         return $method === null ? null : self::after($at, Perishing::lasts($method, [['hour' => 0.0, 'storage' => $storage]]));
     }
 
-    /** @return array{grams_left: float, storage: string, good_until: Carbon|null, gone_at: Carbon|null} */
+    /** Something bought is good until the day on it while it is sealed, so long after opening once it is open, never both. */
+    public function goodUntil(string $ingredient, ?Carbon $sealedUntil, ?Carbon $openedAt): ?Carbon
+    {
+        $days = $openedAt === null || ! $this->catalogue->has($ingredient) ? null : $this->catalogue->get($ingredient)->openedDays();
+
+        return $openedAt !== null && $days !== null ? $openedAt->copy()->addDays((int) $days) : $sealedUntil;
+    }
+
+    /** @return array{grams_left: float, storage: string, good_until: Carbon|null, opened_at: Carbon|null, gone_at: Carbon|null} */
     public function stateOf(Lot $lot): array
     {
-        $undone = $lot->entries->where('kind', 'undo')->pluck('subject')->all();
-        /** @var list<LotEntry> $entries */
-        $entries = array_values($lot->entries->filter(static fn (LotEntry $entry): bool => $entry->kind !== 'undo' && ! in_array((string) $entry->id, $undone, true))->sortBy([['happened_at', 'asc'], ['id', 'asc']])->all());
         $left = $lot->grams;
+        $opened = $lot->entries->contains('kind', 'opened') ? null : $lot->opened_at;
         $stays = [['hour' => 0.0, 'storage' => Storage::from($lot->first_storage)]];
         $gone = null;
-        foreach ($entries as $entry) {
-            $left -= $entry->grams ?? 0.0;
+        foreach (Standing::of($lot->entries) as $entry) {
+            $left = $entry->kind === 'counted' ? (float) $entry->grams : $left - ($entry->grams ?? 0.0);
+            $opened = $entry->kind === 'opened' ? $entry->happened_at : $opened;
             if ($entry->kind === 'moved') {
                 $stays[] = ['hour' => max(0.0, ($entry->happened_at->getTimestamp() - $lot->made_at->getTimestamp()) / self::SECONDS_PER_HOUR), 'storage' => Storage::from($entry->subject)];
             }
@@ -51,7 +58,12 @@ final readonly class Shelving
         return [
             'grams_left' => max(0.0, round($left, 4)),
             'storage' => $stays[count($stays) - 1]['storage']->value,
-            'good_until' => $method === null ? $lot->good_until : self::after($lot->made_at, Perishing::lasts($method, $stays)),
+            'good_until' => match (true) {
+                $method !== null => self::after($lot->made_at, Perishing::lasts($method, $stays)),
+                $lot->kind === 'bought' => $this->goodUntil((string) $lot->ingredient, $lot->sealed_until, $opened) ?? $lot->good_until,
+                default => $lot->good_until,
+            },
+            'opened_at' => $opened,
             'gone_at' => $gone,
         ];
     }

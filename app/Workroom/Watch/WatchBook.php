@@ -6,6 +6,7 @@ namespace App\Workroom\Watch;
 
 use App\Models\Batch;
 use App\Models\Formula;
+use App\Models\Photo;
 use App\Models\Sighting;
 use App\Models\Watch;
 use App\Workroom\Refused;
@@ -27,7 +28,7 @@ final class WatchBook
     }
 
     /** Told twice under one key, it is written once. */
-    public function saw(Batch $batch, string $place, string $look, string $note, Carbon $at, string $clientKey): void
+    public function saw(Batch $batch, string $place, string $look, string $note, Carbon $at, string $clientKey, ?float $ph = null, ?string $picture = null): void
     {
         if (! isset(CoreWatch::PLACES[$place])) {
             throw new Refused('place', 'no_place');
@@ -35,7 +36,32 @@ final class WatchBook
         if (! in_array($look, self::LOOKS, true)) {
             throw new Refused('look', 'no_look');
         }
-        $this->add($batch, ['place' => $place, 'look' => $look, 'note' => $note, 'client_key' => $clientKey, 'happened_at' => $at]);
+        if ($ph !== null && ($ph < 0 || $ph > 14)) {
+            throw new Refused('ph', 'no_ph');
+        }
+        $type = $picture === null ? null : self::typeOf($picture);
+        DB::transaction(function () use ($batch, $place, $look, $note, $at, $clientKey, $ph, $picture, $type): void {
+            $this->add($batch, ['place' => $place, 'look' => $look, 'note' => $note, 'ph' => $ph, 'client_key' => $clientKey, 'happened_at' => $at]);
+            $sighting = Sighting::query()->where('client_key', $clientKey)->firstOrFail();
+            if ($type !== null && ! Photo::query()->where('sighting_id', $sighting->id)->exists()) {
+                DB::statement('INSERT INTO photos (sighting_id, type, bytes) VALUES (?, ?, CAST(? AS BLOB))', [$sighting->id, $type, $picture]);
+            }
+        });
+    }
+
+    /**
+     * By what the bytes are, whatever the file was called.
+     *
+     * @throws Refused
+     */
+    private static function typeOf(string $picture): string
+    {
+        if (strlen($picture) > Photo::LARGEST_BYTES) {
+            throw new Refused('picture', 'picture_large');
+        }
+        $size = @getimagesizefromstring($picture);
+
+        return ($size === false ? null : Photo::TYPES[$size[2]] ?? null) ?? throw new Refused('picture', 'no_picture');
     }
 
     public function undo(Batch $batch, Sighting $sighting, string $clientKey): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Workroom\Watch;
 
 use App\Models\Batch;
+use App\Models\Photo;
 use App\Models\Sighting;
 use App\Models\Watch;
 use App\Workroom\Wording;
@@ -15,7 +16,7 @@ final readonly class WatchPage
 {
     /**
      * @param  list<array{place: string, name: string, cells: list<array{day: int, means: string, look: string, seen: bool}>}>  $rows
-     * @param  list<array{id: int, day: string, place: string, look: string, note: string}>  $seen  the newest first
+     * @param  list<array{id: int, day: string, place: string, look: string, note: string, ph: string, photos: list<int>}>  $seen  the newest first
      */
     private function __construct(public array $rows, public array $seen, public string $said, public bool $hasFailed, public string $next)
     {
@@ -27,6 +28,10 @@ final readonly class WatchPage
         $watch = Watch::query()->find($batch->id);
         $sightings = $watch === null ? [] : self::standing($watch);
         $days = array_map(static fn (Sighting $sighting): float => $watch === null ? 0.0 : self::dayOf($watch, $sighting), $sightings);
+        $photos = [];
+        foreach (Photo::query()->whereIn('sighting_id', array_map(static fn (Sighting $sighting): int => $sighting->id, $sightings))->get(['id', 'sighting_id']) as $photo) {
+            $photos[$photo->sighting_id][] = $photo->id;
+        }
         $core = $watch === null ? CoreWatch::of([]) : self::summary($watch);
         $rows = [];
         foreach (array_keys(CoreWatch::PLACES) as $place) {
@@ -38,7 +43,7 @@ final readonly class WatchPage
         return new self(
             $rows,
             array_reverse(array_map(static fn (Sighting $sighting, float $day): array => [
-                'id' => $sighting->id, 'day' => say('watch.day', ['day' => (string) floor($day)]), 'place' => say("watch.places.$sighting->place"), 'look' => say("watch.looks.$sighting->look"), 'note' => $sighting->note,
+                'id' => $sighting->id, 'day' => say('watch.day', ['day' => (string) floor($day)]), 'place' => say("watch.places.$sighting->place"), 'look' => say("watch.looks.$sighting->look"), 'note' => $sighting->note, 'ph' => $sighting->ph === null ? '' : $wording->number($sighting->ph, 1, 1), 'photos' => $photos[$sighting->id] ?? [],
             ], $sightings, $days)),
             self::said($core, $wording),
             $core->failed !== null,

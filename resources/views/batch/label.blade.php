@@ -1,23 +1,27 @@
 <x-page :title="__('ui.label.title', ['code' => $batch->code])" body="on-label">
     <div class="label-page">
-        <article class="jar-label" lang="{{ app()->getLocale() }}">
-            <header><div><p class="jar-name">{{ $label->name }}</p><p class="jar-family">{{ $label->family }}</p></div><x-vessel :section="$label->vessel" class="jar-vessel"/></header>
-            <p class="jar-contents"><b>{{ __('ui.label.contents') }}</b> {{ implode(', ', $label->contents) }}</p>
-            @if ($label->directions !== '')<p class="jar-directions">{{ $label->directions }}</p>@endif
-            <p class="jar-cautions">{{ implode(' ', $label->cautions) }}</p>
-            <footer>
-                <dl>
-                    <div><dt>{{ __('ui.label.batch') }}</dt><dd>{{ $label->code }}</dd></div>
-                    <div><dt>{{ __('ui.label.made') }}</dt><dd>{{ $label->madeOn }}</dd></div>
-                    <div class="jar-date"><dt>{{ __('ui.label.best_before') }}</dt><dd>{{ $label->bestBefore ?? __('ui.label.no_date') }}</dd></div>
-                </dl>
-                <p class="jar-net">{{ __('ui.label.net', ['grams' => $label->net]) }}</p>
-            </footer>
-        </article>
+        <svg class="jar-label" width="{{ $layout->width }}mm" height="{{ $layout->height }}mm" viewBox="0 0 {{ $layout->width }} {{ $layout->height }}" role="img" aria-label="{{ __('ui.label.title', ['code' => $batch->code]) }}" data-fits="{{ $layout->fits() ? 1 : 0 }}">
+            @if ($layout->isRound)<circle class="label-paper" cx="{{ $layout->width / 2 }}" cy="{{ $layout->height / 2 }}" r="{{ $layout->width / 2 - 0.1 }}"/>@else<rect class="label-paper" x="0.1" y="0.1" width="{{ $layout->width - 0.2 }}" height="{{ $layout->height - 0.2 }}"/>@endif
+            @foreach ($layout->rules as $rule)<rect class="label-ink" x="{{ $rule['x'] }}" y="{{ $rule['y'] }}" width="{{ $rule['wide'] }}" height="{{ $rule['high'] }}"/>@endforeach
+            @foreach ($layout->lines as $line)<text class="label-ink" x="{{ $line['x'] }}" y="{{ $line['y'] }}" font-size="{{ round($line['pt'] * 25.4 / 72, 3) }}" @if ($line['bold']) font-weight="700" @endif textLength="{{ $line['wide'] }}" lengthAdjust="spacingAndGlyphs">{{ $line['text'] }}</text>@endforeach
+            @if ($layout->code !== null)@php($code = \App\Drawing\QrCode::of($batch->code))<svg x="{{ $layout->code['x'] }}" y="{{ $layout->code['y'] }}" width="{{ $layout->code['wide'] }}" height="{{ $layout->code['high'] }}" viewBox="0 0 {{ $code->size }} {{ $code->size }}"><path class="label-ink" d="{{ $code->path }}"/></svg>@endif
+            @if ($layout->vessel !== null)<svg x="{{ $layout->vessel['x'] }}" y="{{ $layout->vessel['y'] }}" width="{{ $layout->vessel['wide'] }}" height="{{ $layout->vessel['high'] }}" viewBox="0 0 {{ $label->vessel->width }} {{ $label->vessel->height }}"><x-vessel :section="$label->vessel" class="jar-vessel"/></svg>@endif
+        </svg>
         <aside class="label-aside">
             @unless ($label->isSafeToUse)<p class="said said-refused" role="alert">{{ __('ui.label.not_safe') }}</p>@endunless
+            <p class="label-fit @unless ($layout->fits()) is-urgent @endunless" role="status">{{ __($layout->fits() ? 'labels.fits' : 'labels.fits_not', ['pt' => app(\App\Workroom\Wording::class)->number($layout->pt, 2), 'over' => app(\App\Workroom\Wording::class)->number($layout->over, 1)]) }}</p>
+            <form method="get" action="{{ route('label', $batch) }}" class="label-wish">
+                <label><span class="label">{{ __('labels.size') }}</span><select name="size">@foreach ($sizes as $size)<option value="{{ $size }}" @selected($size === $wish['size'])>{{ __("labels.sizes.$size") }}</option>@endforeach</select></label>
+                <label class="tick"><input type="checkbox" name="code" value="1" @checked($wish['code'])> {{ __('labels.code') }}</label>
+                <label class="tick"><input type="checkbox" name="slip" value="1" @checked($wish['slip'])> {{ __('labels.slip') }}</label>
+                <p class="act-fields"><button class="button button-quiet">{{ __('labels.show') }}</button> <button class="button" formaction="{{ route('label.pdf', $batch) }}">{{ __('labels.one') }}</button></p>
+                <fieldset><legend class="label">{{ __('labels.many') }}</legend><p class="act-fields"><label><span class="label">{{ __('labels.count') }}</span><input name="count" form="label-sheet" inputmode="numeric" maxlength="3" value="{{ $count }}"></label><label><span class="label">{{ __('labels.from') }}</span><input name="from" form="label-sheet" inputmode="numeric" maxlength="3" value="1"></label><span class="label">{{ __('labels.of_places', ['places' => $places]) }}</span><button class="button button-quiet" form="label-sheet">{{ __('labels.make') }}</button></p></fieldset>
+            </form>
+            <form id="label-sheet" method="get" action="{{ route('label.pdf', $batch) }}"><input type="hidden" name="size" value="{{ $wish['size'] }}"><input type="hidden" name="code" value="{{ $wish['code'] ? 1 : 0 }}"><input type="hidden" name="slip" value="{{ $wish['slip'] ? 1 : 0 }}"></form>
+            <details class="label-words"><summary>{{ __('made.trace.words') }}</summary><p><b>{{ $label->name }}</b>, {{ $label->family }}</p><p>{{ __('ui.label.contents') }} {{ implode(', ', $label->contents) }}</p><p>{{ $label->directions }}</p><p>{{ implode(' ', $label->cautions) }}</p><p>{{ __('ui.label.batch') }} {{ $label->code }}, {{ __('ui.label.made') }} {{ $label->madeOn }}, {{ __('ui.label.best_before') }} {{ $label->bestBefore ?? __('ui.label.no_date') }}, {{ __('ui.label.net', ['grams' => $label->net]) }}</p></details>
             <p>{{ __('ui.label.true_size') }}</p>
-            <button class="button" type="button" x-data="printer">{{ __('ui.label.print') }}</button>
+            <button class="button button-quiet" type="button" x-data="printer">{{ __('ui.label.print') }}</button>
+            <form method="post" action="{{ route('labels.maker') }}" class="label-maker">@csrf<label><span class="label">{{ __('labels.maker') }}</span><input name="maker" maxlength="160" value="{{ $label->maker }}"></label> <button class="button button-quiet">{{ __('labels.maker_keep') }}</button></form>
             <p><a href="{{ route('batch', $batch) }}">{{ __('ui.label.back') }}</a></p>
             <p class="quiet">{{ __('ui.label.local_rules') }}</p>
         </aside>

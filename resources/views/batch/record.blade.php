@@ -6,7 +6,7 @@
                 <p class="code">{{ $record->batch->code }}</p>
                 <h1 class="name">{{ $record->name }}</h1>
                 <p class="verdict">{{ $record->verdict }}</p>
-                <p><a class="button" href="{{ route('label', $record->batch) }}">{{ __('ui.record.label') }}</a></p>
+                <p class="record-do"><a class="button" href="{{ route('label', $record->batch) }}">{{ __('ui.record.label') }}</a> <a href="{{ route('trace.batch', $record->batch) }}">{{ __('made.trace.link_back') }}</a> <a href="{{ route('price', $record->batch) }}">{{ __('made.price.link') }}</a> <a href="{{ route('batch.file', [$record->batch, 'pdf']) }}">{{ __('labels.batch_pdf') }}</a> <a href="{{ route('batch.seller', $record->batch) }}">{{ __('made.seller') }}</a></p>
                 <p class="from"><a href="{{ route('version', [$record->batch->version->formula, $record->batch->version->number]) }}">{{ __('ui.record.from', ['name' => $record->batch->version->formula->name, 'number' => $record->batch->version->number]) }}</a></p>
             </div>
             <dl class="dates">
@@ -21,9 +21,10 @@
                 <tbody>@foreach ($record->lines as $line)<tr><td>{{ $line['name'] }}</td><td class="quiet">{{ $line['phase'] }}</td><td class="num">{{ $line['planned'] }}</td><td class="num"><b>{{ $line['weighed'] }}</b></td><td class="num">{{ $line['percent'] }}</td></tr>@endforeach</tbody>
             </table>
             <h2>{{ __('ui.record.yield') }} <b class="big">{{ $record->yield }}</b></h2>
-            <svg class="balance" viewBox="0 0 100 14" preserveAspectRatio="none" aria-hidden="true"><path class="balance-in" d="M0 0h100v14h-100z"/>@foreach ($record->balance as $part)<rect class="balance-{{ $part['part'] }}" x="{{ $part['from'] }}" width="{{ $part['wide'] }}" height="14"/>@endforeach</svg>
-            <dl class="figures figures-row"><div><dt>{{ __('ui.record.went_in') }}</dt><dd>{{ $record->in }}</dd></div>@foreach ($record->balance as $part)<div class="part-{{ $part['part'] }}"><dt>{{ $part['label'] }}</dt><dd>{{ $part['figure'] }}</dd></div>@endforeach<div><dt>pH</dt><dd>{{ $record->ph ?? __('ui.record.ph_none') }}</dd></div></dl>
+            <svg class="flow" viewBox="0 0 {{ \App\Drawing\Flow::WIDTH }} {{ $record->flow->height }}" role="img" aria-label="{{ __('ui.record.yield') }}"><text class="flow-in" x="0" y="{{ $record->flow->top + $record->flow->stream / 2 - 6 }}">{{ __('ui.record.went_in') }}</text><text class="flow-figure" x="0" y="{{ $record->flow->top + $record->flow->stream / 2 + 14 }}">{{ $record->in }}</text>@foreach ($record->flow->bands as $band)<path class="flow-band balance-{{ $band['part'] }}" d="{{ $band['path'] }}"/><text class="flow-name" x="340" y="{{ $band['y'] + 4 }}"><tspan class="flow-figure">{{ $record->part($band['part'])['figure'] }}</tspan> {{ $record->part($band['part'])['label'] }}</text>@endforeach</svg>
+            <dl class="figures figures-row">@foreach ($record->balance as $part)@if ($part['grams'] < 0)<div class="part-{{ $part['part'] }}"><dt>{{ $part['label'] }}</dt><dd>{{ $part['figure'] }}</dd></div>@endif @endforeach<div><dt>pH</dt><dd>{{ $record->ph ?? __('ui.record.ph_none') }}</dd></div></dl>
             <p class="quiet">{{ __('ui.record.missing_why') }}</p>
+            @if ($made->cost !== null)<h2>{{ __('made.cost') }}</h2><p>{{ __('made.cost_of', $made->cost) }}. {{ $made->cost['missing'] }}</p><p class="quiet">{{ __('made.cost_basis') }}</p>@endif
         </section>
         <section>
             @if ($record->keeping !== [])
@@ -34,6 +35,7 @@
             <h2>{{ __('ui.record.findings') }}</h2>
             <ul class="pencils">@foreach ($record->findings as $found)<li class="pencil sev-{{ $found['severity'] }}"><p class="pencil-what">@include('components.severity', ['severity' => $found['severity']]) {{ $found['message'] }}</p><p class="pencil-source">{{ $found['because'] }}</p></li>@endforeach</ul>
         </section>
+        @include('made.shelf')
         @include('batch.watch')
         <section>
             <h2>{{ __('ui.record.log') }}</h2>

@@ -123,7 +123,7 @@
         @unless ($page->isEmpty)
             <details class="about" id="take-along">
                 <summary>{{ __('papers.take_along') }}</summary>
-                <p class="take-along"><a href="{{ route('how-to', $page->formula) }}">{{ __('papers.how_to') }}</a>@foreach (__('papers.formats') as $format => $name)<a href="{{ route('formula.file', [$page->formula, $format]) }}" download>{{ $name }}</a>@endforeach</p>
+                <p class="take-along"><a href="{{ route('how-to', $page->formula) }}">{{ __('papers.how_to') }}</a>@foreach (__('papers.formats') as $format => $name)<a href="{{ route('formula.file', [$page->formula, $format]) }}" download>{{ $name }}</a>@endforeach<button type="button" class="link" x-data="png" data-svg="{{ route('formula.file', [$page->formula, 'svg']) }}" data-name="{{ \Illuminate\Support\Str::slug($page->formula->name) ?: 'formula' }}.png">{{ __('labels.png') }}</button></p>
                 <p class="quiet">{{ __('papers.formats_mean') }}</p>
             </details>
         @endunless

@@ -1,5 +1,8 @@
 <x-page :title="__('pantry.title')" body="on-shelf">
-    <div class="shelf-head"><h1>{{ __('pantry.title') }}</h1></div>
+    <div class="shelf-head"><h1>{{ __('pantry.title') }}</h1><p class="shelf-links"><a href="{{ route('shopping') }}">{{ __('shopping.title') }}</a> · <a href="{{ route('own') }}">{{ __('own.title') }}</a></p></div>
+    @if ($turning !== [])
+        <section class="turning"><h2>{{ __('pantry.turning') }}</h2><ul>@foreach ($turning as $row)<li><a href="{{ $row['href'] }}"><b>{{ $row['name'] }}</b> {{ $row['date'] }}</a>@if ($row['formulas'] === []) <span class="quiet">{{ __('pantry.turning_none') }}</span>@else <span>{{ __('pantry.turning_in') }} @foreach ($row['formulas'] as $i => $formula)@if ($i > 0), @endif<a href="{{ $formula['href'] }}">{{ $formula['name'] }}</a>@endforeach</span>@endif</li>@endforeach</ul></section>
+    @endif
     @if ($oils === [] && $preparations === [] && $bought === [] && $gone === [])
         <section class="first">
             <x-vessel :section="\App\Drawing\Section::draw(\App\Drawing\Profile::of('bottle', 250), [], 0, 240)" class="first-vessel"/>
@@ -9,6 +12,7 @@
     @foreach (['preparations' => $preparations, 'oils' => $oils, 'bought' => $bought] as $heading => $things)
         @if ($things !== [])<section class="shelf-row"><h2>{{ __("pantry.$heading") }}</h2>@include('shelf.things')</section>@endif
     @endforeach
+    {{ $page->links('shelf.pages') }}
     <details class="act put-bought" id="put" data-search="{{ route('catalogue.search') }}?of=any&amp;q=" @if ($errors->any()) open @endif>
         <summary>{{ __('pantry.put_open') }}</summary>
         <form method="post" action="{{ route('pantry.put') }}" novalidate>@csrf
@@ -18,6 +22,7 @@
                 @foreach (['grams' => 'decimal', 'price' => 'decimal', 'best_before' => 'text', 'opened_on' => 'text'] as $field => $mode)
                     <label><span class="label">{{ __("pantry.fields.$field") }}</span><input name="{{ $field }}" @if ($mode === 'text') type="date" @else inputmode="decimal" maxlength="12" @endif value="{{ old($field) }}" @error($field) aria-invalid="true" aria-describedby="problem-{{ $field }}" @enderror></label>
                 @endforeach
+                <label class="wide"><span class="label">{{ __('pantry.supplier') }}</span><input name="supplier" maxlength="200" value="{{ old('supplier') }}" placeholder="{{ __('pantry.supplier_hint') }}"></label>
             </div>
             @foreach (['name', 'grams', 'price', 'best_before', 'opened_on'] as $field)@error($field)<p class="problem" id="problem-{{ $field }}" role="alert">{{ $message }}</p>@enderror @endforeach
             <p class="quiet">{{ __('pantry.put_means') }}</p>

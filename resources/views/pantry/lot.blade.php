@@ -21,6 +21,9 @@
                 <ul class="hob-list">@foreach ($page->contents as $content)<li>{{ $content }}</li>@endforeach</ul>
                 @if ($lot->strength !== null)<p>{{ __('pantry.strength', ['strength' => app(\App\Workroom\Wording::class)->number($lot->strength, 1)]) }}</p><p class="quiet">{{ __('jars.strength_means') }}</p>@endif
                 @if ($lot->jar !== null)<p><a href="{{ route('jar', $lot->jar) }}">{{ __('pantry.from_jar', ['code' => $lot->jar->code]) }}</a></p>@endif
+                @if ($lot->supplier !== '')<p>{{ __('pantry.supplier') }}: {{ $lot->supplier }}</p>@endif
+                @if ($lot->opened_at !== null)<p>{{ __('pantry.opened_on', ['when' => app(\App\Workroom\Wording::class)->date($lot->opened_at)]) }}</p>@endif
+                <p><a href="{{ route('trace.lot', $lot) }}">{{ __('made.trace.link_forward') }}</a></p>
                 @if ($page->cost !== '')<p>{{ $page->cost }}</p>@endif
                 @if ($page->caution !== '')<p class="lot-caution">{{ $page->caution }}</p>@endif
                 @if ($page->formulas !== [])<p>{{ __('pantry.named_by', ['formulas' => implode(', ', $page->formulas)]) }}</p>@endif
@@ -39,6 +42,22 @@
                             <button class="button">{{ __('pantry.do_use') }}</button>
                         </form>
                     </details>
+                    <details class="act" @error('left') open @enderror>
+                        <summary>{{ __('pantry.count') }}</summary>
+                        <form method="post" action="{{ route('lot.count', $lot) }}" novalidate>@csrf<input type="hidden" name="client_key" value="{{ $page->clientKey }}c">
+                            <p class="act-fields"><label><span class="label">{{ __('pantry.count_grams') }}</span><span class="with-unit"><input name="left" inputmode="decimal" maxlength="12" value="{{ old('left') }}" @error('left') aria-invalid="true" aria-describedby="problem-left" @enderror> g</span></label></p>
+                            @error('left')<p class="problem" id="problem-left" role="alert">{{ $message }}</p>@enderror
+                            <button class="button">{{ __('pantry.do_count') }}</button>
+                        </form>
+                    </details>
+                    @if ($lot->kind === 'bought' && $lot->opened_at === null)
+                        <details class="act" @error('opened') open @enderror><summary>{{ __('pantry.open') }}</summary>
+                            <form method="post" action="{{ route('lot.open', $lot) }}" novalidate>@csrf<input type="hidden" name="client_key" value="{{ $page->clientKey }}o">
+                                <p class="act-fields"><label><span class="label">{{ __('pantry.opened_day') }}</span><input type="date" name="opened" value="{{ old('opened') }}"></label></p>
+                                @error('opened')<p class="problem" role="alert">{{ $message }}</p>@enderror
+                                <button class="button">{{ __('pantry.do_open') }}</button><p class="quiet">{{ __('pantry.open_means') }}</p></form>
+                        </details>
+                    @endif
                     @if ($lot->kind === 'preparation')
                         <details class="act"><summary>{{ __('pantry.move') }}</summary>
                             <form method="post" action="{{ route('lot.move', $lot) }}">@csrf<input type="hidden" name="client_key" value="{{ $page->clientKey }}v">

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\OwnIngredientEntry;
+use App\Models\Formula;
+use App\Models\Lot;
+use App\Models\OwnIngredient;
+use App\Workroom\OwnCatalogue;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+use Illuminate\View\View;
+use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Catalogue\Kind;
+
+/** Ingredients of one's own and figures from one's own sheets. */
+final class OwnIngredientController
+{
+    public function all(Request $request, Catalogue $catalogue): View
+    {
+        $key = $request->string('key')->limit(80, '')->value();
+        $own = OwnIngredient::query()->find($key);
+
+        return view('pantry.own', [
+            'all' => OwnIngredient::query()->orderBy('key')->get(), 'catalogue' => $catalogue, 'kinds' => Kind::cases(), 'figures' => OwnCatalogue::FIGURES,
+            'key' => $catalogue->has($key) ? $key : '', 'fields' => $own->fields ?? [], 'isOwn' => $own !== null && $own->is_own,
+        ]);
+    }
+
+    public function keep(OwnIngredientEntry $request, Catalogue $catalogue): RedirectResponse
+    {
+        $of = $request->string('of')->value();
+        $known = OwnIngredient::query()->find($of);
+        $isOwn = $of === '' || $known?->is_own === true;
+        $key = $of !== '' ? $of : self::newKey($request->string('name')->value(), $catalogue);
+        OwnIngredient::query()->updateOrCreate(['key' => $key], ['is_own' => $isOwn, 'fields' => $request->fields()]);
+
+        return redirect()->route('own')->with('said', say('own.kept'));
+    }
+
+    public function drop(string $key): RedirectResponse
+    {
+        $own = OwnIngredient::query()->findOrFail($key);
+        $isUsed = $own->is_own && (Lot::query()->where('ingredient', $key)->exists() || Formula::query()->where('draft', 'like', '%"'.addcslashes($key, '%_\\').'"%')->exists());
+        if ($isUsed) {
+            return redirect()->route('own')->with('refused', say('own.errors.used'));
+        }
+        $own->delete();
+
+        return redirect()->route('own')->with('said', say('own.dropped'));
+    }
+
+    private static function newKey(string $name, Catalogue $catalogue): string
+    {
+        $slug = 'own-'.(Str::limit(Str::slug($name), 60, '') ?: 'ingredient');
+        for ($key = $slug, $i = 2; $catalogue->has($key); $i++) {
+            $key = "$slug-$i";
+        }
+
+        return $key;
+    }
+}

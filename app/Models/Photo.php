@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A picture beside a look at a sample. Kept in the workroom's own file, so that a copy of that file holds everything.
+ *
+ * @property int $id
+ * @property int $sighting_id
+ * @property string $type image/jpeg | image/png | image/webp
+ * @property string $bytes
+ */
+final class Photo extends Model
+{
+    public const TYPES = [IMAGETYPE_JPEG => 'image/jpeg', IMAGETYPE_PNG => 'image/png', IMAGETYPE_WEBP => 'image/webp'];
+
+    public const LARGEST_BYTES = 6_000_000;
+
+    public $timestamps = false;
+
+    protected $casts = ['sighting_id' => 'integer'];
+}

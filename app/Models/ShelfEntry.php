@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * What became of a finished batch. Only ever added.
+ *
+ * @property int $id
+ * @property int $batch_id
+ * @property string $kind used | gifted | sold | discarded | moved | hair | undo
+ * @property float|null $grams
+ * @property string $subject for whom, why, where to, how the hair took it, or the entry undone
+ * @property float|null $price all of it, in the maker's own money
+ * @property string $note
+ * @property string $client_key
+ * @property Carbon $happened_at
+ * @property Carbon $recorded_at
+ */
+final class ShelfEntry extends Model
+{
+    use WrittenOnce;
+
+    public $timestamps = false;
+
+    protected $casts = ['grams' => 'float', 'price' => 'float', 'batch_id' => 'integer', 'happened_at' => 'datetime', 'recorded_at' => 'datetime'];
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workroom\Made;
+
+use App\Models\Batch;
+use App\Models\ShelfEntry;
+use App\Workroom\Make\Outcome;
+use App\Workroom\Standing;
+use App\Workroom\Wording;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+
+/**
+ * A finished batch as it stands on the shelf: how much is left, where, until when, what became of the rest, what it cost.
+ *
+ * @phpstan-type Row array{id: int, when: string, what: string, value: string, undone: bool, undoable: bool}
+ */
+final readonly class MadePage
+{
+    /**
+     * @param  list<Row>  $log  the latest first
+     * @param  array{jar: string, per_100: string, all: string, missing: string}|null  $cost
+     */
+    private function __construct(
+        public string $clientKey,
+        public string $left,
+        public string $jars,
+        public string $stands,
+        public float $lifeLeft,
+        public float $perJar,
+        public bool $isGone,
+        public array $log,
+        public ?array $cost,
+        public ?DriftChart $drift,
+    ) {
+    }
+
+    public static function of(Batch $batch): self
+    {
+        $wording = app(Wording::class);
+        $perJar = MadeBook::filled($batch) / MadeBook::containers($batch);
+
+        return new self(
+            (string) Str::uuid(), $wording->grams((float) $batch->grams_left), self::jars($batch, $perJar, $wording), $batch->stands, self::lifeLeft($batch), round($perJar, 1), $batch->gone_at !== null,
+            self::log($batch, $wording), self::cost($batch, $wording), DriftChart::of($batch->version->formula, $wording),
+        );
+    }
+
+    /** Of the life it had, 0 to 1. */
+    public static function lifeLeft(Batch $batch): float
+    {
+        if ($batch->best_before === null || $batch->finished_at === null) {
+            return 0.0;
+        }
+        $whole = $batch->best_before->getTimestamp() - $batch->finished_at->getTimestamp();
+
+        return $whole <= 0 ? 0.0 : max(0.0, min(1.0, ($batch->best_before->getTimestamp() - Carbon::now()->getTimestamp()) / $whole));
+    }
+
+    private static function jars(Batch $batch, float $perJar, Wording $wording): string
+    {
+        $of = MadeBook::containers($batch);
+
+        return $of < 2 || $perJar <= 0 ? '' : say('made.jars', ['left' => $wording->number((float) $batch->grams_left / $perJar, 1), 'of' => (string) $of]);
+    }
+
+    /** @return list<Row> */
+    private static function log(Batch $batch, Wording $wording): array
+    {
+        $undone = Standing::undone($batch->shelfEntries);
+
+        return array_values($batch->shelfEntries->where('kind', '<>', 'undo')->sortByDesc('id')->map(static fn (ShelfEntry $entry): array => [
+            'id' => $entry->id, 'when' => $wording->moment($entry->happened_at), 'what' => say("made.did.$entry->kind"), 'value' => self::value($entry, $wording),
+            'undone' => in_array((string) $entry->id, $undone, true), 'undoable' => ! in_array((string) $entry->id, $undone, true),
+        ])->all());
+    }
+
+    private static function value(ShelfEntry $entry, Wording $wording): string
+    {
+        return implode(', ', array_filter([
+            $entry->grams === null ? '' : $wording->grams($entry->grams),
+            $entry->kind === 'hair' ? say("made.hair.$entry->subject") : $entry->subject,
+            $entry->price === null ? '' : $wording->money($entry->price),
+            $entry->note,
+        ], static fn (string $part): bool => $part !== ''));
+    }
+
+    /** @return array{jar: string, per_100: string, all: string, missing: string}|null */
+    private static function cost(Batch $batch, Wording $wording): ?array
+    {
+        $cost = Outcome::of($batch)['cost'] ?? null;
+        $filled = MadeBook::filled($batch);
+        if ($cost === null || $filled <= 0 || ($cost['known'] <= 0 && $cost['unpriced'] !== [])) {
+            return null;
+        }
+
+        return [
+            'all' => $wording->money($cost['known']), 'jar' => $wording->money($cost['known'] / MadeBook::containers($batch)), 'per_100' => $wording->money(100 * $cost['known'] / $filled),
+            'missing' => $cost['unpriced'] === [] ? '' : say('made.unpriced', ['names' => $wording->together($cost['unpriced'])]),
+        ];
+    }
+}

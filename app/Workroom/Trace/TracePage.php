@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workroom\Trace;
+
+use App\Drawing\Threads;
+use App\Models\Batch;
+use App\Models\Lot;
+use App\Workroom\Made\MadeBook;
+use App\Workroom\Wording;
+
+/** Where something came from or went to, drawn, and what to call back. */
+final readonly class TracePage
+{
+    /**
+     * @param  list<array{id: string, code: string, name: string, detail: string, href: string, kind: string, isStart: bool, x: float, y: float}>  $boxes
+     * @param  list<array{code: string, name: string, made: string, filled: string, left: string, stands: string, href: string, out: list<string>}>  $recall
+     * @param  list<array{from: string, to: string, grams: string}>  $told  the threads in words
+     */
+    private function __construct(public string $code, public string $name, public bool $isForward, public Threads $drawing, public array $boxes, public array $recall, public array $told, public string $back)
+    {
+    }
+
+    public static function ofBatch(Batch $batch, Wording $wording): self
+    {
+        return self::page($batch->code, self::named($batch), false, Trace::back($batch), route('batch', $batch), $wording);
+    }
+
+    public static function ofLot(Lot $lot, Wording $wording): self
+    {
+        return self::page($lot->code, $lot->name, true, Trace::forward($lot), route('lot', $lot), $wording);
+    }
+
+    private static function page(string $code, string $name, bool $isForward, Trace $trace, string $back, Wording $wording): self
+    {
+        $drawing = Threads::of(array_keys($trace->nodes), array_values($trace->edges));
+        $boxes = [];
+        foreach ($trace->nodes as $node) {
+            $boxes[] = [
+                'id' => $node['id'], 'code' => $node['code'], 'name' => $node['name'], 'kind' => $node['kind'], 'isStart' => $node['code'] === $code,
+                'detail' => $node['grams'] === null ? '' : $wording->grams($node['grams']).' '.say('pantry.left'),
+                'href' => match ($node['kind']) {
+                    'batch' => route('batch', $node['code']),
+                    'jar' => route('trace.jar', $node['code']),
+                    default => route('lot', $node['code']),
+                },
+                ...$drawing->places[$node['id']],
+            ];
+        }
+        $told = array_map(static fn (array $edge): array => ['from' => self::spoken($trace, $edge['from']), 'to' => self::spoken($trace, $edge['to']), 'grams' => $edge['grams'] === null ? '' : $wording->grams($edge['grams'])], array_values($trace->edges));
+
+        return new self($code, $name, $isForward, $drawing, $boxes, $isForward ? self::recall($trace, $wording) : [], $told, $back);
+    }
+
+    /** @return list<array{code: string, name: string, made: string, filled: string, left: string, stands: string, href: string, out: list<string>}> */
+    private static function recall(Trace $trace, Wording $wording): array
+    {
+        return array_map(static fn (array $row): array => [
+            'code' => $row['batch']->code, 'name' => self::named($row['batch']), 'made' => $wording->date($row['batch']->finished_at ?? $row['batch']->started_at),
+            'filled' => $wording->grams(MadeBook::filled($row['batch'])), 'left' => $wording->grams((float) $row['batch']->grams_left), 'stands' => $row['batch']->stands, 'href' => route('batch', $row['batch']),
+            'out' => array_map(static fn ($entry): string => $wording->shortDate($entry->happened_at).': '.say("made.did.$entry->kind").' '.$wording->grams((float) $entry->grams).($entry->subject === '' ? '' : ", $entry->subject"), $row['out']),
+        ], $trace->recall());
+    }
+
+    private static function spoken(Trace $trace, string $id): string
+    {
+        return $trace->nodes[$id]['name'].' ('.$trace->nodes[$id]['code'].')';
+    }
+
+    private static function named(Batch $batch): string
+    {
+        return is_string($batch->document['name'] ?? null) ? $batch->document['name'] : $batch->code;
+    }
+}

@@ -1,0 +1,31 @@
+<x-page :title="__($page->isForward ? 'made.trace.forward' : 'made.trace.back', ['code' => $page->code])" body="on-trace">
+    <p><a href="{{ $page->back }}">{{ $page->name }} ({{ $page->code }})</a></p>
+    <h1>{{ __($page->isForward ? 'made.trace.forward' : 'made.trace.back', ['code' => $page->code]) }}</h1>
+    @if (count($page->boxes) < 2)
+        <p>{{ __($page->isForward ? 'made.trace.nothing_out' : 'made.trace.nothing_in') }}</p>
+    @else
+        <div class="scrolled" tabindex="0" role="group" aria-label="{{ __('made.trace.drawing') }}">
+            <svg class="threads-drawn" width="{{ $page->drawing->width }}" height="{{ $page->drawing->height }}" viewBox="0 0 {{ $page->drawing->width }} {{ $page->drawing->height }}">
+                @foreach ($page->drawing->lines as $line)<path class="thread-line" d="{{ $line['path'] }}" stroke-width="{{ $line['wide'] }}"/>@endforeach
+                @foreach ($page->boxes as $box)
+                    <a href="{{ $box['href'] }}"><rect class="thread-box thread-{{ $box['kind'] }} @if ($box['isStart']) is-start @endif" x="{{ $box['x'] }}" y="{{ $box['y'] }}" width="{{ \App\Drawing\Threads::BOX_WIDE }}" height="{{ \App\Drawing\Threads::BOX_HIGH }}"/>
+                        <text class="thread-name" x="{{ $box['x'] + 8 }}" y="{{ $box['y'] + 17 }}">{{ \Illuminate\Support\Str::limit($box['name'], 24, '…') }}</text>
+                        <text class="thread-code" x="{{ $box['x'] + 8 }}" y="{{ $box['y'] + 33 }}">{{ $box['code'] }}@if ($box['detail'] !== '') · {{ $box['detail'] }}@endif</text></a>
+                @endforeach
+            </svg>
+        </div>
+        <details class="told"><summary>{{ __('made.trace.words') }}</summary><ul>@foreach ($page->told as $thread)<li>{{ $thread['from'] }} → {{ $thread['to'] }}@if ($thread['grams'] !== ''): {{ $thread['grams'] }}@endif</li>@endforeach</ul></details>
+    @endif
+    @if ($page->isForward && $page->recall !== [])
+        <section class="recall" id="recall">
+            <h2>{{ __('made.trace.recall', ['code' => $page->code]) }}</h2>
+            <p>{{ __('made.trace.recall_why') }}</p>
+            <table class="plain">
+                <thead><tr><th>{{ __('ui.label.batch') }}</th><th></th><th>{{ __('ui.record.made') }}</th><th class="num">{{ __('made.trace.filled') }}</th><th class="num">{{ __('pantry.left') }}</th><th>{{ __('made.where') }}</th><th>{{ __('made.trace.went') }}</th></tr></thead>
+                <tbody>@foreach ($page->recall as $row)<tr><th scope="row"><a href="{{ $row['href'] }}">{{ $row['code'] }}</a></th><td>{{ $row['name'] }}</td><td>{{ $row['made'] }}</td><td class="num">{{ $row['filled'] }}</td><td class="num"><b>{{ $row['left'] }}</b></td><td>{{ $row['stands'] }}</td><td>@foreach ($row['out'] as $out)<span class="recall-out">{{ $out }}</span>@endforeach</td></tr>@endforeach</tbody>
+            </table>
+            <p><button class="button" type="button" x-data="printer">{{ __('made.trace.print') }}</button></p>
+        </section>
+    @endif
+    <p class="quiet">{{ __('made.trace.basis') }}</p>
+</x-page>

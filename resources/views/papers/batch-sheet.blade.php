@@ -1,0 +1,12 @@
+<p><b><font size="16">{{ $record->name }}</font></b></p>
+<p><b>{{ __('ui.label.batch') }} {{ $batch->code }}</b> &nbsp; {{ __('ui.record.made') }} {{ $record->madeOn }} &nbsp; {{ $record->bestBefore === null ? __('ui.record.no_date') : __('ui.record.best_before').' '.$record->bestBefore }}</p>
+<p>{{ $record->verdict }}</p>
+<h3>{{ __('ui.record.what_went_in') }}</h3>
+<table border="0.5" cellpadding="3"><tr><th width="42%"><b>{{ __('ui.bench.ingredient') }}</b></th><th width="16%"></th><th width="14%" align="right"><b>{{ __('ui.record.planned') }}</b></th><th width="14%" align="right"><b>{{ __('ui.record.weighed') }}</b></th><th width="14%" align="right"><b>{{ __('ui.record.share') }}</b></th></tr>@foreach ($record->lines as $line)<tr><td width="42%">{{ $line['name'] }}</td><td width="16%">{{ $line['phase'] }}</td><td width="14%" align="right">{{ $line['planned'] }}</td><td width="14%" align="right">{{ $line['weighed'] }}</td><td width="14%" align="right">{{ $line['percent'] }}</td></tr>@endforeach</table>
+<h3>{{ __('ui.record.yield') }} {{ $record->yield }}</h3>
+<p>{{ __('ui.record.went_in') }} {{ $record->in }}@foreach ($record->balance as $part); {{ $part['label'] }} {{ $part['figure'] }}@endforeach; pH {{ $record->ph ?? __('ui.record.ph_none') }}</p>
+@if ($record->keeping !== [])<h3>{{ __('ui.record.derivation') }}</h3><p>@foreach ($record->keeping as $step){{ $step['what'] }}: {{ $step['days'] }}. @endforeach</p>@endif
+@if ($record->findings !== [])<h3>{{ __('ui.record.findings') }}</h3>@foreach ($record->findings as $found)<p>{{ \App\Workroom\PencilNotes::mark($found['severity']) }} {{ $found['message'] }}</p>@endforeach @endif
+<h3>{{ __('ui.record.log') }}</h3>
+<table border="0.5" cellpadding="2">@foreach ($record->log as $row)<tr><td width="12%">{{ $row['time'] }}</td><td width="44%">{{ $row['what'] }}</td><td width="16%" align="right">{{ $row['value'] }}</td><td width="28%">{{ $row['reason'] }}</td></tr>@endforeach</table>
+<p>{{ __('ui.record.estimate') }}</p>

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Database\Seeders\DemoWorkroom;
+use Facebook\WebDriver\Exception\WebDriverException;
+use PDO;
+use Tests\Support\BrowserCase;
+
+/** From a bottle bought to a jar called back: pantry, make, shelf, observation, trace, label. */
+final class RecordTest extends BrowserCase
+{
+    public function test_a_bottle_is_bought_made_into_a_jar_watched_traced_called_back_and_labelled(): void
+    {
+        self::emptyWorkroom();
+        self::seed(DemoWorkroom::class);
+        self::visit('/pantry');
+        self::find('#put summary')->click();
+        self::find('#put-name')->sendKeys('apricot kernel');
+        self::find('#found-put li')->click();
+        self::fillIn(['grams' => '250', 'price' => '8,40', 'supplier' => 'the mill, charge 77'], 'Put it here');
+        self::see('stands here as L');
+        $lot = self::newest('lots');
+
+        self::visit('/formulas/1');
+        self::press('Make it');
+        $batch = self::newest('batches');
+        self::press('Done');
+        while (self::find('.hob-verb')->getText() !== 'Fill') {
+            if (self::all("select[name=lot] option[value='$lot']") !== []) {
+                self::find("select[name=lot] option[value='$lot']")->click();
+            }
+            match (self::find('.hob-verb')->getText()) {
+                'Heat' => self::fillIn(['water' => '72', 'oil' => '72'], 'Both are ready'),
+                'Cool' => self::fillIn(['mix' => '38'], 'Cool enough'),
+                'Test pH' => self::fillIn(['ph' => '4.8'], 'Write it down'),
+                'Weigh' => self::press('That’s in'),
+                default => self::press('Done'),
+            };
+        }
+        self::fillIn(['filled' => '230', 'tare' => '44', 'containers' => '2'], 'Put on the shelf');
+        self::see('What it cost');
+        self::see('186 g');
+        self::assertSame([], self::axe());
+
+        self::find('#shelf details summary')->click();
+        self::fillIn(['shelf_grams' => '93', 'subject' => 'Saturday market', 'price' => '9'], 'Sell it');
+        self::see('about 1 of 2 containers');
+        self::find('select[name=look] option[value=sound]')->click();
+        self::type(self::find('.watch-form input[name=note]'), 'like the first day');
+        self::press('Write it down');
+        self::see('like the first day');
+
+        self::press('Where it came from');
+        self::see($lot);
+        self::assertSame([], self::axe());
+        self::visit("/pantry/$lot/trace");
+        self::see("To call back, if $lot is bad");
+        self::see('Saturday market');
+        self::see('93 g');
+        self::assertSame([], self::axe());
+
+        self::visit("/batches/$batch/label");
+        self::assertSame('1', self::find('.jar-label')->getAttribute('data-fits'));
+        self::assertTrue(self::$browser->executeScript("const l = document.querySelector('.jar-label').getBoundingClientRect(); return [...document.querySelectorAll('.jar-label text')].every((t) => { const r = t.getBoundingClientRect(); return r.left >= l.left - 1 && r.right <= l.right + 1 && r.bottom <= l.bottom + 1; })"), 'no word leaves the label');
+        self::find('select[name=size] option[value=wrap-90x40]')->click();
+        self::press('Show it');
+        self::see('mm too long');
+        self::assertSame([], self::axe());
+    }
+
+    public function test_the_shopping_list_the_own_ingredients_and_the_shelf_are_usable_by_all(): void
+    {
+        self::emptyWorkroom();
+        self::seed(DemoWorkroom::class);
+        self::visit('/shopping');
+        self::fillIn(['grams' => '400'], 'I’ll make it');
+        self::see('To buy');
+        self::assertSame([], self::axe());
+        self::visit('/own-ingredients');
+        self::fillIn(['name' => 'Plum kernel oil', 'density' => '0.91', 'use_high' => '20'], 'Keep it');
+        self::see('Which of these is it?');
+        self::assertSame('0.91', self::find('input[name=density]')->getAttribute('value'));
+        self::find('select[name=kind] option[value=carrier_oil]')->click();
+        self::fillIn(['source' => 'mill sheet'], 'Keep it');
+        self::see('The checks use it');
+        self::assertSame([], self::axe());
+        foreach (['/shelf', '/pantry', '/labels'] as $page) {
+            self::visit($page);
+            self::assertSame([], self::axe(), $page);
+        }
+        self::phone();
+        self::visit('/shelf');
+        self::assertLessThanOrEqual(390, self::$browser->executeScript('return document.documentElement.scrollWidth'));
+    }
+
+    private static function newest(string $table): string
+    {
+        return self::until(static fn (): string => (string) (new PDO('sqlite:'.self::database()))->query("SELECT code FROM $table ORDER BY id DESC LIMIT 1")->fetchColumn() ?: throw new WebDriverException('not yet'), "no $table");
+    }
+}

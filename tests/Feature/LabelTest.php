@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Workroom\Make\JarLabel;
+use App\Workroom\Papers\LabelLayout;
+use App\Workroom\Papers\LabelPaper;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Process\Process;
+use Tests\Support\AppCase;
+use Tests\Support\MadeBatches;
+use Tests\Support\SoundFormula;
+use ZipArchive;
+
+/** Labels measured in the file by other people's tools: pdfinfo and pdftotext (poppler), zbarimg. */
+final class LabelTest extends AppCase
+{
+    use MadeBatches;
+
+    private const MM = 25.4 / 72;
+
+    /** @return iterable<string, array{string}> */
+    public static function sizes(): iterable
+    {
+        foreach (array_keys(require dirname(__DIR__, 2).'/config/labels.php') as $size) {
+            yield $size => [$size];
+        }
+    }
+
+    #[DataProvider('sizes')]
+    public function test_the_page_is_as_large_as_the_design_and_its_code_is_read_by_another_reader(string $size): void
+    {
+        $batch = $this->madeOf($this->formulaOf(SoundFormula::document()));
+        $pdf = $this->keep($this->get("/batches/$batch->code/label.pdf?size=$size&code=1")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent());
+        preg_match('/Page size:\s+([\d.]+) x ([\d.]+) pts/', $this->told(['pdfinfo', $pdf]), $page);
+        ['width' => $width, 'height' => $height] = LabelPaper::size($size);
+        self::assertEqualsWithDelta([$width, $height], [(float) $page[1] * self::MM, (float) $page[2] * self::MM], 0.01);
+        $text = (string) preg_replace('/\s+/', ' ', $this->told(['pdftotext', $pdf, '-']));
+        foreach (['Plain test milk', 'Aqua', $batch->code, 'Best before'] as $words) {
+            self::assertStringContainsString($words, $text);
+        }
+        $this->told(['pdftoppm', '-r', '300', '-png', '-singlefile', $pdf, $pdf]);
+        self::assertSame($batch->code, trim($this->told(['zbarimg', '--quiet', '--raw', "$pdf.png"])));
+        unlink($pdf);
+        unlink("$pdf.png");
+    }
+
+    public function test_nothing_leaves_the_label_or_it_says_so(): void
+    {
+        $document = SoundFormula::document();
+        $document['directions'] = str_repeat('Work a walnut-sized amount through damp hair, ends first. ', 8);
+        foreach ([SoundFormula::document(), $document] as $formula) {
+            $label = JarLabel::of($this->madeOf($this->formulaOf($formula)));
+            foreach (array_keys(config('labels')) as $size) {
+                $layout = LabelPaper::layout($label, ['size' => $size, 'code' => true, 'slip' => false]);
+                if ($layout->fits()) {
+                    self::assertInside($layout, $size);
+                } else {
+                    self::assertSame(LabelLayout::SMALLEST_PT, $layout->pt, 'it tried the smallest type');
+                    self::assertGreaterThan(0.0, $layout->over);
+                }
+            }
+        }
+        $batch = \App\Models\Batch::query()->latest('id')->firstOrFail();
+        $this->get("/batches/$batch->code/label?size=wrap-90x40&code=1")->assertOk()->assertSee('It doesn’t fit');
+        $this->get("/batches/$batch->code/label?size=front-62x100&code=1")->assertOk()->assertSee('All of it fits');
+    }
+
+    private static function assertInside(LabelLayout $layout, string $size): void
+    {
+        foreach ($layout->lines as $line) {
+            self::assertGreaterThanOrEqual(0.0, $line['x'], $size);
+            self::assertLessThanOrEqual($layout->width, $line['x'] + $line['wide'], "$size: {$line['text']}");
+            self::assertLessThanOrEqual($layout->height, $line['y'], "$size: {$line['text']}");
+            if ($layout->isRound) {
+                foreach ([$line['x'], $line['x'] + $line['wide']] as $x) {
+                    self::assertLessThanOrEqual($layout->width / 2, hypot($x - $layout->width / 2, $line['y'] - $layout->height / 2), "$size is round: {$line['text']}");
+                }
+            }
+            self::assertGreaterThanOrEqual(LabelLayout::SMALLEST_PT, $line['pt']);
+        }
+        if ($layout->code !== null) {
+            foreach ($layout->lines as $line) {
+                $apart = $line['x'] + $line['wide'] <= $layout->code['x'] + 0.01 || $line['y'] <= $layout->code['y'] || $line['y'] - $line['pt'] * self::MM >= $layout->code['y'] + $layout->code['high'];
+                self::assertTrue($apart, "$size: the code covers {$line['text']}");
+            }
+        }
+    }
+
+    public function test_a_sheet_holds_as_many_as_asked_and_begins_where_it_is_free(): void
+    {
+        $batch = $this->madeOf($this->formulaOf(SoundFormula::document()));
+        $other = $this->madeOf($this->formulaOf([...SoundFormula::document(), 'name' => 'Another milk']));
+        self::assertSame([3, 2], LabelPaper::places(LabelPaper::size('front-62x100')));
+        $pdf = $this->keep($this->get("/batches/$batch->code/label.pdf?size=front-62x100&code=1&count=7&from=3")->assertOk()->getContent());
+        self::assertStringContainsString('Pages:           2', $this->told(['pdfinfo', $pdf]), 'four on the first, three on the second');
+        self::assertSame(7, substr_count($this->told(['pdftotext', $pdf, '-']), 'Plain test milk'));
+        unlink($pdf);
+        $pdf = $this->keep($this->get("/labels?size=front-50x80&n[$batch->code]=2&n[$other->code]=1&n[nonsense]=5")->assertOk()->getContent());
+        $text = $this->told(['pdftotext', $pdf, '-']);
+        self::assertSame([2, 1], [substr_count($text, 'Plain test'), substr_count($text, 'Another')]);
+        unlink($pdf);
+        $this->get('/labels')->assertOk()->assertSee($batch->code);
+    }
+
+    public function test_the_papers_for_the_binder_and_for_selling(): void
+    {
+        $almond = $this->bought('sweet-almond-oil', 100.0, 5.0);
+        $formula = $this->formulaOf(SoundFormula::document());
+        $batch = $this->madeOf($formula, lots: [4 => $almond->code]);
+        foreach (["/batches/$batch->code/record.pdf" => $batch->code, "/formulas/$formula->id/formula.pdf" => 'BTMS'] as $path => $words) {
+            $pdf = $this->keep($this->get($path)->assertOk()->getContent());
+            preg_match('/Page size:\s+([\d.]+) x ([\d.]+) pts/', $this->told(['pdfinfo', $pdf]), $page);
+            self::assertEqualsWithDelta([210.0, 297.0], [(float) $page[1] * self::MM, (float) $page[2] * self::MM], 0.01, 'A4, ISO 216');
+            self::assertStringContainsString($words, $this->told(['pdftotext', $pdf, '-']));
+            unlink($pdf);
+        }
+        $zip = $this->keep($this->get("/batches/$batch->code/papers.zip")->assertOk()->getContent());
+        $packet = new ZipArchive;
+        self::assertTrue($packet->open($zip));
+        self::assertStringContainsString('"Prunus Amygdalus Dulcis Oil",8', (string) $packet->getFromName("composition-$batch->code.csv"));
+        self::assertStringContainsString("lot $almond->code", (string) $packet->getFromName("trace-$batch->code.csv"));
+        self::assertStringContainsString('safety report', (string) $packet->getFromName('still-wanted.txt'));
+        $packet->close();
+        unlink($zip);
+    }
+
+    public function test_the_makers_address_stands_on_the_label(): void
+    {
+        $batch = $this->madeOf($this->formulaOf(SoundFormula::document()));
+        $this->post('/labels/maker', ['maker' => 'Harbour Lane 4, Tidewick'])->assertRedirect();
+        $this->get("/batches/$batch->code/label")->assertSee('Harbour Lane 4');
+    }
+
+    private function keep(string|false $bytes): string
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'label');
+        file_put_contents($file, (string) $bytes);
+
+        return $file;
+    }
+
+    /** @param  list<string>  $command */
+    private function told(array $command): string
+    {
+        $process = new Process($command);
+        $process->mustRun();
+
+        return $process->getOutput();
+    }
+}
