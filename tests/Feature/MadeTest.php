@@ -155,6 +155,20 @@ final class MadeTest extends AppCase
         self::assertSame("jar $jar->code", Trace::forward($old)->edges["lot $old->code>jar $jar->code"]['to']);
     }
 
+    public function test_a_jar_at_the_end_of_its_date_is_named_today_and_in_the_calendar(): void
+    {
+        $batch = $this->madeOf($this->formulaOf(SoundFormula::document()));
+        $end = $batch->best_before ?? self::fail('no date');
+        self::assertStringContainsString('DTSTART;VALUE=DATE:'.$end->format('Ymd'), (string) $this->get('/calendar.ics')->getContent());
+        $this->get('/')->assertDontSee('use up the 188');
+        Carbon::setTestNow($end->copy()->subDays(3));
+        $this->get('/')->assertSee("use up the 188\u{202F}g");
+        Carbon::setTestNow($end->copy()->addDays(2));
+        $this->get('/')->assertSee('past its date');
+        app(MadeBook::class)->leaves($batch, 'discarded', 188.0, 'past its date', null, Carbon::now(), 'throw-it-away');
+        $this->get('/')->assertDontSee('past its date');
+    }
+
     public function test_a_look_takes_a_ph_and_a_picture_by_what_it_is(): void
     {
         $batch = $this->madeOf($this->formulaOf(SoundFormula::document()));

@@ -39,7 +39,7 @@ final readonly class Agenda
     public function due(): array
     {
         $today = Carbon::now()->endOfDay();
-        $entries = [...$this->alarms(), ...$this->tooStrong(), ...$this->perishing(), ...$this->dated(), ...$this->straining(), ...$this->making(), ...$this->shaking(), ...$this->toPrepare(), ...$this->watched(), ...$this->patchTests()];
+        $entries = [...$this->alarms(), ...$this->tooStrong(), ...$this->perishing(), ...$this->dated(), ...$this->straining(), ...$this->making(), ...$this->shaking(), ...$this->toPrepare(), ...$this->ageing(), ...$this->watched(), ...$this->patchTests()];
         $groups = ['now' => [], 'tomorrow' => [], 'week' => []];
         foreach ($entries as $entry) {
             $groups[$entry->at->lessThanOrEqualTo($today) ? 'now' : ($entry->at->lessThanOrEqualTo($today->copy()->addDay()) ? 'tomorrow' : 'week')][] = $entry;
@@ -117,6 +117,15 @@ final readonly class Agenda
             Lot::atHand()->whereIn('kind', ['infused_oil', 'bought'])->where('good_until', '<=', $this->horizon())->orderBy('good_until'),
             fn (Lot $lot): Due => $this->lot($lot, 2, say('today.oil_turns', ['grams' => $this->wording->grams($lot->grams_left)]), $lot->good_until ?? Carbon::now()),
         );
+    }
+
+    /** @return list<Due> finished batches at the end of their date */
+    private function ageing(): array
+    {
+        return $this->each(Batch::query()->where('status', 'finished')->whereNull('gone_at')->where('best_before', '<=', Carbon::now()->addDays(self::DAYS_AHEAD)->toDateString())->orderBy('best_before'), fn (Batch $batch): Due => new Due(
+            is_string($batch->document['name'] ?? null) ? $batch->document['name'] : $batch->code, say($batch->best_before?->endOfDay()->isPast() === true ? 'today.batch_past' : 'today.batch_soon', ['grams' => $this->wording->grams((float) $batch->grams_left)]),
+            $batch->best_before ?? Carbon::now(), $this->wording->whenever($batch->best_before ?? Carbon::now()), route('batch', $batch).'#shelf', 2,
+        ));
     }
 
     /** @return list<Due> */

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Workroom\Today;
 
+use App\Models\Batch;
 use App\Models\Jar;
 use App\Models\Lot;
+use App\Models\Watch;
 use App\Workroom\Jars\JarStory;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -35,6 +37,13 @@ final class CalendarFile
         }
         foreach (Lot::atHand()->whereNotNull('good_until')->orderBy('good_until')->limit(self::MOST_LOTS)->get() as $lot) {
             self::addLot($calendar, $lot);
+        }
+        foreach (Batch::query()->where('status', 'finished')->whereNull('gone_at')->whereNotNull('best_before')->orderBy('best_before')->limit(self::MOST_LOTS)->get() as $batch) {
+            self::addBatch($calendar, $batch);
+        }
+        foreach (Watch::query()->whereNotNull('look_at')->with('batch')->orderBy('look_at')->limit(self::MOST_JARS)->get() as $watch) {
+            $look = ($watch->look_at ?? Carbon::now())->copy()->startOfDay();
+            self::day($calendar, "{$watch->batch->code}-look", say('today.calendar_look', ['name' => self::named($watch->batch)]), $look, $look->copy()->addDay());
         }
 
         return $calendar->serialize();
@@ -89,6 +98,18 @@ final class CalendarFile
         }
         $event = self::day($calendar, "$jar->code-strain", $strain, $jar->strain_at, $jar->strain_at->copy()->addDay());
         self::alarm($calendar, $event, $strain, 'PT9H');
+    }
+
+    private static function addBatch(VCalendar $calendar, Batch $batch): void
+    {
+        $day = ($batch->best_before ?? Carbon::now())->copy()->startOfDay();
+        $said = say('today.calendar_use_by', ['name' => self::named($batch)]);
+        self::alarm($calendar, self::day($calendar, "$batch->code-best-before", $said, $day, $day->copy()->addDay()), $said, '-P7D');
+    }
+
+    private static function named(Batch $batch): string
+    {
+        return is_string($batch->document['name'] ?? null) ? $batch->document['name'] : $batch->code;
     }
 
     private static function addLot(VCalendar $calendar, Lot $lot): void
