@@ -2,6 +2,11 @@
 
 // For PHP's own server: files from public/ with long cache headers for built assets, everything else to the application.
 $path = urldecode(parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH) ?: '/');
+if (str_contains($path, "\0")) {
+    http_response_code(400);
+
+    return true;
+}
 $root = __DIR__.'/public';
 $file = realpath($root.$path);
 $types = ['css' => 'text/css', 'js' => 'text/javascript', 'woff2' => 'font/woff2', 'svg' => 'image/svg+xml', 'png' => 'image/png', 'ico' => 'image/x-icon', 'txt' => 'text/plain'];

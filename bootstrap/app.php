@@ -1,6 +1,8 @@
 <?php
 
 use App\Access\Door;
+use App\Http\Faults;
+use App\Http\Middleware\KeepDailyCopy;
 use App\Http\Middleware\OnlyKnownDevices;
 use App\Http\Middleware\OnlyKnownHosts;
 use App\Http\Middleware\SecurityHeaders;
@@ -10,6 +12,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -21,12 +24,12 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         // What is typed is kept as typed, an emptied field included.
         $middleware->remove([TrimStrings::class, ConvertEmptyStringsToNull::class]);
-        $middleware->prepend([OnlyKnownHosts::class, SecurityHeaders::class]);
+        $middleware->prepend([OnlyKnownHosts::class, SecurityHeaders::class, KeepDailyCopy::class]);
         // first of all: who isn't let in starts no session and learns nothing
         $middleware->web(prepend: [OnlyKnownDevices::class]);
         $middleware->encryptCookies([Door::COOKIE]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        //
+        $exceptions->render(static fn (PDOException $problem, Request $request) => Faults::answer($problem, $request));
     })
     ->create();

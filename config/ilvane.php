@@ -12,6 +12,8 @@ return [
     'lan' => array_values(array_filter(explode(',', (string) env('ILVANE_LAN', '')))),
     // Port of instruments started together with it; what is set under Measures goes first.
     'instruments' => env('ILVANE_INSTRUMENTS') === null ? null : (int) env('ILVANE_INSTRUMENTS'),
+    // A copy of the workroom is laid aside once a day.
+    'daily_copy' => (bool) env('ILVANE_DAILY_COPY', true),
     // Opens the empty page bin/bench measures against.
     'bench' => (bool) env('ILVANE_BENCH', false),
     'units' => env('ILVANE_UNITS', 'us'),

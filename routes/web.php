@@ -19,6 +19,7 @@ use App\Http\Controllers\PantryController;
 use App\Http\Controllers\PapersController;
 use App\Http\Controllers\PreparationController;
 use App\Http\Controllers\RehearsalController;
+use App\Http\Controllers\SafeController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShoppingController;
@@ -43,6 +44,16 @@ Route::controller(DoorController::class)->group(function (): void {
     Route::get('/on-the-phone', 'phone')->name('phone');
     Route::post('/settings/passphrase', 'setPassphrase')->name('settings.passphrase');
     Route::post('/settings/devices/{device}/end', 'end')->whereNumber('device')->name('device.end');
+});
+Route::controller(SafeController::class)->prefix('/safe')->group(function (): void {
+    Route::get('/', 'show')->name('safe');
+    Route::post('/copy', 'copy')->name('safe.copy');
+    Route::get('/copies/{name}', 'take')->where('name', '[a-z0-9-]+\.sqlite')->name('safe.take');
+    Route::post('/copies/{name}', 'putBack')->where('name', '[a-z0-9-]+\.sqlite')->name('safe.put-back');
+    Route::post('/restore', 'restore')->name('safe.restore');
+    Route::get('/workroom.zip', 'export')->name('safe.export');
+    Route::post('/look', 'look')->name('safe.look');
+    Route::post('/import/{name}', 'import')->where('name', '[a-z0-9]{16}')->name('safe.import');
 });
 Route::controller(IntakeController::class)->group(function (): void {
     Route::get('/intake', 'paste')->name('intake');

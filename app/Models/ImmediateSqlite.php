@@ -14,6 +14,24 @@ use PDOException;
  */
 final class ImmediateSqlite extends SQLiteConnection
 {
+    /**
+     * A full disk makes SQLite roll back by itself; rolling back once more would hide what really happened.
+     *
+     * @param  int  $toLevel
+     * @return void
+     */
+    protected function performRollBack($toLevel)
+    {
+        try {
+            parent::performRollBack($toLevel);
+        } catch (PDOException $problem) {
+            if (! str_contains($problem->getMessage(), 'no transaction is active') && ! str_contains($problem->getMessage(), 'no such savepoint')) {
+                throw $problem;
+            }
+            $this->disconnect(); // this line still believes to be in a transaction; the next query opens a new one
+        }
+    }
+
     /** @return void */
     protected function executeBeginTransactionStatement()
     {

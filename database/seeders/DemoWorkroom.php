@@ -83,7 +83,7 @@ final class DemoWorkroom extends Seeder
     {
         foreach ([
             ['shea-butter-unrefined', 400, 9.60, 420, null], ['apricot-kernel-oil', 230, 7.90, 300, 40], ['sunflower-oil-high-oleic', 900, 4.20, 380, 25], ['cocoa-butter', 180, 5.40, 500, null],
-            ['mango-butter', 150, 6.80, 350, null], ['jojoba-oil', 95, 8.40, 600, 120], ['sweet-almond-oil', 60, 2.10, 20, null], ['grapeseed-oil', 240, 3.30, 28, null],
+            ['mango-butter', 150, 6.80, 350, null], ['jojoba-oil', 245, 19.80, 600, 120], ['sweet-almond-oil', 60, 2.10, 20, null], ['grapeseed-oil', 240, 3.30, 28, null],
             ['btms-50', 90, 6.20, 500, 200], ['cetearyl-alcohol', 100, 3.10, 700, 200], ['glycerin', 250, 3.90, 600, 150], ['panthenol-liquid', 60, 5.50, 400, 60],
             ['benzyl-alcohol-dehydroacetic-acid', 45, 6.90, 500, 100], ['vitamin-e-tocopherols', 40, 7.20, 300, 90], ['lavender-essential-oil', 9, 6.00, 500, 80], ['hydroxyethylcellulose', 40, 4.40, 700, 30], ['distilled-water', 4500, 3.00, null, null],
         ] as [$key, $grams, $price, $sealed, $open]) {

@@ -13,6 +13,13 @@ return [
     '429' => ['title' => 'Slower', 'text' => 'Too many tries in a short time. Wait a minute.'],
     '500' => ['title' => 'That went wrong here', 'text' => 'It isn’t your doing. What was saved before is safe. Go back and try again; if it stays, the log in storage/logs says why.'],
     '503' => ['title' => 'Closed for a moment', 'text' => 'The workroom is being put in order. Try again shortly.'],
+    '507' => ['title' => 'No room to write', 'text' => 'Nothing was saved.'],
+    'fault' => [
+        'full' => 'The disk is full. Nothing of this was saved, nothing is half-written; what was there before is safe. Make room, go back and send it again: your page still holds what you typed.',
+        'busy' => 'Another program holds the workroom’s file just now. Nothing of this was saved, nothing is half-written. Wait a moment, go back and send it again.',
+        'damaged' => 'The workroom’s file is damaged. Close Ilvane and put the last good copy back: php artisan ilvane:restore FILE. The copies lie beside it, in the folder that ends in -copies.',
+        'read_only' => 'The workroom’s file can’t be written. Nothing was saved. Look whether its folder is there and yours.',
+    ],
     'text' => [
         'too_large' => 'This is more text than a recipe: 200 kB at most.',
         'not_text' => 'This is not plain text.',

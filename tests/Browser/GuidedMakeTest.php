@@ -210,7 +210,7 @@ final class GuidedMakeTest extends BrowserCase
     /** @return list<array{step: string, kind: string, subject: string, value: string|null}> in the order it was written down, without what is only done */
     private function told(string $code): array
     {
-        $asked = (new PDO('sqlite:'.self::database()))->prepare("SELECT step, kind, subject, value FROM batch_entries WHERE batch_id = (SELECT id FROM batches WHERE code = ?) AND kind <> 'done' AND reason <> 'live' ORDER BY batch_entries.id");
+        $asked = (new PDO('sqlite:'.self::database()))->prepare("SELECT step, kind, subject, value FROM batch_entries WHERE batch_id = (SELECT id FROM batches WHERE code = ?) AND kind NOT IN ('done', 'lot') AND reason <> 'live' ORDER BY batch_entries.id");
         $asked->execute([$code]);
 
         return $asked->fetchAll(PDO::FETCH_ASSOC);

@@ -96,6 +96,32 @@ final class RecordTest extends BrowserCase
         self::assertLessThanOrEqual(390, self::$browser->executeScript('return document.documentElement.scrollWidth'));
     }
 
+    public function test_a_copy_is_laid_aside_put_back_and_that_taken_back(): void
+    {
+        self::emptyWorkroom();
+        self::seed(DemoWorkroom::class);
+        self::visit('/safe');
+        self::see('Safe keeping');
+        self::assertSame([], self::axe());
+        $name = self::find('input[type=file][name=file]');
+        $name->setFileDetector(new \Facebook\WebDriver\Remote\LocalFileDetector);
+        $copy = sys_get_temp_dir().'/ilvane-copy-'.bin2hex(random_bytes(4)).'.sqlite';
+        (new PDO('sqlite:'.self::database()))->exec("VACUUM INTO '$copy'");
+        (new PDO('sqlite:'.self::database()))->exec("UPDATE formulas SET name = 'Changed after the copy' WHERE id = 1");
+        $name->sendKeys($copy);
+        self::press('Look at it and put it back');
+        self::see('It is put back');
+        unlink($copy);
+        self::visit('/formulas');
+        self::see('Slow Sunday leave-in milk');
+        self::visit('/safe');
+        self::see('before a restore');
+        self::find('form[action*="before-restore"] button')->click();
+        self::see('It is put back');
+        self::visit('/formulas');
+        self::see('Changed after the copy');
+    }
+
     private static function newest(string $table): string
     {
         return self::until(static fn (): string => (string) (new PDO('sqlite:'.self::database()))->query("SELECT code FROM $table ORDER BY id DESC LIMIT 1")->fetchColumn() ?: throw new WebDriverException('not yet'), "no $table");

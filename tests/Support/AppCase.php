@@ -7,7 +7,6 @@ namespace Tests\Support;
 use App\Models\Formula;
 use App\Models\Jar;
 use App\Workroom\Bench\Draft;
-use App\Workroom\Bench\FormulaBook;
 use App\Workroom\Jars\JarBook;
 use App\Workroom\Jars\PlanDraft;
 use App\Workroom\Jars\Planner;
@@ -22,6 +21,7 @@ use Ilvane\Core\Infusion\InfusionPlanDocument;
 abstract class AppCase extends TestCase
 {
     use RefreshDatabase;
+    use StoresFormulas;
 
     protected function setUp(): void
     {
@@ -36,12 +36,6 @@ abstract class AppCase extends TestCase
         $app->make(Kernel::class)->bootstrap();
 
         return $app;
-    }
-
-    /** @param  array<string, mixed>  $document */
-    protected function formulaOf(array $document): Formula
-    {
-        return app(FormulaBook::class)->put(Draft::fromDocument($document))->refresh();
     }
 
     /** What the bench page would send for a stored formula. */

@@ -64,7 +64,7 @@ abstract class BrowserCase extends TestCase
             '--force-device-scale-factor=1', '--hide-scrollbars', '--lang=en-US',
             '--window-size=1280,800', '--user-data-dir='.self::$directory.'/profile',
         ]));
-        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
         // a machine under load may need more than one knock
         self::$browser = self::until(static fn (): RemoteWebDriver => RemoteWebDriver::create("http://127.0.0.1:$driver", $capabilities, 60_000, 120_000), 'Chromium does not start');
         self::desk();
@@ -89,6 +89,23 @@ abstract class BrowserCase extends TestCase
     {
         $loud = array_filter(self::$browser->manage()->getLog('browser'), static fn (array $line): bool => $line['level'] === 'SEVERE' && ! str_contains($line['message'], 'ERR_CONNECTION_REFUSED') && ! str_contains($line['message'], '409'));
         self::assertSame([], array_values($loud), 'The browser console is quiet.');
+        self::assertSame([], self::outside(), 'Nothing is asked of anybody but this workroom.');
+    }
+
+    /** @return list<string> every address that was asked for since the last look, and is not this machine's */
+    private static function outside(): array
+    {
+        $outside = [];
+        foreach (self::$browser->manage()->getLog('performance') as $line) {
+            $said = json_decode((string) $line['message'], true)['message'] ?? [];
+            if (in_array($said['method'] ?? '', ['Network.requestWillBeSent', 'Network.webSocketCreated'], true)) {
+                $address = (string) ($said['params']['request']['url'] ?? $said['params']['url'] ?? '');
+                $isOurs = preg_match('#^(?:data:|about:|chrome:|blob:http://127\.0\.0\.1|http://(?:127\.0\.0\.1|'.preg_quote(self::lan() ?? '127.0.0.1', '#').'):'.parse_url(self::$base, PHP_URL_PORT).'/)#', $address) === 1;
+                $isOurs ?: $outside[] = $address;
+            }
+        }
+
+        return $outside;
     }
 
     protected static function seed(string $class): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Formula;
+use App\Safekeeping\Copies;
 use App\Workroom\Shelf;
 use App\Workroom\Today\Agenda;
 use App\Workroom\Today\CalendarFile;
@@ -20,7 +21,7 @@ final class ShelfController
     {
         return view('shelf.page', [
             'due' => $agenda->due(),
-            'standing' => [...$shelf->making(), ...$shelf->standing(self::JARS_SHOWN), ...$shelf->lots('preparation', 6), ...$shelf->lots('infused_oil', 6), ...$shelf->onShelf()],
+            'remind' => Copies::overdue(), 'standing' => [...$shelf->making(), ...$shelf->standing(self::JARS_SHOWN), ...$shelf->lots('preparation', 6), ...$shelf->lots('infused_oil', 6), ...$shelf->onShelf()],
             'moreJars' => max(0, $shelf->standingCount() - self::JARS_SHOWN),
             'formulas' => $shelf->onTheBench(),
             'feed' => CalendarFile::address(),

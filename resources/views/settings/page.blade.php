@@ -43,6 +43,7 @@
         </section>
         <button class="button">{{ __('make.settings.keep') }}</button>
     </form>
+    <section class="settings"><h2>{{ __('safe.title') }}</h2><p>{{ __('safe.why') }}</p><p><a class="button button-quiet" href="{{ route('safe') }}">{{ __('safe.title') }}</a></p></section>
     <section class="settings" id="access">
         <h2>{{ __('access.title') }}</h2>
         <p>{{ __('access.why') }} {{ __('access.plain') }}</p>

@@ -15,6 +15,7 @@
             @include('shelf.begin')
         </div>
         @if ($due['now'] === [])<p class="nothing-due">{{ __('today.nothing') }}</p>@endif
+        @if ($remind !== null)<p class="remind">{{ __('safe.remind', ['days' => $remind]) }} <a href="{{ route('safe') }}">{{ __('safe.copy') }}</a></p>@endif
         <div class="agenda">
             @foreach ($due as $group => $entries)
                 @continue($entries === [])

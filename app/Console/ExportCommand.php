@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Safekeeping\Packet;
+use App\Safekeeping\RecordRefused;
+use Illuminate\Console\Command;
+
+final class ExportCommand extends Command
+{
+    use TakesFile;
+
+    protected $signature = 'ilvane:export {dir : an empty directory, or one that is not there yet}';
+
+    protected $description = 'The whole workroom as open files (docs/formats.md)';
+
+    public function handle(): int
+    {
+        try {
+            $this->line(say('safe.exported', ['count' => (string) Packet::toDirectory($this->told('dir'))]));
+        } catch (RecordRefused $refused) {
+            $this->error($refused->said());
+
+            return self::INVALID;
+        }
+
+        return self::SUCCESS;
+    }
+}

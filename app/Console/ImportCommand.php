@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Safekeeping\Intaking;
+use App\Safekeeping\Packet;
+use App\Safekeeping\RecordRefused;
+use Illuminate\Console\Command;
+
+/** Exit 0 taken in, 2 not readable or refused, 3 asked about and nothing changed. */
+final class ImportCommand extends Command
+{
+    use TakesFile;
+
+    private const ASKED = 3;
+
+    protected $signature = 'ilvane:import {from : a directory or ZIP that ilvane:export wrote} {--on-conflict=ask : what to do with records that are here and differ: ask, keep, take}';
+
+    protected $description = 'Takes open files into the workroom; what is here already is not doubled';
+
+    public function handle(Intaking $intaking): int
+    {
+        $way = $this->option('on-conflict');
+        if (! in_array($way, ['ask', Intaking::KEEP, Intaking::TAKE], true)) {
+            $this->error(say('safe.ways'));
+
+            return self::INVALID;
+        }
+        try {
+            $records = Packet::read($this->told('from'));
+            $differ = $intaking->compare($records)['differ'];
+            if ($differ !== [] && $way === 'ask') {
+                foreach ($differ as $one) {
+                    $this->line(say("safe.told.{$one['why']}", ['name' => $one['name'], 'file' => "{$one['folder']}/{$one['key']}.json"]));
+                }
+                $this->error(trans_choice('safe.asked', count($differ)));
+
+                return self::ASKED;
+            }
+            $this->line(say('safe.imported', array_map(strval(...), $intaking->take($records, static fn (): string => $way))));
+        } catch (RecordRefused $refused) {
+            $this->error($refused->said());
+
+            return self::INVALID;
+        }
+
+        return self::SUCCESS;
+    }
+}

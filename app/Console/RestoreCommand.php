@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Safekeeping\Copies;
+use App\Safekeeping\RecordRefused;
+use Illuminate\Console\Command;
+
+final class RestoreCommand extends Command
+{
+    use TakesFile;
+
+    protected $signature = 'ilvane:restore {file} {--look : only tell whether it could be put back}';
+
+    protected $description = 'Puts a copy in the workroom’s place; what was there is kept beside it';
+
+    public function handle(): int
+    {
+        try {
+            if ($this->option('look')) {
+                Copies::look($this->told('file'));
+                $this->line(say('safe.sound'));
+            } else {
+                $this->line(say('safe.restored', ['before' => Copies::restore($this->told('file'))]));
+            }
+        } catch (RecordRefused $refused) {
+            $this->error($refused->said());
+
+            return self::INVALID;
+        }
+
+        return self::SUCCESS;
+    }
+}

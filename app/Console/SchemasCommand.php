@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Safekeeping\Kind;
+use App\Safekeeping\RecordWriter;
+use Illuminate\Console\Command;
+
+/** For those who work on Ilvane: the schemas of the records follow from one list. */
+final class SchemasCommand extends Command
+{
+    protected $signature = 'ilvane:schemas';
+
+    protected $description = 'Writes docs/schemas anew for the records of a workroom';
+
+    protected $hidden = true;
+
+    public function handle(): int
+    {
+        foreach (Kind::all() as $kind) {
+            file_put_contents(base_path('docs/schemas/'.strtr(substr($kind->format, 7), ['/' => '-']).'.json'), RecordWriter::json($kind->schema()));
+        }
+
+        return self::SUCCESS;
+    }
+}

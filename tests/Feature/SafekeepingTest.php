@@ -1,0 +1,290 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Formula;
+use App\Safekeeping\Copies;
+use App\Safekeeping\Intaking;
+use App\Safekeeping\Kind;
+use App\Safekeeping\Packet;
+use App\Safekeeping\RecordRefused;
+use App\Safekeeping\RecordWriter;
+use App\Workroom\Kept;
+use App\Workroom\Watch\WatchBook;
+use Database\Seeders\DemoWorkroom;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Ilvane\Core\Catalogue\Catalogue;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Support\FileCase;
+use Tests\Support\MadeBatches;
+use Tests\Support\RandomFormulas;
+use Tests\Support\SoundFormula;
+
+/** Out as open files and back without loss; copies that can be trusted; nothing doubled, nothing overwritten in silence. */
+final class SafekeepingTest extends FileCase
+{
+    use MadeBatches;
+
+    private const PNG = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==';
+
+    public function test_a_whole_workroom_goes_out_and_comes_back_letter_by_letter(): void
+    {
+        $this->seed(DemoWorkroom::class);
+        $this->fill(25);
+        $out = $this->packet();
+        self::assertGreaterThan(60, count($out));
+        $this->another('other');
+        $done = app(Intaking::class)->take(Packet::read($this->directory.'/out'), static fn (): string => Intaking::KEEP);
+        self::assertSame(count($out) - 1, $done['new'], 'all but the list of contents');
+        self::assertSame($out, $this->packet('again'));
+        // and once more: nothing is doubled
+        $done = app(Intaking::class)->take(Packet::read($this->directory.'/out'), static fn (): string => Intaking::TAKE);
+        self::assertSame([0, count($out) - 1, 0, 0], array_values($done));
+        self::assertSame($out, $this->packet('third'));
+        $this->get('/')->assertOk();
+        foreach (['/shelf', '/pantry', '/jars', '/formulas/1', '/formulas/1/compare', '/batches/'.DB::table('batches')->where('status', 'finished')->value('code')] as $page) {
+            $this->get($page)->assertOk();
+        }
+    }
+
+    public function test_every_file_is_what_its_schema_says_and_the_schemas_are_current(): void
+    {
+        $this->seed(DemoWorkroom::class);
+        $this->fill(2);
+        $schemas = dirname(__DIR__, 2).'/docs/schemas';
+        foreach (Kind::all() as $folder => $kind) {
+            $schema = RecordWriter::json($kind->schema());
+            $file = "$schemas/".strtr(substr($kind->format, 7), ['/' => '-']).'.json';
+            self::assertStringEqualsFile($file, $schema, "$folder: write it anew with php artisan ilvane:schemas");
+            $count = 0;
+            foreach ((new RecordWriter)->all($kind) as $key => $record) {
+                $count++;
+                self::assertTrue((new Validator)->validate(json_decode(RecordWriter::json($record)), $schema)->isValid(), "$folder/$key");
+            }
+            self::assertGreaterThan(0, $count, $folder);
+        }
+    }
+
+    public function test_what_is_here_and_differs_is_asked_about_and_nothing_is_changed_until_it_is_answered(): void
+    {
+        $formula = $this->formulaOf(SoundFormula::document());
+        $batch = $this->madeOf($formula);
+        $this->packet();
+        DB::table('formulas')->where('id', $formula->id)->update(['name' => 'Renamed since']);
+        $before = DB::table('formulas')->get()->all();
+        $this->artisan('ilvane:import', ['from' => "$this->directory/out"])->assertExitCode(3);
+        self::assertEquals($before, DB::table('formulas')->get()->all());
+        $this->artisan('ilvane:import', ['from' => "$this->directory/out", '--on-conflict' => 'keep'])->assertExitCode(0);
+        self::assertSame('Renamed since', Formula::query()->sole()->name);
+        $this->artisan('ilvane:import', ['from' => "$this->directory/out", '--on-conflict' => 'take'])->assertExitCode(0);
+        self::assertSame('Plain test milk', Formula::query()->sole()->name);
+        self::assertSame($formula->id, $batch->refresh()->version->formula_id, 'what refers to it still does');
+        $this->artisan('ilvane:import', ['from' => "$this->directory/out", '--on-conflict' => 'perhaps'])->assertExitCode(2);
+    }
+
+    public function test_another_batch_with_the_same_code_stays_out(): void
+    {
+        Carbon::setTestNow('2026-11-10 09:00:00');
+        $this->madeOf($this->formulaOf(SoundFormula::document()));
+        $this->packet();
+        $this->another('other');
+        $mine = $this->madeOf($this->formulaOf([...SoundFormula::document(), 'name' => 'My own']));
+        $this->artisan('ilvane:import', ['from' => "$this->directory/out", '--on-conflict' => 'take'])->assertExitCode(0);
+        self::assertSame('My own', $mine->refresh()->document['name']);
+        self::assertSame(1, DB::table('batches')->count());
+        self::assertSame(2, DB::table('formulas')->count());
+    }
+
+    /** @return iterable<string, array{callable(string): void, string}> */
+    public static function broken(): iterable
+    {
+        $change = static fn (callable $how): callable => static function (string $directory) use ($how): void {
+            $file = (glob("$directory/formulas/*.json") ?: [])[0];
+            file_put_contents($file, $how((string) file_get_contents($file)));
+        };
+        yield 'half a file' => [$change(static fn (string $json): string => substr($json, 0, intdiv(strlen($json), 2))), 'stops in the middle'];
+        yield 'an unknown key' => [$change(static fn (string $json): string => (string) preg_replace('/"name"/', '"nom": "x", "name"', $json, 1)), '/nom: this key is not known'];
+        yield 'a number for a text' => [$change(static fn (string $json): string => (string) preg_replace('/"name": "[^"]*"/', '"name": 7', $json, 1)), '/name: text is wanted'];
+        yield 'a formula that is none' => [$change(static fn (string $json): string => str_replace('"leave_in_emulsion"', '"soup"', $json)), '/versions/0/document/family'];
+        yield 'a newer format' => [$change(static fn (string $json): string => str_replace('formula-record/1', 'formula-record/9', $json)), 'formula-record/1'];
+        yield 'a rule of the workroom broken' => [$change(static fn (string $json): string => (string) preg_replace('/"revision": \d+/', '"revision": -4', $json, 1)), 'breaks a rule of the workroom'];
+        yield 'a file too few' => [static function (string $directory): void {
+            unlink((glob("$directory/formulas/*.json") ?: [])[0]);
+        }, 'copied only in part'];
+        yield 'a file too many' => [static function (string $directory): void {
+            file_put_contents("$directory/formulas/evil.php", '<?php');
+        }, 'no file of a workroom'];
+        yield 'a version nobody has' => [static function (string $directory): void {
+            $file = (glob("$directory/batches/*.json") ?: [])[0];
+            file_put_contents($file, (string) preg_replace('/("formula_version_id": \{\s*"formula": "[^"]*",\s*"number": )1/', '${1}9', (string) file_get_contents($file)));
+        }, 'neither here nor in the files'];
+    }
+
+    /** @param  callable(string): void  $break */
+    #[DataProvider('broken')]
+    public function test_a_broken_file_is_refused_by_its_place_and_changes_nothing(callable $break, string $said): void
+    {
+        $this->madeOf($this->formulaOf(SoundFormula::document()));
+        $this->packet();
+        $break("$this->directory/out");
+        $this->another('other');
+        try {
+            app(Intaking::class)->take(Packet::read("$this->directory/out"), static fn (): string => Intaking::TAKE);
+            self::fail('It was taken.');
+        } catch (RecordRefused $refused) {
+            self::assertStringContainsString($said, $refused->said());
+        }
+        self::assertSame([0, 0], [DB::table('formulas')->count(), DB::table('batches')->count()]);
+    }
+
+    public function test_a_copy_is_taken_while_it_runs_looked_through_and_put_back_and_that_taken_back(): void
+    {
+        $formula = $this->formulaOf(SoundFormula::document());
+        $copy = "$this->directory/mine.sqlite";
+        $this->artisan('ilvane:backup', ['file' => $copy])->assertExitCode(0);
+        $this->artisan('ilvane:backup', ['file' => $copy])->assertExitCode(2);
+        DB::table('formulas')->where('id', $formula->id)->update(['name' => 'Changed later']);
+        $this->artisan('ilvane:restore', ['file' => $copy, '--look' => true])->assertExitCode(0);
+        $this->artisan('ilvane:restore', ['file' => $copy])->assertExitCode(0);
+        self::assertSame('Plain test milk', Formula::query()->sole()->name);
+        $before = Copies::all()[0];
+        self::assertStringStartsWith('before-restore', $before['name']);
+        Copies::restore((string) Copies::named($before['name']));
+        self::assertSame('Changed later', Formula::query()->sole()->name, 'the restore is taken back');
+        self::assertNull(Copies::named('../room.sqlite'));
+    }
+
+    /** @return iterable<string, array{callable(string): void, string}> */
+    public static function badCopies(): iterable
+    {
+        yield 'half copied' => [static fn (string $file) => file_put_contents($file, substr((string) file_get_contents($file), 0, 40_000)), 'damaged'];
+        yield 'bytes turned' => [static function (string $file): void {
+            $bytes = (string) file_get_contents($file);
+            file_put_contents($file, substr_replace($bytes, str_repeat("\xA5", 6000), 9000, 6000));
+        }, 'damaged'];
+        yield 'a text' => [static fn (string $file) => file_put_contents($file, 'nothing'), 'no copy of a workroom'];
+        yield 'empty' => [static fn (string $file) => file_put_contents($file, ''), 'no copy of a workroom'];
+        yield 'another program’s' => [static function (string $file): void {
+            unlink($file);
+            (new \PDO("sqlite:$file"))->exec('CREATE TABLE migrations_of_others (a); INSERT INTO migrations_of_others VALUES (1)');
+        }, 'no copy of a workroom'];
+        yield 'a newer one' => [static fn (string $file) => (new \PDO("sqlite:$file"))->exec("INSERT INTO migrations (migration, batch) VALUES ('2099_01_01_000001_tomorrow', 99)"), 'newer Ilvane'];
+    }
+
+    /** @param  callable(string): mixed  $spoil */
+    #[DataProvider('badCopies')]
+    public function test_a_copy_that_is_not_sound_is_refused_and_the_workroom_untouched(callable $spoil, string $said): void
+    {
+        $this->formulaOf(SoundFormula::document());
+        $copy = "$this->directory/bad.sqlite";
+        Copies::to($copy);
+        $spoil($copy);
+        $hash = hash_file('sha256', $this->file());
+        try {
+            Copies::restore($copy);
+            self::fail('It was put back.');
+        } catch (RecordRefused $refused) {
+            self::assertStringContainsString($said, $refused->said());
+        }
+        self::assertSame($hash, hash_file('sha256', $this->file()));
+        $this->get('/')->assertOk();
+    }
+
+    public function test_a_copy_from_before_a_change_of_the_tables_is_brought_up_to_date(): void
+    {
+        $this->formulaOf(SoundFormula::document());
+        $old = "$this->directory/old.sqlite";
+        Copies::to($old);
+        $file = new \PDO("sqlite:$old", options: [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION]);
+        foreach (['formulas', 'batches', 'jars', 'preparations', 'lots'] as $table) {
+            $file->exec("DROP TRIGGER {$table}_are_named; DROP INDEX {$table}_by_uid; ALTER TABLE $table DROP COLUMN uid");
+        }
+        $file->exec("DELETE FROM migrations WHERE migration LIKE '%every_record_has_a_name%'");
+        $file = null;
+        Copies::restore($old);
+        self::assertSame(32, strlen((string) DB::table('formulas')->value('uid')));
+    }
+
+    public function test_a_copy_a_day_is_laid_aside_once_and_old_ones_are_thinned_out(): void
+    {
+        Carbon::setTestNow('2026-11-20 10:00:00');
+        Copies::daily();
+        Copies::daily();
+        self::assertSame(['day-2026-11-20.sqlite'], array_column(Copies::all(), 'name'));
+        for ($day = 1; $day <= 500; $day++) {
+            $at = Carbon::parse('2026-11-20')->subDays($day);
+            touch(Copies::directory().'/day-'.$at->format('Y-m-d').'.sqlite', $at->getTimestamp());
+        }
+        touch(Copies::directory().'/before-restore-2025-01-01-100000.sqlite', 1);
+        Copies::thinOut();
+        $left = array_column(Copies::all(), 'name');
+        self::assertContains('day-2026-11-14.sqlite', $left);
+        self::assertContains('before-restore-2025-01-01-100000.sqlite', $left, 'what was there before a restore is never thrown away');
+        self::assertGreaterThan(20, count($left));
+        self::assertLessThan(30, count($left));
+    }
+
+    public function test_the_page_gives_copies_and_files_and_asks_before_it_takes_any_in(): void
+    {
+        Carbon::setTestNow('2026-11-20 10:00:00');
+        $this->formulaOf(SoundFormula::document());
+        $copy = $this->post('/safe/copy')->assertOk()->assertDownload();
+        self::assertNotNull(Kept::values('safekeeping')['taken_at'] ?? null);
+        $bytes = (string) file_get_contents($copy->baseResponse->getFile()->getPathname());
+        self::assertStringStartsWith('SQLite format 3', $bytes);
+        $zip = (string) $this->get('/safe/workroom.zip')->assertOk()->getContent();
+        DB::table('formulas')->update(['name' => 'Renamed since']);
+        $page = $this->post('/safe/look', ['file' => UploadedFile::fake()->createWithContent('w.zip', $zip)])->assertOk()->assertSee('Here, but different')->assertSee('Plain test milk')->assertSee('Take the file');
+        preg_match('#/safe/import/([a-z0-9]{16})#', (string) $page->getContent(), $name);
+        $this->post("/safe/import/$name[1]", ['choose' => ['formulas/'.DB::table('formulas')->value('uid') => 'take']])->assertRedirect('/safe')->assertSessionHas('said');
+        self::assertSame('Plain test milk', Formula::query()->sole()->name);
+        $this->post("/safe/import/$name[1]")->assertSessionHasErrors('packet');
+        $this->post('/safe/look', ['file' => UploadedFile::fake()->createWithContent('w.zip', 'no zip')])->assertSessionHasErrors('packet');
+        $this->post('/safe/restore')->assertSessionHasErrors('copy');
+        $this->post('/safe/restore', ['file' => UploadedFile::fake()->createWithContent('c.sqlite', $bytes)])->assertSessionHas('before');
+        $this->get('/safe')->assertOk()->assertSee('before a restore');
+        $this->get('/safe/copies/..%2Froom.sqlite')->assertNotFound();
+        $this->get('/')->assertDontSee('to another disk for');
+        Carbon::setTestNow('2026-12-30 10:00:00');
+        $this->get('/')->assertSee('to another disk for');
+    }
+
+    /** Made-up records of every kind, from a seed. */
+    private function fill(int $count): void
+    {
+        $dice = new Randomizer(new Mt19937(9));
+        foreach (RandomFormulas::seeded(9, $count, app(Catalogue::class)) as $i => $document) {
+            $formula = $this->formulaOf([...$document, 'name' => "Made up, no. $i, ".['Été', 'a/b\\c', '“so”', '日本'][$i % 4]]);
+            $lot = $this->bought('sweet-almond-oil', $dice->getInt(100, 90_000) / 7, $i % 3 === 0 ? null : $dice->getInt(1, 999) / 13);
+            $batch = $this->madeOf($this->formulaOf(SoundFormula::document()), $dice->getInt(1500, 1990) / 10.3, $dice->getInt(1, 5), [4 => $lot->code]);
+            app(WatchBook::class)->saw($batch, 'warm', 'sound', "look $i", Carbon::now(), "fill-look-$i", 4.7, $i % 5 === 0 ? (string) base64_decode(self::PNG, true) : null);
+            app(\App\Workroom\Made\MadeBook::class)->leaves($batch, 'gifted', 10.5, 'somebody', null, Carbon::now(), "fill-gift-$i");
+            app(\App\Workroom\Made\MadeBook::class)->undo($batch, $batch->shelfEntries()->firstOrFail(), "fill-undo-$i");
+            \App\Models\ToMake::query()->create(['formula_id' => $formula->id, 'grams' => 100 + $i]);
+        }
+        \App\Models\OwnIngredient::query()->create(['key' => 'own-plum', 'is_own' => true, 'fields' => ['name' => 'Plum oil', 'kind' => 'carrier_oil', 'source' => 'made up']]);
+        Kept::keep('hair', ['strand' => 'fine']);
+        Kept::keep('access', ['passphrase' => 'never leaves']);
+    }
+
+    /** @return array<string, string> file contents by name, the moment of writing aside */
+    private function packet(string $name = 'out'): array
+    {
+        Packet::toDirectory("$this->directory/$name");
+        $files = [];
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator("$this->directory/$name", \RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+            $files[substr($file->getPathname(), strlen("$this->directory/$name"))] = (string) preg_replace('/"written_at": "[^"]*"/', '', (string) file_get_contents($file->getPathname()));
+        }
+        ksort($files);
+        self::assertStringNotContainsString('never leaves', implode('', $files));
+
+        return $files;
+    }
+}

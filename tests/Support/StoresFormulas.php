@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use App\Models\Formula;
+use App\Workroom\Bench\Draft;
+use App\Workroom\Bench\FormulaBook;
+
+/** Puts a formula of the open form on the bench. */
+trait StoresFormulas
+{
+    /** @param  array<string, mixed>  $document */
+    protected function formulaOf(array $document): Formula
+    {
+        return app(FormulaBook::class)->put(Draft::fromDocument($document))->refresh();
+    }
+}

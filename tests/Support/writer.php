@@ -1,0 +1,37 @@
+<?php
+
+// Run by FaultTest: writes makes into a workroom without end, until it is killed.
+
+declare(strict_types=1);
+
+use App\Models\Formula;
+use App\Workroom\Bench\Draft;
+use App\Workroom\Bench\FormulaBook;
+use App\Workroom\Made\MadeBook;
+use App\Workroom\Make\MakeBook;
+use App\Workroom\Make\MakeState;
+use App\Workroom\Pantry\LotBook;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+use Ilvane\Core\Process\StepKind;
+
+require dirname(__DIR__, 2).'/vendor/autoload.php';
+(require dirname(__DIR__, 2).'/bootstrap/app.php')->make(Kernel::class)->bootstrap();
+
+$formula = Formula::query()->firstOrFail();
+$version = app(FormulaBook::class)->keep($formula, Draft::fromStored($formula->draft), '');
+echo "writing\n";
+while (true) {
+    $lot = app(LotBook::class)->putBought('sweet-almond-oil', 100.0, 5.0, null, null, Carbon::now());
+    $makes = app(MakeBook::class);
+    $batch = $makes->start($version) ?? exit(1);
+    foreach (MakeState::of($batch->load('entries'))->plan->steps as $step) {
+        if ($step->kind === StepKind::Weigh) {
+            $makes->record($batch, ['step' => $step->key, 'kind' => 'weight', 'subject' => (string) $step->line, 'value' => $step->grams], (string) Str::uuid());
+            $makes->record($batch, ['step' => $step->key, 'kind' => 'lot', 'subject' => $step->line === 4 ? $lot->code : ''], (string) Str::uuid());
+        }
+    }
+    $makes->finish($batch->refresh(), 188.0, 2);
+    app(MadeBook::class)->leaves($batch->refresh(), 'gifted', 94.0, 'somebody', null, Carbon::now(), (string) Str::uuid());
+}
