@@ -20,6 +20,7 @@ use App\Http\Controllers\PapersController;
 use App\Http\Controllers\PreparationController;
 use App\Http\Controllers\RehearsalController;
 use App\Http\Controllers\SafeController;
+use App\Http\Controllers\SearchController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShoppingController;
@@ -153,6 +154,8 @@ Route::controller(OwnIngredientController::class)->prefix('/own-ingredients')->g
     Route::post('/{key}/drop', 'drop')->where('key', '[a-z0-9-]{2,80}')->name('own.drop');
 });
 
+Route::get('/search', [SearchController::class, 'search'])->name('search');
+Route::get('/ingredients/{key}', [SearchController::class, 'ingredient'])->where('key', '[a-z0-9-]{2,80}')->name('ingredient');
 Route::get('/handbook', [HandbookController::class, 'search'])->name('handbook');
 Route::get('/handbook/{slug}', [HandbookController::class, 'topic'])->name('handbook.topic');
 

@@ -1,3 +1,12 @@
+/** The key / looks for anything, from anywhere but a field. */
+document.addEventListener('keydown', (event) => {
+    if (event.key !== '/' || event.altKey || event.ctrlKey || event.metaKey || event.target.closest?.('input, textarea, select, [contenteditable], dialog')) return;
+    const search = document.getElementById('to-search');
+    if (!search) return;
+    event.preventDefault();
+    search.click();
+});
+
 /** A button with data-opens="ID" opens that sheet; Escape and the sheet's own button close it. */
 document.addEventListener('click', (event) => {
     const opener = event.target.closest?.('[data-opens]');

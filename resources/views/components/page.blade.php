@@ -13,6 +13,7 @@
                 <a href="{{ route($route) }}" @if (request()->routeIs(explode('|', $on))) aria-current="page" @endif>{{ __($word) }}</a>
             @endforeach
         </nav>
+        <a class="rim-search" id="to-search" href="{{ route('search') }}" title="{{ __('search.key') }}" @if (request()->routeIs('search|ingredient')) aria-current="page" @endif>{{ __('search.title') }}</a>
         {{ $head ?? '' }}
     </header>
     @if (session('said'))

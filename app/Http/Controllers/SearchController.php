@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Typed;
+use App\Workroom\IngredientPage;
+use App\Workroom\Search;
+use App\Workroom\Wording;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+use Ilvane\Core\Catalogue\Catalogue;
+
+/** Finding anything, and what is known of an ingredient. */
+final class SearchController
+{
+    public function search(Request $request, Search $search): View
+    {
+        $wanted = Typed::text($request, 'q', 80);
+
+        return view('search.page', ['wanted' => $wanted, 'found' => $search->for($wanted)]);
+    }
+
+    public function ingredient(string $key, Catalogue $catalogue, Wording $wording): View
+    {
+        abort_unless($catalogue->has($key), 404);
+
+        return view('search.ingredient', ['page' => IngredientPage::of($catalogue->get($key), $wording)]);
+    }
+}
