@@ -6,6 +6,7 @@ use App\Http\Middleware\KeepDailyCopy;
 use App\Http\Middleware\OnlyKnownDevices;
 use App\Http\Middleware\OnlyKnownHosts;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\SpeakTheLanguage;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -26,7 +27,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove([TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->prepend([OnlyKnownHosts::class, SecurityHeaders::class, KeepDailyCopy::class]);
         // first of all: who isn't let in starts no session and learns nothing
-        $middleware->web(prepend: [OnlyKnownDevices::class]);
+        $middleware->web(prepend: [SpeakTheLanguage::class, OnlyKnownDevices::class]);
         $middleware->encryptCookies([Door::COOKIE]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -34,6 +34,7 @@ Route::get('/catalogue/search', [CatalogueController::class, 'search'])->name('c
 
 Route::get('/settings', [SettingsController::class, 'show'])->name('settings');
 Route::post('/settings', [SettingsController::class, 'keep'])->name('settings.keep');
+Route::post('/settings/language', [SettingsController::class, 'keepLanguage'])->name('settings.language');
 Route::post('/settings/instruments', [SettingsController::class, 'keepInstruments'])->name('settings.instruments');
 Route::post('/settings/forget/{what}', [SettingsController::class, 'forget'])->where('what', '[a-z]+')->name('settings.forget');
 Route::post('/settings/hair', [SettingsController::class, 'keepHair'])->name('settings.hair');

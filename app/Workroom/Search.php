@@ -44,7 +44,7 @@ final readonly class Search
             ])->all()),
             'jars' => array_values(self::named(Jar::query(), ['name', 'code'], $words)->orderByDesc('updated_at')->limit(self::MOST)->get(['id', 'name', 'code'])->map(static fn (Jar $jar): array => ['name' => $jar->name, 'detail' => (string) $jar->code, 'href' => route('jar', $jar)])->all()),
             'lots' => array_values(self::named(Lot::query(), ['name', 'code', 'supplier'], $words)->orderByRaw('gone_at IS NOT NULL, made_at DESC')->limit(self::MOST)->get()->map(fn (Lot $lot): array => [
-                'name' => $lot->name, 'detail' => $lot->code.($lot->gone_at === null ? ', '.LotPage::date($lot, $this->wording) : ''), 'href' => route('lot', $lot),
+                'name' => LotPage::nameOf($lot, $this->wording), 'detail' => $lot->code.($lot->gone_at === null ? ', '.LotPage::date($lot, $this->wording) : ''), 'href' => route('lot', $lot),
             ])->all()),
             'ingredients' => array_map(fn ($ingredient): array => ['name' => $this->wording->ingredient($ingredient->key), 'detail' => say('words.kind.'.$ingredient->kind->value), 'href' => route('ingredient', $ingredient->key)], $this->catalogue->search($words, self::MOST)),
             'rules' => $this->rules($words),

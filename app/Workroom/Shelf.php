@@ -103,7 +103,7 @@ final readonly class Shelf
     public function lotsDrawn(Collection $lots): array
     {
         return array_values($lots->map(fn (Lot $lot): array => [
-            ...self::blank($lot->name, route('lot', $lot), 'lot'), 'state' => LotPage::date($lot, $this->wording), 'code' => $lot->code,
+            ...self::blank(LotPage::nameOf($lot, $this->wording), route('lot', $lot), 'lot'), 'state' => LotPage::date($lot, $this->wording), 'code' => $lot->code,
             'detail' => $this->wording->grams($lot->grams_left).' '.say('pantry.left').', '.say("pantry.stands.$lot->storage"),
             'vessel' => LotPage::vessel($lot, self::STANDS), 'urgent' => LotPage::isOver($lot),
         ])->all());

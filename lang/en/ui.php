@@ -152,7 +152,7 @@ return [
         'before_the_start' => 'That is before it was begun, :start.',
         'no_temperature' => 'A temperature from −20 to 150 °C.',
         'nothing_said' => 'Say how it looks, or how warm it is there.',
-        'sample_product' => 'Grams of product in the sample, more than half a step of your scale.', 'sample_tried' => 'How much solution: grams, or “12 drops”.', 'no_grams' => 'How many grams?', 'no_ph' => 'A pH between 0 and 14.', 'picture_large' => 'This picture is larger than 6 MB, or came only in part.', 'no_picture' => 'This is no JPEG, PNG or WebP picture.', 'no_formula' => 'Which formula?', 'no_place' => 'Where does it stand?', 'is_open' => 'It is open already, or nothing that is opened.', 'no_number' => 'A number of grams.', 'negative' => 'It can’t be less than nothing.', 'too_large' => 'That is more than any kitchen holds.',
+        'sample_product' => 'Grams of product in the sample, more than half a step of your scale.', 'sample_tried' => 'How much solution: grams, or “12 drops”.', 'no_grams' => 'How many grams?', 'no_ph' => 'A pH between 0 and 14.', 'picture_large' => 'This picture is larger than 6 MB, or came only in part.', 'no_picture' => 'This is no JPEG, PNG or WebP picture.', 'no_formula' => 'Which formula?', 'no_shelf' => 'Where does it stand?', 'is_open' => 'It is open already, or nothing that is opened.', 'no_number' => 'A number of grams.', 'negative' => 'It can’t be less than nothing.', 'too_large' => 'That is more than any kitchen holds.',
         'no_place' => 'Which sample: fridge, room or warm?', 'no_look' => 'How does it look?',
         'no_key' => 'This page was sent in a way it isn’t meant to be. Load it again.',
         'no_such_ingredient' => 'Not in the catalogue. Pick one from the list.', 'no_price' => 'A sum of money, like 12.50.', 'no_day' => 'A day like 2026-12-31.',
@@ -188,6 +188,7 @@ return [
         'doubts' => '{0} Every line was read surely.|{1} One line to look at.|[2,*] :count lines to look at.',
     ],
     'settings' => [
+        'language' => 'Language', 'languages' => ['en' => 'English', 'fr' => 'Français'], 'language_kept' => 'The workroom speaks English.',
         'nav' => 'Measures', 'title' => 'What I measure with', 'keep' => 'Keep these', 'kept' => 'Kept. Every open formula reckons with it from now on; what was made stays as it was.',
         'units' => 'Spoons and cups', 'units_label' => 'A tablespoon and a cup are',
         'units_why' => 'A bare “tbsp” or “cup” means different things in different kitchens. French words are always 15, 5 and 250 mL.',

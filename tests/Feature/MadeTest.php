@@ -199,7 +199,7 @@ final class MadeTest extends AppCase
     private function many(Batch $batch, Lot $lot, Formula $formula): void
     {
         $clone = static function (string $table, int $id, int $count, array $changed): void {
-            $columns = array_diff(array_map(static fn (object $column): string => $column->name, DB::select("PRAGMA table_info($table)")), ['id', ...array_keys($changed)]);
+            $columns = array_diff(array_map(static fn (object $column): string => $column->name, DB::select("PRAGMA table_info($table)")), ['id', 'uid', ...array_keys($changed)]);
             $list = implode(', ', [...$columns, ...array_keys($changed)]);
             $values = implode(', ', [...$columns, ...array_values($changed)]);
             DB::statement("WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < $count) INSERT INTO $table ($list) SELECT $values FROM $table, n WHERE id = $id");

@@ -186,7 +186,7 @@ final class TodayTest extends AppCase
         $row = DB::table('jars')->where('id', $jar->id)->first();
         $put = static function (int $from, int $to) use ($row): void {
             foreach (array_chunk(range($from, $to), 50) as $chunk) {
-                DB::table('jars')->insert(array_map(static fn (int $i): array => [...array_diff_key((array) $row, ['id' => 1]), 'code' => "J000000-$i"], $chunk));
+                DB::table('jars')->insert(array_map(static fn (int $i): array => [...array_diff_key((array) $row, ['id' => 1, 'uid' => 1]), 'code' => "J000000-$i"], $chunk));
             }
         };
         $put(1, 20);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Middleware\SpeakTheLanguage;
 use App\Http\Requests\MeasuresEntry;
 use App\Http\Typed;
 use App\Workroom\Kept;
@@ -30,6 +31,17 @@ final class SettingsController
         ]);
 
         return redirect()->route('settings')->with('said', say('ui.settings.kept'));
+    }
+
+    public function keepLanguage(Request $request): RedirectResponse
+    {
+        $language = Typed::text($request, 'language', 5);
+        if (in_array($language, SpeakTheLanguage::LANGUAGES, true)) {
+            Kept::keep('language', ['is' => $language]);
+            app()->setLocale($language);
+        }
+
+        return redirect()->route('settings')->with('said', say('ui.settings.language_kept'));
     }
 
     public function keepHair(Request $request): RedirectResponse

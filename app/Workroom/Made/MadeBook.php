@@ -61,7 +61,7 @@ final readonly class MadeBook
     {
         $to = mb_substr(trim($to), 0, 80);
         if ($to === '') {
-            throw new Refused('to', 'no_place');
+            throw new Refused('to', 'no_shelf');
         }
         DB::transaction(fn () => $this->add($batch, ['kind' => 'moved', 'subject' => $to, 'client_key' => $clientKey, 'happened_at' => $at->toDateTimeString()]));
     }

@@ -32,6 +32,7 @@ final readonly class LotPage
      */
     private function __construct(
         public Lot $lot,
+        public string $name,
         public string $clientKey,
         public string $left,
         public string $date,
@@ -52,11 +53,17 @@ final readonly class LotPage
         $wording = app(Wording::class);
 
         return new self(
-            $lot, (string) Str::uuid(), $wording->grams($lot->grams_left), self::date($lot, $wording), self::isOver($lot), self::lifeLeft($lot),
+            $lot, self::nameOf($lot, $wording), (string) Str::uuid(), $wording->grams($lot->grams_left), self::date($lot, $wording), self::isOver($lot), self::lifeLeft($lot),
             self::contents($lot, $wording), LotBook::formulasNaming($lot), self::log($lot, $wording), self::tooStrong($lot, $wording),
             $lot->preparation === null ? '' : say("preparations.{$lot->preparation->method}.caution"),
             $lot->price === null ? '' : say('pantry.cost', ['price' => $wording->money($lot->price), 'per_100' => $wording->money(100 * $lot->price / $lot->grams)]), self::vessel($lot, 220),
         );
+    }
+
+    /** Something bought goes by the catalogue's name in the language chosen, all else by the name it was given. */
+    public static function nameOf(Lot $lot, Wording $wording): string
+    {
+        return $lot->kind === 'bought' && app(Catalogue::class)->has((string) $lot->ingredient) ? $wording->ingredient((string) $lot->ingredient) : $lot->name;
     }
 
     public static function isOver(Lot $lot): bool

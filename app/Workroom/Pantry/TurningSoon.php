@@ -40,7 +40,7 @@ final readonly class TurningSoon
         }
 
         return array_values($lots->map(fn (Lot $lot): array => [
-            'name' => $lot->name, 'date' => LotPage::date($lot, $this->wording), 'href' => route('lot', $lot), 'formulas' => array_slice(array_values($in[$lot->ingredient ?? ''] ?? $in[LotLine::KEY.$lot->code] ?? []), 0, 4),
+            'name' => LotPage::nameOf($lot, $this->wording), 'date' => LotPage::date($lot, $this->wording), 'href' => route('lot', $lot), 'formulas' => array_slice(array_values($in[$lot->ingredient ?? ''] ?? $in[LotLine::KEY.$lot->code] ?? []), 0, 4),
         ])->all());
     }
 }

@@ -9,6 +9,7 @@ use App\Models\Jar;
 use App\Models\Lot;
 use App\Models\Preparation;
 use App\Models\Watch;
+use App\Workroom\Pantry\LotPage;
 use App\Workroom\Wording;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -183,7 +184,7 @@ final readonly class Agenda
 
     private function lot(Lot $lot, int $urgency, string $what, Carbon $at): Due
     {
-        return new Due($lot->name, $what, $at, $this->wording->whenever($at), route('lot', $lot), $urgency);
+        return new Due(LotPage::nameOf($lot, $this->wording), $what, $at, $this->wording->whenever($at), route('lot', $lot), $urgency);
     }
 
     private function horizon(): string

@@ -1,10 +1,10 @@
 @php($lot = $page->lot)
-<x-page :title="$lot->name" body="on-jar">
+<x-page :title="$page->name" body="on-jar">
     <article class="jar">
         <header class="jar-head">
-            <x-vessel :section="$page->vessel" class="jar-vessel-large" :label="__('ui.bench.vessel', ['name' => $lot->name])"/>
+            <x-vessel :section="$page->vessel" class="jar-vessel-large" :label="__('ui.bench.vessel', ['name' => $page->name])"/>
             <div class="jar-now">
-                <h1>{{ $lot->name }} <small class="code">{{ $lot->code }}</small></h1>
+                <h1>{{ $page->name }} <small class="code">{{ $lot->code }}</small></h1>
                 <p class="jar-state">{{ __($lot->kind === 'bought' ? 'pantry.bought_when' : 'pantry.made', ['when' => app(\App\Workroom\Wording::class)->ago($lot->made_at)]) }}, {{ __("pantry.stands.$lot->storage") }}@if ($lot->portion_grams !== null), {{ __('pantry.cubes', ['count' => (int) round($lot->grams_left / $lot->portion_grams), 'grams' => app(\App\Workroom\Wording::class)->grams($lot->portion_grams)]) }}@endif</p>
                 <p class="jar-strength"><b>{{ $page->left }}</b> <span>{{ __('pantry.left') }}<br>{{ __('pantry.of', ['grams' => app(\App\Workroom\Wording::class)->grams($lot->grams)]) }}</span></p>
             </div>

@@ -1,5 +1,6 @@
 <x-page :title="__('ui.settings.title')" body="on-settings">
     <h1>{{ __('ui.settings.title') }}</h1>
+    <form method="post" action="{{ route('settings.language') }}" class="settings settings-line" id="language">@csrf <fieldset><legend class="label">Language · Langue</legend>@foreach (__('ui.settings.languages') as $language => $word)<button class="button @if ($language !== app()->getLocale()) button-quiet @endif" name="language" value="{{ $language }}" lang="{{ $language }}" @if ($language === app()->getLocale()) aria-current="true" @endif>{{ $word }}</button> @endforeach</fieldset></form>
     <form method="post" action="{{ route('settings.keep') }}" class="settings" novalidate>
         @csrf
         <section>

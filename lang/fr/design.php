@@ -1,0 +1,37 @@
+<?php
+
+return [
+    'now' => 'Comme elle est', 'proposed' => 'Proposé', 'draft' => 'Sur l’établi', 'version' => 'Version :number',
+    'propose' => 'Laisser l’établi proposer', 'propose_title' => 'Propositions pour :name', 'offers' => 'Il offre', 'ask' => 'Demander', 'take' => 'La prendre sur l’établi', 'take_means' => 'Une pression sur Annuler la reprend.',
+    'changed_since' => 'La formule a changé depuis ce calcul. Regardez de nouveau avant de prendre.',
+    'nothing_offered' => 'Rien à offrir sans demande. Souhaitez quelque chose ci-dessus.',
+    'wish_firm' => 'Une fermeté', 'feel' => 'Elle devrait être', 'room' => 'Dans une pièce à', 'wish_firm_means' => 'Déplace vos corps gras, et fait entrer ceux de votre réserve, aussi peu qu’il faut.',
+    'wish_without' => 'Aussi proche que possible, sans', 'wish_cheaper' => 'Moins cher', 'cheaper_by' => 'De', 'wish_cheaper_means' => 'Déplace les corps gras parmi ceux dont le prix est en réserve, et garde le toucher au plus près.',
+    'no_prices' => 'La réserve ne connaît encore aucun prix.',
+    'said' => [
+        'hundred' => 'L’amener à 100 : il s’en faut de :percent. Eaux et corps gras en proportion, les doses restent.', 'hundred_already' => 'Elle fait déjà 100.', 'hundred_no_room' => 'Il s’en faut de :percent, et ses eaux et corps gras n’ont pas de place pour cela.',
+        'middle' => 'Mettre :ingredient au milieu de sa plage, :percent.', 'balance' => 'Partager les deux émulsifiants pour répondre à ce que demandent les huiles : HLB :required au lieu de :blend.',
+        'use_same' => 'Prendre votre :ingredient qui arrive à sa date : :grams sur :left.', 'use_instead' => 'Finir votre :ingredient, qui arrive à sa date, à la place de :instead : :grams sur :left.',
+        'firm' => 'À :celsius elle serait :feel : :to de solide au lieu de :from. Estimation, à 5 à 15 points près.', 'firm_already' => 'Elle est déjà :feel à :celsius.', 'firm_out_of_reach' => 'Pas avec ces corps gras : à :celsius ils vont de :softest à :hardest de solide.',
+        'firm_unknown' => 'Personne n’a noté la fermeté de :ingredients ; celle du mélange non plus.', 'firmness_unknown' => 'Personne n’a noté la fermeté de :ingredients ; le mélange ne se calcule donc pas.', 'no_fats' => 'Il n’y a pas de corps gras à déplacer.',
+        'cheaper' => 'Moins cher de :percent, le toucher gardé au plus près.', 'cheaper_out_of_reach' => 'Pas d’autant : déplacer ces corps gras épargne :percent au plus.', 'unpriced' => 'On ne sait pas ce que coûte :ingredients. Notez-le en réserve.',
+        'without' => 'Sans :gone : :come à la place.', 'without_already' => 'Il n’y en a pas dedans.', 'without_stuck' => 'Rien de la même sorte ne remplace :ingredients. Retirez-le à la main.', 'without_what' => 'Sans quoi ? Cochez au moins un.',
+    ],
+    'compare' => 'Côte à côte', 'compare_title' => ':name, côte à côte', 'pick_a' => 'Avant', 'pick_b' => 'Après', 'do_compare' => 'Comparer', 'compare_one' => 'Aucune version n’est encore gardée ; rien à poser à côté.',
+    'shares' => 'Parts de la fournée', 'distance' => ':percent en est autre', 'by' => 'de', 'comes_of_it' => 'Ce qui en résulte', 'basis' => 'Fermeté, HLB et conservation sont des estimations ; coûts selon les prix de votre réserve.',
+    'figures' => ['required' => 'HLB que demandent ses huiles', 'slump' => 'S’affaisse dès', 'keeps' => 'Se garde (estimation)', 'cost' => 'Coûte, les 100 g', 'feel' => 'Pièce :season, :celsius', 'lost' => 'Ne vient plus de', 'gained' => 'Vient maintenant de'],
+    'seasons' => ['winter' => 'd’hiver', 'mild' => 'douce', 'summer' => 'd’été'],
+    'unpriced' => '{1} (un sans prix)|[2,*] (:count sans prix)',
+    'findings_new' => 'Noté en plus', 'findings_gone' => 'N’est plus noté', 'findings_same' => 'Les notes au crayon restent les mêmes.',
+    'instead' => 'À la place de :name', 'instead_title' => 'À la place de :name', 'instead_none' => 'Rien au catalogue ne fait le même travail à cette part.', 'put_in' => 'Le mettre', 'put_in_name' => 'Mettre : :name', 'at_hand' => ':grams en réserve',
+    'instead_basis' => 'De la même sorte et pour la même phase ; d’abord ce qui est en réserve, puis le plus semblable par fermeté, équilibre, charge, force ou largeur. Fermeté et dates sont des estimations.',
+    'curve_key' => 'sa fermeté maintenant, de 10 à 35 °C ; le trait plein avec l’autre dedans',
+    'likeness' => ['very' => 'très semblable', 'quite' => 'semblable', 'rather' => 'assez semblable', 'little' => 'autre chose'],
+    'mends' => '{1} Répare une note.|[2,*] Répare :count notes.',
+    'not_known' => 'inconnu',
+    'shifts' => ['solid' => 'Solide à 20 °C', 'need' => 'Émulsifiant, du nécessaire', 'required' => 'HLB demandé par les huiles', 'keeps' => 'Se garde', 'cost' => 'Les 100 g', 'lost' => 'Ne vient plus de', 'gained' => 'Vient maintenant de'],
+    'trial' => [
+        'name' => ':name, un essai', 'begun' => 'Une demi-fournée, pour essayer un changement.', 'do' => 'Essayer un changement sur une demi-fournée', 'parent' => ':name, version :number',
+        'strip' => 'Un essai de :name, version :number.', 'changes' => '{0} Rien n’est encore changé.|{1} Une chose est changée : ce qui en résulte a une seule cause.|[2,*] :count choses sont changées : vous ne saurez pas laquelle.',
+    ],
+];

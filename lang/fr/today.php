@@ -1,0 +1,17 @@
+<?php
+
+return [
+    'title' => 'Aujourd’hui',
+    'nav' => 'Aujourd’hui',
+    'now' => 'Maintenant', 'tomorrow' => 'Demain', 'week' => 'Cette semaine',
+    'nothing' => 'Rien n’attend aujourd’hui.',
+    'shake' => 'à secouer', 'strain' => 'à filtrer', 'too_strong' => 'à filtrer ou à diluer : trop fort pour s’en servir tel quel', 'over' => 'heures dépassées : à jeter', 'over_reason' => 'heures dépassées',
+    'use_soon' => ':grams à utiliser d’ici :time', 'oil_turns' => 'reste :grams, la date approche', 'patch_test' => 'essayez-le aujourd’hui sur un coin de peau ; utilisez-le demain', 'making' => 'une fabrication attend', 'prepare' => 'à préparer, :grams',
+    'open' => 'Ouvrir',
+    'more' => ':count de plus',
+    'standing' => 'En place ici',
+    'bench' => 'Sur l’établi',
+    'calendar' => 'Tout cela dans votre agenda', 'calendar_why' => 'Une adresse que votre agenda peut lire sur cette machine : secouer, filtrer, dates. Qui a l’adresse peut la lire.', 'calendar_make' => 'Créer l’adresse', 'calendar_new' => 'En créer une nouvelle, l’ancienne s’éteint', 'calendar_file' => 'ou la prendre en fichier',
+    'undo' => 'Annuler',
+    'calendar_name' => 'Atelier Ilvane', 'calendar_shake' => 'Secouer : :name', 'calendar_strain' => 'Filtrer : :name', 'calendar_window' => 'Prêt à filtrer : :name', 'calendar_look' => 'Regarder les échantillons de :name', 'batch_past' => 'date dépassée, reste :grams : regarder, sentir, jeter dans le doute', 'batch_soon' => 'finir les :grams', 'calendar_use_by' => 'À finir : :name',
+];
