@@ -17,6 +17,7 @@ use App\Http\Controllers\MakeController;
 use App\Http\Controllers\OwnIngredientController;
 use App\Http\Controllers\PantryController;
 use App\Http\Controllers\PapersController;
+use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\PreparationController;
 use App\Http\Controllers\RehearsalController;
 use App\Http\Controllers\SafeController;
@@ -153,6 +154,13 @@ Route::controller(OwnIngredientController::class)->prefix('/own-ingredients')->g
     Route::get('/', 'all')->name('own');
     Route::post('/', 'keep')->name('own.keep');
     Route::post('/{key}/drop', 'drop')->where('key', '[a-z0-9-]{2,80}')->name('own.drop');
+});
+
+Route::controller(PracticeController::class)->prefix('/practice')->group(function (): void {
+    Route::get('/', 'all')->name('practice');
+    Route::get('/next/{sort}', 'next')->whereIn('sort', ['repair', 'rescue', 'judge'])->name('practice.next');
+    Route::get('/{code}', 'show')->where('code', '\d{1,3}-\d{1,6}')->name('practice.case');
+    Route::post('/{code}', 'answer')->where('code', '\d{1,3}-\d{1,6}')->name('practice.answer');
 });
 
 Route::get('/search', [SearchController::class, 'search'])->name('search');

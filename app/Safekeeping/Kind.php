@@ -58,6 +58,7 @@ final readonly class Kind
                 ]),
             ]),
             'ingredients' => new self('own ingredient', 'ilvane.own-ingredient/1', 'own_ingredients', 'key', ['is_own' => 'integer', 'fields' => 'json', 'updated_at' => 'text']),
+            'practice' => new self('practice', 'ilvane.practice/1', 'practised', 'key', ['answers' => 'json', 'updated_at' => 'text']),
             'settings' => new self('setting', 'ilvane.setting/1', 'settings', 'name', ['value' => 'json', 'updated_at' => 'text']),
         ];
     }

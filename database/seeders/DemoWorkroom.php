@@ -19,6 +19,8 @@ use App\Workroom\Make\MakeBook;
 use App\Workroom\Make\MakeState;
 use App\Workroom\Pantry\LotBook;
 use App\Workroom\Pantry\PreparationBook;
+use App\Workroom\Practice\PracticeBook;
+use App\Workroom\Practice\PracticeCase;
 use App\Workroom\Watch\WatchBook;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
@@ -30,7 +32,7 @@ use Ilvane\Core\Process\StepKind;
 /** The sample workroom: invented people, place and products, dated from the day it is filled. */
 final class DemoWorkroom extends Seeder
 {
-    public function run(FormulaBook $book, MakeBook $makes, JarBook $jars, PreparationBook $preparations, WatchBook $watches, LotBook $lots, MadeBook $made): void
+    public function run(FormulaBook $book, MakeBook $makes, JarBook $jars, PreparationBook $preparations, WatchBook $watches, LotBook $lots, MadeBook $made, PracticeBook $practice): void
     {
         $this->bought($lots);
         $this->jars($jars);
@@ -62,6 +64,7 @@ final class DemoWorkroom extends Seeder
         $this->formula($book, $this->spray());
         $this->formula($book, $this->butter());
         $this->formula($book, $this->flawed());
+        $this->practised($practice);
     }
 
     /** The first try: too much of it stayed somewhere, and it is gone by now. */
@@ -88,6 +91,16 @@ final class DemoWorkroom extends Seeder
             ['benzyl-alcohol-dehydroacetic-acid', 45, 6.90, 500, 100], ['vitamin-e-tocopherols', 40, 7.20, 300, 90], ['lavender-essential-oil', 9, 6.00, 500, 80], ['hydroxyethylcellulose', 40, 4.40, 700, 30], ['distilled-water', 4500, 3.00, null, null],
         ] as [$key, $grams, $price, $sealed, $open]) {
             $lots->putBought($key, (float) $grams, (float) $price, $sealed === null ? null : Carbon::now()->addDays($sealed)->startOfDay(), $open === null ? null : $this->daysAgo($open, '10:00'), $this->daysAgo(($open ?? 0) + 12, '17:00'));
+        }
+    }
+
+    /** Some cases met in the practice room: one keeps going wrong. */
+    private function practised(PracticeBook $practice): void
+    {
+        foreach (['preservative_left_out' => [[21, true], [20, true], [15, true]], 'too_little_emulsifier' => [[20, false], [12, true]], 'gate_too_hot' => [[12, true]], 'citrus_in_the_sun' => [[9, true], [3, false]], 'ready_jar' => [[9, false], [8, true], [5, true]]] as $what => $answers) {
+            foreach ($answers as [$ago, $isRight]) {
+                Carbon::withTestNow($this->daysAgo($ago, '20:30'), static fn () => $practice->answered(new PracticeCase($what, $ago), $isRight, "demo-practice-$ago"));
+            }
         }
     }
 

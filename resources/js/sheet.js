@@ -15,3 +15,9 @@ document.addEventListener('click', (event) => {
     sheet.showModal();
     sheet.querySelector('input, textarea, select, .button')?.focus();
 });
+
+/** The keys 1 to 9 take a choice, where choices wait for an answer. */
+document.addEventListener('keydown', (event) => {
+    if (!/^[1-9]$/.test(event.key) || event.altKey || event.ctrlKey || event.metaKey || event.target.closest?.('input, textarea, select')) return;
+    document.querySelectorAll('[data-choices] button')[Number(event.key) - 1]?.click();
+});

@@ -14,19 +14,7 @@
         <section class="lanes">
             <p class="kept-on">{{ __('ui.version.kept_on', ['date' => app(\App\Workroom\Wording::class)->date($version->created_at)]) }}</p>
             @if ($version->note !== '')<p class="version-note"><em>{{ $version->note }}</em></p>@endif
-            <table class="plain">
-                <thead><tr><th>{{ __('ui.bench.ingredient') }}</th><th>{{ __('ui.bench.amount') }}</th><th class="num">{{ __('ui.bench.grams') }}</th><th class="num">{{ __('ui.bench.share') }}</th></tr></thead>
-                @foreach ($page->lanes as $lane)
-                    @if ($lane['rows'] !== [])
-                        <tbody class="mat-{{ $lane['phase'] }}">
-                            <tr class="lane-line"><th colspan="2">{{ $lane['name'] }}</th><td class="num">{{ $lane['grams'] }}</td><td class="num">{{ $lane['percent'] }}</td></tr>
-                            @foreach ($lane['rows'] as $row)
-                                <tr><td>{{ $row['name'] }}</td><td>{{ $row['amount'] }}</td><td class="num">{{ $row['grams'] }}</td><td class="num">{{ $row['percent'] }}</td></tr>
-                            @endforeach
-                        </tbody>
-                    @endif
-                @endforeach
-            </table>
+            @include('bench.lines', ['lanes' => $page->lanes])
             <h2>{{ __('ui.version.batches') }}</h2>
             @forelse ($version->batches as $batch)
                 <p><a href="{{ route('make', $batch) }}">{{ $batch->code }}</a> {{ app(\App\Workroom\Wording::class)->date($batch->started_at) }}</p>

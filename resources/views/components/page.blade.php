@@ -9,7 +9,7 @@
     <header class="rim">
         <a class="wordmark" href="{{ route('shelf') }}">Ilvane</a>
         <nav aria-label="{{ __('ui.nav.label') }}">
-            @foreach (['shelf' => ['today.nav', 'shelf'], 'formulas' => ['ui.nav.formulas', 'formulas|bench|version'], 'jars' => ['jars.nav', 'jars|jar*'], 'preparations' => ['pantry.prepare.nav', 'preparation*'], 'made' => ['made.nav', 'made|batch|label*|price|trace.batch'], 'pantry' => ['pantry.nav', 'pantry|lot*|trace.lot'], 'intake' => ['ui.intake.nav', 'intake*'], 'handbook' => ['handbook.nav', 'handbook*'], 'settings' => ['ui.settings.nav', 'settings|safe*']] as $route => [$word, $on])
+            @foreach (['shelf' => ['today.nav', 'shelf'], 'formulas' => ['ui.nav.formulas', 'formulas|bench|version'], 'jars' => ['jars.nav', 'jars|jar*'], 'preparations' => ['pantry.prepare.nav', 'preparation*'], 'made' => ['made.nav', 'made|batch|label*|price|trace.batch'], 'pantry' => ['pantry.nav', 'pantry|lot*|trace.lot'], 'intake' => ['ui.intake.nav', 'intake*'], 'handbook' => ['handbook.nav', 'handbook*'], 'practice' => ['practice.nav', 'practice*'], 'settings' => ['ui.settings.nav', 'settings|safe*']] as $route => [$word, $on])
                 <a href="{{ route($route) }}" @if (request()->routeIs(explode('|', $on))) aria-current="page" @endif>{{ __($word) }}</a>
             @endforeach
         </nav>

@@ -10,19 +10,13 @@
     </dl>
     <section class="scrub" x-data="scrub" data-samples="{{ $page->samples }}" data-minutes="{{ $page->timeline->minutes }}" data-left="{{ $plot->left }}" data-wide="{{ $plot->end() - $plot->left }}" data-solid="{{ __('rehearsal.solid') }}">
         <div class="scrub-chart">
-            <div class="timeline-frame" tabindex="0" role="group" aria-label="{{ __('rehearsal.heading') }}"><svg class="plot timeline" viewBox="0 0 {{ $plot->width }} {{ $plot->height }}" role="img" aria-label="{{ __('rehearsal.heading') }}: {{ $page->totals['minutes'] }} {{ __('rehearsal.total') }}">
-                @foreach ($page->timeline->levels as $level)<path class="plot-grid" d="M{{ $plot->left }} {{ $level['y'] }}H{{ $plot->end() }}"/><text class="plot-level" x="{{ $plot->left - 6 }}" y="{{ $level['y'] + 4 }}">{{ $level['label'] }}{{ $loop->last ? ' '.__('rehearsal.temperature') : '' }}</text>@endforeach
-                @if ($page->timeline->gateY !== null)<path class="gate-line" d="M{{ $plot->left }} {{ $page->timeline->gateY }}H{{ $plot->end() }}"/><text class="gate-word" x="{{ $plot->end() - 4 }}" y="{{ $page->timeline->gateY - 6 }}">{{ __('rehearsal.gate_line') }}</text>@endif
-                @foreach ($page->timeline->others as $curve)<path class="heat-line heat-other heat-{{ $curve['kind'] }}" d="{{ $curve['line'] }}"/>@endforeach
-                @foreach ($page->timeline->curves as $curve)<path class="heat-line heat-{{ $curve['kind'] }}" d="{{ $curve['line'] }}"/>@endforeach
+            <div class="timeline-frame" tabindex="0" role="group" aria-label="{{ __('rehearsal.heading') }}"><x-heat-chart :timeline="$page->timeline" :label="__('rehearsal.heading').': '.$page->totals['minutes'].' '.__('rehearsal.total')">
                 @foreach ($page->timeline->marks as $mark)<g class="event-mark" data-minute="{{ $page->events[$mark['number'] - 1]['minute'] }}"><path d="M{{ $mark['at'] }} {{ $mark['dotY'] }}L{{ $mark['x'] }} {{ $mark['y'] + 8 }}"/><circle cx="{{ $mark['at'] }}" cy="{{ $mark['dotY'] }}" r="3.5"/><text x="{{ $mark['x'] }}" y="{{ $mark['y'] + 4 }}">{{ $mark['number'] }}</text></g>@endforeach
-                <path class="plot-axis" d="M{{ $plot->left }} {{ $plot->floor() }}H{{ $plot->end() }}"/>
-                @foreach ($page->timeline->ticks as $tick)<path class="plot-axis" d="M{{ $tick['x'] }} {{ $plot->floor() }}v5"/><text class="plot-tick" x="{{ $tick['x'] }}" y="{{ $plot->floor() + 18 }}">{{ $tick['label'] }}{{ $loop->last ? ' '.__('rehearsal.unit') : '' }}</text>@endforeach
                 @foreach ($page->timeline->blocks as $block)
                     <g class="step-block @if ($page->steps[$block['step'] - 1]['notes'] !== []) has-{{ $page->steps[$block['step'] - 1]['notes'][0]['severity'] }} @endif"><rect x="{{ $block['x'] }}" y="{{ $plot->floor() + 28 }}" width="{{ $block['wide'] }}" height="24"/>@if ($block['hasRoom'])<text x="{{ $block['x'] + 6 }}" y="{{ $plot->floor() + 45 }}">{{ $page->steps[$block['step'] - 1]['what'] }}</text>@endif</g>
                 @endforeach
                 <path class="scrub-line" d="M0 {{ $plot->top - 6 }}V{{ $plot->floor() + 56 }}" transform="translate({{ $plot->left }} 0)"/>
-            </svg></div>
+            </x-heat-chart></div>
             <input class="scrub-range" type="range" min="0" max="{{ ceil($page->timeline->minutes) }}" step="0.5" value="0" aria-label="{{ __('rehearsal.scrub') }}">
         </div>
         <div class="scrub-now">

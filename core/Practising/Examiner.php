@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Practising;
+
+use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Checks\Evaluator;
+use Ilvane\Core\Checks\Finding;
+use Ilvane\Core\Checks\Severity;
+use Ilvane\Core\Formula\FormulaDocument;
+use Ilvane\Core\Rehearsing\Rehearse;
+
+/** Marks what is practised: the checks of the formula and, where a making is planned, the rehearsal of it. */
+final readonly class Examiner
+{
+    public function __construct(public Evaluator $evaluator, private Catalogue $catalogue)
+    {
+    }
+
+    /**
+     * All that stands against it, notes left out.
+     *
+     * @param  array<string, mixed>  $document  ilvane.formula/1
+     * @return list<Finding>
+     */
+    public function judge(array $document): array
+    {
+        $evaluation = $this->evaluator->evaluate(FormulaDocument::read($document));
+        $rehearsed = isset($document['process']) ? array_column(Rehearse::formula($evaluation->assessment, $this->catalogue)->findings, 'finding') : [];
+
+        return array_values(array_filter([...$evaluation->findings, ...$rehearsed], static fn (Finding $finding): bool => $finding->severity !== Severity::Note));
+    }
+
+    /** @param  array<string, mixed>  $document */
+    public function find(array $document, string $code): ?Finding
+    {
+        foreach ($this->judge($document) as $finding) {
+            if ($finding->code === $code) {
+                return $finding;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     * @return list<string>
+     */
+    public function codes(array $document): array
+    {
+        return array_map(static fn (Finding $finding): string => $finding->code, $this->judge($document));
+    }
+
+    /** @param  array<string, mixed>  $document */
+    public function stops(array $document): bool
+    {
+        foreach ($this->judge($document) as $finding) {
+            if ($finding->severity === Severity::Stop) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
