@@ -30,6 +30,7 @@ use App\Http\Controllers\WatchController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', [ShelfController::class, 'shelf'])->name('shelf');
+Route::get('/shelf-line', [ShelfController::class, 'line'])->name('shelf.line');
 Route::get('/formulas', [ShelfController::class, 'formulas'])->name('formulas');
 Route::get('/catalogue/search', [CatalogueController::class, 'search'])->name('catalogue.search');
 

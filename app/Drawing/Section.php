@@ -29,6 +29,9 @@ final readonly class Section
 
     private const LABEL_GAP = 15.5;
 
+    /** Part of the full height below which a vessel would no longer be made out; smaller ones are drawn as high as this. */
+    private const STILL_SEEN = 0.42;
+
     /** A surface that moved less than this has not moved to the eye. */
     private const MOVED = 1.5;
 
@@ -61,9 +64,11 @@ final readonly class Section
      * @param  bool  $closed  with its lid on
      * @param  bool  $labelled  and a paper label, if closed
      * @param  list<Stratum>  $ghost  as they stood before, bottom first: their surfaces are drawn where they have moved
+     * @param  float  $tallest  height of a vessel, mm, that stands as high as said; lower ones stand lower, to one scale. 0: each as high as said
      */
-    public static function draw(Profile $profile, array $strata, float $labels = 0.0, float $stands = self::STANDS, bool $closed = false, bool $labelled = true, array $ghost = []): self
+    public static function draw(Profile $profile, array $strata, float $labels = 0.0, float $stands = self::STANDS, bool $closed = false, bool $labelled = true, array $ghost = [], float $tallest = 0.0): self
     {
+        $stands *= $tallest > 0 ? max(self::STILL_SEEN, min(1.0, $profile->height() / $tallest)) : 1.0;
         $lid = $closed ? self::LID * $stands : 0.0;
         $unit = ($stands - 2 * self::MARGIN - $lid) / $profile->height();
         if ($labels > 0 && $profile->widest() * $unit > self::WIDEST_LABELLED) {

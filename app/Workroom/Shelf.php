@@ -28,14 +28,20 @@ use Ilvane\Core\Measure\Tools;
 /**
  * What stands in the workroom, as drawn things with a state.
  *
- * @phpstan-type Thing array{name: string, state: string, detail: string, code: string, href: string, vessel: Section, kind: string, urgent: bool, leans: bool, life: float|null}
+ * @phpstan-type Thing array{name: string, state: string, brief: string, detail: string, code: string, href: string, vessel: Section, kind: string, urgent: bool, leans: bool, life: float|null, celsius: float|null}
  */
 final readonly class Shelf
 {
     private const SHOWN = 12;
 
-    /** Drawing units a thing on the shelf stands high. */
+    /** Drawing units the tallest thing on a shelf stands high. */
     private const STANDS = 120.0;
+
+    /** A vessel of so many millimetres stands the full height; the others to the same scale. */
+    private const TALLEST_MM = 130.0;
+
+    /** A temperature measured longer ago than this says nothing of now. */
+    private const STILL_TRUE_HOURS = 2;
 
     public function __construct(
         private Wording $wording,
@@ -43,7 +49,14 @@ final readonly class Shelf
         private Catalogue $catalogue,
         private Tools $tools,
         private Evaluator $evaluator,
+        private float $stands = self::STANDS,
     ) {
+    }
+
+    /** The same shelf drawn smaller or larger. */
+    public function sized(float $stands): self
+    {
+        return new self($this->wording, $this->vessels, $this->catalogue, $this->tools, $this->evaluator, $stands);
     }
 
     /** @return list<Thing> makes in hand, the latest first */
@@ -76,8 +89,8 @@ final readonly class Shelf
     public function plannedJars(): array
     {
         return array_values(Jar::query()->where('status', 'planned')->orderByDesc('updated_at')->limit(self::SHOWN)->get()->map(fn (Jar $jar): array => [
-            ...self::blank($jar->name, route('jar', $jar), 'planned'), 'state' => say('jars.state.planned'),
-            'vessel' => Section::draw(Profile::of('jar', 500), [], 0, self::STANDS),
+            ...$this->blank($jar->name, route('jar', $jar), 'planned'), 'state' => say('jars.state.planned'),
+            'vessel' => Section::draw(Profile::of('jar', 500), [], 0, $this->stands, tallest: self::TALLEST_MM),
         ])->all());
     }
 
@@ -103,9 +116,9 @@ final readonly class Shelf
     public function lotsDrawn(Collection $lots): array
     {
         return array_values($lots->map(fn (Lot $lot): array => [
-            ...self::blank(LotPage::nameOf($lot, $this->wording), route('lot', $lot), 'lot'), 'state' => LotPage::date($lot, $this->wording), 'code' => $lot->code,
+            ...$this->blank(LotPage::nameOf($lot, $this->wording), route('lot', $lot), 'lot'), 'state' => LotPage::date($lot, $this->wording), 'brief' => LotPage::brief($lot, $this->wording), 'code' => $lot->code,
             'detail' => $this->wording->grams($lot->grams_left).' '.say('pantry.left').', '.say("pantry.stands.$lot->storage"),
-            'vessel' => LotPage::vessel($lot, self::STANDS), 'urgent' => LotPage::isOver($lot),
+            'vessel' => LotPage::vessel($lot, $this->stands, self::TALLEST_MM), 'urgent' => LotPage::isOver($lot), 'life' => LotPage::lifeLeft($lot),
         ])->all());
     }
 
@@ -126,7 +139,8 @@ final readonly class Shelf
         $strain = $jar->strain_at !== null && $jar->strain_at->lessThanOrEqualTo(Carbon::now()->endOfDay());
 
         return [
-            ...self::blank($jar->name, route('jar', $jar), 'jar'),
+            ...$this->blank($jar->name, route('jar', $jar), 'jar'),
+            'brief' => say($jar->alarm !== '' ? 'today.brief_alarm' : ($strain ? 'today.brief_strain' : ($wants ? 'today.brief_shake' : 'today.brief_day')), ['day' => (int) floor($story->life->today)]),
             'state' => match (true) {
                 $jar->alarm !== '' => say("jars.looks.$jar->alarm"),
                 $strain => say('today.strain'),
@@ -137,15 +151,15 @@ final readonly class Shelf
             },
             'detail' => ($story->plan->inMinutes ? '' : say('jars.state.standing', ['day' => (int) floor($story->life->today)]).', ').say('pantry.strength', ['strength' => $this->wording->number($state->strength(), 1)]),
             'code' => (string) $jar->code,
-            'vessel' => $this->vessels->infusing($contents, $contents->roomWith($story->life->oil()), min(1.0, $state->extracted()), 0, self::STANDS, closed: true),
+            'vessel' => $this->vessels->infusing($contents, $contents->roomWith($story->life->oil()), min(1.0, $state->extracted()), 0, $this->stands, closed: true, tallest: self::TALLEST_MM),
             'urgent' => $jar->alarm !== '', 'leans' => $wants,
         ];
     }
 
     /** @return Thing */
-    private static function blank(string $name, string $href, string $kind): array
+    private function blank(string $name, string $href, string $kind): array
     {
-        return ['name' => $name, 'state' => '', 'detail' => '', 'code' => '', 'href' => $href, 'vessel' => Section::draw(Profile::of('beaker', 100), [], 0, self::STANDS), 'kind' => $kind, 'urgent' => false, 'leans' => false, 'life' => null];
+        return ['name' => $name, 'state' => '', 'brief' => '', 'detail' => '', 'code' => '', 'href' => $href, 'vessel' => Section::draw(Profile::of('beaker', 100), [], 0, $this->stands, tallest: self::TALLEST_MM), 'kind' => $kind, 'urgent' => false, 'leans' => false, 'life' => null, 'celsius' => null];
     }
 
     /** @return Thing */
@@ -153,25 +167,28 @@ final readonly class Shelf
     {
         $state = MakeState::of($batch);
         $step = $state->now();
+        $reading = $batch->entries->where('kind', 'temperature')->last();
 
         return [
             'name' => $state->formula->name,
+            'brief' => say("make.verb.{$step->kind->value}"),
             'state' => say('ui.shelf.at_step', ['verb' => say("make.verb.{$step->kind->value}"), 'n' => $state->plan->indexOf($step->key) + 1, 'of' => count($state->plan->steps)]),
             'detail' => say('ui.shelf.begun', ['when' => $this->wording->ago($batch->started_at)]),
             'code' => $batch->code,
             'href' => route('make', $batch),
-            'vessel' => $this->vessels->small($state->composition, $state->formula->family, false),
+            'vessel' => $this->vessels->small($state->composition, $state->formula->family, false, $this->stands, tallest: self::TALLEST_MM),
             'kind' => 'making',
             'urgent' => true,
             'leans' => false,
             'life' => null,
+            'celsius' => $reading !== null && $reading->recorded_at->greaterThan(Carbon::now()->subHours(self::STILL_TRUE_HOURS)) ? (float) $reading->value : null,
         ];
     }
 
     /** @return list<Thing> finished and still there, what turns first at the front */
-    public function onShelf(): array
+    public function onShelf(int $most = self::SHOWN): array
     {
-        return $this->finished(Batch::query()->where('status', 'finished')->whereNull('gone_at')->orderByRaw('best_before IS NULL, best_before, id')->limit(self::SHOWN)->get());
+        return $this->finished(Batch::query()->where('status', 'finished')->whereNull('gone_at')->orderByRaw('best_before IS NULL, best_before, id')->limit($most)->get());
     }
 
     /**
@@ -202,14 +219,20 @@ final readonly class Shelf
                 $left < 0 => say('ui.shelf.overdue'),
                 default => say('ui.shelf.keeps', ['days' => $this->wording->days($left)]),
             },
+            'brief' => match (true) {
+                $left === null => '',
+                $left < 0 => say('today.brief_over'),
+                default => $this->wording->days($left),
+            },
             'detail' => $this->wording->grams((float) $batch->grams_left).' '.say('pantry.left').($batch->stands === '' ? '' : ", $batch->stands").'. '.say('ui.shelf.made', ['when' => $this->wording->ago($batch->finished_at ?? $batch->started_at)]),
             'code' => $batch->code,
             'href' => route('batch', $batch),
-            'vessel' => $this->vessels->small($composition, $formula->family, true, left: (float) $batch->grams_left / max(1e-9, MadeBook::filled($batch))),
+            'vessel' => $this->vessels->small($composition, $formula->family, true, $this->stands, (float) $batch->grams_left / max(1e-9, MadeBook::filled($batch)), self::TALLEST_MM),
             'kind' => 'made',
             'urgent' => $left !== null && $left < 0,
             'leans' => false,
             'life' => MadePage::lifeLeft($batch),
+            'celsius' => null,
         ];
     }
 
@@ -229,14 +252,16 @@ final readonly class Shelf
                 $minds > 0 => trans_choice('ui.shelf.minds', $minds),
                 default => say('words.regime.'.$evaluation->assessment->preservation->regime->value).', '.mb_strtolower(say('findings.verdict.sound')),
             },
+            'brief' => $stops + $minds === 0 ? '' : (string) ($stops + $minds),
             'detail' => say('words.family.'.$read->family->value),
             'code' => '',
             'href' => route('bench', $formula),
-            'vessel' => $this->vessels->small($evaluation->assessment->composition, $read->family, false),
+            'vessel' => $this->vessels->small($evaluation->assessment->composition, $read->family, false, $this->stands, tallest: self::TALLEST_MM),
             'kind' => 'formula',
             'urgent' => false,
             'leans' => false,
             'life' => null,
+            'celsius' => null,
         ];
     }
 }

@@ -90,8 +90,9 @@ final readonly class VesselOf
      * The same thing small, without names: for the shelf.
      *
      * @param  float  $left  of what was filled, 0 to 1
+     * @param  float  $tallest  see Section::draw
      */
-    public function small(Composition $composition, Family $family, bool $filled, float $stands = 120, float $left = 1.0): Section
+    public function small(Composition $composition, Family $family, bool $filled, float $stands = 120, float $left = 1.0, float $tallest = 0.0): Section
     {
         $strata = [];
         foreach ([Phase::Water, Phase::Oil, Phase::Cooldown] as $phase) {
@@ -110,7 +111,7 @@ final readonly class VesselOf
             $strata = $left <= 0.0 ? [] : [new Stratum('body', '', '', $strata[0]->material, $ml * min(1.0, $left))];
         }
 
-        return Section::draw(Profile::of($filled ? self::keeping($family) : self::mixing($family), max(1.0, $ml * ($filled ? self::HEADSPACE : self::ROOM_TO_STIR))), $strata, 0, $stands, closed: $filled);
+        return Section::draw(Profile::of($filled ? self::keeping($family) : self::mixing($family), max(1.0, $ml * ($filled ? self::HEADSPACE : self::ROOM_TO_STIR))), $strata, 0, $stands, closed: $filled, tallest: $tallest);
     }
 
     /**
@@ -118,8 +119,9 @@ final readonly class VesselOf
      * the oil stands dry.
      *
      * @param  float  $depth  of tint, 0 to 1
+     * @param  float  $tallest  see Section::draw
      */
-    public function infusing(JarContents $contents, JarRoom $room, float $depth, float $labels, float $stands = 300, bool $closed = false): Section
+    public function infusing(JarContents $contents, JarRoom $room, float $depth, float $labels, float $stands = 300, bool $closed = false, float $tallest = 0.0): Section
     {
         $surface = $room->oilMl + $room->solidMl;
         $grams = fn (array $parts): string => $this->wording->grams(array_sum(array_map(static fn (InPart $part): float => $part->grams->likely, $parts)));
@@ -129,7 +131,7 @@ final readonly class VesselOf
             : [$plants($surface), new Stratum('dry', say('jars.above'), '', 'dry', $room->settledMl - $surface)];
         $holds = max($room->jarMl ?? $room->levelMl() * self::ROOM_TO_STIR, 1.0);
 
-        return Section::draw(Profile::of('jar', $holds), array_values(array_filter($strata, static fn (Stratum $stratum): bool => $stratum->ml > 0.5)), $labels, $stands, $closed, labelled: false);
+        return Section::draw(Profile::of('jar', $holds), array_values(array_filter($strata, static fn (Stratum $stratum): bool => $stratum->ml > 0.5)), $labels, $stands, $closed, labelled: false, tallest: $tallest);
     }
 
     public static function mixing(Family $family): string

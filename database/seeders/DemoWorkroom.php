@@ -17,6 +17,7 @@ use App\Workroom\Jars\Planner;
 use App\Workroom\Made\MadeBook;
 use App\Workroom\Make\MakeBook;
 use App\Workroom\Make\MakeState;
+use App\Workroom\OwnMeasures;
 use App\Workroom\Pantry\LotBook;
 use App\Workroom\Pantry\PreparationBook;
 use App\Workroom\Practice\PracticeBook;
@@ -32,7 +33,7 @@ use Ilvane\Core\Process\StepKind;
 /** The sample workroom: invented people, place and products, dated from the day it is filled. */
 final class DemoWorkroom extends Seeder
 {
-    public function run(FormulaBook $book, MakeBook $makes, JarBook $jars, PreparationBook $preparations, WatchBook $watches, LotBook $lots, MadeBook $made, PracticeBook $practice): void
+    public function run(FormulaBook $book, MakeBook $makes, JarBook $jars, PreparationBook $preparations, WatchBook $watches, LotBook $lots, MadeBook $made, PracticeBook $practice, OwnMeasures $measures): void
     {
         $this->bought($lots);
         $this->jars($jars);
@@ -62,9 +63,29 @@ final class DemoWorkroom extends Seeder
         }
 
         $this->formula($book, $this->spray());
-        $this->formula($book, $this->butter());
+        $butter = $this->formula($book, $this->butter());
         $this->formula($book, $this->flawed());
+        $oil = $this->formula($book, $this->sealingOil());
+        $mask = $this->formula($book, $this->mask());
+        $measures->keep([...OwnMeasures::BLANK, 'units' => 'us', 'drops' => '40', 'drops_grams' => '1.24', 'drops_of' => 'distilled water']);
+        $this->onTheShelf($makes, $made, $book->keep($oil, Draft::fromStored($oil->draft)), 34, 57.0, 2, 'bathroom shelf', 21.0);
+        $this->onTheShelf($makes, $made, $book->keep($butter, Draft::fromStored($butter->draft), 'Less cocoa than in summer.'), 9, 193.0, 3, 'larder', 26.0);
+        $this->onTheShelf($makes, $made, $book->keep($mask, Draft::fromStored($mask->draft)), 1, 96.0, 1, 'fridge', 48.0);
         $this->practised($practice);
+    }
+
+    /** Made, filled and put away, some of it used since. */
+    private function onTheShelf(MakeBook $makes, MadeBook $made, FormulaVersion $version, int $ago, float $filled, int $containers, string $stands, float $used): void
+    {
+        $batch = $makes->start($version, $this->daysAgo($ago, '17:00'));
+        if ($batch === null) {
+            return;
+        }
+        $this->makeUpTo($makes, $batch, 'fill', $this->daysAgo($ago, '17:05'), drift: 0.002);
+        $makes->record($batch, ['step' => 'fill', 'kind' => 'fill', 'subject' => (string) $containers, 'value' => $filled], "demo-$batch->code-fill", $this->daysAgo($ago, '18:20'));
+        $makes->finish($batch, $filled, $containers, $this->daysAgo($ago, '18:20'));
+        $made->move($batch->refresh(), $stands, $this->daysAgo($ago, '18:30'), "demo-$batch->code-move");
+        $made->leaves($batch, 'used', $used, '', null, $this->daysAgo(0, '07:40'), "demo-$batch->code-use");
     }
 
     /** The first try: too much of it stayed somewhere, and it is gone by now. */
@@ -300,6 +321,38 @@ final class DemoWorkroom extends Seeder
                 ['ingredient' => 'sunflower-oil-high-oleic', 'amount' => '60 g', 'phase' => 'oil'],
                 ['ingredient' => 'vitamin-e-tocopherols', 'amount' => '1 g', 'phase' => 'cooldown'],
             ],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function sealingOil(): array
+    {
+        return [
+            'format' => 'ilvane.formula/1', 'name' => 'Rain-coat sealing oil', 'family' => 'hair_oil', 'scale_resolution_g' => 0.01,
+            'batch' => ['grams' => 60], 'packaging' => ['container' => 'amber-dropper-50', 'count' => 2],
+            'lines' => [
+                ['ingredient' => 'jojoba-oil', 'amount' => '45 %', 'phase' => 'oil'],
+                ['ingredient' => 'apricot-kernel-oil', 'amount' => '34.2 %', 'phase' => 'oil'],
+                ['ingredient' => 'castor-oil', 'amount' => '20 %', 'phase' => 'oil'],
+                ['ingredient' => 'vitamin-e-tocopherols', 'amount' => '0.5 %', 'phase' => 'cooldown'],
+                ['ingredient' => 'lavender-essential-oil', 'amount' => '0.3 %', 'phase' => 'cooldown'],
+            ],
+            'directions' => 'Two or three drops on damp ends.',
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function mask(): array
+    {
+        return [
+            'format' => 'ilvane.formula/1', 'name' => 'Pantry-raid banana mask', 'family' => 'fresh_mask', 'scale_resolution_g' => 1.0,
+            'keeping' => ['intended' => 'fresh', 'storage' => 'fridge'],
+            'lines' => [
+                ['ingredient' => 'banana-flesh', 'amount' => '90 g', 'phase' => 'water', 'prepared' => 'strained'],
+                ['ingredient' => 'honey', 'amount' => '1 tbsp', 'phase' => 'water'],
+                ['ingredient' => 'sunflower-oil-high-oleic', 'amount' => '8 g', 'phase' => 'oil'],
+            ],
+            'directions' => 'Half an hour under a cap, rinse, wash.',
         ];
     }
 

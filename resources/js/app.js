@@ -2,6 +2,7 @@ import Alpine from '@alpinejs/csp';
 import morph from '@alpinejs/morph';
 import bench from './bench.js';
 import foresee from './foresee.js';
+import line from './line.js';
 import live from './live.js';
 import { forget } from './pending.js';
 import picker from './picker.js';
@@ -37,6 +38,7 @@ Alpine.data('printer', () => ({
 }));
 Alpine.start();
 timers();
+line();
 // the record is the answer to the last step
 const arrived = document.querySelector('[data-arrived]');
 if (arrived) forget(arrived.dataset.arrived).catch(() => null);

@@ -42,7 +42,7 @@ final class LanguageTest extends AppCase
         $groups = implode('|', array_map(static fn (array $file): string => basename($file[0], '.php'), iterator_to_array(self::files())));
         $this->seed(DemoWorkroom::class);
         $this->post('/settings/language', ['language' => 'fr'])->assertSessionHas('said', 'L’atelier parle français.');
-        $batch = DB::table('batches')->where('status', 'finished')->whereNull('gone_at')->value('code');
+        $batch = DB::table('batches')->where('status', 'finished')->whereNull('gone_at')->orderBy('id')->value('code');
         $making = DB::table('batches')->where('status', 'making')->value('code');
         foreach (['/' => 'Aujourd’hui', '/formulas' => 'Formules', '/formulas/1' => 'Phase', '/formulas/5' => 'Notes au crayon', '/jars' => 'Bocaux', '/jars/1' => 'force actuelle', '/pantry' => 'Réserve', '/shelf' => 'Sur l’étagère', "/batches/$batch" => 'Ce qui est entré', "/batches/$batch/label" => 'Ingrédients', "/make/$making/gate" => 'Tiédir', '/handbook' => 'Manuel', '/intake' => 'recette', '/settings' => 'Avec quoi je mesure', '/frames' => 'Partir d’un cadre', '/preparations' => 'Préparations', '/formulas/1/rehearsal' => 'Répétition', '/shopping' => 'À faire, à acheter', '/own-ingredients' => 'Mes ingrédients', '/safe' => 'Mise en sûreté', '/search?q=lavande' => 'Ingrédients'] as $page => $words) {
             $answer = $this->get($page)->assertOk();

@@ -197,4 +197,30 @@ final class TodayTest extends AppCase
         self::assertCount(40, app(Agenda::class)->due()['now'], 'who has more to do than this has enough to begin with');
         self::assertSame(0, Lot::query()->count());
     }
+
+    public function test_the_shelf_line_says_in_a_word_what_stands_and_what_wants_something_first(): void
+    {
+        $this->get('/shelf-line')->assertOk()->assertSee('The shelf is empty.');
+        $this->get('/formulas')->assertSee('data-href="http://localhost/shelf-line"', false);
+        $this->standingJar(['name' => 'Quiet', 'shake_every_days' => 0]);
+        $this->standingJar(['name' => 'Leaning']);
+        $preparations = app(PreparationBook::class);
+        $preparations->made($preparations->plan('oat-water', '', 100), 90, Storage::Fridge, null, Carbon::now());
+        Carbon::setTestNow('2026-11-04 08:00:00');
+        $line = (string) $this->get('/shelf-line')->assertSee('shake')->assertSee('day 2')->assertSee('past')->getContent();
+        self::assertGreaterThan(strpos($line, 'Oat water'), strpos($line, 'Leaning'), 'what is past stands before what leans');
+        self::assertGreaterThan(strpos($line, 'Leaning'), strpos($line, 'Quiet'), 'and both before what wants nothing');
+        self::assertSame(1, substr_count($line, ' leans'));
+    }
+
+    public function test_with_a_hundred_things_the_line_shows_some_and_counts_the_rest(): void
+    {
+        for ($n = 0; $n < 100; $n++) {
+            $this->standingJar(['name' => "Jar $n"]);
+        }
+        $line = (string) $this->get('/shelf-line')->getContent();
+        self::assertSame(6 * 2, substr_count($line, 'Jar '), 'six, each named on sight and on pointing');
+        self::assertStringContainsString('+ 94', $line);
+        $this->get('/')->assertOk()->assertSee('and 90 more on the shelf');
+    }
 }

@@ -18,7 +18,7 @@ final class TakeScreenshots extends BrowserCase
         self::picture('empty');
         self::seed(DemoWorkroom::class);
         /** @var array<string, string> $codes */
-        $codes = (new PDO('sqlite:'.self::database()))->query('SELECT status, code FROM batches')->fetchAll(PDO::FETCH_KEY_PAIR);
+        $codes = (new PDO('sqlite:'.self::database()))->query('SELECT status, code FROM batches WHERE gone_at IS NULL ORDER BY id DESC')->fetchAll(PDO::FETCH_KEY_PAIR);
         foreach (['today' => '/', 'planner' => '/jars/4', 'jar' => '/jars/1', 'preparation' => '/preparations/3', 'bench' => '/formulas/1', 'bench-flawed' => '/formulas/5', 'side-by-side' => '/formulas/1/compare?a=1&b=2', 'propose' => '/formulas/4/propose?wish=firm&feel=firm&celsius=26', 'acidity' => '/formulas/3/acidity?product=10&added=6+drops&strength=10&wanted=4.5', 'handbook' => '/handbook/preserving', 'record' => "/batches/{$codes['finished']}", 'label' => "/batches/{$codes['finished']}/label", 'trace' => "/batches/{$codes['finished']}/trace"] as $name => $path) {
             self::visit($path);
             self::picture($name);

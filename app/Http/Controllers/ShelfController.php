@@ -6,26 +6,29 @@ namespace App\Http\Controllers;
 
 use App\Models\Formula;
 use App\Safekeeping\Copies;
+use App\Workroom\Pantry\TurningSoon;
 use App\Workroom\Shelf;
 use App\Workroom\Today\Agenda;
 use App\Workroom\Today\CalendarFile;
+use App\Workroom\Today\ShelfLine;
 use Illuminate\View\View;
 
 final class ShelfController
 {
     private const PER_PAGE = 24;
 
-    private const JARS_SHOWN = 12;
+    /** Of each kind, on Today. */
+    private const SHOWN = 10;
 
-    public function shelf(Shelf $shelf, Agenda $agenda): View
+    public function shelf(Shelf $shelf, Agenda $agenda, TurningSoon $turning): View
     {
-        return view('shelf.page', [
-            'due' => $agenda->due(),
-            'remind' => Copies::overdue(), 'standing' => [...$shelf->making(), ...$shelf->standing(self::JARS_SHOWN), ...$shelf->lots('preparation', 6), ...$shelf->lots('infused_oil', 6), ...$shelf->onShelf()],
-            'moreJars' => max(0, $shelf->standingCount() - self::JARS_SHOWN),
-            'formulas' => $shelf->onTheBench(),
-            'feed' => CalendarFile::address(),
-        ]);
+        return view('shelf.page', ['due' => $agenda->due(), 'remind' => Copies::overdue(), 'shelf' => ShelfLine::of($shelf, self::SHOWN), 'turning' => $turning->rows(), 'formulas' => $shelf->onTheBench(), 'feed' => CalendarFile::address()]);
+    }
+
+    /** The foot of every page. */
+    public function line(Shelf $shelf): View
+    {
+        return view('shelf.line', ['line' => ShelfLine::small($shelf)]);
     }
 
     public function formulas(Shelf $shelf): View

@@ -93,7 +93,7 @@ final readonly class LotPage
     }
 
     /** Filled as far as there is some left. */
-    public static function vessel(Lot $lot, float $stands = 120): Section
+    public static function vessel(Lot $lot, float $stands = 120, float $tallest = 0.0): Section
     {
         $isOwnOil = $lot->kind === 'infused_oil';
         $ingredient = app(Catalogue::class)->has((string) $lot->ingredient) ? app(Catalogue::class)->get((string) $lot->ingredient) : null;
@@ -107,7 +107,18 @@ final readonly class LotPage
         $left = $lot->grams_left / $density;
         $material = $isOwnOil ? 'oil' : ($ingredient === null || $ingredient->kind->isWatery() ? 'water' : $ingredient->defaultPhase->value);
 
-        return Section::draw(Profile::of($shape, max(1.0, $lot->grams / $density * 1.08)), $left > 0 ? [new Stratum('body', '', '', $material, $left, $isOwnOil ? 0.7 : 0.0)] : [], 0, $stands, closed: $isBottled || $shape === 'jar');
+        return Section::draw(Profile::of($shape, max(1.0, $lot->grams / $density * 1.08)), $left > 0 ? [new Stratum('body', '', '', $material, $left, $isOwnOil ? 0.7 : 0.0)] : [], 0, $stands, closed: $isBottled || $shape === 'jar', tallest: $tallest);
+    }
+
+    /** What is left of it in a word: "14 h", "5 months", "past". */
+    public static function brief(Lot $lot, Wording $wording): string
+    {
+        return match (true) {
+            $lot->good_until === null => '',
+            self::isOver($lot) => say('today.brief_over'),
+            $lot->kind === 'preparation' && $lot->storage !== 'freezer' => $wording->hoursLeft($lot->good_until),
+            default => $wording->days(Carbon::now()->diffInDays($lot->good_until)),
+        };
     }
 
     /** @return list<string> */

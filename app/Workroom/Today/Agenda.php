@@ -143,7 +143,7 @@ final readonly class Agenda
     {
         return $this->each(Batch::query()->where('status', 'making')->with('version')->orderBy('started_at'), fn (Batch $batch): Due => new Due(
             is_string($batch->document['name'] ?? null) ? $batch->document['name'] : $batch->code, say('today.making'), Carbon::now(),
-            $this->wording->ago($batch->started_at), route('make', $batch), 4,
+            $this->wording->ago($batch->started_at), route('make', $batch), 4, open: say('ui.shelf.continue'),
         ));
     }
 

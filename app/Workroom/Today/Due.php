@@ -12,6 +12,7 @@ final readonly class Due
     /**
      * @param  int  $urgency  0 to 9, the smaller the more it presses
      * @param  array{href: string, label: string, fields: array<string, string>}|null  $act  what one tap does
+     * @param  string  $open  word of the button that leads to it, where it does not simply open
      */
     public function __construct(
         public string $title,
@@ -21,12 +22,13 @@ final readonly class Due
         public string $href,
         public int $urgency,
         public ?array $act = null,
+        public string $open = '',
     ) {
     }
 
     /** @param  array{href: string, label: string, fields: array<string, string>}|null  $act */
     public function with(?array $act): self
     {
-        return new self($this->title, $this->what, $this->at, $this->when, $this->href, $this->urgency, $act);
+        return new self($this->title, $this->what, $this->at, $this->when, $this->href, $this->urgency, $act, $this->open);
     }
 }

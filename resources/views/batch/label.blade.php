@@ -1,5 +1,6 @@
 <x-page :title="__('ui.label.title', ['code' => $batch->code])" body="on-label">
     <div class="label-page">
+        <div class="scrolled label-stage" tabindex="0" role="group" aria-label="{{ __('ui.label.true_size') }}">
         <svg class="jar-label" width="{{ $layout->width }}mm" height="{{ $layout->height }}mm" viewBox="0 0 {{ $layout->width }} {{ $layout->height }}" role="img" aria-label="{{ __('ui.label.title', ['code' => $batch->code]) }}" data-fits="{{ $layout->fits() ? 1 : 0 }}">
             @if ($layout->isRound)<circle class="label-paper" cx="{{ $layout->width / 2 }}" cy="{{ $layout->height / 2 }}" r="{{ $layout->width / 2 - 0.1 }}"/>@else<rect class="label-paper" x="0.1" y="0.1" width="{{ $layout->width - 0.2 }}" height="{{ $layout->height - 0.2 }}"/>@endif
             @foreach ($layout->rules as $rule)<rect class="label-ink" x="{{ $rule['x'] }}" y="{{ $rule['y'] }}" width="{{ $rule['wide'] }}" height="{{ $rule['high'] }}"/>@endforeach
@@ -7,6 +8,7 @@
             @if ($layout->code !== null)@php($code = \App\Drawing\QrCode::of($batch->code))<svg x="{{ $layout->code['x'] }}" y="{{ $layout->code['y'] }}" width="{{ $layout->code['wide'] }}" height="{{ $layout->code['high'] }}" viewBox="0 0 {{ $code->size }} {{ $code->size }}"><path class="label-ink" d="{{ $code->path }}"/></svg>@endif
             @if ($layout->vessel !== null)<svg x="{{ $layout->vessel['x'] }}" y="{{ $layout->vessel['y'] }}" width="{{ $layout->vessel['wide'] }}" height="{{ $layout->vessel['high'] }}" viewBox="0 0 {{ $label->vessel->width }} {{ $label->vessel->height }}"><x-vessel :section="$label->vessel" class="jar-vessel"/></svg>@endif
         </svg>
+        </div>
         <aside class="label-aside">
             @unless ($label->isSafeToUse)<p class="said said-refused" role="alert">{{ __('ui.label.not_safe') }}</p>@endunless
             <p class="label-fit @unless ($layout->fits()) is-urgent @endunless" role="status">{{ __($layout->fits() ? 'labels.fits' : 'labels.fits_not', ['pt' => app(\App\Workroom\Wording::class)->number($layout->pt, 2), 'over' => app(\App\Workroom\Wording::class)->number($layout->over, 1)]) }}</p>

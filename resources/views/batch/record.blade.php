@@ -16,7 +16,7 @@
         </header>
         <section>
             <h2>{{ __('ui.record.what_went_in') }}</h2>
-            <table class="plain">
+            <table class="plain went-in">
                 <thead><tr><th></th><th></th><th class="num">{{ __('ui.record.planned') }}</th><th class="num">{{ __('ui.record.weighed') }}</th><th class="num">{{ __('ui.record.share') }}</th></tr></thead>
                 <tbody>@foreach ($record->lines as $line)<tr><td>{{ $line['name'] }}</td><td class="quiet">{{ $line['phase'] }}</td><td class="num">{{ $line['planned'] }}</td><td class="num"><b>{{ $line['weighed'] }}</b></td><td class="num">{{ $line['percent'] }}</td></tr>@endforeach</tbody>
             </table>

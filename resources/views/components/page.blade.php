@@ -25,5 +25,6 @@
     <main id="work" tabindex="-1">
         {{ $slot }}
     </main>
+    @unless (request()->routeIs('shelf'))<aside id="shelf-line" class="shelf-line" data-href="{{ route('shelf.line') }}" aria-label="{{ __('today.line') }}"></aside>@endunless
 </body>
 </html>

@@ -2,6 +2,7 @@
 @php($wording = app(\App\Workroom\Wording::class))
 <x-page :title="__('jars.label_title', ['code' => $page->jar->code])" body="on-label">
     <div class="label-page">
+        <div class="scrolled label-stage" tabindex="0" role="group" aria-label="{{ __('ui.label.true_size') }}">
         <article class="jar-label jar-label-infusion" lang="{{ app()->getLocale() }}">
             <header><div><p class="jar-name">{{ $page->jar->name }}</p><p class="jar-family">{{ __('words.infusion_method.'.$plan->method->value) }}</p></div><x-vessel :section="$page->vessel" class="jar-vessel"/></header>
             <p class="jar-contents"><b>{{ __('jars.label_contents') }}</b> {{ implode('; ', $page->contents) }}</p>
@@ -13,6 +14,7 @@
             <p class="jar-cautions">{{ $page->labelCaution }}</p>
             <footer><dl><div><dt>{{ __('ui.label.batch') }}</dt><dd>{{ $page->jar->code }}</dd></div></dl></footer>
         </article>
+        </div>
         <aside class="label-aside">
             <p>{{ __('ui.label.true_size') }}</p>
             <button class="button" type="button" x-data="printer">{{ __('ui.label.print') }}</button>

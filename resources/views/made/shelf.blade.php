@@ -3,7 +3,7 @@
     <div class="shelf-now">
         <p class="jar-strength"><b>{{ $made->left }}</b> <span>{{ __('pantry.left') }}@if ($made->jars !== '')<br>{{ $made->jars }}@endif</span></p>
         <p>{{ $made->stands === '' ? __('made.stands_unsaid') : __('made.stands', ['where' => $made->stands]) }}
-            <svg class="life" viewBox="0 0 200 12" width="200" height="12" aria-hidden="true"><path class="life-whole" d="M.5 .5h199v11h-199z"/><path class="life-left" d="M1 1h{{ round(198 * $made->lifeLeft, 1) }}v10h-{{ round(198 * $made->lifeLeft, 1) }}z"/></svg></p>
+            <x-life :left="$made->lifeLeft" class="life-large"/></p>
     </div>
     @unless ($made->isGone)
         <details class="act" @if ($errors->hasAny(['shelf_grams', 'subject', 'price'])) open @endif>

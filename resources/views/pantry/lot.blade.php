@@ -10,7 +10,7 @@
             </div>
             <div class="jar-do">
                 <p class="lot-date @if ($page->isOver) is-urgent @endif">{{ $page->date }}</p>
-                <svg class="life" viewBox="0 0 200 12" width="200" height="12" aria-hidden="true"><path class="life-whole" d="M.5 .5h199v11h-199z"/><path class="life-left" d="M1 1h{{ round(198 * $page->lifeLeft, 1) }}v10h-{{ round(198 * $page->lifeLeft, 1) }}z"/></svg>
+                <x-life :left="$page->lifeLeft" class="life-large"/>
                 @if ($lot->gone_at === null && ! $page->isOver)<form method="post" action="{{ route('lot.bench', $lot) }}">@csrf<button class="button">{{ __('pantry.bench') }}</button></form><p class="quiet">{{ __('pantry.bench_means', ['code' => $lot->code]) }}</p>@endif
             </div>
         </header>

@@ -1,5 +1,5 @@
 <x-page :title="__('today.title')" body="on-shelf">
-    @if ($standing === [] && $formulas === [] && $due['now'] === [])
+    @if ($shelf->things === [] && $formulas === [] && $due['now'] === [])
         <section class="first">
             <x-vessel :section="\App\Drawing\Section::draw(\App\Drawing\Profile::of('beaker', 400), [], 0, 260)" class="first-vessel"/>
             <div>
@@ -14,39 +14,49 @@
             <h1>{{ __('today.title') }} <small>{{ app(\App\Workroom\Wording::class)->date(now()) }}</small></h1>
             @include('shelf.begin')
         </div>
-        @if ($due['now'] === [])<p class="nothing-due">{{ __('today.nothing') }}</p>@endif
         @if ($remind !== null)<p class="remind">{{ __('safe.remind', ['days' => $remind]) }} <a href="{{ route('safe') }}">{{ __('safe.copy') }}</a></p>@endif
-        <div class="agenda">
-            @foreach ($due as $group => $entries)
-                @continue($entries === [])
-                <section class="agenda-{{ $group }}">
-                    <h2>{{ __("today.$group") }}</h2>
-                    <ul>
-                        @foreach ($entries as $entry)
-                            <li class="due urgency-{{ $entry->urgency }}">
-                                <a class="due-words" href="{{ $entry->href }}"><b>{{ $entry->title }}</b> <span>{{ $entry->what }}</span>@if ($group !== 'now' || $entry->urgency === 5) <small>{{ $entry->when }}</small>@endif</a>
-                                @if ($group === 'now')
-                                    @if ($entry->act !== null)
-                                        <form method="post" action="{{ $entry->act['href'] }}" x-data="step">@csrf @foreach ($entry->act['fields'] as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach<button class="button due-do">{{ $entry->act['label'] }}</button></form>
-                                    @else
-                                        <a class="button button-quiet due-do" href="{{ $entry->href }}">{{ __('today.open') }}</a>
-                                    @endif
-                                @endif
-                            </li>
-                        @endforeach
-                    </ul>
-                </section>
-            @endforeach
+        <div class="today">
+            <div class="today-due">
+                @if ($due['now'] === [])<p class="nothing-due">{{ __('today.nothing') }}</p>@endif
+                <div class="agenda">
+                    @foreach ($due as $group => $entries)
+                        @continue($entries === [])
+                        <section class="agenda-{{ $group }}">
+                            <h2>{{ __("today.$group") }}</h2>
+                            <ul>
+                                @foreach ($entries as $entry)
+                                    <li class="due urgency-{{ $entry->urgency }}">
+                                        <a class="due-words" href="{{ $entry->href }}"><b>{{ $entry->title }}</b> <span>{{ $entry->what }}</span>@if ($group !== 'now' || $entry->urgency === 5) <small>{{ $entry->when }}</small>@endif</a>
+                                        @if ($group === 'now')
+                                            @if ($entry->act !== null)
+                                                <form method="post" action="{{ $entry->act['href'] }}" x-data="step">@csrf @foreach ($entry->act['fields'] as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach<button class="button due-do">{{ $entry->act['label'] }}</button></form>
+                                            @else
+                                                <a class="button @if ($entry->open === '') button-quiet @endif due-do" href="{{ $entry->href }}">{{ $entry->open === '' ? __('today.open') : $entry->open }}</a>
+                                            @endif
+                                        @endif
+                                    </li>
+                                @endforeach
+                            </ul>
+                        </section>
+                    @endforeach
+                </div>
+                @if ($turning !== [])
+                    <section class="use-up">
+                        <h2>{{ __('today.use_up') }}</h2>
+                        <ul>@foreach ($turning as $row)<li><a href="{{ $row['href'] }}"><b>{{ $row['name'] }}</b> <small>{{ $row['date'] }}</small></a> <span>@forelse ($row['formulas'] as $formula)<a href="{{ $formula['href'] }}">{{ $formula['name'] }}</a>@if (! $loop->last), @endif @empty<span class="quiet">{{ __('today.use_up_none') }}</span>@endforelse</span></li>@endforeach</ul>
+                    </section>
+                @endif
+            </div>
+            <div class="today-shelf">
+                @if ($shelf->things !== [])
+                    <section><h2>{{ __('today.standing') }}</h2>@include('shelf.plank', ['things' => $shelf->things])
+                    @if ($shelf->more > 0)<p class="more"><a href="{{ route('made') }}">{{ __('today.and_more', ['count' => $shelf->more]) }}</a> · <a href="{{ route('jars') }}">{{ __('jars.nav') }}</a> · <a href="{{ route('pantry') }}">{{ __('pantry.nav') }}</a></p>@endif</section>
+                @endif
+                @if ($formulas !== [])
+                    <section><h2>{{ __('today.bench') }} <a class="more" href="{{ route('formulas') }}">{{ __('ui.shelf.all') }}</a></h2>@include('shelf.plank', ['things' => $formulas])</section>
+                @endif
+            </div>
         </div>
-        @foreach ([['today.standing', $standing], ['today.bench', $formulas]] as [$heading, $things])
-            @if ($things !== [])
-                <section class="shelf-row">
-                    <h2>{{ __($heading) }}</h2>
-                    @include('shelf.things')
-                </section>
-            @endif
-        @endforeach
-        <p class="more">@if ($moreJars > 0)<a href="{{ route('jars') }}">{{ __('today.more', ['count' => $moreJars]) }}</a> · @endif<a href="{{ route('formulas') }}">{{ __('ui.shelf.all') }}</a></p>
         <details class="feed" id="calendar">
             <summary>{{ __('today.calendar') }}</summary>
             <p>{{ __('today.calendar_why') }}</p>
