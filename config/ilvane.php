@@ -10,6 +10,9 @@ return [
     ],
     // Where the home network finds it, host:port; none unless it was started for the home network.
     'lan' => array_values(array_filter(explode(',', (string) env('ILVANE_LAN', '')))),
+    // Which workroom this is (demo or mine), and where on this machine the other one is open, host:port; empty where nobody said.
+    'room' => (string) env('ILVANE_ROOM', ''),
+    'other' => (string) env('ILVANE_OTHER', ''),
     // Port of instruments started together with it; what is set under Measures goes first.
     'instruments' => env('ILVANE_INSTRUMENTS') === null ? null : (int) env('ILVANE_INSTRUMENTS'),
     // A copy of the workroom is laid aside once a day.

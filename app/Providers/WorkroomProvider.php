@@ -10,6 +10,7 @@ use App\Instruments\OverLine;
 use App\Models\ImmediateSqlite;
 use App\Workroom\Kept;
 use App\Workroom\OwnCatalogue;
+use App\Workroom\OwnKitchen;
 use App\Workroom\OwnMeasures;
 use App\Workroom\ShippedCatalogue;
 use App\Workroom\Wording;
@@ -32,6 +33,7 @@ final class WorkroomProvider extends ServiceProvider
         ));
         $this->app->singleton(Tools::class, fn (): Tools => $this->app->make(OwnMeasures::class)->tools());
         $this->app->singleton(Wording::class);
+        $this->app->scoped(OwnKitchen::class);
         $this->app->singleton(Instruments::class, static function (): Instruments {
             $port = Kept::values('instruments')['port'] ?? config('ilvane.instruments');
 

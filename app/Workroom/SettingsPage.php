@@ -10,12 +10,13 @@ use App\Workroom\Jars\OwnUptake;
 use App\Workroom\Make\OwnMakes;
 use Illuminate\Http\Request;
 use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Catalogue\Vessel;
 use Ilvane\Core\Measure\Learned;
 
 /** What is set, and what the maker's own work has taught, worded. */
 final readonly class SettingsPage
 {
-    public function __construct(private OwnMeasures $measures, private Wording $wording, private Catalogue $catalogue)
+    public function __construct(private OwnMeasures $measures, private Wording $wording, private Catalogue $catalogue, private OwnKitchen $kitchen)
     {
     }
 
@@ -31,6 +32,8 @@ final readonly class SettingsPage
             'taught' => array_map($this->taught(...), OwnMakes::learned()),
             'cooling' => $this->cooling(),
             'uptake' => $this->uptake(),
+            'kitchen' => $this->kitchen->values(),
+            'vessels' => array_map(fn (Vessel $vessel): string => $this->wording->vessel($vessel->key), $this->catalogue->vessels()),
             'hair' => OwnHair::profile(),
             'port' => Kept::values('instruments')['port'] ?? null,
             'access' => ['hasPassphrase' => Door::hasPassphrase(), 'isHere' => Door::isThisMachine($request), 'devices' => $this->devices()],
@@ -63,7 +66,7 @@ final readonly class SettingsPage
         $words = [];
         foreach (OwnMakes::cooling() as $in => $learned) {
             [$vessel, $how] = explode('/', $in);
-            $words[] = say('make.taught.cools', ['vessel' => ($this->catalogue->vessels()[$vessel] ?? null)?->name, 'how' => say("rehearsal.how.$how"), 'times' => $this->wording->number($learned->value->likely, 2), 'batches' => self::batches($learned->count)]);
+            $words[] = say('make.taught.cools', ['vessel' => $this->wording->vessel($vessel), 'how' => say("rehearsal.how.$how"), 'times' => $this->wording->number($learned->value->likely, 2), 'batches' => self::batches($learned->count)]);
         }
 
         return $words;

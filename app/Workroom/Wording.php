@@ -28,6 +28,9 @@ final class Wording
     /** @var array<string, array<string, mixed>> the rules' words by locale */
     private array $rules = [];
 
+    /** @var array<string, array<string, string>> the catalogue's sentences by locale */
+    private array $notes = [];
+
     public function __construct(private readonly Catalogue $catalogue)
     {
     }
@@ -204,6 +207,42 @@ final class Wording
         return trim(preg_replace(['/\((and|et)\)/', '/\s*\([^)]*\)/'], ['+', ''], $name) ?? $name);
     }
 
+    /** What is filled into, by its key. */
+    public function container(string $key): string
+    {
+        return say("things.containers.$key");
+    }
+
+    /** What is heated, mixed and cooled in, by its key. */
+    public function vessel(string $key): string
+    {
+        return say("things.vessels.$key");
+    }
+
+    /** A sentence of the catalogue in the reader's language, as far as it was put into it. */
+    public function note(string $note): string
+    {
+        return $note === '' ? '' : $this->notes(app()->getLocale())[$note] ?? $note;
+    }
+
+    /** @return array<string, string> by the catalogue's own sentence; none for the language it is written in */
+    private function notes(string $locale): array
+    {
+        if (isset($this->notes[$locale])) {
+            return $this->notes[$locale];
+        }
+        $notes = [];
+        $file = config()->string('ilvane.data')."/notes_$locale.csv";
+        if (is_file($file) && ($rows = fopen($file, 'r')) !== false) {
+            while (($row = fgetcsv($rows, escape: '')) !== false) {
+                $notes[(string) $row[0]] = (string) ($row[1] ?? '');
+            }
+            fclose($rows);
+        }
+
+        return $this->notes[$locale] = $notes;
+    }
+
     public function term(Term $term): string
     {
         return match (true) {
@@ -217,6 +256,9 @@ final class Wording
                 default => $this->number($term->value, 1),
             },
             $term->kind === TermKind::Ingredient => $this->ingredient($term->value),
+            $term->kind === TermKind::Container => $this->container($term->value),
+            $term->kind === TermKind::ContainerNote => say("things.container_notes.$term->value"),
+            $term->kind === TermKind::CatalogueNote => $this->note($term->value),
             $term->kind === TermKind::Word => say('words.'.$term->value),
             default => $term->value,
         };

@@ -59,6 +59,24 @@ final readonly class Term
         return new self(TermKind::Text, $text);
     }
 
+    /** @param  string  $key of what it is filled into */
+    public static function container(string $key): self
+    {
+        return new self(TermKind::Container, $key);
+    }
+
+    /** @param  string  $key of the container whose note it is */
+    public static function containerNote(string $key): self
+    {
+        return new self(TermKind::ContainerNote, $key);
+    }
+
+    /** A sentence of the catalogue, in the catalogue's own language. */
+    public static function note(string $note): self
+    {
+        return new self(TermKind::CatalogueNote, $note);
+    }
+
     /** A word key, to be looked up. */
     public static function word(string $key): self
     {

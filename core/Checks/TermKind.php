@@ -16,4 +16,7 @@ enum TermKind: string
     case Ingredients = 'ingredients';
     case Text = 'text';
     case Word = 'word';
+    case Container = 'container';
+    case ContainerNote = 'container_note';
+    case CatalogueNote = 'catalogue_note';
 }

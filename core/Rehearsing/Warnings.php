@@ -54,7 +54,7 @@ final readonly class Warnings
             $isPreservative = $line->ingredient->kind === Kind::Preservative;
             $isHerbWater = $line->ingredient->kind->isWatery();
             $findings[] = new Finding($isPreservative ? 'preservation.heated' : 'heat.over_ceiling', $isPreservative ? Severity::Stop : ($isHerbWater ? Severity::Note : Severity::Mind), [$line->position], [
-                'ingredient' => Term::ingredient($line->ingredient->key), 'ceiling' => Term::celsius($ceiling), 'heat' => Term::celsius(round($pot->celsius)), 'source' => Term::text($line->ingredient->source),
+                'ingredient' => Term::ingredient($line->ingredient->key), 'ceiling' => Term::celsius($ceiling), 'heat' => Term::celsius(round($pot->celsius)), 'source' => Term::note($line->ingredient->source),
             ], variant: $isHerbWater ? 'herb_water' : 'usual');
         }
 
@@ -88,7 +88,7 @@ final readonly class Warnings
         if ($line->ingredient === null || $ceiling === null || $celsius <= max($ceiling, 40.0) + self::SLACK_C) {
             return null;
         }
-        $terms = ['ingredient' => Term::ingredient($line->ingredient->key), 'ceiling' => Term::celsius($ceiling), 'heat' => Term::celsius(round($celsius)), 'gate' => Term::celsius(round($celsius)), 'source' => Term::text($line->ingredient->source)];
+        $terms = ['ingredient' => Term::ingredient($line->ingredient->key), 'ceiling' => Term::celsius($ceiling), 'heat' => Term::celsius(round($celsius)), 'gate' => Term::celsius(round($celsius)), 'source' => Term::note($line->ingredient->source)];
 
         return $line->ingredient->kind === Kind::Preservative
             ? new Finding('preservation.heated', Severity::Stop, [$line->position], $terms)
@@ -127,13 +127,13 @@ final readonly class Warnings
         }
         $findings = [];
         if ($celsius > $container->maxFillC) {
-            $findings[] = new Finding('packaging.too_hot', Severity::Stop, terms: ['heat' => Term::celsius(round($celsius)), 'bears' => Term::celsius($container->maxFillC), 'container' => Term::text($container->name)]);
+            $findings[] = new Finding('packaging.too_hot', Severity::Stop, terms: ['heat' => Term::celsius(round($celsius)), 'bears' => Term::celsius($container->maxFillC), 'container' => Term::container($container->key)]);
         }
         $density = $this->it->composition->density() ?? 1.0;
         $ml = $this->it->formula->family === Family::WhippedButter ? Whip::volume($grams, $density, Whip::usualOverrun())->likely : $grams / $density;
         $holds = $container->volumeMl * $this->it->formula->containerCount;
         if ($ml > $holds) {
-            $findings[] = new Finding('yield.exceeds_containers', Severity::Mind, terms: ['volume' => Term::number(round($ml)), 'holds' => Term::number(round($holds)), 'container' => Term::text($container->name)]);
+            $findings[] = new Finding('yield.exceeds_containers', Severity::Mind, terms: ['volume' => Term::number(round($ml)), 'holds' => Term::number(round($holds)), 'container' => Term::container($container->key)]);
         }
 
         return $findings;

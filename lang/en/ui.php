@@ -2,6 +2,13 @@
 
 return [
     'band' => ':low–:high',
+    'kitchen' => [
+        'title' => 'My kitchen', 'why' => 'Taken wherever a formula doesn’t say otherwise. How high you live decides how hot a bath gets.',
+        'room_c' => 'My room, °C', 'altitude_m' => 'Height above the sea, m', 'scale' => 'My scale shows, g', 'region' => 'New formulas by the rules of', 'each_time' => 'said each time', 'water' => 'Water phase in', 'oil' => 'Oil phase in', 'by_size' => 'whatever is large enough',
+        'usual' => ['room_c' => '21', 'altitude_m' => '0', 'scale' => '0.1'],
+        'problems' => ['room_c' => 'A room from −20 to 60 °C.', 'altitude_m' => 'Metres, from −500 to 9000.', 'scale' => 'The smallest step it shows, in grams: 1, 0.1 or 0.01.'],
+    ],
+    'rooms' => ['sample' => 'sample', 'to_mine' => 'to my own', 'to_sample' => 'Look round the sample workroom first', 'to_sample_means' => 'An invented maker’s, full of things under way. Nothing you do there touches yours.', 'both' => 'Two workrooms', 'both_mine' => 'This is your own workroom.', 'both_demo' => 'This is the sample workroom: try anything, it is laid out anew each day.'],
     'skip' => 'Skip to the work',
     'nav' => ['shelf' => 'Shelf', 'formulas' => 'Formulas', 'label' => 'Main'],
     'undo' => 'Put it back',
@@ -13,7 +20,13 @@ return [
         'all' => 'All formulas',
         'new' => 'Begin a formula',
         'what' => 'What will you make?',
-        'empty' => 'Nothing stands here yet. Begin a formula: put in the water or the oil, then what else goes in. Ilvane works out the grams, says what is sound and what isn’t, and stands by while you make it.',
+        'empty' => 'Nothing stands here yet. Begin in whichever way is nearest: Ilvane works out the grams, says what is sound and what isn’t and why, and stands by while you make it.',
+        'ways' => [
+            'frame' => ['Begin from a frame', 'A sound formula of the kind you want, yours to change. The surest first batch.'],
+            'recipe' => ['Paste a recipe', 'In cups, spoons and drops, English or French. It becomes grams, and you see what it leaves open.'],
+            'jar' => ['Plan an infusion', 'A plant and an oil: how strong it gets, when to shake, when to strain.'],
+            'empty' => ['An empty bench', 'You know what goes in.'],
+        ],
         'at_step' => ':verb, step :n of :of',
         'begun' => 'begun :when',
         'no_date' => 'no date worked out',

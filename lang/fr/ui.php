@@ -2,6 +2,13 @@
 
 return [
     'band' => ':low–:high',
+    'kitchen' => [
+        'title' => 'Ma cuisine', 'why' => 'Prise partout où une formule ne dit rien d’autre. L’altitude décide de la chaleur d’un bain.',
+        'room_c' => 'Ma pièce, °C', 'altitude_m' => 'Altitude, m', 'scale' => 'Ma balance montre, g', 'region' => 'Nouvelles formules selon les règles de', 'each_time' => 'dit chaque fois', 'water' => 'Phase aqueuse dans', 'oil' => 'Phase grasse dans', 'by_size' => 'ce qui est assez grand',
+        'usual' => ['room_c' => '21', 'altitude_m' => '0', 'scale' => '0,1'],
+        'problems' => ['room_c' => 'Une pièce de −20 à 60 °C.', 'altitude_m' => 'Des mètres, de −500 à 9000.', 'scale' => 'Le plus petit pas qu’elle montre, en grammes : 1, 0,1 ou 0,01.'],
+    ],
+    'rooms' => ['sample' => 'exemple', 'to_mine' => 'vers le mien', 'to_sample' => 'Visiter d’abord l’atelier d’exemple', 'to_sample_means' => 'Celui d’une personne inventée, plein de choses en cours. Rien de ce que vous y faites ne touche au vôtre.', 'both' => 'Deux ateliers', 'both_mine' => 'Ceci est votre propre atelier.', 'both_demo' => 'Ceci est l’atelier d’exemple : essayez tout, il est refait chaque jour.'],
     'skip' => 'Aller au travail',
     'nav' => ['shelf' => 'Étagère', 'formulas' => 'Formules', 'label' => 'Principal'],
     'undo' => 'Remettre',
@@ -13,7 +20,13 @@ return [
         'all' => 'Toutes les formules',
         'new' => 'Commencer une formule',
         'what' => 'Qu’allez-vous faire ?',
-        'empty' => 'Rien ici pour l’instant. Commencez une formule : mettez l’eau ou l’huile, puis ce qui va avec. Ilvane calcule les grammes, dit ce qui est sain et ce qui ne l’est pas, et reste à vos côtés pendant que vous la faites.',
+        'empty' => 'Rien n’est encore là. Commencez par le chemin le plus proche : Ilvane calcule les grammes, dit ce qui tient et ce qui ne tient pas, pourquoi, et reste à côté pendant que vous le faites.',
+        'ways' => [
+            'frame' => ['Partir d’un cadre', 'Une formule sûre du genre voulu, à changer à votre guise. Le premier lot le plus sûr.'],
+            'recipe' => ['Coller une recette', 'En tasses, cuillères et gouttes, en français ou en anglais. Elle devient des grammes, et vous voyez ce qu’elle laisse ouvert.'],
+            'jar' => ['Prévoir une macération', 'Une plante et une huile : quelle force, quand secouer, quand filtrer.'],
+            'empty' => ['Un plan de travail vide', 'Vous savez ce qui y entre.'],
+        ],
         'at_step' => ':verb, étape :n sur :of',
         'begun' => 'commencé :when',
         'no_date' => 'aucune date calculée',

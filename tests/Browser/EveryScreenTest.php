@@ -46,12 +46,13 @@ final class EveryScreenTest extends BrowserCase
         /** @var array<string, string> $codes */
         $codes = (new PDO('sqlite:'.self::database()))->query('SELECT status, code FROM batches WHERE gone_at IS NULL ORDER BY id DESC')->fetchAll(PDO::FETCH_KEY_PAIR);
         $lot = (new PDO('sqlite:'.self::database()))->query("SELECT code FROM lots WHERE kind = 'infused_oil' ORDER BY id LIMIT 1")->fetchColumn();
+        $line = json_decode((string) (new PDO('sqlite:'.self::database()))->query('SELECT draft FROM formulas WHERE id = 1')->fetchColumn(), true)['lines'][6]['key'];
         [$made, $making] = [$codes['finished'], $codes['making']];
 
         return [
-            '/', '/formulas', '/formulas/1', '/formulas/5', '/formulas/1/versions/1', '/formulas/1/compare?a=1&b=2', '/formulas/4/propose', '/formulas/1/rehearsal', '/formulas/1/set-out', '/formulas/3/acidity', '/formulas/1/how-to', '/frames', '/intake',
+            '/', '/formulas', '/formulas/1', '/formulas/5', '/formulas/1/versions/1', '/formulas/1/compare?a=1&b=2', '/formulas/4', '/formulas/4/propose?wish=firm&feel=firm&celsius=26', '/formulas/1/rehearsal?beside=ice_bath', '/formulas/1/set-out', "/formulas/1/instead/$line", '/formulas/3/acidity?product=10&added=6+drops&wanted=4.5', '/formulas/1/how-to', '/frames', '/intake',
             '/jars', '/jars/1', '/jars/4', '/jars/1/label', '/preparations', '/preparations/3', '/pantry', "/pantry/$lot", "/pantry/$lot/trace", '/shopping', '/own-ingredients',
-            '/shelf', "/batches/$made", "/batches/$made/label", "/batches/$made/trace", "/batches/$made/price", '/labels', '/handbook', '/handbook/preserving', '/search?q=shea', '/ingredients/shea-butter-refined',
+            '/shelf', "/batches/$made", "/batches/$made/label", "/batches/$made/trace", "/batches/$made/price", '/labels', '/handbook', '/handbook/preserving', '/handbook?q=shea', '/search?q=shea', '/ingredients/shea-butter-refined',
             '/practice', '/practice/3-77?what=1&way=1', '/practice/30-5?what=1', '/practice/36-3', '/settings', '/safe', '/on-the-phone', '/no-such-page',
             "/make/$making/sanitise", "/make/$making/weigh.4", "/make/$making/heat", "/make/$making/gate",
         ];
@@ -86,16 +87,17 @@ final class EveryScreenTest extends BrowserCase
         self::assertSame([], $wide);
     }
 
-    /** @return iterable<string, array{string}> */
+    /** @return iterable<string, array{string, bool}> */
     public static function schemes(): iterable
     {
-        yield 'by day' => ['light'];
-        yield 'at night' => ['dark'];
+        yield 'by day at the desk' => ['light', false];
+        yield 'at night on the phone' => ['dark', true];
     }
 
     #[DataProvider('schemes')]
-    public function test_every_screen_is_readable_and_named_for_all(string $scheme): void
+    public function test_every_screen_is_readable_and_named_for_all(string $scheme, bool $onPhone): void
     {
+        $onPhone ? self::phone() : self::desk();
         self::devTools()->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $scheme], ['name' => 'prefers-reduced-motion', 'value' => 'reduce']]]);
         $found = [];
         foreach (self::screens() as $screen) {

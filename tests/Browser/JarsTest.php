@@ -126,7 +126,7 @@ final class JarsTest extends BrowserCase
 
     private static function open(string $summary): void
     {
-        self::until(static fn () => self::$browser->findElement(\Facebook\WebDriver\WebDriverBy::xpath("//summary[contains(., '$summary')]"))->click(), "nothing to open: $summary");
+        self::until(static fn () => self::clear(self::$browser->findElement(\Facebook\WebDriver\WebDriverBy::xpath("//summary[contains(., '$summary')]")))->click(), "nothing to open: $summary");
     }
 
     private static function typeOver(object $field, string $text): void

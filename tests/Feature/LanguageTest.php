@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Workroom\Wording;
 use Database\Seeders\DemoWorkroom;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
+use Ilvane\Core\Catalogue\Catalogue;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\AppCase;
 
@@ -56,6 +58,30 @@ final class LanguageTest extends AppCase
         $this->get('/')->assertSee('lang="fr"', false);
         $this->post('/settings/language', ['language' => 'en']);
         $this->get('/')->assertSee('lang="en"', false)->assertSee('Today');
+    }
+
+    public function test_every_sentence_of_the_catalogue_is_put_into_french_and_none_is_left_over(): void
+    {
+        $said = [];
+        foreach (app(Catalogue::class)->all() as $ingredient) {
+            array_push($said, $ingredient->cautionNote, $ingredient->legalNote, $ingredient->source);
+        }
+        $rows = array_map(static fn (string $line): array => str_getcsv($line, escape: ''), file(dirname(__DIR__, 2).'/data/notes_fr.csv', FILE_IGNORE_NEW_LINES) ?: []);
+        $components = array_map(static fn (string $line): array => str_getcsv($line, escape: ''), file(dirname(__DIR__, 2).'/data/preservative_components.csv', FILE_IGNORE_NEW_LINES) ?: []);
+        $said = array_unique(array_filter([...$said, ...array_column(array_slice($components, 1), (int) array_search('source', $components[0], true))]));
+        $known = array_column(array_slice($rows, 1), 1, 0);
+        self::assertSame([], array_values(array_diff($said, array_keys($known))), 'not yet in French');
+        self::assertSame([], array_values(array_diff(array_keys($known), $said)), 'nobody says this any more');
+        self::assertSame([], array_keys(array_filter($known, static fn (string $french, string $english): bool => trim($french) === '' || ($french === $english && str_word_count($english) > 3), ARRAY_FILTER_USE_BOTH)));
+        app()->setLocale('fr');
+        self::assertSame('Lourd sur cheveux fins.', app(Wording::class)->note('Heavy on fine hair.'));
+        self::assertSame('Flacon PET à pompe 250 mL', app(Wording::class)->container('pet-pump-250'));
+        foreach (array_keys(app(Catalogue::class)->vessels()) as $key) {
+            self::assertStringStartsNotWith('things.', app(Wording::class)->vessel($key));
+        }
+        foreach (array_keys(app(Catalogue::class)->containers()) as $key) {
+            self::assertStringStartsNotWith('things.', app(Wording::class)->container($key));
+        }
     }
 
     /** @return list<string> */

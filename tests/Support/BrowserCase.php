@@ -165,7 +165,15 @@ abstract class BrowserCase extends TestCase
 
     protected static function find(string $css): RemoteWebElement
     {
-        return self::until(static fn (): RemoteWebElement => self::$browser->findElement(WebDriverBy::cssSelector($css)), "nothing matches $css");
+        return self::until(static fn (): RemoteWebElement => self::clear(self::$browser->findElement(WebDriverBy::cssSelector($css))), "nothing matches $css");
+    }
+
+    /** What stands under the line along the foot of the page is brought up, as a maker would. */
+    protected static function clear(RemoteWebElement $element): RemoteWebElement
+    {
+        self::$browser->executeScript("const line = document.querySelector('.shelf-line'); if (line && arguments[0].getBoundingClientRect().bottom > line.getBoundingClientRect().top) arguments[0].scrollIntoView({ block: 'center' });", [$element]);
+
+        return $element;
     }
 
     /** @return list<RemoteWebElement> */
@@ -176,7 +184,7 @@ abstract class BrowserCase extends TestCase
 
     protected static function button(string $words): RemoteWebElement
     {
-        return self::until(static fn (): RemoteWebElement => self::$browser->findElement(WebDriverBy::xpath("//*[self::button or self::a][contains(normalize-space(translate(., '\u{202F}', ' ')), \"$words\")]")), "no button says $words");
+        return self::until(static fn (): RemoteWebElement => self::clear(self::$browser->findElement(WebDriverBy::xpath("//*[self::button or self::a][contains(normalize-space(translate(., '\u{202F}', ' ')), \"$words\")]"))), "no button says $words");
     }
 
     /** Presses what leads to another page, and waits until that page is there. */
@@ -266,6 +274,11 @@ abstract class BrowserCase extends TestCase
         if (self::$server !== null) {
             posix_kill(-(int) self::$server->getPid(), SIGTERM); // the group: the workers outlive their parent
             self::$server->stop(3);
+            self::until(static function (): bool {
+                $line = @fsockopen('127.0.0.1', (int) parse_url(self::$base, PHP_URL_PORT), timeout: 1);
+
+                return $line === false ?: throw new WebDriverException('a worker is still there');
+            }, 'the server does not end');
         }
     }
 

@@ -14,6 +14,7 @@ use App\Workroom\Bench\DraftHistory;
 use App\Workroom\Bench\FormulaBook;
 use App\Workroom\Bench\Frames;
 use App\Workroom\Make\MakeBook;
+use App\Workroom\OwnKitchen;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -42,9 +43,9 @@ final class FormulaController
         return view('shelf.frames', ['families' => Frames::all()]);
     }
 
-    public function fromFrame(string $key): RedirectResponse
+    public function fromFrame(string $key, OwnKitchen $kitchen): RedirectResponse
     {
-        return redirect()->route('bench', $this->book->put(Draft::fromDocument(Frames::documents()[$key] ?? abort(404))));
+        return redirect()->route('bench', $this->book->put(Draft::fromDocument($kitchen->begun(Frames::documents()[$key] ?? abort(404)))));
     }
 
     public function bench(Formula $formula): View

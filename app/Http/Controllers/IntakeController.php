@@ -10,6 +10,7 @@ use App\Workroom\Bench\FormulaBook;
 use App\Workroom\Intake\FormulaSheet;
 use App\Workroom\Intake\IntakePage;
 use App\Workroom\Intake\SheetRefused;
+use App\Workroom\OwnKitchen;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -52,7 +53,7 @@ final class IntakeController
         return response(view('intake.paste', ['text' => Typed::text($request, 'text', RecipeReader::MAX_BYTES), 'problem' => $why]), 422);
     }
 
-    public function open(Request $request, FormulaBook $book): RedirectResponse
+    public function open(Request $request, FormulaBook $book, OwnKitchen $kitchen): RedirectResponse
     {
         try {
             $page = $this->page($request);
@@ -60,7 +61,7 @@ final class IntakeController
             return redirect()->route('intake');
         }
 
-        return redirect()->route('bench', $book->put(Draft::fromDocument($page->document)));
+        return redirect()->route('bench', $book->put(Draft::fromDocument($kitchen->begun($page->document))));
     }
 
     /**

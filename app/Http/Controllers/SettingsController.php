@@ -10,6 +10,7 @@ use App\Http\Typed;
 use App\Workroom\Kept;
 use App\Workroom\Make\OwnMakes;
 use App\Workroom\OwnHair;
+use App\Workroom\OwnKitchen;
 use App\Workroom\OwnMeasures;
 use App\Workroom\SettingsPage;
 use Illuminate\Http\RedirectResponse;
@@ -42,6 +43,15 @@ final class SettingsController
         }
 
         return redirect()->route('settings')->with('said', say('ui.settings.language_kept'));
+    }
+
+    public function keepKitchen(Request $request, OwnKitchen $kitchen): RedirectResponse
+    {
+        $problems = $kitchen->keep($request->all());
+
+        return $problems === []
+            ? redirect()->to(route('settings').'#kitchen')->with('said', say('ui.settings.kept'))
+            : redirect()->to(route('settings').'#kitchen')->withInput()->withErrors(array_map(say(...), $problems));
     }
 
     public function keepHair(Request $request): RedirectResponse

@@ -113,7 +113,7 @@ final readonly class Behind
 
         return say('ui.bench.whipped', [
             'low' => $wording->number($ml->low, 0), 'high' => $wording->number($ml->high, 0),
-            'jars' => $container === null ? '' : say('ui.bench.whipped_jars', ['count' => (string) Whip::containers($ml, $container, Scaling::USUAL_LOSS), 'container' => $container->name]),
+            'jars' => $container === null ? '' : say('ui.bench.whipped_jars', ['count' => (string) Whip::containers($ml, $container, Scaling::USUAL_LOSS), 'container' => $wording->container($container->key)]),
         ]);
     }
 }

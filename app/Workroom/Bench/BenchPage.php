@@ -306,7 +306,7 @@ final readonly class BenchPage
     /** @return array<string, string> name by key */
     public function containers(): array
     {
-        return array_map(static fn (Container $container): string => $container->name, app(Catalogue::class)->containers());
+        return array_map(static fn (Container $container): string => app(Wording::class)->container($container->key), app(Catalogue::class)->containers());
     }
 
     public function usualLoss(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Workroom\Bench;
 
+use App\Workroom\OwnKitchen;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Exchange\DocumentRefused;
@@ -312,12 +313,18 @@ final class Draft
         return $next;
     }
 
-    /** @return array{Formula, array<string, string>} the formula, and a word key for each field that could not be read */
+    /** @return array{Formula, array<string, string>} the formula as it would be made in this kitchen, and a word key for each field that could not be read */
     public function formula(): array
     {
         [$document, $problems] = DraftDocument::of($this->text, $this->lines, $this->rest);
 
-        return [FormulaDocument::read($document), $problems];
+        return [FormulaDocument::read(app(OwnKitchen::class)->over($document)), $problems];
+    }
+
+    /** As it was typed: what is left to the kitchen stays open. */
+    public function plain(): Formula
+    {
+        return FormulaDocument::read(DraftDocument::of($this->text, $this->lines, $this->rest)[0]);
     }
 
     public function text(string $field): string

@@ -7,6 +7,7 @@ namespace App\Workroom\Bench;
 use App\Models\Formula;
 use App\Models\FormulaVersion;
 use App\Workroom\ChangedElsewhere;
+use App\Workroom\OwnKitchen;
 use Illuminate\Support\Facades\DB;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Formula\Family;
@@ -36,12 +37,12 @@ final class FormulaBook
     {
         $formula = str_starts_with($key, self::KEY) ? Formula::query()->find((int) substr($key, strlen(self::KEY))) : null;
 
-        return $formula === null ? null : FormulaDocument::write(Draft::fromStored($formula->draft)->formula()[0]);
+        return $formula === null ? null : FormulaDocument::write(Draft::fromStored($formula->draft)->plain());
     }
 
     public function begin(string $name, Family $family): Formula
     {
-        return $this->put(Draft::blank($name, $family));
+        return $this->put(Draft::fromDocument(app(OwnKitchen::class)->begun(FormulaDocument::write(Draft::blank($name, $family)->plain()))));
     }
 
     public function put(Draft $draft): Formula
@@ -114,7 +115,7 @@ final class FormulaBook
     /** Keeps the draft as the next version; the same formula is not kept twice in a row. */
     public function keep(Formula $formula, Draft $draft, string $note = ''): FormulaVersion
     {
-        [$read] = $draft->formula();
+        $read = $draft->plain();
         $document = FormulaDocument::write($read);
 
         return DB::transaction(function () use ($formula, $document, $note): FormulaVersion {

@@ -172,7 +172,7 @@ final readonly class PlannerPage
                 $lanes[$part][] = [
                     'key' => $row['key'], 'ingredient' => $row['ingredient'], 'name' => $ingredient === null ? $row['name'] : $wording->ingredient($ingredient->key), 'amount' => $row['amount'],
                     'form' => $part === 'oils' ? '' : ($row['form'] !== '' ? $row['form'] : ($ingredient === null ? PlantForm::DriedWhole : PlantForm::usualOf($ingredient))->value),
-                    'grams' => $weighed[$row['key']] ?? '', 'caution' => $part === 'plants' ? (string) $ingredient?->cautionNote : '',
+                    'grams' => $weighed[$row['key']] ?? '', 'caution' => $part === 'plants' ? $wording->note((string) $ingredient?->cautionNote) : '',
                     'error' => $problems[$row['key'].'.ingredient'] ?? $problems[$row['key'].'.amount'] ?? '',
                     'gravest' => $gravest[$row['key']] ?? '', 'position' => ++$position,
                 ];

@@ -11,6 +11,7 @@ use App\Models\Lot;
 use App\Workroom\Bench\EvaluationDocument;
 use App\Workroom\DayCode;
 use App\Workroom\FindingDocument;
+use App\Workroom\OwnKitchen;
 use App\Workroom\Pantry\LotBook;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -45,7 +46,7 @@ final readonly class MakeBook
     /** null when the version has no total to weigh out by. */
     public function start(FormulaVersion $version, ?Carbon $at = null): ?Batch
     {
-        $formula = FormulaDocument::read($version->document);
+        $formula = FormulaDocument::read(app(OwnKitchen::class)->over($version->document));
         $composition = (new Weighing($this->catalogue, $this->tools))->of($formula);
         if ($composition->total === null || $composition->known() === []) {
             return null;
@@ -55,7 +56,7 @@ final readonly class MakeBook
         return DB::transaction(fn (): Batch => Batch::query()->create([
             'code' => DayCode::next($at, static fn (string $code): bool => Batch::query()->where('code', $code)->exists()),
             'formula_version_id' => $version->id,
-            'document' => $version->document,
+            'document' => app(OwnKitchen::class)->over($version->document),
             'status' => 'making',
             'at_step' => Plan::of($formula, $composition)->steps[0]->key,
             'started_at' => $at,

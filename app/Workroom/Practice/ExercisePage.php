@@ -132,7 +132,7 @@ final readonly class ExercisePage
             ['label' => say('ui.bench.ph'), 'figure' => $formula->ph === null ? '' : $wording->number($formula->ph, 1, 1)],
             ['label' => say('ui.bench.audience'), 'figure' => say('words.audience.'.$formula->audience->value)],
             ['label' => say('practice.claimed'), 'figure' => $formula->keeping->claimedDays === null ? '' : $wording->days((float) $formula->keeping->claimedDays)],
-            ['label' => say('ui.bench.container'), 'figure' => $container === null ? '' : "$formula->containerCount × $container->name"],
+            ['label' => say('ui.bench.container'), 'figure' => $container === null ? '' : "$formula->containerCount × {$wording->container($container->key)}"],
             ['label' => say('ui.bench.directions'), 'figure' => $formula->directions],
         ], static fn (array $fact): bool => $fact['figure'] !== ''));
     }

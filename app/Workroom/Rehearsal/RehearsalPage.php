@@ -97,7 +97,7 @@ final readonly class RehearsalPage
             $other === null ? '' : $beside,
             self::schools($rehearsal, $it->composition),
             $other === null ? [] : self::compared($rehearsal, $other, $wording),
-            array_map(static fn (Vessel $vessel): string => $vessel->name, app(Catalogue::class)->vessels()),
+            array_map(static fn (Vessel $vessel): string => $wording->vessel($vessel->key), app(Catalogue::class)->vessels()),
             $it->composition->known() === [],
         );
     }
@@ -159,7 +159,7 @@ final readonly class RehearsalPage
     {
         $ml = static fn (Phase ...$phases): float => array_sum(array_map(static fn (Phase $phase): float => $composition->gramsOf($phase)->likely, $phases)) / ($composition->density() ?? 1.0);
         $draw = static fn (Vessel $vessel, string $material, float $ml): array => [
-            'vessel' => Section::draw(Profile::of(self::shape($vessel), max($vessel->volumeMl, 1.02 * $ml)), $ml > 0 ? [new Stratum($material, '', '', $material, $ml)] : [], 0, self::STANDS), 'name' => $vessel->name,
+            'vessel' => Section::draw(Profile::of(self::shape($vessel), max($vessel->volumeMl, 1.02 * $ml)), $ml > 0 ? [new Stratum($material, '', '', $material, $ml)] : [], 0, self::STANDS), 'name' => app(Wording::class)->vessel($vessel->key),
         ];
         $kitchen = $rehearsal->kitchen;
         $pots = [

@@ -39,11 +39,11 @@ final readonly class SetOut
         }
         foreach ([[Phase::Water, $rehearsal->kitchen->water], [Phase::Oil, $rehearsal->kitchen->oil]] as [$phase, $vessel]) {
             if ($it->composition->inPhase($phase) !== []) {
-                $tools[] = say('rehearsal.tools.vessel', ['vessel' => $vessel->name, 'phase' => mb_strtolower(say('words.phase.'.$phase->value))]);
+                $tools[] = say('rehearsal.tools.vessel', ['vessel' => app(Wording::class)->vessel($vessel->key), 'phase' => mb_strtolower(say('words.phase.'.$phase->value))]);
             }
         }
         if (in_array(Doing::Fill->value, $does, true)) {
-            $tools[] = $it->container === null ? say('rehearsal.tools.jars') : say('rehearsal.tools.containers', ['count' => (string) $it->formula->containerCount, 'container' => $it->container->name]);
+            $tools[] = $it->container === null ? say('rehearsal.tools.jars') : say('rehearsal.tools.containers', ['count' => (string) $it->formula->containerCount, 'container' => app(Wording::class)->container($it->container->key)]);
         }
         $phases = [];
         foreach (Phase::cases() as $phase) {

@@ -50,8 +50,8 @@ final class DoseHigh implements Check
             'ingredient' => Term::ingredient($ingredient->key),
             'percent' => Term::percent($percent),
             'limit' => Term::percent($limit),
-            'caution' => Term::text($ingredient->cautionNote),
-            'source' => Term::text($overLaw !== null && $ingredient->legalNote !== '' ? $ingredient->legalNote : $ingredient->source),
+            'caution' => Term::note($ingredient->cautionNote),
+            'source' => Term::note($overLaw !== null && $ingredient->legalNote !== '' ? $ingredient->legalNote : $ingredient->source),
         ], $keep > 0
             ? (new Remedy($assessment))->dose($line, $keep, 'dose_to', ['percent' => Term::percent($keep)])
             : [Fix::removeLine($line->position, 'remove_line')], certainty: $overLaw ?? $overUsual, variant: $keep > 0 ? 'usual' : 'not_leave_on');

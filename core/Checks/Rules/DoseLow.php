@@ -26,7 +26,7 @@ final class DoseLow implements Check
                 continue;
             }
             yield new Finding('dose.low', Severity::Mind, [$line->position], [
-                'ingredient' => Term::ingredient($line->ingredient->key), 'percent' => Term::percent($line->percent()), 'min' => Term::percent($range->min), 'source' => Term::text($line->ingredient->source),
+                'ingredient' => Term::ingredient($line->ingredient->key), 'percent' => Term::percent($line->percent()), 'min' => Term::percent($range->min), 'source' => Term::note($line->ingredient->source),
             ], (new Remedy($assessment))->dose($line, $range->typical, 'dose_to', ['percent' => Term::percent($range->typical)]), certainty: $certainty);
         }
     }

@@ -27,7 +27,7 @@ final class EmulsifierHigh implements Check
                 'ingredient' => Term::ingredient($line->ingredient->key),
                 'percent' => Term::percent($percent),
                 'max' => Term::percent($most),
-                'source' => Term::text($line->ingredient->source),
+                'source' => Term::note($line->ingredient->source),
             ], (new Remedy($assessment))->dose($line, $most, 'dose_to', ['percent' => Term::percent($most)]), certainty: $certainty);
         }
     }

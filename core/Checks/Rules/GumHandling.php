@@ -36,7 +36,7 @@ final class GumHandling implements Check
             $certainty = $most === null ? null : $line->percent()?->above($most);
             if ($certainty !== null) {
                 yield new Finding('gum.high', Severity::Mind, [$line->position], [
-                    'ingredient' => Term::ingredient($ingredient->key), 'percent' => Term::percent($line->percent()), 'limit' => Term::percent($most), 'source' => Term::text($ingredient->source),
+                    'ingredient' => Term::ingredient($ingredient->key), 'percent' => Term::percent($line->percent()), 'limit' => Term::percent($most), 'source' => Term::note($ingredient->source),
                 ], (new Remedy($assessment))->dose($line, $most, 'dose_to', ['percent' => Term::percent($most)]), certainty: $certainty);
             }
         }

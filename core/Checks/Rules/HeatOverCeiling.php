@@ -36,7 +36,7 @@ final class HeatOverCeiling implements Check
                 'ingredient' => Term::ingredient($line->ingredient->key),
                 'ceiling' => Term::celsius($ceiling),
                 'heat' => Term::celsius($heat->target),
-                'source' => Term::text($line->ingredient->source),
+                'source' => Term::note($line->ingredient->source),
             ], [Fix::phase($line->position, 'cooldown', 'move_to_cooldown')], variant: $isHerbWater ? 'herb_water' : 'usual');
         }
     }

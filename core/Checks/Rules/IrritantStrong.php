@@ -35,7 +35,7 @@ final class IrritantStrong implements Check
                 continue;
             }
             yield new Finding('irritant.strong', Severity::Stop, [$line->position], [
-                'ingredient' => Term::ingredient($ingredient->key), 'percent' => Term::percent($line->percent()), 'limit' => Term::percent($most), 'caution' => Term::text($ingredient->cautionNote),
+                'ingredient' => Term::ingredient($ingredient->key), 'percent' => Term::percent($line->percent()), 'limit' => Term::percent($most), 'caution' => Term::note($ingredient->cautionNote),
             ], $most > 0 ? (new Remedy($assessment))->dose($line, $most, 'dose_to', ['percent' => Term::percent($most)]) : [Fix::removeLine($line->position, 'remove_line')], certainty: $certainty, variant: $most > 0 ? 'usual' : 'not_leave_on');
         }
     }

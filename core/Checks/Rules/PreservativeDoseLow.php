@@ -31,7 +31,7 @@ final class PreservativeDoseLow implements Check
                 'percent' => Term::percent($dose->percent),
                 'min' => Term::percent($range->min),
                 'max' => Term::percent($range->max),
-                'source' => Term::text($dose->ingredient->source),
+                'source' => Term::note($dose->ingredient->source),
             ], (new Remedy($assessment))->dose($dose->line, $range->typical, 'dose_to', ['percent' => Term::percent($range->typical)]), certainty: $certainty, variant: $certainty->value);
         }
     }

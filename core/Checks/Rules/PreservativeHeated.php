@@ -24,7 +24,7 @@ final class PreservativeHeated implements Check
                 'ingredient' => Term::ingredient($dose->ingredient->key),
                 'ceiling' => Term::celsius($dose->ingredient->maxProcessTemperature ?? 0.0),
                 'heat' => Term::celsius($assessment->heat->target ?? 0.0),
-                'source' => Term::text($dose->ingredient->source),
+                'source' => Term::note($dose->ingredient->source),
             ], [Fix::phase($dose->line->position, 'cooldown', 'move_to_cooldown')]);
         }
     }

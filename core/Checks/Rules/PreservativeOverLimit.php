@@ -31,7 +31,7 @@ final class PreservativeOverLimit implements Check
                 'percent' => Term::percent($component->percent),
                 'limit' => Term::percent($component->limit),
                 'as' => Term::word($component->component->limitIsAsAcid() ? 'limit_as_acid' : 'limit_as_such'),
-                'source' => Term::text($component->component->source),
+                'source' => Term::note($component->component->source),
                 'region' => Term::word($assessment->formula->region === Region::UnitedStates ? 'region_us_guidance' : 'region_eu'),
             ], $this->fixes($assessment, $component->lines), certainty: $certainty, variant: $certainty->value);
         }
@@ -55,7 +55,7 @@ final class PreservativeOverLimit implements Check
                 'ingredient' => Term::ingredient($dose->ingredient->key),
                 'percent' => Term::percent($dose->percent),
                 'max' => Term::percent($most),
-                'source' => Term::text($dose->ingredient->source),
+                'source' => Term::note($dose->ingredient->source),
             ], $this->fixes($assessment, [$dose->line->position]), certainty: $certainty);
         }
     }

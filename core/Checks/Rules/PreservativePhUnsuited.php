@@ -33,7 +33,7 @@ final class PreservativePhUnsuited implements Check
                 'ph' => Term::number($dose->ph),
                 'low' => Term::number($low),
                 'high' => Term::number($high),
-                'source' => Term::text($dose->ingredient->source),
+                'source' => Term::note($dose->ingredient->source),
             ], [new Fix('aim_ph', [['op' => 'add', 'path' => '/ph', 'value' => (float) Amount::plain($wanted)]], ['ph' => Term::number($wanted)])]);
         }
     }

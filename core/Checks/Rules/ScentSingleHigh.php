@@ -27,8 +27,8 @@ final class ScentSingleHigh implements Check
                 'ingredient' => Term::ingredient($line->ingredient->key),
                 'percent' => Term::percent($percent),
                 'limit' => Term::percent($ceiling),
-                'caution' => Term::text($line->ingredient->cautionNote),
-                'source' => Term::text($line->ingredient->source),
+                'caution' => Term::note($line->ingredient->cautionNote),
+                'source' => Term::note($line->ingredient->source),
             ], (new Remedy($assessment))->dose($line, $ceiling, 'dose_to', ['percent' => Term::percent($ceiling)]), certainty: $certainty, variant: $certainty->value);
         }
     }

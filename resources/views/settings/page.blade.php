@@ -1,6 +1,9 @@
 <x-page :title="__('ui.settings.title')" body="on-settings">
     <h1>{{ __('ui.settings.title') }}</h1>
     <form method="post" action="{{ route('settings.language') }}" class="settings settings-line" id="language">@csrf <fieldset><legend class="label">Language · Langue</legend>@foreach (__('ui.settings.languages') as $language => $word)<button class="button @if ($language !== app()->getLocale()) button-quiet @endif" name="language" value="{{ $language }}" lang="{{ $language }}" @if ($language === app()->getLocale()) aria-current="true" @endif>{{ $word }}</button> @endforeach</fieldset></form>
+    @if (config('ilvane.room') !== '')
+        <section class="settings" id="rooms"><h2>{{ __('ui.rooms.both') }}</h2><p>{{ __('ui.rooms.both_'.config('ilvane.room')) }} <x-other-room>{{ __(config('ilvane.room') === 'demo' ? 'ui.rooms.to_mine' : 'ui.rooms.to_sample') }}</x-other-room></p></section>
+    @endif
     <form method="post" action="{{ route('settings.keep') }}" class="settings" novalidate>
         @csrf
         <section>
@@ -31,6 +34,26 @@
                 @endforeach
             </p>
             @foreach (['tablespoon', 'teaspoon'] as $field)@error($field)<p class="problem" id="problem-{{ $field }}" role="alert">{{ $message }}</p>@enderror @endforeach
+        </section>
+        <button class="button">{{ __('ui.settings.keep') }}</button>
+    </form>
+    <form method="post" action="{{ route('settings.kitchen') }}" class="settings" id="kitchen" novalidate>
+        @csrf
+        <section>
+            <h2>{{ __('ui.kitchen.title') }}</h2>
+            <p>{{ __('ui.kitchen.why') }}</p>
+            <p class="settings-line">
+                @foreach (['room_c', 'altitude_m', 'scale'] as $field)
+                    <label><span class="label">{{ __("ui.kitchen.$field") }}</span><input name="{{ $field }}" inputmode="decimal" maxlength="10" value="{{ old($field, $kitchen[$field]) }}" placeholder="{{ __("ui.kitchen.usual.$field") }}" @error($field) aria-invalid="true" aria-describedby="problem-kitchen-{{ $field }}" @enderror></label>
+                @endforeach
+                <label><span class="label">{{ __('ui.kitchen.region') }}</span><select name="region">@foreach (['' => __('ui.kitchen.each_time')] + (array) __('words.region') as $value => $word)<option value="{{ $value }}" @selected(old('region', $kitchen['region']) === $value)>{{ $word }}</option>@endforeach</select></label>
+            </p>
+            @foreach (['room_c', 'altitude_m', 'scale'] as $field)@error($field)<p class="problem" id="problem-kitchen-{{ $field }}" role="alert">{{ $message }}</p>@enderror @endforeach
+            <p class="settings-line">
+                @foreach (['water', 'oil'] as $pot)
+                    <label><span class="label">{{ __("ui.kitchen.$pot") }}</span><select name="{{ $pot }}"><option value="">{{ __('ui.kitchen.by_size') }}</option>@foreach ($vessels as $key => $name)<option value="{{ $key }}" @selected(old($pot, $kitchen[$pot]) === $key)>{{ $name }}</option>@endforeach</select></label>
+                @endforeach
+            </p>
         </section>
         <button class="button">{{ __('ui.settings.keep') }}</button>
     </form>

@@ -8,5 +8,5 @@
         </select>
     </label>
     <button class="button">{{ __('ui.shelf.new') }}</button>
-    @unless (request()->routeIs('frames'))<a class="button button-quiet" href="{{ route('frames') }}">{{ __('frames.offer') }}</a>@endunless
+    @unless (request()->routeIs('frames') || isset($withoutFrames))<a class="button button-quiet" href="{{ route('frames') }}">{{ __('frames.offer') }}</a>@endunless
 </form>

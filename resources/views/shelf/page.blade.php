@@ -5,8 +5,14 @@
             <div>
                 <h1>{{ __('ui.shelf.what') }}</h1>
                 <p>{{ __('ui.shelf.empty') }}</p>
-                @include('shelf.begin')
-                <form method="post" action="{{ route('jar.begin') }}" class="first-other">@csrf<button class="button button-quiet">{{ __('jars.plan_new') }}</button></form>
+                @php($ways = __('ui.shelf.ways'))
+                <ul class="first-ways">
+                    <li><a class="button" href="{{ route('frames') }}">{{ $ways['frame'][0] }}</a> <span>{{ $ways['frame'][1] }}</span></li>
+                    <li><a class="button" href="{{ route('intake') }}">{{ $ways['recipe'][0] }}</a> <span>{{ $ways['recipe'][1] }}</span></li>
+                    <li><form method="post" action="{{ route('jar.begin') }}">@csrf<button class="button">{{ $ways['jar'][0] }}</button></form> <span>{{ $ways['jar'][1] }}</span></li>
+                    <li class="first-empty"><span><b>{{ $ways['empty'][0] }}.</b> {{ $ways['empty'][1] }}</span> @include('shelf.begin', ['withoutFrames' => true])</li>
+                </ul>
+                @if (config('ilvane.room') === 'mine')<p class="first-sample"><x-other-room>{{ __('ui.rooms.to_sample') }}</x-other-room> <small>{{ __('ui.rooms.to_sample_means') }}</small></p>@endif
             </div>
         </section>
     @else
