@@ -21,6 +21,14 @@ final class Headings
 
     private const LONGEST = 6;
 
+    /** Words for a phase where nobody says "phase": "the water part", "oil side". */
+    private const PARTS = ['phase', 'part', 'parts', 'side', 'portion', 'partie', 'stage', 'etape'];
+
+    /** What has to have happened before the next lines go in: "when cool", "once cooled", "after cooling", "hors du feu, tiède". */
+    private const WHEN = ['when', 'once', 'after', 'quand', 'apres', 'une'];
+
+    private const COOLED = ['cool', 'cooled', 'cooling', 'cold', 'lukewarm', 'warm', 'froid', 'refroidi', 'refroidie', 'tiede'];
+
     /**
      * The phase a line announces; null when it is no heading.
      *
@@ -29,9 +37,13 @@ final class Headings
     public static function phase(array $tokens): ?Phase
     {
         $words = array_values(array_filter(array_map(static fn (Token $token): string => $token->kind === Token::WORD ? $token->folded : '', $tokens)));
-        $saysPhase = in_array('phase', $words, true);
+        $saysPhase = array_intersect(self::PARTS, $words) !== [];
         $isAlone = count($words) <= 3 && $tokens[count($tokens) - 1]->is(':');
-        if ($words === [] || count($words) > self::LONGEST || (! $saysPhase && ! $isAlone)) {
+        $hasNumber = array_filter($tokens, static fn (Token $token): bool => $token->kind === Token::NUMBER) !== [];
+        if (! $hasNumber && count($words) <= 4 && in_array($words[0] ?? '', self::WHEN, true) && array_intersect(self::COOLED, $words) !== []) {
+            return Phase::Cooldown;
+        }
+        if ($words === [] || count($words) > self::LONGEST || (! $saysPhase && ! $isAlone) || ($hasNumber && ! in_array('phase', $words, true))) {
             return null;
         }
         foreach ($words as $word) {
@@ -41,6 +53,6 @@ final class Headings
         }
         $letter = $words[(int) array_search('phase', $words, true) + 1] ?? '';
 
-        return $saysPhase ? self::LETTERS[$letter] ?? null : null;
+        return in_array('phase', $words, true) ? self::LETTERS[$letter] ?? null : null;
     }
 }

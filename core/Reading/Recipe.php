@@ -42,7 +42,7 @@ final readonly class Recipe
             'lines' => array_map(static fn (ReadLine $line): array => array_filter([
                 'ingredient' => $line->ingredient,
                 'name' => $line->ingredient === null ? mb_substr($line->name, 0, 200) : null,
-                'amount' => $line->amount?->entered,
+                'amount' => $line->amount === null ? null : self::said($line->amount->entered),
                 'phase' => $line->phase?->value,
             ], is_string(...)), $this->lines),
             ...array_filter(['process' => array_filter(['heat_to_c' => $this->heatTo, 'gate_c' => $this->gate], is_float(...))]),
@@ -55,5 +55,11 @@ final readonly class Recipe
                 'others' => array_map(fn (Span $span): array => ['start' => $span->start, 'end' => $span->end, 'text' => $span->of($this->text)], $this->others),
             ],
         ];
+    }
+
+    /** As one says it: more than one drop are drops. */
+    private static function said(string $amount): string
+    {
+        return preg_match('/^(?:[\d.]+-)?([\d.]+)( \d\/\d)? (?:drop|cup|pint|quart)$/', $amount, $read) === 1 && ((float) $read[1] > 1 || ($read[2] ?? '') !== '') ? "{$amount}s" : $amount;
     }
 }

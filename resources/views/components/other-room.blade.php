@@ -1,3 +1,2 @@
 {{-- The sample workroom and the maker's own are two servers; only this machine can go from one to the other. --}}
-@if (config('ilvane.room') === 'demo')<span class="sample-tag">{{ __('ui.rooms.sample') }}</span>@endif
 @if (config('ilvane.other') !== '' && \App\Access\Door::isThisMachine(request()))<a class="other-room" href="http://{{ config('ilvane.other') }}/">{{ $slot }}</a>@endif

@@ -7,7 +7,7 @@
 <body class="{{ $body }}">
     <a class="skip" href="#work">{{ __('ui.skip') }}</a>
     <header class="rim">
-        <p class="wordmark"><a href="{{ route('shelf') }}">Ilvane</a>@if (config('ilvane.room') === 'demo') <x-other-room>{{ __('ui.rooms.to_mine') }}</x-other-room>@endif</p>
+        <p class="wordmark"><a href="{{ route('shelf') }}">Ilvane</a>@if (config('ilvane.room') === 'demo') <span class="sample-tag">{{ __('ui.rooms.sample') }}</span> <x-other-room>{{ __('ui.rooms.to_mine') }}</x-other-room>@endif</p>
         <nav aria-label="{{ __('ui.nav.label') }}">
             @foreach (['shelf' => ['today.nav', 'shelf'], 'formulas' => ['ui.nav.formulas', 'formulas|bench|version'], 'jars' => ['jars.nav', 'jars|jar*'], 'preparations' => ['pantry.prepare.nav', 'preparation*'], 'made' => ['made.nav', 'made|batch|label*|price|trace.batch'], 'pantry' => ['pantry.nav', 'pantry|lot*|trace.lot'], 'intake' => ['ui.intake.nav', 'intake*'], 'handbook' => ['handbook.nav', 'handbook*'], 'practice' => ['practice.nav', 'practice*'], 'settings' => ['ui.settings.nav', 'settings|safe*']] as $route => [$word, $on])
                 <a href="{{ route($route) }}" @if (request()->routeIs(explode('|', $on))) aria-current="page" @endif>{{ __($word) }}</a>

@@ -1,6 +1,4 @@
-@if ($line->things === [])
-    <p class="line-empty"><a href="{{ route('shelf') }}">{{ __('today.line_empty') }}</a></p>
-@else
+@if ($line->things !== [])
     <ul>
         @foreach ($line->things as $thing)
             <li class="line-thing"><a href="{{ $thing['href'] }}" title="{{ $thing['name'] }}: {{ $thing['state'] }}">

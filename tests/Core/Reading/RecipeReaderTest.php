@@ -204,4 +204,37 @@ final class RecipeReaderTest extends CoreCase
             }
         }
     }
+
+    /** @return iterable<array{string, string, Phase}> */
+    public static function headings(): iterable
+    {
+        yield ['Water part', '3 g glycerin', Phase::Water];
+        yield ['The oil side', '3 g vitamin E', Phase::Oil];
+        yield ['When cool', '3 g vitamin E', Phase::Cooldown];
+        yield ['Once it has cooled:', '3 g glycerin', Phase::Cooldown];
+        yield ['Partie huileuse', '3 g vitamin E', Phase::Oil];
+        yield ['Une fois refroidi', '3 g vitamin E', Phase::Cooldown];
+        yield ['After cooling down', '3 g glycerin', Phase::Cooldown];
+    }
+
+    #[DataProvider('headings')]
+    public function test_it_knows_a_heading_however_it_is_put(string $heading, string $line, Phase $phase): void
+    {
+        $recipe = self::read("Curl cream\n2 g water\n\n$heading\n$line");
+        self::assertCount(2, $recipe->lines);
+        self::assertSame($phase, $recipe->lines[1]->phase);
+    }
+
+    public function test_a_line_with_a_part_in_it_is_still_a_line(): void
+    {
+        $lines = self::read("1 part shea butter\n3 g glycerin\nadd 5 drops lavender oil when cool")->lines;
+        self::assertContains('shea-butter-unrefined', array_map(static fn (ReadLine $line): ?string => $line->ingredient, $lines));
+        self::assertContains('lavender-essential-oil', array_map(static fn (ReadLine $line): ?string => $line->ingredient, $lines));
+    }
+
+    public function test_more_than_one_drop_are_drops(): void
+    {
+        $amounts = array_column(self::read("10 drops lavender oil\n1 drop clove bud oil\n10 to 12 drops of peppermint oil\n1 1/2 cups aloe vera juice\n1/2 cup water\n2 tbsp glycerin")->document('x')['lines'], 'amount');
+        self::assertSame(['10 drops', '1 drop', '10-12 drops', '1.5 cups', '0.5 cup', '2 tbsp'], $amounts);
+    }
 }
