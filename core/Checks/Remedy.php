@@ -35,17 +35,17 @@ final readonly class Remedy
     }
 
     /**
-     * Sets one line to a percentage of the finished batch, never above it after rounding.
+     * Sets one line to a percentage of the finished batch: never above it after rounding, or, where it is a least, never below.
      *
      * @param  array<string, Term>  $terms
      * @return list<Fix> none when nothing else in the formula can take up the difference
      */
-    public function dose(WeighedLine $line, float $percent, string $label, array $terms = []): array
+    public function dose(WeighedLine $line, float $percent, string $label, array $terms = [], bool $isLeast = false): array
     {
         if ($line->line->formula !== null) {
             return []; // it is inside another formula: to be mended there
         }
-        $fix = Fix::amount($line->position, $this->amount($percent, $line), $label, $terms);
+        $fix = Fix::amount($line->position, $isLeast ? $this->least($percent, $line) : $this->amount($percent, $line), $label, $terms);
 
         return match (true) {
             $this->isAllWeighed() => $this->refilled($fix, [$line]),
@@ -146,6 +146,18 @@ final readonly class Remedy
             : $percent / (100 - $percent) * ($total->low - ($replaced->grams->low ?? 0.0));
 
         return Amount::plain(self::down($grams, $grams < 0.1 ? 4 : 2)).' g';
+    }
+
+    /** So much of one line that it is enough however wide the others are, and however the scale rounds. */
+    private function least(float $percent, WeighedLine $replaced): string
+    {
+        $total = $this->composition->total;
+        if (! $this->isAllWeighed() || $total === null) {
+            return Amount::plain(ceil($percent * 100 - 1e-6) / 100).' %';
+        }
+        $grams = $percent / (100 - $percent) * ($total->high - ($replaced->grams->high ?? 0.0)) + $this->halfStep;
+
+        return Amount::plain(ceil($grams * 100 - 1e-6) / 100).' g';
     }
 
     /** Every line is in grams or spoons, and the lines make the batch. */

@@ -17,6 +17,9 @@ use Ilvane\Core\Measure\Certainty;
 /** Too little emulsifier for the fats it has to hold. */
 final class EmulsifierLow implements Check
 {
+    /** A little more than just enough. */
+    private const OVER_THE_WIDEST = 1.02;
+
     public function examine(Assessment $assessment): iterable
     {
         $emulsion = $assessment->emulsion;
@@ -27,8 +30,9 @@ final class EmulsifierLow implements Check
         $parts = $adequacy->below(Emulsion::PARTS_BELOW);
         $stops = $parts === Certainty::Certain || ($parts !== null && $adequacy->likely < Emulsion::PARTS_BELOW);
         $line = $emulsion->emulsifiers[0];
-        $needed = ($line->percent()->likely ?? 0.0) / max(1e-9, $adequacy->likely) * Emulsion::COMFORT;
-        $needed = round($needed, 1);
+        // enough even where the fats are as much as their spoons may hold
+        $needed = ($line->percent()->likely ?? 0.0) / max(1e-9, $adequacy->likely) * max(Emulsion::COMFORT, self::OVER_THE_WIDEST * $emulsion->fatShare->high / max(1e-9, $emulsion->fatShare->likely));
+        $needed = ceil($needed * 10 - 1e-6) / 10;
         $holds = $needed <= ($line->ingredient->use->max ?? 0.0);
         yield new Finding('emulsion.load_low', $stops ? Severity::Stop : Severity::Mind,
             array_map(static fn (WeighedLine $line): int => $line->position, $emulsion->emulsifiers),
@@ -39,7 +43,7 @@ final class EmulsifierLow implements Check
                 'least' => Term::percent(100 * Emulsion::leastLoad($line->ingredient->key ?? '')),
                 'needed' => Term::percent($needed),
             ],
-            $holds ? (new Remedy($assessment))->dose($line, $needed, 'dose_to', ['percent' => Term::percent($needed)]) : [],
+            $holds ? (new Remedy($assessment))->dose($line, $needed, 'dose_to', ['percent' => Term::percent($needed)], isLeast: true) : [],
             certainty: ($stops ? $parts : null) ?? $adequacy->below(1.0),
         );
     }

@@ -40,6 +40,20 @@ final class RemedyTest extends CoreCase
         yield 'scent brought down alike' => [self::document([['olive-oil', 'to 100'], ['lavender-essential-oil', '1 %'], ['sweet-orange-essential-oil', '0.6 %']], ['family' => 'hair_oil']), 'scent.total_high', ['to 100', '0.62 %', '0.37 %']];
     }
 
+    /** In spoons everything is wide: one press is enough all the same. */
+    public function test_one_press_is_enough_emulsifier_however_wide_the_fats_are_measured(): void
+    {
+        $document = self::document([
+            ['distilled-water', '2/3 cup', 'water'], ['glycerin', '1 tbsp', 'water'], ['shea-butter-unrefined', '1 tbsp', 'oil'], ['sweet-almond-oil', '2 tbsp', 'oil'], ['btms-25', '1 tbsp', 'oil'],
+            ['lavender-essential-oil', '10 drops', 'cooldown'], ['benzyl-alcohol-dehydroacetic-acid', '1.94 g', 'cooldown'],
+        ]);
+        $finding = self::finding(self::evaluate($document), 'emulsion.load_low');
+        self::assertNotNull($finding);
+        $after = Patch::apply($document, $finding->fixes[0]->patch);
+        self::assertNull(self::finding(self::evaluate($after), 'emulsion.load_low'));
+        self::assertGreaterThanOrEqual(1.0, self::evaluate($after)->assessment->emulsion->adequacy->low);
+    }
+
     public function test_a_fix_is_a_patch_any_reader_can_apply(): void
     {
         foreach (RulesTest::faults() as [$document]) {
