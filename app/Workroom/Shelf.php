@@ -176,7 +176,7 @@ final readonly class Shelf
             'detail' => say('ui.shelf.begun', ['when' => $this->wording->ago($batch->started_at)]),
             'code' => $batch->code,
             'href' => route('make', $batch),
-            'vessel' => $this->vessels->small($state->composition, $state->formula->family, false, $this->stands, tallest: self::TALLEST_MM),
+            'vessel' => $this->vessels->soFar($state, $this->stands, self::TALLEST_MM),
             'kind' => 'making',
             'urgent' => true,
             'leans' => false,

@@ -16,6 +16,7 @@ use Ilvane\Core\Infusion\InPart;
 use Ilvane\Core\Infusion\JarContents;
 use Ilvane\Core\Infusion\JarRoom;
 use Ilvane\Core\Process\Step;
+use Ilvane\Core\Process\StepKind;
 
 /** Which vessel a thing stands in, and what is drawn inside it. */
 final readonly class VesselOf
@@ -87,6 +88,47 @@ final readonly class VesselOf
     }
 
     /**
+     * The vessel with what was told to be in it by now, and no more.
+     *
+     * @param  float  $tallest  see Section::draw
+     */
+    public function soFar(MakeState $state, float $stands, float $tallest = 0.0): Section
+    {
+        $strata = [];
+        $all = 0.0;
+        foreach ([Phase::Water, Phase::Oil, Phase::Cooldown] as $phase) {
+            $ml = 0.0;
+            foreach ($state->composition->inPhase($phase) as $line) {
+                $whole = $this->stratum($line)->ml ?? 0.0;
+                $all += $whole;
+                $weight = $state->weightOf($line->position);
+                $ml += $weight === null ? 0.0 : $whole * $weight / max(1e-9, $line->grams->likely ?? $weight);
+            }
+            if ($ml > 0) {
+                $strata[] = new Stratum($phase->value, '', '', $phase->value, $ml);
+            }
+        }
+
+        $isOne = array_filter($state->plan->steps, static fn (Step $step): bool => $step->kind === StepKind::Combine && $state->isDone($step)) !== [];
+
+        return Section::draw(Profile::of(self::mixing($state->formula->family), max(1.0, $all * self::ROOM_TO_STIR)), $isOne ? self::oneBody($strata) : $strata, 0, $stands, tallest: $tallest);
+    }
+
+    /**
+     * Once emulsified there is one body, of the largest phase's material.
+     *
+     * @param  list<Stratum>  $strata
+     * @return list<Stratum>
+     */
+    private static function oneBody(array $strata, float $left = 1.0): array
+    {
+        $ml = array_sum(array_map(static fn (Stratum $stratum): float => $stratum->ml, $strata));
+        usort($strata, static fn (Stratum $a, Stratum $b): int => $b->ml <=> $a->ml);
+
+        return $ml <= 0.0 || $left <= 0.0 ? [] : [new Stratum('body', '', '', $strata[0]->material, $ml * min(1.0, $left))];
+    }
+
+    /**
      * The same thing small, without names: for the shelf.
      *
      * @param  float  $left  of what was filled, 0 to 1
@@ -105,11 +147,7 @@ final readonly class VesselOf
             }
         }
         $ml = array_sum(array_map(static fn (Stratum $stratum): float => $stratum->ml, $strata));
-        if ($filled && $strata !== []) {
-            // once emulsified there is one body, of the largest phase's material
-            usort($strata, static fn (Stratum $a, Stratum $b): int => $b->ml <=> $a->ml);
-            $strata = $left <= 0.0 ? [] : [new Stratum('body', '', '', $strata[0]->material, $ml * min(1.0, $left))];
-        }
+        $strata = $filled ? self::oneBody($strata, $left) : $strata;
 
         return Section::draw(Profile::of($filled ? self::keeping($family) : self::mixing($family), max(1.0, $ml * ($filled ? self::HEADSPACE : self::ROOM_TO_STIR))), $strata, 0, $stands, closed: $filled, tallest: $tallest);
     }

@@ -79,7 +79,7 @@ final readonly class MakePage
             detail: self::detail($state, $step, $wording),
             vessel: $step->kind === StepKind::Weigh && $step->phases !== []
                 ? app(VesselOf::class)->weighing($state, $step)
-                : app(VesselOf::class)->small($state->composition, $state->formula->family, false, 340),
+                : app(VesselOf::class)->soFar($state, 340),
             timers: $state->timers(),
             otherClocks: Clocks::of($state->batch->id),
             live: $live,
@@ -198,6 +198,12 @@ final readonly class MakePage
                 ? say($learned->count === 0 ? 'make.overrun_usual' : 'make.overrun_own', ['low' => $wording->percent(round(100 * $learned->value->low)), 'high' => $wording->percent(round(100 * $learned->value->high)), 'batches' => trans_choice('make.taught.batches', $learned->count)])
                 : say('make.overrun', ['percent' => $wording->percent(round(100 * $overrun)), 'ml' => $ml === null ? '?' : $wording->number($ml->likely, 0)]),
         ];
+    }
+
+    /** Nothing to read off or tell: what is said of it is all there is, and stands large. */
+    public function isPlain(): bool
+    {
+        return $this->number === '' && $this->step->seconds === null && in_array($this->step->kind, [StepKind::Sanitise, StepKind::Prepare, StepKind::Combine, StepKind::Add, StepKind::Adjust], true);
     }
 
     /** What is read aloud: verb, thing, number, reason. */

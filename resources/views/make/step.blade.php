@@ -18,7 +18,7 @@
         </ol>
     </header>
     @if (session('refused'))<p class="said said-refused" role="alert">{{ session('refused') }}</p>@endif
-    <main id="work" class="hob-step hob-{{ $page->step->kind->value }}" x-data="live" @if ($page->live !== []) data-reading="{{ route('make.reading', [$batch, $page->step->key]) }}" @endif>
+    <main id="work" class="hob-step hob-{{ $page->step->kind->value }} @if ($page->isPlain()) hob-plain @endif" x-data="live" @if ($page->live !== []) data-reading="{{ route('make.reading', [$batch, $page->step->key]) }}" @endif>
         <form method="post" action="{{ route('make.record', [$batch, $page->step->key]) }}" x-data="step" data-batch="{{ $batch->pendingKey() }}" data-now="{{ route('make', $batch) }}" data-ahead="{{ json_encode($page->ahead) }}" @if ($page->most !== null) data-most="{{ $page->most }}" @endif novalidate>
             @csrf
             <input type="hidden" name="client_key" value="{{ $page->clientKey }}">
