@@ -57,7 +57,8 @@ for ($i = 0; $i < 500; $i++) {
     $evaluator->evaluate($formula);
     $times[] = (hrtime(true) - $start) / 1e6;
 }
-printf("core evaluation, 40 lines      %6.3f ms median (goal 2), %.1f MB more at the peak (goal 8)\n", median($times), (memory_get_peak_usage() - $before) / 1e6);
+$evaluation = median($times);
+printf("core evaluation, 40 lines      %6.3f ms median (goal 2), %.1f MB more at the peak (goal 8)\n", $evaluation, (memory_get_peak_usage() - $before) / 1e6);
 
 // --- a rehearsal of three hours and more: two phases, held, combined, cooled on the counter
 $slow = [...$document, 'batch' => ['grams' => 250], 'process' => ['cool' => 'counter', 'steps' => [['do' => 'heat', 'to_c' => 72], ['do' => 'hold', 'minutes' => 20], ['do' => 'combine'], ['do' => 'blend', 'burst_s' => 75, 'rest_s' => 60, 'times' => 3], ['do' => 'gate', 'to_c' => 40], ['do' => 'rest', 'minutes' => 90], ['do' => 'fill']]]];
@@ -151,6 +152,30 @@ for ($i = 0; $i < 220; $i++) {
     }
 }
 printf("live recalculation, 40 lines   %6.2f times an empty page at the median (goal 1.5): %.1f against %.1f ms, %d kB\n", median($live) / median($empty), median($live), median($empty), strlen($body) / 1000);
+
+// --- the same sheet reckoned by an outside spreadsheet without a window, side by side
+$office = trim((string) shell_exec('command -v soffice'));
+if ($office === '') {
+    echo "the same sheet by a headless spreadsheet: NOT MEASURED, none is installed (libreoffice-calc-nogui)\n";
+} else {
+    curl_setopt_array($curl, [CURLOPT_URL => "http://127.0.0.1:$port/formulas/1/formula.xlsx", CURLOPT_HTTPGET => true, CURLOPT_POST => false]);
+    $sheet = (string) curl_exec($curl);
+    $convert = static function (int $files) use ($office, $directory, $sheet): float {
+        $names = '';
+        for ($n = 0; $n < $files; $n++) {
+            file_put_contents("$directory/sheet$n.xlsx", $sheet);
+            $names .= ' '.escapeshellarg("$directory/sheet$n.xlsx");
+        }
+        $start = hrtime(true);
+        exec(escapeshellarg($office)." -env:UserInstallation=file://$directory/office --headless --convert-to csv --outdir $directory/out$names >/dev/null 2>&1");
+
+        return (hrtime(true) - $start) / 1e6;
+    };
+    $convert(1);
+    $one = $convert(1);
+    $each = ($convert(21) - $one) / 20;
+    printf("the same sheet by a headless spreadsheet: %.0f times the core's evaluation, which also judges it (%.1f ms a sheet once it runs, %.0f ms to start)\n", $each / $evaluation, $each, $one);
+}
 
 // --- Today over a thousand jars against Today over ten
 $plan = ['format' => 'ilvane.infusion-plan/1', 'name' => 'Calendula', 'plants' => [['ingredient' => 'calendula-dried', 'amount' => '30 g']], 'oils' => [['ingredient' => 'olive-oil', 'amount' => '300 g']], 'jar_ml' => 500, 'method' => 'cold_dark', 'days' => 21];

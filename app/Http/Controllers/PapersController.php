@@ -32,10 +32,11 @@ final class PapersController
 
     public function file(Formula $formula, string $format, Evaluator $evaluator, VesselOf $vessels): Response
     {
-        [$read] = Draft::fromStored($formula->draft)->formula();
+        $draft = Draft::fromStored($formula->draft);
+        [$read] = $draft->formula();
         $composition = $evaluator->weigh($read);
         $bytes = match ($format) {
-            'json' => json_encode(FormulaDocument::write($read), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR),
+            'json' => json_encode(FormulaDocument::write($draft->plain()), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR),
             'pdf' => FormulaPaper::of($read),
             'svg' => PictureFile::of($vessels->bench($composition, $read->family, self::NAMES), $formula->name),
             default => WorkingSheet::write($read, $composition, AtHand::cupboard(), $format),
