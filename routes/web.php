@@ -116,6 +116,7 @@ Route::controller(JarController::class)->prefix('/jars/{jar}')->whereNumber('jar
     Route::get('/', 'show')->name('jar');
     Route::post('/shake', 'shake')->name('jar.shake');
     Route::post('/look', 'look')->name('jar.look');
+    Route::post('/pot', 'pot')->name('jar.pot');
     Route::post('/move', 'move')->name('jar.move');
     Route::get('/foresee', 'foresee')->name('jar.foresee');
     Route::post('/strain', 'strain')->name('jar.strain');

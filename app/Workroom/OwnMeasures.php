@@ -6,6 +6,7 @@ namespace App\Workroom;
 
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Measure\Band;
+use Ilvane\Core\Measure\Learned;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Measure\Unit;
 use Ilvane\Core\Measure\UnitSystem;
@@ -18,6 +19,8 @@ use Ilvane\Core\Measure\UnitSystem;
 final readonly class OwnMeasures
 {
     private const NAME = 'measures';
+
+    private const LEARNED = 'learned_drops';
 
     /** Weighing spoons of water once leaves so much doubt: how level it was, and the scale. Common practice. */
     private const SPOON_ERROR = 0.03;
@@ -50,7 +53,8 @@ final readonly class OwnMeasures
     {
         $values = $this->values();
         $own = [];
-        $drop = $this->dropMl($values);
+        $learned = self::learnedDrop();
+        $drop = $this->dropMl($values) ?? ($learned->count > 0 ? $learned->value : null);
         if ($drop !== null) {
             $own[Unit::Drop->value] = $drop;
         }
@@ -79,6 +83,28 @@ final readonly class OwnMeasures
         $ingredient = $this->catalogue->named($values['drops_of']);
 
         return Band::around($grams / $count / $this->densityOf($ingredient->key ?? 'distilled-water'), min(0.5, self::MISCOUNTED / $count + Tools::DEFAULT_SCALE_G / 2 / $grams));
+    }
+
+    /** Millilitres of one drop, as counted and weighed at the hob; what was weighed for its own sake goes before it. */
+    public static function learnedDrop(): Learned
+    {
+        $records = Kept::values(self::LEARNED)['ml'] ?? [];
+
+        return Learned::from(Band::of(...Tools::DROP_ML), array_values(array_map(floatval(...), array_filter(is_array($records) ? $records : [], is_numeric(...)))));
+    }
+
+    /** @param  list<float>  $ml  of a drop, oldest first */
+    public static function learnDrops(array $ml): void
+    {
+        $records = Kept::values(self::LEARNED)['ml'] ?? [];
+        if ($ml !== []) {
+            Kept::keep(self::LEARNED, ['ml' => array_slice([...is_array($records) ? array_values($records) : [], ...$ml], -Learned::LAST)]);
+        }
+    }
+
+    public static function forgetDrops(): void
+    {
+        Kept::keep(self::LEARNED, []);
     }
 
     private function densityOf(string $key): float

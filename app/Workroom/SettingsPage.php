@@ -30,6 +30,7 @@ final readonly class SettingsPage
             'values' => $values,
             'drop' => $drop === null ? null : $this->wording->number($drop->likely, 4),
             'taught' => array_map($this->taught(...), OwnMakes::learned()),
+            'counted' => $this->counted(),
             'cooling' => $this->cooling(),
             'uptake' => $this->uptake(),
             'kitchen' => $this->kitchen->values(),
@@ -58,6 +59,14 @@ final readonly class SettingsPage
             'words' => say($learned->count === 0 ? 'make.taught.none' : 'make.taught.own', ['low' => $percent($learned->value->low), 'high' => $percent($learned->value->high), 'mean' => $percent($learned->ownMean ?? 0.0), 'batches' => self::batches($learned->count)]),
             'isOwn' => $learned->count > 0,
         ];
+    }
+
+    /** How large a drop is, as counted and weighed at the hob; nothing where none was. */
+    private function counted(): string
+    {
+        $learned = OwnMeasures::learnedDrop();
+
+        return $learned->count === 0 ? '' : say('make.taught.counted', ['ml' => $this->wording->number($learned->ownMean ?? 0.0, 4), 'low' => $this->wording->number($learned->value->low, 4), 'high' => $this->wording->number($learned->value->high, 4), 'times' => trans_choice('make.taught.weighed', $learned->count)]);
     }
 
     /** @return list<string> */

@@ -8,7 +8,7 @@ namespace Ilvane\Core\Measure;
 final readonly class Tools
 {
     /** Millilitres in one drop where the dropper is not known; droppers differ. Common practice; 0.05 mL is the 20-drops convention. */
-    private const DROP_ML = [0.03, 0.05, 0.0625];
+    public const DROP_ML = [0.03, 0.05, 0.0625];
 
     /** Scale resolution in grams when nothing is said. */
     public const DEFAULT_SCALE_G = 0.1;

@@ -1,6 +1,12 @@
 <?php
 
 return [
+    'pot' => [
+        'title' => 'Weigh the pot', 'first' => 'Put the pot with oil and plants on the scale before you heat it, and say what it shows. Only water leaves it from then on.', 'then' => 'When the pot weighs this, the water is gone.',
+        'left' => ':lost are gone, :left of water have still to go. Low heat; it spits.', 'done' => 'By weight the water is gone. Wait until no bubble has risen for :minutes minutes, then strain.',
+        'more' => 'It has lost :lost, more than the :water the plants held: fat has spattered, or it was weighed otherwise. Go by the bubbles.', 'gained' => 'It weighs more than at first: was the same pot weighed, with the same in it?',
+        'field' => 'Pot with all in it', 'do' => 'Note the weight', 'basis' => 'An estimate: what the catalogue says of the plant’s water, 95 % of it driven out. Common practice.',
+    ],
     'nav' => 'Jars',
     'title' => 'Jars',
     'empty' => 'No jar stands here yet. Plan one: a plant, an oil, a jar. Ilvane shows how strong it gets and when, by every school, and reminds you to shake it.',
@@ -45,7 +51,7 @@ return [
     ],
     'take_this' => 'Take this',
     'today' => 'today',
-    'log' => ['shake' => 'Shaken', 'temperature' => 'Temperature', 'look' => 'Looked at', 'take_out' => 'Taken out', 'top_up' => 'Topped up', 'strain' => 'Strained', 'discard' => 'Discarded', 'undo' => 'Taken back'],
+    'log' => ['pot' => 'Pot weighed', 'shake' => 'Shaken', 'temperature' => 'Temperature', 'look' => 'Looked at', 'take_out' => 'Taken out', 'top_up' => 'Topped up', 'strain' => 'Strained', 'discard' => 'Discarded', 'undo' => 'Taken back'],
     'shake' => 'Shaken', 'shake_now' => 'Shake it, ten seconds, then press', 'not_due' => 'Next shake :when',
     'missed' => '{1} One shake was left out; the curve knows.|[2,*] :count shakes were left out; the curve knows.',
     'late' => 'It was another day', 'when' => 'When',

@@ -60,7 +60,8 @@ return [
     'set' => ['asked' => 'Press a finger in. What does it do?', 'felt' => 'A finger pressed in', 'soft' => 'Sinks in', 'dent' => 'Leaves a dent', 'hard' => 'Hardly gives', 'then' => ['soft' => 'Too soft to hold air. Back into the cold, five minutes at a time.', 'hard' => 'Too hard, it would only crumble. Stand it in the warm and stir, then try again.', 'dent' => 'Just right for the mixer.']],
     'cup_means' => 'Weigh one small cup, filled level: before the mixer, and the same cup again after. It tells how much air is in it, and how many jars it fills.', 'cup' => ['before' => 'The cup before, net g', 'after' => 'The cup whipped, net g'],
     'overrun' => ':percent air: about :ml mL in all.', 'overrun_usual' => 'Mixers usually give :low to :high air; yours is not known yet.', 'overrun_own' => 'Yours gave :low to :high air, from :batches.',
-    'taught' => ['title' => 'What my batches taught', 'why' => 'Used instead of the usual figure from now on; more batches count for more.', 'bowl' => 'Bowl and tools keep', 'overrun' => 'My mixer beats in', 'none' => 'nothing yet: :low to :high is usual', 'own' => ':mean on average, :batches, between :low and :high in the reckoning', 'cools' => ':vessel, :how: cools :times times as fast as usual (:batches).', 'batches' => '{1} one batch|[2,*] :count batches', 'forget' => 'Begin anew', 'forgotten' => 'Forgotten. The batches stay as they are.', 'keeps' => ':plant keeps back :grams g of oil a gram (:low to :high, :times).', 'times' => '{1} strained once|[2,*] strained :count times', 'drop' => 'One drop of mine: :ml mL, as I weighed it.'],
+    'drops_field' => 'Drops you counted, if you did',
+    'taught' => ['counted' => 'One drop of mine, counted and weighed: :ml mL on average (:times), between :low and :high in the reckoning.', 'weighed' => '{1} weighed once|[2,*] weighed :count times', 'title' => 'What my batches taught', 'why' => 'Used instead of the usual figure from now on; more batches count for more.', 'bowl' => 'Bowl and tools keep', 'overrun' => 'My mixer beats in', 'none' => 'nothing yet: :low to :high is usual', 'own' => ':mean on average, :batches, between :low and :high in the reckoning', 'cools' => ':vessel, :how: cools :times times as fast as usual (:batches).', 'batches' => '{1} one batch|[2,*] :count batches', 'forget' => 'Begin anew', 'forgotten' => 'Forgotten. The batches stay as they are.', 'keeps' => ':plant keeps back :grams g of oil a gram (:low to :high, :times).', 'times' => '{1} strained once|[2,*] strained :count times', 'drop' => 'One drop of mine: :ml mL, as I weighed it.'],
     'over' => [
         'said' => ':weighed g instead of :target: :percent too much.',
         'take_out' => 'Take :grams out', 'take_out_means' => 'Clean spoon, as long as nothing has mixed: take :grams out and weigh again.',
@@ -96,7 +97,7 @@ return [
         'fill' => 'Tare the empty jars, fill, weigh.',
     ],
     'errors' => [
-        'weight' => 'Grams, as the scale shows them.',
+        'drops' => 'A whole number of drops, up to 1000.', 'weight' => 'Grams, as the scale shows them.',
         'temperature' => 'A temperature in °C, or a reason for going on.',
         'ph' => 'A pH between 0 and 14.',
         'filled' => 'Grams filled, all jars together.',

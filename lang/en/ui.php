@@ -237,7 +237,7 @@ return [
         'planned' => 'planned, g', 'weighed' => 'weighed, g', 'share' => '% of batch',
         'yield' => 'Yield', 'went_in_grams' => 'Grams', 'went_in' => 'went in', 'filled' => 'filled', 'missing' => 'missing',
         'missing_why' => 'Steam as rehearsed, bowl and tools as yours usually keep: estimates. What is left over is yours to explain.',
-        'parts' => ['filled' => 'filled', 'samples' => 'samples', 'strained' => 'strained out', 'steamed' => 'steamed off', 'bowl' => 'bowl and tools', 'unexplained' => 'unexplained'], 'cup' => ['before' => 'A cup, before whipping', 'after' => 'The same cup, whipped'], 'dose' => 'Put in to set the pH', 'cloth' => 'Left in the cloth',
+        'drops' => 'Drops counted', 'parts' => ['filled' => 'filled', 'samples' => 'samples', 'strained' => 'strained out', 'steamed' => 'steamed off', 'bowl' => 'bowl and tools', 'unexplained' => 'unexplained'], 'cup' => ['before' => 'A cup, before whipping', 'after' => 'The same cup, whipped'], 'dose' => 'Put in to set the pH', 'cloth' => 'Left in the cloth',
         'derivation' => 'How the date comes about', 'decides' => 'decides',
         'estimate' => 'An estimate from the regime and the ingredients, not a test. Look, smell and feel before each use; if in doubt, discard.',
         'findings' => 'As it was made',

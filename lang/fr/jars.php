@@ -1,6 +1,12 @@
 <?php
 
 return [
+    'pot' => [
+        'title' => 'Peser la casserole', 'first' => 'Posez la casserole avec l’huile et les plantes sur la balance avant de chauffer, et dites ce qu’elle montre. Ensuite, seule l’eau en sort.', 'then' => 'Quand la casserole pèse cela, l’eau est partie.',
+        'left' => ':lost sont partis, il reste :left d’eau à chasser. Feu doux ; cela gicle.', 'done' => 'Au poids, l’eau est partie. Attendez que plus une bulle ne monte pendant :minutes minutes, puis filtrez.',
+        'more' => 'Elle a perdu :lost, plus que les :water que tenaient les plantes : du gras a giclé, ou la pesée était autre. Fiez-vous aux bulles.', 'gained' => 'Elle pèse plus qu’au début : est-ce la même casserole, avec la même chose dedans ?',
+        'field' => 'Casserole avec tout', 'do' => 'Noter le poids', 'basis' => 'Une estimation : ce que le catalogue dit de l’eau de la plante, dont 95 % chassés. Pratique courante.',
+    ],
     'nav' => 'Bocaux',
     'title' => 'Bocaux',
     'empty' => 'Aucun bocal ici. Prévoyez-en un : une plante, une huile, un bocal. Ilvane montre quelle force il atteint et quand, selon chaque école, et rappelle de le secouer.',
@@ -45,7 +51,7 @@ return [
     ],
     'take_this' => 'Prendre celle-ci',
     'today' => 'aujourd’hui',
-    'log' => ['shake' => 'Secoué', 'temperature' => 'Température', 'look' => 'Regardé', 'take_out' => 'Prélevé', 'top_up' => 'Complété', 'strain' => 'Filtré', 'discard' => 'Jeté', 'undo' => 'Annulé'],
+    'log' => ['pot' => 'Casserole pesée', 'shake' => 'Secoué', 'temperature' => 'Température', 'look' => 'Regardé', 'take_out' => 'Prélevé', 'top_up' => 'Complété', 'strain' => 'Filtré', 'discard' => 'Jeté', 'undo' => 'Annulé'],
     'shake' => 'Secoué', 'shake_now' => 'Secouez dix secondes, puis appuyez', 'not_due' => 'Prochaine secousse :when',
     'missed' => '{1} Une secousse a été oubliée ; la courbe le sait.|[2,*] :count secousses ont été oubliées ; la courbe le sait.',
     'late' => 'C’était un autre jour', 'when' => 'Quand',

@@ -60,7 +60,8 @@ return [
     'set' => ['asked' => 'Appuyez un doigt. Que fait-il ?', 'felt' => 'Un doigt appuyé', 'soft' => 'S’enfonce', 'dent' => 'Laisse un creux', 'hard' => 'Résiste', 'then' => ['soft' => 'Trop mou pour tenir l’air. Retour au froid, cinq minutes à la fois.', 'hard' => 'Trop dur, il ne ferait que s’émietter. Mettez-le au chaud et remuez, puis réessayez.', 'dent' => 'Juste bien pour le batteur.']],
     'cup_means' => 'Pesez une petite tasse, rase : avant le batteur, et la même tasse après. Cela dit combien d’air il y a, et combien de pots cela remplit.', 'cup' => ['before' => 'La tasse avant, g net', 'after' => 'La tasse fouettée, g net'],
     'overrun' => ':percent d’air : environ :ml mL en tout.', 'overrun_usual' => 'Un batteur donne d’ordinaire :low à :high d’air ; le vôtre n’est pas encore connu.', 'overrun_own' => 'Le vôtre a donné :low à :high d’air, d’après :batches.',
-    'taught' => ['title' => 'Ce que mes fournées ont appris', 'why' => 'Sert désormais à la place du chiffre usuel ; plus il y a de fournées, plus cela compte.', 'bowl' => 'Bol et outils gardent', 'overrun' => 'Mon batteur incorpore', 'none' => 'rien encore : :low à :high est usuel', 'own' => ':mean en moyenne, :batches, entre :low et :high dans le calcul', 'cools' => ':vessel, :how : refroidit :times fois plus vite que d’ordinaire (:batches).', 'batches' => '{1} une fournée|[2,*] :count fournées', 'forget' => 'Recommencer', 'forgotten' => 'Oublié. Les fournées restent comme elles sont.', 'keeps' => ':plant garde :grams g d’huile par gramme (:low à :high, :times).', 'times' => '{1} filtré une fois|[2,*] filtré :count fois', 'drop' => 'Une goutte à moi : :ml mL, comme je l’ai pesée.'],
+    'drops_field' => 'Gouttes comptées, si vous l’avez fait',
+    'taught' => ['counted' => 'Une goutte à moi, comptée et pesée : :ml mL en moyenne (:times), entre :low et :high dans le calcul.', 'weighed' => '{1} pesée une fois|[2,*] pesée :count fois', 'title' => 'Ce que mes fournées ont appris', 'why' => 'Sert désormais à la place du chiffre usuel ; plus il y a de fournées, plus cela compte.', 'bowl' => 'Bol et outils gardent', 'overrun' => 'Mon batteur incorpore', 'none' => 'rien encore : :low à :high est usuel', 'own' => ':mean en moyenne, :batches, entre :low et :high dans le calcul', 'cools' => ':vessel, :how : refroidit :times fois plus vite que d’ordinaire (:batches).', 'batches' => '{1} une fournée|[2,*] :count fournées', 'forget' => 'Recommencer', 'forgotten' => 'Oublié. Les fournées restent comme elles sont.', 'keeps' => ':plant garde :grams g d’huile par gramme (:low à :high, :times).', 'times' => '{1} filtré une fois|[2,*] filtré :count fois', 'drop' => 'Une goutte à moi : :ml mL, comme je l’ai pesée.'],
     'over' => [
         'said' => ':weighed g au lieu de :target : :percent de trop.',
         'take_out' => 'Retirer :grams', 'take_out_means' => 'Cuillère propre, tant que rien n’est mélangé : retirez :grams et repesez.',
@@ -96,7 +97,7 @@ return [
         'fill' => 'Tarez les pots vides, remplissez, pesez.',
     ],
     'errors' => [
-        'weight' => 'Des grammes, comme la balance les montre.',
+        'drops' => 'Un nombre entier de gouttes, jusqu’à 1000.', 'weight' => 'Des grammes, comme la balance les montre.',
         'temperature' => 'Une température en °C, ou une raison de continuer.',
         'ph' => 'Un pH entre 0 et 14.',
         'filled' => 'Grammes remplis, tous les pots ensemble.',

@@ -237,7 +237,7 @@ return [
         'planned' => 'prévu, g', 'weighed' => 'pesé, g', 'share' => '% de la fournée',
         'yield' => 'Rendement', 'went_in_grams' => 'Grammes', 'went_in' => 'entré', 'filled' => 'rempli', 'missing' => 'manque',
         'missing_why' => 'La vapeur comme répété, bol et outils comme les vôtres d’ordinaire : estimations. Ce qui reste, c’est à vous de l’expliquer.',
-        'parts' => ['filled' => 'rempli', 'samples' => 'échantillons', 'strained' => 'filtré', 'steamed' => 'évaporé', 'bowl' => 'bol et outils', 'unexplained' => 'inexpliqué'], 'cup' => ['before' => 'Une tasse, avant de fouetter', 'after' => 'La même, fouettée'], 'dose' => 'Ajouté pour régler le pH', 'cloth' => 'Resté dans le linge',
+        'drops' => 'Gouttes comptées', 'parts' => ['filled' => 'rempli', 'samples' => 'échantillons', 'strained' => 'filtré', 'steamed' => 'évaporé', 'bowl' => 'bol et outils', 'unexplained' => 'inexpliqué'], 'cup' => ['before' => 'Une tasse, avant de fouetter', 'after' => 'La même, fouettée'], 'dose' => 'Ajouté pour régler le pH', 'cloth' => 'Resté dans le linge',
         'derivation' => 'Comment la date se trouve', 'decides' => 'décide',
         'estimate' => 'Une estimation d’après le régime et les ingrédients, pas un essai. Regardez, sentez, touchez avant chaque usage ; dans le doute, jetez.',
         'findings' => 'Comme elle a été faite',

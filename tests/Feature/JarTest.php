@@ -9,11 +9,13 @@ use App\Models\JarEntry;
 use App\Models\Lot;
 use App\Workroom\Jars\JarStory;
 use App\Workroom\Jars\OwnUptake;
+use App\Workroom\Wording;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use Ilvane\Core\Catalogue\Catalogue;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\AppCase;
 
@@ -250,5 +252,28 @@ final class JarTest extends AppCase
         $jar = $this->standingJar();
         $this->get("/jars/$jar->id/label")->assertOk()->assertSee('Calendula flowers, dried')->assertSee('22 Nov 2026')->assertSee('every 3 days')->assertSee('J261101-A');
         $this->get('/jars/'.Jar::query()->create(['name' => 'x', 'draft' => [], 'status' => 'planned'])->id.'/label')->assertNotFound();
+    }
+
+    public function test_water_is_cooked_out_by_the_weight_of_the_pot(): void
+    {
+        $jar = $this->standingJar(['name' => 'Fresh rosemary', 'plants' => [['ingredient' => 'rosemary-fresh', 'amount' => '100 g', 'form' => 'fresh_wet']], 'oils' => [['ingredient' => 'olive-oil', 'amount' => '400 g']], 'method' => 'cook_out', 'temperature_c' => 105, 'days' => null, 'minutes' => 60]);
+        $this->get("/jars/$jar->id")->assertSee('Weigh the pot')->assertSee('Only water leaves it');
+        $weigh = fn (string $grams): mixed => $this->post("/jars/$jar->id/pot", ['pot' => $grams, 'client_key' => (string) Str::uuid()]);
+        $weigh('1180')->assertRedirect();
+        $water = app(Catalogue::class)->get('rosemary-fresh')->waterFraction * 100;
+        $done = 1180 - 0.95 * $water;
+        $this->get("/jars/$jar->id")->assertSee(app(Wording::class)->grams(round($done, 1)), false)->assertSee('have still to go');
+        $weigh((string) round($done + 20, 1));
+        $this->get("/jars/$jar->id")->assertSee('20'."\u{202F}g of water", false);
+        $weigh((string) round($done - 0.1, 1));
+        $this->get("/jars/$jar->id")->assertSee('By weight the water is gone')->assertSee('Pot weighed');
+        $weigh('1300');
+        $this->get("/jars/$jar->id")->assertSee('It weighs more than at first');
+        $this->post("/jars/$jar->id/undo/".JarEntry::query()->max('id'), ['client_key' => (string) Str::uuid()]);
+        $this->get("/jars/$jar->id")->assertSee('By weight the water is gone');
+        $weigh('-3')->assertSessionHasErrors('pot');
+        $weigh('a lot')->assertSessionHasErrors('pot');
+        $dry = $this->standingJar();
+        $this->get("/jars/$dry->id")->assertDontSee('Weigh the pot');
     }
 }

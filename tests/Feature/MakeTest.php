@@ -8,11 +8,13 @@ use App\Models\Batch;
 use App\Models\BatchEntry;
 use App\Workroom\Make\MakeBook;
 use App\Workroom\Make\MakeState;
+use App\Workroom\OwnMeasures;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Process\StepKind;
 use Tests\Support\AppCase;
@@ -313,5 +315,34 @@ final class MakeTest extends AppCase
                 self::assertMatchesRegularExpression('/constraint|datatype|store TEXT/i', $refusal->getMessage());
             }
         }
+    }
+
+    public function test_drops_counted_while_weighing_teach_how_large_a_drop_is_and_are_used_next_time(): void
+    {
+        $document = SoundFormula::document();
+        $document['lines'][] = ['ingredient' => 'lavender-essential-oil', 'amount' => '10 drops', 'phase' => 'cooldown'];
+        $batch = $this->start($document);
+        $line = count($document['lines']);
+        $this->get("/make/$batch->code/weigh.1")->assertDontSee('Drops you counted');
+        DB::table('batches')->update(['at_step' => "weigh.$line"]);
+        foreach (['sanitise' => [], 'weigh.1' => ['weight' => '168.4'], 'weigh.2' => ['weight' => '6'], 'weigh.3' => ['weight' => '8'], 'weigh.4' => ['weight' => '16'], 'heat' => ['water' => '72', 'oil' => '71', 'do' => 'on'], 'hold' => [], 'combine' => [], 'blend' => [], 'gate' => ['mix' => '38'], 'weigh.5' => ['weight' => '1.8']] as $step => $fields) {
+            $this->tell($batch, $step, $fields);
+        }
+        $this->get("/make/$batch->code/weigh.$line")->assertSee('Drops you counted');
+        $this->tell($batch, "weigh.$line", ['weight' => '0.35', 'drops' => 'ten'])->assertSessionHasErrors('drops');
+        $this->tell($batch, "weigh.$line", ['weight' => '0.35', 'drops' => '10']);
+        foreach (['add' => [], 'blend.2' => [], 'ph' => ['ph' => '4.8'], 'fill' => ['filled' => '190', 'containers' => '1']] as $step => $fields) {
+            $this->tell($batch, $step, $fields);
+        }
+        $density = app(Catalogue::class)->get('lavender-essential-oil')->bulk->density;
+        $learned = OwnMeasures::learnedDrop();
+        self::assertSame(1, $learned->count);
+        self::assertEqualsWithDelta(0.35 / 10 / $density, $learned->ownMean, 1e-9);
+        $used = app(OwnMeasures::class)->tools()->ownMl['drop'];
+        self::assertEqualsWithDelta(2 / 3 * 0.05 + 1 / 3 * $learned->ownMean, $used->likely, 1e-9, 'one record is a third of the way');
+        $this->get("/batches/$batch->code")->assertOk()->assertDontSee('make.', false);
+        $this->get('/settings')->assertSee('counted and weighed');
+        $this->post('/settings/forget/drops');
+        self::assertSame(0, OwnMeasures::learnedDrop()->count);
     }
 }

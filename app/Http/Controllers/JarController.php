@@ -60,6 +60,17 @@ final class JarController
         });
     }
 
+    public function pot(Request $request, Jar $jar): RedirectResponse
+    {
+        return $this->did($jar, function () use ($request, $jar): void {
+            $grams = Typed::grams($request, 'pot');
+            if ($grams <= 0) {
+                throw new Refused('pot', 'no_grams');
+            }
+            $this->jars->weighPot($jar, $grams, $this->when($request, $jar), Typed::key($request));
+        });
+    }
+
     public function move(Request $request, Jar $jar): RedirectResponse
     {
         return $this->did($jar, function () use ($request, $jar): void {

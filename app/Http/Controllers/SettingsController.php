@@ -74,7 +74,7 @@ final class SettingsController
 
     public function forget(string $what): RedirectResponse
     {
-        OwnMakes::forget($what);
+        $what === 'drops' ? OwnMeasures::forgetDrops() : OwnMakes::forget($what);
 
         return redirect()->route('settings')->with('said', say('make.taught.forgotten'));
     }

@@ -33,7 +33,7 @@ final class StepEntry extends FormRequest
             'reason' => ['nullable', 'string', 'max:300'],
             'ago' => ['nullable', 'numeric', 'between:0,'.self::LONGEST_WAIT_S],
             ...match ($step?->kind) {
-                StepKind::Weigh => ['weight' => ['required', 'numeric', 'gt:0', 'max:1000000'], 'lot' => ['nullable', 'string', 'max:20']],
+                StepKind::Weigh => ['weight' => ['required', 'numeric', 'gt:0', 'max:1000000'], 'lot' => ['nullable', 'string', 'max:20'], 'drops' => ['nullable', 'integer', 'between:1,1000']],
                 StepKind::Heat => [
                     ...array_fill_keys(array_column($step->phases, 'value'), [$wants('temperature'), 'numeric', 'between:-20,150']),
                 ],
@@ -60,7 +60,7 @@ final class StepEntry extends FormRequest
     public function messages(): array
     {
         return [
-            'weight.*' => say('make.errors.weight'), 'water.*' => say('make.errors.temperature'), 'oil.*' => say('make.errors.temperature'),
+            'weight.*' => say('make.errors.weight'), 'drops.*' => say('make.errors.drops'), 'water.*' => say('make.errors.temperature'), 'oil.*' => say('make.errors.temperature'),
             'mix.*' => say('make.errors.temperature'), 'ph.*' => say('make.errors.ph'), 'filled.*' => say('make.errors.filled'),
             'containers.*' => say('make.errors.containers'), 'tare.*' => say('make.errors.tare'), 'sample.*' => say('make.errors.weight'), 'dose.*' => say('make.errors.weight'), 'before.*' => say('make.errors.weight'), 'after.*' => say('make.errors.weight'), 'cloth.*' => say('make.errors.weight'), 'reason.*' => say('make.errors.reason'),
         ];
@@ -101,7 +101,7 @@ final class StepEntry extends FormRequest
     public function entries(Step $step): array
     {
         $readings = match ($step->kind) {
-            StepKind::Weigh => [['weight', (string) $step->line, 'weight']],
+            StepKind::Weigh => [['weight', (string) $step->line, 'weight'], ['drops', (string) $step->line, 'drops']],
             StepKind::Heat => array_map(static fn ($phase): array => ['temperature', $phase->value, $phase->value], $step->phases),
             StepKind::Gate => [['temperature', 'mix', 'mix']],
             StepKind::TestPh => [['ph', '', 'ph'], ['sample', '', 'sample'], ['dose', '', 'dose']],

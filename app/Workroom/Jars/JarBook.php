@@ -118,6 +118,16 @@ final readonly class JarBook
     }
 
     /**
+     * What the pot weighs with all that is in it, while water is cooked out.
+     *
+     * @throws Refused
+     */
+    public function weighPot(Jar $jar, float $grams, Carbon $at, string $clientKey): void
+    {
+        $this->add($this->standing($jar), 'pot', $at, $clientKey, $grams);
+    }
+
+    /**
      * Oil out, oil in, or both. What is taken out becomes a lot of its own.
      *
      * @param  bool  $sure  more may go in than was taken

@@ -13,6 +13,7 @@ use App\Workroom\VesselOf;
 use App\Workroom\Wording;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
+use Ilvane\Core\Infusion\CookOut;
 use Ilvane\Core\Infusion\Infusion;
 use Ilvane\Core\Infusion\InPart;
 use Ilvane\Core\Infusion\Jar as JarNow;
@@ -32,6 +33,7 @@ final readonly class JarPage
      * @param  list<LogRow>  $log  the latest first
      * @param  list<Lot>  $lots
      * @param  list<string>  $contents
+     * @param  array{number: string, means: string, said: string, isDone: bool}|null  $cooking  of water cooked out by weight
      */
     private function __construct(
         public Jar $jar,
@@ -53,6 +55,7 @@ final readonly class JarPage
         public Section $vessel,
         public StrengthChart $chart,
         public string $outcome,
+        public ?array $cooking,
         public string $labelCaution,
     ) {
     }
@@ -91,6 +94,7 @@ final readonly class JarPage
                 : Section::draw(Profile::of('jar', $story->plan->jarMl ?? 500.0), [], 0),
             StrengthChart::life($story, $limit, $ready, $tooStrong, $wording),
             self::outcome($jar, $wording),
+            self::cooking($story, $wording),
             say($story->plan->method === Method::SunnySill ? 'jars.label_sunny' : 'jars.label_caution'),
         );
     }
@@ -226,6 +230,27 @@ final readonly class JarPage
             'out' => $wording->grams((float) $outcome['drained'] + (float) $outcome['pressed']), 'in' => $wording->grams((float) $outcome['oil_in']),
             'uptake' => $wording->together(array_values(array_map(static fn (float|int $grams): string => $wording->number((float) $grams, 2), $outcome['uptake']))),
         ]);
+    }
+
+    /** @return array{number: string, means: string, said: string, isDone: bool}|null */
+    private static function cooking(JarStory $story, Wording $wording): ?array
+    {
+        if ($story->plan->method !== Method::CookOut || ! $story->jar->isStanding()) {
+            return null;
+        }
+        $cookOut = $story->cookOut();
+
+        return $cookOut === null
+            ? ['number' => '', 'means' => say('jars.pot.first'), 'said' => '', 'isDone' => false]
+            : [
+                'number' => $wording->grams(round($cookOut->weighsWhenDone(), 1)), 'means' => say('jars.pot.then'), 'isDone' => $cookOut->isDone(),
+                'said' => match (true) {
+                    $cookOut->hasGained() => say('jars.pot.gained'),
+                    $cookOut->hasLostMore() => say('jars.pot.more', ['lost' => $wording->grams($cookOut->drivenOut()), 'water' => $wording->grams($cookOut->water)]),
+                    $cookOut->isDone() => say('jars.pot.done', ['minutes' => (string) CookOut::STILL_MIN]),
+                    default => say('jars.pot.left', ['lost' => $wording->grams($cookOut->drivenOut()), 'left' => $wording->grams($cookOut->left())]),
+                },
+            ];
     }
 
     /** What taking out and topping up would do, in a sentence. */

@@ -9,12 +9,15 @@ use App\Models\JarEntry;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Infusion\CookOut;
 use Ilvane\Core\Infusion\Infusion;
 use Ilvane\Core\Infusion\InfusionPlan;
 use Ilvane\Core\Infusion\InfusionPlanDocument;
+use Ilvane\Core\Infusion\InPart;
 use Ilvane\Core\Infusion\Jar as JarNow;
 use Ilvane\Core\Infusion\JarContents;
 use Ilvane\Core\Infusion\JarLife;
+use Ilvane\Core\Infusion\Method;
 use Ilvane\Core\Infusion\OilMoved;
 use Ilvane\Core\Infusion\Steeping;
 use Ilvane\Core\Measure\Tools;
@@ -119,6 +122,18 @@ final readonly class JarStory
         $looks = $this->ofKind('look');
 
         return $looks === [] ? null : $looks[count($looks) - 1];
+    }
+
+    /** How far the water is cooked out, by the first and the last weighing of the pot; null before it was weighed, and where nothing is cooked out. */
+    public function cookOut(): ?CookOut
+    {
+        $pots = $this->ofKind('pot');
+        if ($this->plan->method !== Method::CookOut || $pots === []) {
+            return null;
+        }
+        $water = array_sum(array_map(static fn (InPart $plant): float => $plant->waterGrams(), $this->life->contents->plants));
+
+        return new CookOut($water, (float) $pots[0]->value, (float) $pots[count($pots) - 1]->value);
     }
 
     /** First day the oil is ready, from filling; null if that never comes. */

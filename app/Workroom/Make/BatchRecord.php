@@ -139,6 +139,7 @@ final readonly class BatchRecord
                 'strained' => say('ui.record.cloth'),
                 'feel' => say('make.set.felt'),
                 'lot' => say('make.from'),
+                'drops' => say('ui.record.drops'),
                 'sample' => say('ui.record.parts.samples'),
                 'dose' => say('ui.record.dose'),
                 'timer' => say('ui.record.timer', ['what' => say('make.verb.'.($state->plan->step($entry->step)->kind->value ?? 'hold'))]),
@@ -149,6 +150,7 @@ final readonly class BatchRecord
                 'ph' => $wording->number($entry->value, 1, 1),
                 'rescale' => '× '.$wording->number($entry->value, 3),
                 'timer' => $wording->number($entry->value / 60, 1).' min',
+                'drops' => $wording->number($entry->value, 0),
                 default => $wording->grams($entry->value),
             },
             'reason' => match (true) {

@@ -12,6 +12,7 @@ use App\Workroom\Bench\EvaluationDocument;
 use App\Workroom\DayCode;
 use App\Workroom\FindingDocument;
 use App\Workroom\OwnKitchen;
+use App\Workroom\OwnMeasures;
 use App\Workroom\Pantry\LotBook;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -108,7 +109,7 @@ final readonly class MakeBook
         $outcome = [
             'evaluation' => self::withBalance($this->evaluations->of($evaluation), $balance),
             'balance' => $balance->parts(),
-            'taught' => ['bowl' => $balance->isExplained() ? $balance->bowlShare() : null, 'overrun' => $state->overrun(), 'cooling' => OwnMakes::cooledFaster($state, $rehearsal), 'uptake' => $state->keptByPlants()],
+            'taught' => ['bowl' => $balance->isExplained() ? $balance->bowlShare() : null, 'overrun' => $state->overrun(), 'cooling' => OwnMakes::cooledFaster($state, $rehearsal), 'uptake' => $state->keptByPlants(), 'drops' => $state->dropsMl()],
             'contents' => ContentsList::of($evaluation->assessment->composition)->shares,
             'declared' => array_keys(Declaration::of($evaluation->assessment->scent->lines, $state->formula->use, $this->catalogue)),
             'planned' => array_map(static fn ($line): ?float => $line->grams?->likely, $state->composition->lines),
@@ -125,6 +126,7 @@ final readonly class MakeBook
                 'best_before' => self::bestBefore($keeping, $at), 'grams_left' => $filled,
             ])->save();
             $this->drawDown($batch, $state, $at);
+            OwnMeasures::learnDrops($state->dropsMl());
         });
     }
 

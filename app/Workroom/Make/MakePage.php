@@ -240,6 +240,7 @@ final readonly class MakePage
         return [
             'lots' => $lots,
             'lot' => FromLot::chosen($state, $step, $lots),
+            'isDropped' => $state->isDropped($step), 'drops' => $state->entry('drops', $step->key, (string) $step->line)?->value,
             'entered' => $step->line === null ? '' : ($state->composition->lines[$step->line - 1]->amount->entered ?? ''),
             'shift' => self::shift($state, $step, $grams, $wording),
             'spoon' => self::spoon($state, $step, $grams, $wording),

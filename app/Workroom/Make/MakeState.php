@@ -20,6 +20,7 @@ use Ilvane\Core\Infusion\InPart;
 use Ilvane\Core\Measure\Amount;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Measure\Tools;
+use Ilvane\Core\Measure\Unit;
 use Ilvane\Core\Process\OverPour;
 use Ilvane\Core\Process\Plan;
 use Ilvane\Core\Process\Step;
@@ -98,6 +99,27 @@ final readonly class MakeState
     public function weightOf(int $line): ?float
     {
         return $this->entry('weight', "weigh.$line", (string) $line)?->value;
+    }
+
+    /** Written down in drops, so that counting them while weighing tells how large a drop is. */
+    public function isDropped(Step $step): bool
+    {
+        return $step->line !== null && $this->composition->lines[$step->line - 1]->amount?->unit === Unit::Drop;
+    }
+
+    /** @return list<float> millilitres of a drop, by every line that was both counted and weighed */
+    public function dropsMl(): array
+    {
+        $drops = [];
+        foreach ($this->composition->lines as $line) {
+            $count = $this->entry('drops', "weigh.$line->position", (string) $line->position)?->value;
+            [$grams, $density] = [$this->weightOf($line->position), $line->ingredient?->bulk->density];
+            if ($count > 0 && $grams > 0 && $density !== null) {
+                $drops[] = $grams / $count / $density;
+            }
+        }
+
+        return $drops;
     }
 
     /** Code of the lot it was weighed from: as told, or as the formula names it; null where it came from elsewhere. */

@@ -42,6 +42,18 @@
             </section>
             @if ($jar->isStanding())
                 <section class="jar-acts">
+                    @if ($page->cooking !== null)
+                        <form method="post" action="{{ route('jar.pot', $jar) }}" class="pot-weighed" novalidate>@csrf<input type="hidden" name="client_key" value="{{ $page->clientKey }}p">
+                            <h2>{{ __('jars.pot.title') }}</h2>
+                            @if ($page->cooking['number'] !== '')<p class="pot-until"><b>{{ $page->cooking['number'] }}</b></p>@endif
+                            <p>{{ $page->cooking['means'] }}</p>
+                            @if ($page->cooking['said'] !== '')<p class="hob-state @if ($page->cooking['isDone']) is-ready @endif" role="status">{{ $page->cooking['said'] }}</p>@endif
+                            <p class="act-fields"><label><span class="label">{{ __('jars.pot.field') }}</span><span class="with-unit"><input name="pot" inputmode="decimal" maxlength="12" value="{{ old('pot') }}" @error('pot') aria-invalid="true" aria-describedby="problem-pot" @enderror> g</span></label></p>
+                            @error('pot')<p class="problem" id="problem-pot" role="alert">{{ $message }}</p>@enderror
+                            <button class="button">{{ __('jars.pot.do') }}</button>
+                            <p class="quiet">{{ __('jars.pot.basis') }}</p>
+                        </form>
+                    @endif
                     <details class="act" @if ($errors->hasAny(['take_out', 'top_up'])) open @endif>
                         <summary>{{ __('jars.move') }}</summary>
                         <form method="post" action="{{ route('jar.move', $jar) }}" x-data="foresee" data-ask="{{ route('jar.foresee', $jar) }}" novalidate>@csrf<input type="hidden" name="client_key" value="{{ $page->clientKey }}m">

@@ -17,6 +17,7 @@
     <button type="button" class="dial-step" data-by="{{ $page->detail['by'] }}" aria-label="{{ __('make.more') }}">+</button>
 </div>
 @error('weight')<p class="problem" id="problem-weight" role="alert">{{ $message }}</p>@enderror
+@if ($page->detail['isDropped'])<label class="big-field"><span class="label">{{ __('make.drops_field') }}</span><input name="drops" inputmode="numeric" maxlength="4" value="{{ old('drops', $page->detail['drops']) }}" @error('drops') aria-invalid="true" aria-describedby="problem-drops" @enderror></label>@error('drops')<p class="problem" id="problem-drops" role="alert">{{ $message }}</p>@enderror @endif
 @if ($page->detail['lots'] !== [])<label class="from-lot"><span class="label">{{ __('make.from') }}</span> <select name="lot">@foreach ($page->detail['lots'] as $code => $words)<option value="{{ $code }}" @selected((string) old('lot', $page->detail['lot']) === (string) $code)>{{ $words }}</option>@endforeach</select></label>@endif
 @if ($page->detail['shift'] !== '')<p class="hob-spoon">{{ $page->detail['shift'] }}</p>@endif
 @if ($page->detail['spoon'] !== '')<p class="hob-spoon">{{ $page->detail['spoon'] }}</p>@endif
