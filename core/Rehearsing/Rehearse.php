@@ -9,7 +9,6 @@ use Ilvane\Core\Catalogue\Ingredient;
 use Ilvane\Core\Catalogue\Kind;
 use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Checks\Assessment;
-use Ilvane\Core\Checks\Finding;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Cooling;
 use Ilvane\Core\Formula\Formula;
@@ -18,18 +17,10 @@ use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Heat\HeatContent;
 use Ilvane\Core\Texture\SolidFat;
 
-/**
- * Goes through a making minute by minute before anything is melted.
- *
- * @phpstan-import-type Sample from Rehearsal
- * @phpstan-import-type Event from Rehearsal
- * @phpstan-import-type Stretch from Rehearsal
- */
+/** Goes through a making minute by minute before anything is melted. */
 final class Rehearse
 {
     private const TICK_S = 5.0;
-
-    private const SAMPLE_S = 30.0;
 
     /** Close to the mark it is looked at every second. */
     private const CLOSE_C = 4.0;
@@ -50,13 +41,7 @@ final class Rehearse
     /** Solid percent at which a butter takes air: a finger leaves a dent. From memory, common practice. */
     public const WHIPS_AT = 30.0;
 
-    private float $now = 0.0;
-
-    private float $sampled = -INF;
-
-    private int $step = 1;
-
-    private float $handsOn = 0.0;
+    private readonly Chronicle $book;
 
     private ?float $gateMinute = null;
 
@@ -69,18 +54,6 @@ final class Rehearse
     private Pot $water;
 
     private Pot $oil;
-
-    /** @var list<Sample> */
-    private array $samples = [];
-
-    /** @var list<Event> */
-    private array $events = [];
-
-    /** @var list<Stretch> */
-    private array $stretches = [];
-
-    /** @var list<array{step: int, finding: Finding}> */
-    private array $findings = [];
 
     /** @var array<string, array{Ingredient, Pot}> what has still to melt, and where it was put */
     private array $solid = [];
@@ -97,6 +70,7 @@ final class Rehearse
         private readonly Warnings $warnings,
         private readonly SolidFat $texture,
     ) {
+        $this->book = new Chronicle;
         $this->water = new Pot($kitchen->water, $kitchen->room);
         $this->oil = new Pot($kitchen->oil, $kitchen->room);
     }
@@ -121,16 +95,15 @@ final class Rehearse
         $this->noteMelted();
         $this->sample();
         foreach ($course->moves as $i => $move) {
-            $this->step = $i + 1;
-            $from = $this->now;
+            $this->book->step = $i + 1;
+            $from = $this->book->now;
             $this->go($move);
             $this->sample();
-            $this->stretches[] = ['step' => $this->step, 'from' => $from / 60, 'to' => $this->now / 60];
-            $this->handsOn += $move->do->isHandsOn() ? $this->now - $from : 0.0;
+            $this->book->stepped($from, $move->do->isHandsOn());
         }
 
         return new Rehearsal(
-            $course, $this->kitchen, $this->samples, $this->events, $this->stretches, $this->findings, $this->now / 60, $this->handsOn / 60,
+            $course, $this->kitchen, $this->book->samples, $this->book->events, $this->book->stretches, $this->book->findings, $this->book->minute(), $this->book->handsOn / 60,
             $this->water->dried + $this->oil->dried, $this->gateMinute, $this->firmMinute,
             $this->water->joules() + $this->oil->joules() - $atStart - $this->joulesPut - $this->water->supplied - $this->oil->supplied + $this->water->steamed + $this->oil->steamed,
             $this->water->grams() + $this->oil->grams(),
@@ -160,10 +133,10 @@ final class Rehearse
         $target = $move->toC ?? 70.0;
         $pots = array_filter(['water' => $move->what === 'oil' ? null : $this->water, 'oil' => $move->what === 'water' ? null : $this->oil], static fn (?Pot $pot): bool => $pot !== null && ! $pot->isEmpty());
         if ($target > $this->kitchen->bath - 0.5) {
-            $this->find($this->warnings->unreachable($target, $this->kitchen));
+            $this->book->find($this->warnings->unreachable($target, $this->kitchen));
         }
         $reached = [];
-        for ($end = $this->now + self::MOST_HEATING_S; $this->now < $end && count($reached) < count($pots);) {
+        for ($end = $this->book->now + self::MOST_HEATING_S; $this->book->now < $end && count($reached) < count($pots);) {
             $isClose = array_filter(array_diff_key($pots, $reached), static fn (Pot $pot): bool => $pot->celsius > $target - self::CLOSE_C) !== [];
             $tick = $isClose ? self::CLOSE_TICK_S : self::TICK_S;
             foreach ($pots as $which => $pot) {
@@ -175,7 +148,7 @@ final class Rehearse
                 $pot->stand($this->kitchen->bath, $pot->vessel->bath, $tick, $this->kitchen->room, $this->kitchen->isCovered);
                 if ($pot->celsius >= $target - self::THERE_C) {
                     $reached[$which] = true;
-                    $this->event('heated', null, $pot->celsius, $this->now + $tick, $which);
+                    $this->book->event('heated', null, $pot->celsius, $this->book->now + $tick, $which);
                 }
             }
             foreach ([$this->water, $this->oil] as $other) {
@@ -186,13 +159,13 @@ final class Rehearse
             $this->pass($tick);
         }
         foreach ($pots as $pot) {
-            $this->find(...$this->warnings->tooHot($pot));
+            $this->book->find(...$this->warnings->tooHot($pot));
         }
     }
 
     private function hold(float $seconds): void
     {
-        for ($end = $this->now + $seconds; $this->now < $end - 1e-6;) {
+        for ($end = $this->book->now + $seconds; $this->book->now < $end - 1e-6;) {
             foreach ([$this->water, $this->oil] as $pot) {
                 $pot->isEmpty() ? $this->standAside($pot) : $pot->keep(self::TICK_S, $this->kitchen->room, $this->kitchen->isCovered);
             }
@@ -203,11 +176,11 @@ final class Rehearse
     private function combine(Move $move): void
     {
         if (! $this->water->isEmpty() && ! $this->oil->isEmpty()) {
-            $this->find($this->warnings->unequal($this->water->celsius, $this->oil->celsius, $this->composition), ...$this->warnings->unmelted($this->oil));
+            $this->book->find($this->warnings->unequal($this->water->celsius, $this->oil->celsius, $this->composition), ...$this->warnings->unmelted($this->oil));
             [$into, $from] = $this->kitchen->pour === PourOrder::OilIntoWater ? [$this->water, $this->oil] : [$this->oil, $this->water];
             $into->pour($from);
             $this->isCombined = true;
-            $this->event('combined', null, $into->celsius);
+            $this->book->event('combined', null, $into->celsius);
             $this->sample(force: true);
         }
         $this->wait(60 * ($move->minutes ?? $move->do->usualMinutes()));
@@ -219,7 +192,7 @@ final class Rehearse
             $this->wait($move->burst);
             if (! $this->isBlended && $this->isCombined) {
                 $this->isBlended = true;
-                $this->event('emulsified', null, $this->main()->celsius);
+                $this->book->event('emulsified', null, $this->main()->celsius);
             }
             $this->wait($n + 1 < $move->times ? $move->rest : 0.0);
         }
@@ -233,8 +206,8 @@ final class Rehearse
         $this->coolUntil($pot, $how, static fn (): bool => $pot->celsius <= $to + self::THERE_C, fn (): bool => $this->kitchen->coolsIn($how) > $to - 0.3);
         if ($move->do === Doing::Gate) {
             $isOpen = $pot->celsius <= $to + self::THERE_C;
-            $this->gateMinute ??= $isOpen ? $this->now / 60 : null;
-            $this->event($isOpen ? 'gate_open' : 'gate_shut', null, $pot->celsius);
+            $this->gateMinute ??= $isOpen ? $this->book->minute() : null;
+            $this->book->event($isOpen ? 'gate_open' : 'gate_shut', null, $pot->celsius);
         }
     }
 
@@ -242,10 +215,10 @@ final class Rehearse
     {
         $pot = $this->main();
         foreach ($this->composition->inPhase($move->phase ?? Phase::Cooldown) as $line) {
-            $this->find($this->warnings->addedTooHot($line, $pot->celsius));
+            $this->book->find($this->warnings->addedTooHot($line, $pot->celsius));
         }
         $this->put($pot, $this->composition->inPhase($move->phase ?? Phase::Cooldown));
-        $this->event('added', null, $pot->celsius);
+        $this->book->event('added', null, $pot->celsius);
         $this->wait(60 * ($move->minutes ?? $move->do->usualMinutes()));
     }
 
@@ -262,28 +235,28 @@ final class Rehearse
             $this->coolUntil($pot, $how, fn (): bool => ($this->texture->at($pot->celsius) ?? 0.0) >= self::WHIPS_AT, fn (): bool => ($this->texture->at($this->kitchen->coolsIn($how)) ?? 0.0) < self::WHIPS_AT);
         }
         if ($this->texture->curve !== null && $this->formula->family->isSolid() && $this->texture->at($pot->celsius) >= self::WHIPS_AT) {
-            $this->firmMinute ??= $this->now / 60;
-            $this->event('firm', null, $pot->celsius);
+            $this->firmMinute ??= $this->book->minute();
+            $this->book->event('firm', null, $pot->celsius);
         }
     }
 
     private function whip(Move $move): void
     {
         $solid = $this->texture->at($this->main()->celsius);
-        $this->find($solid === null ? null : $this->warnings->setToWhip($solid, self::WHIPS_AT, $this->main()->celsius));
+        $this->book->find($solid === null ? null : $this->warnings->setToWhip($solid, self::WHIPS_AT, $this->main()->celsius));
         $this->wait(60 * ($move->minutes ?? $move->do->usualMinutes()));
     }
 
     private function strain(Move $move): void
     {
-        $this->find($this->warnings->strainedLate($this->oil));
+        $this->book->find($this->warnings->strainedLate($this->oil));
         $this->wait(60 * ($move->minutes ?? $move->do->usualMinutes()));
     }
 
     private function fill(Move $move): void
     {
-        $this->find(...$this->warnings->filling($this->main()->celsius, $this->main()->grams()));
-        $this->event('filled', null, $this->main()->celsius);
+        $this->book->find(...$this->warnings->filling($this->main()->celsius, $this->main()->grams()));
+        $this->book->event('filled', null, $this->main()->celsius);
         $this->wait(60 * ($move->minutes ?? $move->do->usualMinutes()));
     }
 
@@ -295,8 +268,8 @@ final class Rehearse
     {
         $around = $this->kitchen->coolsIn($how);
         $flow = $this->kitchen->flow($pot->vessel, $how);
-        $end = $this->now + ($isVain() ? 0.0 : $atMost);
-        while ($this->now < $end - 1e-6 && ! $isThere()) {
+        $end = $this->book->now + ($isVain() ? 0.0 : $atMost);
+        while ($this->book->now < $end - 1e-6 && ! $isThere()) {
             $pot->stand($around, $flow, self::TICK_S, $around, true);
             $this->standAside($pot === $this->water ? $this->oil : $this->water);
             $this->pass();
@@ -323,9 +296,9 @@ final class Rehearse
 
     private function pass(float $tick = self::TICK_S): void
     {
-        $this->now += $tick;
+        $this->book->now += $tick;
         $this->noteMelted();
-        if ($this->now - $this->sampled >= self::SAMPLE_S) {
+        if ($this->book->wantsSample()) {
             $this->sample();
         }
     }
@@ -337,7 +310,7 @@ final class Rehearse
             $in = $pot->isEmpty() ? $this->main() : $pot;
             if (HeatContent::melted($ingredient, $in->celsius) >= 1.0) {
                 unset($this->solid[$key]);
-                $this->event('melted', $key, $in->celsius);
+                $this->book->event('melted', $key, $in->celsius);
                 if ($ingredient->kind === Kind::Emulsifier) {
                     $this->setting[$key] = $ingredient;
                 }
@@ -346,7 +319,7 @@ final class Rehearse
         foreach ($this->isCombined ? $this->setting : [] as $key => $ingredient) {
             if (HeatContent::melted($ingredient, $this->main()->celsius) < 1.0) {
                 unset($this->setting[$key]);
-                $this->event('sets', $key, $this->main()->celsius);
+                $this->book->event('sets', $key, $this->main()->celsius);
             }
         }
     }
@@ -373,31 +346,8 @@ final class Rehearse
         return $this->oil->isEmpty() || (! $this->water->isEmpty() && $this->kitchen->pour === PourOrder::OilIntoWater) ? $this->water : $this->oil;
     }
 
-    private function event(string $what, ?string $ingredient, ?float $celsius, ?float $at = null, string $which = ''): void
-    {
-        $this->events[] = ['minute' => ($at ?? $this->now) / 60, 'step' => $this->step, 'what' => $which === '' ? $what : "{$what}_$which", 'ingredient' => $ingredient, 'celsius' => $celsius];
-    }
-
-    private function find(?Finding ...$findings): void
-    {
-        foreach ($findings as $finding) {
-            if ($finding !== null) {
-                $this->findings[] = ['step' => $this->step, 'finding' => $finding];
-            }
-        }
-    }
-
     private function sample(bool $force = false): void
     {
-        if (! $force && $this->samples !== [] && abs($this->sampled - $this->now) < 1e-6) {
-            return;
-        }
-        $this->sampled = $this->now;
-        $celsius = static fn (Pot $pot): ?float => $pot->isEmpty() ? null : $pot->celsius;
-        $this->samples[] = [
-            'minute' => $this->now / 60, 'step' => $this->step,
-            'water_c' => $this->isCombined ? null : $celsius($this->water), 'oil_c' => $this->isCombined ? null : $celsius($this->oil), 'mix_c' => $this->isCombined ? $this->main()->celsius : null,
-            'solid' => $this->isCombined ? $this->main()->solid() : $this->oil->solid(), 'dried' => $this->water->dried + $this->oil->dried,
-        ];
+        $this->book->sample($this->water, $this->oil, $this->isCombined ? $this->main() : null, $force);
     }
 }

@@ -345,7 +345,7 @@ final class DemoWorkroom extends Seeder
     private function mask(): array
     {
         return [
-            'format' => 'ilvane.formula/1', 'name' => 'Pantry-raid banana mask', 'family' => 'fresh_mask', 'scale_resolution_g' => 1.0,
+            'format' => 'ilvane.formula/1', 'name' => 'Pantry-raid banana mask', 'family' => 'fresh_mask', 'scale_resolution_g' => 0.1,
             'keeping' => ['intended' => 'fresh', 'storage' => 'fridge'],
             'lines' => [
                 ['ingredient' => 'banana-flesh', 'amount' => '90 g', 'phase' => 'water', 'prepared' => 'strained'],

@@ -87,7 +87,7 @@ final class JarsTest extends BrowserCase
         self::find('#lane-oil .add')->click();
         $field = self::until(static fn () => self::$browser->switchTo()->activeElement()->getAttribute('role') === 'combobox' ? self::$browser->switchTo()->activeElement() : throw new WebDriverException('not yet'), 'no line in hand');
         $field->sendKeys($code); // by its code: there are two of that name
-        self::find('.found:not([hidden]) li');
+        self::until(static fn (): bool => str_contains(self::find('.found:not([hidden]) li')->getText(), $code) ?: throw new WebDriverException('not yet'), "$code is not found"); // the list may still show what fewer letters found
         $field->sendKeys(WebDriverKeys::ENTER);
         self::$browser->switchTo()->activeElement()->sendKeys('12 g'.WebDriverKeys::TAB);
         self::settled();
