@@ -32,7 +32,7 @@ return [
         'measure' => ['sum_not_100' => 'Les pourcentages ne font pas 100'], 'keeping' => ['claim_too_long' => 'On la dit bonne plus longtemps qu’elle ne l’est'], 'label' => ['claim' => 'Les mots promettent ce qu’ils ne doivent pas'],
         'texture' => ['too_hard' => 'Il devient trop dur à prendre', 'too_soft' => 'Il est trop mou pour prendre l’air', 'set_too_hard' => 'Il a trop durci pour être fouetté'],
         'packaging' => ['too_hot' => 'Cela entre trop chaud dans le contenant'], 'yield' => ['exceeds_containers' => 'Il y en a plus que les contenants ne tiennent'],
-        'heat' => ['below_melting' => 'Tout n’est pas fondu', 'unequal' => 'Les deux phases sont trop loin en chaleur', 'gate' => 'La phase de refroidissement entre trop chaud', 'unreachable' => 'Le bain n’atteint jamais cette chaleur'],
+        'heat' => ['below_melting' => 'Tout n’est pas fondu', 'unequal' => 'Les deux phases sont trop loin en chaleur', 'gate' => 'Les ajouts à froid entrent trop chaud', 'unreachable' => 'Le bain n’atteint jamais cette chaleur'],
     ],
     'ways' => [
         'as_it_was' => 'Revenir aux quantités d’avant, quand elle tenait', 'stir_longer' => 'Remuer plus longtemps', 'leave_out' => 'Laisser de côté : :ingredient',
@@ -58,7 +58,7 @@ return [
         'firmness' => ['name' => 'La fermeté d’un beurre', 'question' => ':butter % de beurre de mangue, le reste d’huile de tournesol, dans une pièce à :celsius °C. Comment le sent-on ?', 'because' => ':right. Ce qui compte, c’est la part de gras encore solide à cette chaleur.', 'basis' => 'Graisse solide en moyenne pondérée, chiffres de mémoire, à 5 à 15 points près.'],
         'strength' => ['name' => 'La force d’une huile', 'question' => ':plant g de souci dans :oil g d’huile d’olive, au froid et à l’obscurité, :days jours. Combien de grammes de plante y a-t-il dans 100 g d’huile ?', 'because' => ':right. Au plus la part de la plante dans l’huile, et moins si les jours ont manqué.', 'basis' => 'Le modèle d’infusion, réglé sur la pratique courante. Une estimation.'],
         'awake_acid' => ['name' => 'La part d’acide éveillé', 'question' => 'Du benzoate de sodium dans une brume à pH :ph. Quelle part de son acide est éveillée et conserve ?', 'because' => ':right. À pH 4,2 c’est la moitié, et une unité de plus n’en laisse qu’un dixième environ.', 'basis' => 'Part non dissociée d’après le pKa de l’acide benzoïque, 4,20.'],
-        'sample_dose' => ['name' => 'De l’essai au lot', 'question' => 'Un essai avec :product g de crème a pris :added g de solution citrique. Combien en faut-il pour le lot de :batch g ?', 'because' => ':right. Le lot pèse tant de fois la crème de l’essai ; l’eau de l’essai ne compte pas.', 'basis' => 'Calcul.'],
+        'sample_dose' => ['name' => 'De l’essai à la fournée', 'question' => 'Un essai avec :product g de crème a pris :added g de solution citrique. Combien en faut-il pour la fournée de :batch g ?', 'because' => ':right. La fournée pèse tant de fois la crème de l’essai ; l’eau de l’essai ne compte pas.', 'basis' => 'Calcul.'],
         'emulsifier_needed' => ['name' => 'Combien d’émulsifiant', 'question' => ':batch g de crème avec :fats % d’huiles et de beurres, tenue par du BTMS-25. Combien en faut-il au moins ?', 'because' => ':right : un cinquième du poids des corps gras.', 'basis' => 'Pratique courante pour ce type d’émulsifiant, comme les contrôles l’appliquent.'],
     ],
 ];

@@ -22,10 +22,10 @@ return [
         'what' => 'Qu’allez-vous faire ?',
         'empty' => 'Rien n’est encore là. Commencez par le chemin le plus proche : Ilvane calcule les grammes, dit ce qui tient et ce qui ne tient pas, pourquoi, et reste à côté pendant que vous le faites.',
         'ways' => [
-            'frame' => ['Partir d’un cadre', 'Une formule sûre du genre voulu, à changer à votre guise. Le premier lot le plus sûr.'],
+            'frame' => ['Partir d’un cadre', 'Une formule sûre du genre voulu, à changer à votre guise. La première fournée la plus sûre.'],
             'recipe' => ['Coller une recette', 'En tasses, cuillères et gouttes, en français ou en anglais. Elle devient des grammes, et vous voyez ce qu’elle laisse ouvert.'],
             'jar' => ['Prévoir une macération', 'Une plante et une huile : quelle force, quand secouer, quand filtrer.'],
-            'empty' => ['Un plan de travail vide', 'Vous savez ce qui y entre.'],
+            'empty' => ['Un établi vide', 'Vous savez ce qui y entre.'],
         ],
         'at_step' => ':verb, étape :n sur :of',
         'begun' => 'commencé :when',
