@@ -7,13 +7,16 @@ namespace App\Drawing;
 /** Things in columns, from what was bought on the left to what was made on the right, and the threads between them. */
 final readonly class Threads
 {
-    public const BOX_WIDE = 204.0;
+    public const BOX_WIDE = 232.0;
 
-    public const BOX_HIGH = 40.0;
+    public const BOX_HIGH = 44.0;
 
-    private const ACROSS = 270.0;
+    /** Room for the vessel, left of the words. */
+    public const VESSEL_WIDE = 46.0;
 
-    private const DOWN = 47.0;
+    private const ACROSS = 330.0;
+
+    private const DOWN = 54.0;
 
     private const MARGIN = 8.0;
 
@@ -48,8 +51,8 @@ final readonly class Threads
             if (! isset($places[$edge['from']], $places[$edge['to']])) {
                 continue;
             }
-            [$x1, $y1] = [$places[$edge['from']]['x'] + self::BOX_WIDE, $places[$edge['from']]['y'] + self::BOX_HIGH / 2];
-            [$x2, $y2] = [$places[$edge['to']]['x'], $places[$edge['to']]['y'] + self::BOX_HIGH / 2];
+            [$x1, $y1] = [$places[$edge['from']]['x'] + self::BOX_WIDE, $places[$edge['from']]['y'] + self::BOX_HIGH];
+            [$x2, $y2] = [$places[$edge['to']]['x'], $places[$edge['to']]['y'] + self::BOX_HIGH];
             $bend = max(20.0, ($x2 - $x1) / 2);
             $lines[] = ['path' => sprintf('M%.1f %.1fC%.1f %.1f %.1f %.1f %.1f %.1f', $x1, $y1, $x1 + $bend, $y1, $x2 - $bend, $y2, $x2, $y2), 'wide' => round(1 + min(6.0, sqrt(max(0.0, $edge['grams'] ?? 0.0)) / 4), 1), 'from' => $edge['from'], 'to' => $edge['to']];
         }

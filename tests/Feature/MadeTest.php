@@ -188,7 +188,7 @@ final class MadeTest extends AppCase
         $formula = $this->formulaOf(SoundFormula::document());
         $this->bought('sweet-almond-oil');
         $batch = $this->madeOf($formula);
-        $pages = ['/', '/shelf', '/pantry', "/batches/$batch->code", '/labels', '/shopping', '/pantry/'.Lot::query()->value('code').'/trace'];
+        $pages = ['/', '/shelf-line', '/shelf', '/pantry', "/batches/$batch->code", '/labels', '/shopping', '/pantry/'.Lot::query()->value('code').'/trace'];
         $before = array_map($this->queries(...), $pages);
         $this->many($batch, Lot::query()->firstOrFail(), $formula);
         foreach ($pages as $i => $page) {

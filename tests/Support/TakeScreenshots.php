@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Database\Seeders\DemoWorkroom;
+use Facebook\WebDriver\Exception\WebDriverException;
 use Facebook\WebDriver\WebDriverKeys;
 use PDO;
 
@@ -19,7 +20,7 @@ final class TakeScreenshots extends BrowserCase
         self::seed(DemoWorkroom::class);
         /** @var array<string, string> $codes */
         $codes = (new PDO('sqlite:'.self::database()))->query('SELECT status, code FROM batches WHERE gone_at IS NULL ORDER BY id DESC')->fetchAll(PDO::FETCH_KEY_PAIR);
-        foreach (['today' => '/', 'planner' => '/jars/4', 'jar' => '/jars/1', 'preparation' => '/preparations/3', 'bench' => '/formulas/1', 'bench-flawed' => '/formulas/5', 'side-by-side' => '/formulas/1/compare?a=1&b=2', 'propose' => '/formulas/4/propose?wish=firm&feel=firm&celsius=26', 'acidity' => '/formulas/3/acidity?product=10&added=6+drops&strength=10&wanted=4.5', 'handbook' => '/handbook/preserving', 'record' => "/batches/{$codes['finished']}", 'label' => "/batches/{$codes['finished']}/label", 'trace' => "/batches/{$codes['finished']}/trace"] as $name => $path) {
+        foreach (['today' => '/', 'planner' => '/jars/4', 'jar' => '/jars/1', 'preparation' => '/preparations/3', 'bench-flawed' => '/formulas/5', 'side-by-side' => '/formulas/1/compare?a=1&b=2', 'propose' => '/formulas/4/propose?wish=firm&feel=firm&celsius=26', 'acidity' => '/formulas/3/acidity?product=10&added=6+drops&strength=10&wanted=4.5', 'handbook' => '/handbook/preserving', 'record' => "/batches/{$codes['finished']}", 'label' => "/batches/{$codes['finished']}/label", 'trace' => "/batches/{$codes['finished']}/trace", 'practice' => '/practice/28-5?what=1&way=2'] as $name => $path) {
             self::visit($path);
             self::picture($name);
         }
@@ -43,6 +44,7 @@ final class TakeScreenshots extends BrowserCase
 
     private static function picture(string $name): void
     {
+        self::until(static fn (): bool => $name === 'empty' || self::all('.shelf-line') === [] || self::all('.line-thing') !== [] ?: throw new WebDriverException('not yet'), 'the shelf line does not come');
         self::$browser->executeAsyncScript('const done = arguments[0]; document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(() => done())))');
         self::$browser->takeScreenshot(dirname(__DIR__, 2)."/docs/screenshots/$name.png");
     }

@@ -4,17 +4,29 @@ declare(strict_types=1);
 
 namespace App\Workroom\Trace;
 
+use App\Drawing\Profile;
+use App\Drawing\Section;
 use App\Drawing\Threads;
 use App\Models\Batch;
 use App\Models\Lot;
 use App\Workroom\Made\MadeBook;
+use App\Workroom\Pantry\LotPage;
+use App\Workroom\VesselOf;
 use App\Workroom\Wording;
+use Ilvane\Core\Checks\Evaluator;
+use Ilvane\Core\Formula\FormulaDocument;
 
 /** Where something came from or went to, drawn, and what to call back. */
 final readonly class TracePage
 {
+    /** Vessels drawn at the most; beyond that the names have to do. */
+    private const DRAWN = 80;
+
+    /** Drawing units a vessel stands high here. */
+    private const STANDS = 60.0;
+
     /**
-     * @param  list<array{id: string, code: string, name: string, detail: string, href: string, kind: string, isStart: bool, x: float, y: float}>  $boxes
+     * @param  list<array{id: string, code: string, name: string, detail: string, href: string, kind: string, isStart: bool, vessel: Section|null, x: float, y: float}>  $boxes
      * @param  list<array{code: string, name: string, made: string, filled: string, left: string, stands: string, href: string, out: list<string>}>  $recall
      * @param  list<array{from: string, to: string, grams: string}>  $told  the threads in words
      */
@@ -35,10 +47,11 @@ final readonly class TracePage
     private static function page(string $code, string $name, bool $isForward, Trace $trace, string $back, Wording $wording): self
     {
         $drawing = Threads::of(array_keys($trace->nodes), array_values($trace->edges));
+        $vessels = self::vessels($trace);
         $boxes = [];
         foreach ($trace->nodes as $node) {
             $boxes[] = [
-                'id' => $node['id'], 'code' => $node['code'], 'name' => $node['name'], 'kind' => $node['kind'], 'isStart' => $node['code'] === $code,
+                'id' => $node['id'], 'code' => $node['code'], 'name' => $node['name'], 'kind' => $node['kind'], 'isStart' => $node['code'] === $code, 'vessel' => $vessels[$node['kind'] === 'jar' ? 'jar' : $node['code']] ?? null,
                 'detail' => $node['grams'] === null ? '' : $wording->grams($node['grams']).' '.say('pantry.left'),
                 'href' => match ($node['kind']) {
                     'batch' => route('batch', $node['code']),
@@ -51,6 +64,29 @@ final readonly class TracePage
         $told = array_map(static fn (array $edge): array => ['from' => self::spoken($trace, $edge['from']), 'to' => self::spoken($trace, $edge['to']), 'grams' => $edge['grams'] === null ? '' : $wording->grams($edge['grams'])], array_values($trace->edges));
 
         return new self($code, $name, $isForward, $drawing, $boxes, $isForward ? self::recall($trace, $wording) : [], $told, $back);
+    }
+
+    /**
+     * What each thing stands in; none where there are more than the eye takes in.
+     *
+     * @return array<string, Section> by code, "jar" for every jar
+     */
+    private static function vessels(Trace $trace): array
+    {
+        $codes = array_column($trace->nodes, 'code');
+        if (count($codes) > self::DRAWN) {
+            return [];
+        }
+        $vessels = ['jar' => Section::draw(Profile::of('jar', 500), [], 0, self::STANDS, closed: true, labelled: false)];
+        foreach (Lot::query()->whereIn('code', $codes)->get() as $lot) {
+            $vessels[$lot->code] = LotPage::vessel($lot, self::STANDS);
+        }
+        foreach (Batch::query()->whereIn('code', $codes)->get() as $batch) {
+            $formula = FormulaDocument::read($batch->document);
+            $vessels[$batch->code] = app(VesselOf::class)->small(app(Evaluator::class)->weigh($formula), $formula->family, true, self::STANDS);
+        }
+
+        return $vessels;
     }
 
     /** @return list<array{code: string, name: string, made: string, filled: string, left: string, stands: string, href: string, out: list<string>}> */

@@ -8,9 +8,11 @@
             <svg class="threads-drawn" width="{{ $page->drawing->width }}" height="{{ $page->drawing->height }}" viewBox="0 0 {{ $page->drawing->width }} {{ $page->drawing->height }}">
                 @foreach ($page->drawing->lines as $line)<path class="thread-line" d="{{ $line['path'] }}" stroke-width="{{ $line['wide'] }}"/>@endforeach
                 @foreach ($page->boxes as $box)
-                    <a href="{{ $box['href'] }}"><rect class="thread-box thread-{{ $box['kind'] }} @if ($box['isStart']) is-start @endif" x="{{ $box['x'] }}" y="{{ $box['y'] }}" width="{{ \App\Drawing\Threads::BOX_WIDE }}" height="{{ \App\Drawing\Threads::BOX_HIGH }}"/>
-                        <text class="thread-name" x="{{ $box['x'] + 8 }}" y="{{ $box['y'] + 17 }}">{{ \Illuminate\Support\Str::limit($box['name'], 24, '…') }}</text>
-                        <text class="thread-code" x="{{ $box['x'] + 8 }}" y="{{ $box['y'] + 33 }}">{{ $box['code'] }}@if ($box['detail'] !== '') · {{ $box['detail'] }}@endif</text></a>
+                    <a href="{{ $box['href'] }}"><rect class="thread-box" x="{{ $box['x'] }}" y="{{ $box['y'] }}" width="{{ \App\Drawing\Threads::BOX_WIDE }}" height="{{ \App\Drawing\Threads::BOX_HIGH }}"/>
+                        <path class="thread-plank @if ($box['isStart']) is-start @endif" d="M{{ $box['x'] }} {{ $box['y'] + \App\Drawing\Threads::BOX_HIGH }}h{{ \App\Drawing\Threads::BOX_WIDE }}"/>
+                        @if ($box['vessel'] !== null)<svg x="{{ $box['x'] }}" y="{{ $box['y'] - 6 }}" width="{{ \App\Drawing\Threads::VESSEL_WIDE }}" height="{{ \App\Drawing\Threads::BOX_HIGH + 6 }}" viewBox="0 8 {{ $box['vessel']->width }} {{ $box['vessel']->height - 16 }}" preserveAspectRatio="xMidYMax meet"><x-vessel :section="$box['vessel']"/></svg>@endif
+                        <text class="thread-name" x="{{ $box['x'] + \App\Drawing\Threads::VESSEL_WIDE + 6 }}" y="{{ $box['y'] + 19 }}">{{ \Illuminate\Support\Str::limit($box['name'], 22, '…') }}</text>
+                        <text class="thread-code" x="{{ $box['x'] + \App\Drawing\Threads::VESSEL_WIDE + 6 }}" y="{{ $box['y'] + 36 }}">{{ $box['code'] }}@if ($box['detail'] !== '') · {{ $box['detail'] }}@endif</text></a>
                 @endforeach
             </svg>
         </div>
