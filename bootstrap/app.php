@@ -25,9 +25,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         // What is typed is kept as typed, an emptied field included.
         $middleware->remove([TrimStrings::class, ConvertEmptyStringsToNull::class]);
-        $middleware->prepend([OnlyKnownHosts::class, SecurityHeaders::class, KeepDailyCopy::class]);
+        $middleware->prepend([OnlyKnownHosts::class, SecurityHeaders::class, KeepDailyCopy::class, SpeakTheLanguage::class]);
         // first of all: who isn't let in starts no session and learns nothing
-        $middleware->web(prepend: [SpeakTheLanguage::class, OnlyKnownDevices::class]);
+        $middleware->web(prepend: [OnlyKnownDevices::class]);
         $middleware->encryptCookies([Door::COOKIE]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -84,6 +84,32 @@ final class LanguageTest extends AppCase
         }
     }
 
+    /** What the makers of the sample workroom wrote themselves, codes, INCI names: alike in every language. */
+    private const ALIKE = '/…$| –$|^(?:[\d\s.,:·×%°–-]|g|mL|cm|mm|Aqua|EU|Codex|Ph\. Eur)|\b(?:Extract|Oil|Butter|Acid|Alcohol|Glycol|Parfum|Oleate|Water)\b|261|http|^[a-z]+\.[a-z_0-9]+$|^[A-Z][\w-]+(?:, [A-Z][\w -]+)+,?$/u';
+
+    public function test_no_sentence_is_the_same_on_the_english_and_the_french_page(): void
+    {
+        $this->seed(DemoWorkroom::class);
+        $making = DB::table('batches')->where('status', 'making')->value('code');
+        $made = DB::table('batches')->where('status', 'finished')->whereNull('gone_at')->orderBy('id')->value('code');
+        $lot = DB::table('lots')->where('kind', 'infused_oil')->value('code');
+        $own = (string) json_encode(DB::table('formulas')->pluck('draft')->all()).json_encode(DB::table('batches')->pluck('document')->all()).json_encode(DB::table('jar_entries')->pluck('note')->all()).json_encode(DB::table('formula_versions')->pluck('note')->all()).json_encode(DB::table('lots')->pluck('name')->all()).json_encode(DB::table('jars')->pluck('name')->all()).json_encode(DB::table('shelf_entries')->get()->all()).json_encode(DB::table('sightings')->pluck('note')->all());
+        $own = stripslashes((string) preg_replace_callback('/\\\\*u([0-9a-f]{4})/', static fn (array $found): string => mb_chr((int) hexdec($found[1])), $own));
+        $left = [];
+        foreach (['/', '/formulas', '/formulas/1', '/formulas/2', '/formulas/4', '/formulas/5', '/formulas/7', '/formulas/1/rehearsal', '/formulas/1/set-out', '/formulas/3/acidity?product=10&added=6+drops&strength=10&wanted=4.5', '/formulas/4/propose?wish=firm&feel=firm&celsius=26', '/formulas/1/compare?a=1&b=2', '/formulas/1/how-to', '/frames', '/intake', '/jars', '/jars/1', '/jars/4', '/jars/1/label', '/preparations', '/preparations/3', '/pantry', "/pantry/$lot", "/pantry/$lot/trace", '/shopping', '/own-ingredients', '/shelf', "/batches/$made", "/batches/$made/label", "/batches/$made/trace", "/batches/$made/price", '/labels', '/handbook', '/handbook/preserving', '/handbook/butters', '/handbook/plants', '/ingredients/tea-tree-essential-oil', '/practice', '/practice/3-7?what=0&way=0', '/practice/30-7?what=0&way=0', '/practice/36-7?choice=0', '/settings', '/safe', '/search?q=shea', "/make/$making/gate", "/make/$making/weigh.4", '/no-such-page'] as $page) {
+            $said = [];
+            foreach (['en', 'fr'] as $language) {
+                DB::table('settings')->updateOrInsert(['name' => 'language'], ['value' => json_encode(['is' => $language]), 'updated_at' => '2026-01-01 00:00:00']);
+                $html = preg_replace('#<(script|style|textarea|option)\b.*?</\1>#s', '', (string) $this->get($page)->getContent()) ?? '';
+                $texts = array_map(static fn (string $text): string => trim(preg_replace('/\s+/u', ' ', html_entity_decode($text, ENT_QUOTES | ENT_HTML5)) ?? ''), preg_split('/<[^>]+>/', $html) ?: []);
+                $said[$language] = array_filter($texts, static fn (string $text): bool => preg_match_all('/\p{L}{2,}/u', $text) >= 3 && preg_match(self::ALIKE, $text) !== 1 && ! str_contains($own, preg_replace('/ · Ilvane$/', '', $text) ?? ''));
+            }
+            $same = array_values(array_unique(array_intersect($said['en'], $said['fr'])));
+            $same === [] ?: $left[$page] = $same;
+        }
+        self::assertSame([], $left);
+    }
+
     /** @return list<string> */
     private static function places(mixed $words): array
     {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Middleware\SpeakTheLanguage;
 use App\Http\Requests\MeasuresEntry;
 use App\Http\Typed;
 use App\Workroom\Kept;
+use App\Workroom\Languages;
 use App\Workroom\Make\OwnMakes;
 use App\Workroom\OwnHair;
 use App\Workroom\OwnKitchen;
@@ -37,7 +37,7 @@ final class SettingsController
     public function keepLanguage(Request $request): RedirectResponse
     {
         $language = Typed::text($request, 'language', 5);
-        if (in_array($language, SpeakTheLanguage::LANGUAGES, true)) {
+        if (in_array($language, Languages::ALL, true)) {
             Kept::keep('language', ['is' => $language]);
             app()->setLocale($language);
         }

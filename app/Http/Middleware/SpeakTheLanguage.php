@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Workroom\Kept;
+use App\Workroom\Languages;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -12,13 +13,11 @@ use Symfony\Component\HttpFoundation\Response;
 /** The language the maker chose, on every page, label and paper. */
 final class SpeakTheLanguage
 {
-    public const LANGUAGES = ['en', 'fr'];
-
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $chosen = Kept::values('language')['is'] ?? null;
-        if (is_string($chosen) && in_array($chosen, self::LANGUAGES, true)) {
+        if (is_string($chosen) && in_array($chosen, Languages::ALL, true)) {
             app()->setLocale($chosen);
         }
 

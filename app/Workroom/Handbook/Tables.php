@@ -67,7 +67,7 @@ final readonly class Tables
     {
         $strength = static fn (int $grade): string => say("handbook.strength.$grade");
         $coverage = $ingredient->coverage;
-        $limits = array_map(fn (PreservativeComponent $part): string => $part->inci.' '.($part->leaveOnLimit === null ? self::NONE : say('handbook.legal_as', ['limit' => $this->wording->percent($part->leaveOnLimit), 'as' => $part->limitAs])), $ingredient->preservativeComponents);
+        $limits = array_map(fn (PreservativeComponent $part): string => $part->inci.' '.($part->leaveOnLimit === null ? self::NONE : say('handbook.legal_as', ['limit' => $this->wording->percent($part->leaveOnLimit), 'as' => say($part->limitIsAsAcid() ? 'words.limit_as_acid' : 'words.limit_as_such')])), $ingredient->preservativeComponents);
 
         return [
             $this->range($ingredient),

@@ -11,6 +11,7 @@ use App\Models\Lot;
 use App\Workroom\Bench\EvaluationDocument;
 use App\Workroom\DayCode;
 use App\Workroom\FindingDocument;
+use App\Workroom\Languages;
 use App\Workroom\OwnKitchen;
 use App\Workroom\OwnMeasures;
 use App\Workroom\Pantry\LotBook;
@@ -106,8 +107,10 @@ final readonly class MakeBook
         $rehearsal = Rehearse::formula($this->evaluator->evaluate($state->formula)->assessment, $this->catalogue);
         $steam = $rehearsal->waterLost * $state->factor;
         $balance = Balance::of($state->gramsIn(), $filled, $state->sumOf('sample'), $state->strainedOut(), $steam, OwnMakes::learned()['bowl']->value);
+        $document = fn (): array => self::withBalance($this->evaluations->of($evaluation), $balance);
         $outcome = [
-            'evaluation' => self::withBalance($this->evaluations->of($evaluation), $balance),
+            'evaluation' => $document(),
+            'said' => array_map(Outcome::words(...), Languages::inEach($document)),
             'balance' => $balance->parts(),
             'taught' => ['bowl' => $balance->isExplained() ? $balance->bowlShare() : null, 'overrun' => $state->overrun(), 'cooling' => OwnMakes::cooledFaster($state, $rehearsal), 'uptake' => $state->keptByPlants(), 'drops' => $state->dropsMl()],
             'contents' => ContentsList::of($evaluation->assessment->composition)->shares,

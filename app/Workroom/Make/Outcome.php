@@ -13,6 +13,7 @@ use App\Models\Batch;
  * @phpstan-type Stored array{
  *   evaluation: array{regime: string, verdict: string, lines: list<array{line: int, ingredient: ?string, phase: string, grams: ?array{likely: float}, percent: ?array{likely: float}}>, keeping: ?array{days: float, decided_by: string, steps: list<array{what: string, days: float}>}, findings: list<Found>},
  *   contents: array<string, float>, planned: list<?float>, yield: array{in: float, filled: float, missing: float, percent: ?float},
+ *   said?: array<string, array{verdict: string, steps: list<string>, findings: list<array{message: string, because: string}>}>,
  *   balance?: array<string, float>, taught?: array{bowl: ?float, overrun: ?float, cooling: array{in: string, ratio: float}|null},
  *   declared?: list<string>, cost?: array{known: float, unpriced: list<string>},
  *   containers: int, ph: ?float, stops: int, no_date: ?string
@@ -20,12 +21,39 @@ use App\Models\Batch;
  */
 final class Outcome
 {
-    /** @return Stored */
+    /** @return Stored in the language spoken now, as far as it was put into it when the batch was finished */
     public static function of(Batch $batch): array
     {
         /** @var Stored $stored */
         $stored = $batch->outcome ?? throw new \LogicException("Batch $batch->code is not finished.");
+        $said = $stored['said'][app()->getLocale()] ?? null;
+        if ($said !== null) {
+            $stored['evaluation']['verdict'] = $said['verdict'];
+            foreach ($stored['evaluation']['findings'] as $i => $found) {
+                $stored['evaluation']['findings'][$i] = [...$found, ...$said['findings'][$i] ?? []];
+            }
+            foreach ($stored['evaluation']['keeping']['steps'] ?? [] as $i => $step) {
+                $stored['evaluation']['keeping']['steps'][$i]['what'] = $said['steps'][$i] ?? $step['what'];
+            }
+        }
 
         return $stored;
+    }
+
+    /**
+     * The sentences of an evaluation, without its figures.
+     *
+     * @param  array<string, mixed>  $evaluation  ilvane.evaluation/1
+     * @return array{verdict: mixed, steps: list<mixed>, findings: list<array{message: mixed, because: mixed}>}
+     */
+    public static function words(array $evaluation): array
+    {
+        $list = static fn (mixed $rows): array => is_array($rows) ? array_values(array_filter($rows, is_array(...))) : [];
+
+        return [
+            'verdict' => $evaluation['verdict'] ?? '',
+            'steps' => array_column($list(is_array($evaluation['keeping'] ?? null) ? $evaluation['keeping']['steps'] ?? [] : []), 'what'),
+            'findings' => array_map(static fn (array $found): array => ['message' => $found['message'] ?? '', 'because' => $found['because'] ?? ''], $list($evaluation['findings'] ?? [])),
+        ];
     }
 }

@@ -9,7 +9,9 @@ use App\Models\Jar;
 use App\Models\Lot;
 use App\Models\LotEntry;
 use App\Models\ShelfEntry;
+use App\Workroom\Pantry\LotPage;
 use App\Workroom\Standing;
+use App\Workroom\Wording;
 use Illuminate\Support\Collection;
 
 /**
@@ -139,7 +141,7 @@ final class Trace
     private function lots(Collection $lots): void
     {
         foreach ($lots as $lot) {
-            $this->nodes["lot $lot->code"] ??= ['id' => "lot $lot->code", 'kind' => $lot->kind, 'code' => $lot->code, 'name' => $lot->name, 'grams' => $lot->grams_left];
+            $this->nodes["lot $lot->code"] ??= ['id' => "lot $lot->code", 'kind' => $lot->kind, 'code' => $lot->code, 'name' => LotPage::nameOf($lot, app(Wording::class)), 'grams' => $lot->grams_left];
         }
     }
 
