@@ -25,6 +25,9 @@ final readonly class Agenda
     /** Of each kind; who has more to do than this has enough to begin with. */
     private const MOST = 40;
 
+    /** Shown at once under one heading; the rest is a press away. */
+    public const AT_ONCE = 9;
+
     private const DAYS_AHEAD = 7;
 
     /** Perishables are named this long before they are to be gone. */

@@ -30,19 +30,11 @@
                         <section class="agenda-{{ $group }}">
                             <h2>{{ __("today.$group") }}</h2>
                             <ul>
-                                @foreach ($entries as $entry)
-                                    <li class="due urgency-{{ $entry->urgency }}">
-                                        <a class="due-words" href="{{ $entry->href }}"><b>{{ $entry->title }}</b> <span>{{ $entry->what }}</span>@if ($group !== 'now' || $entry->urgency === 5) <small>{{ $entry->when }}</small>@endif</a>
-                                        @if ($group === 'now')
-                                            @if ($entry->act !== null)
-                                                <form method="post" action="{{ $entry->act['href'] }}" x-data="step">@csrf @foreach ($entry->act['fields'] as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach<button class="button due-do">{{ $entry->act['label'] }}</button></form>
-                                            @else
-                                                <a class="button @if ($entry->open === '') button-quiet @endif due-do" href="{{ $entry->href }}">{{ $entry->open === '' ? __('today.open') : $entry->open }}</a>
-                                            @endif
-                                        @endif
-                                    </li>
-                                @endforeach
+                                @foreach (array_slice($entries, 0, \App\Workroom\Today\Agenda::AT_ONCE) as $entry)@include('shelf.due')@endforeach
                             </ul>
+                            @if (count($entries) > \App\Workroom\Today\Agenda::AT_ONCE)
+                                <details class="due-rest"><summary>{{ __('today.more', ['count' => count($entries) - \App\Workroom\Today\Agenda::AT_ONCE]) }}</summary><ul>@foreach (array_slice($entries, \App\Workroom\Today\Agenda::AT_ONCE) as $entry)@include('shelf.due')@endforeach</ul></details>
+                            @endif
                         </section>
                     @endforeach
                 </div>
