@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Drawing\Plot;
+use App\Drawing\Profile;
+use App\Drawing\Section;
+use App\Models\Batch;
 use App\Workroom\Jars\JarBook;
 use App\Workroom\Jars\JarStory;
 use App\Workroom\Jars\PlanDraft;
 use App\Workroom\Jars\Planner;
 use App\Workroom\Jars\StrengthChart;
+use App\Workroom\Make\MakeState;
 use App\Workroom\VesselOf;
 use App\Workroom\Wording;
 use Illuminate\Support\Carbon;
@@ -18,6 +22,7 @@ use Ilvane\Core\Infusion\InfusionPlanDocument;
 use Ilvane\Core\Infusion\Method;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\AppCase;
+use Tests\Support\SoundFormula;
 
 /** What is drawn is true: levels, tints and curves come from the model. */
 final class DrawingTest extends AppCase
@@ -148,5 +153,46 @@ final class DrawingTest extends AppCase
         self::assertSame([21.0, 21.0, 14.0, 42.0, 60.0], array_map($lasts, ['', '3 weeks', '14', '6 w', '2 months']));
         self::assertEqualsWithDelta([45 / 1440, 8 / 24, 20 / 1440], [$lasts('45 min', 'warm_bath'), $lasts('8 h', 'low_oven'), $lasts('20', 'warm_bath')], 1e-6);
         self::assertSame([14.0, 21.0], [$lasts('14 jours'), $lasts('3 semaines')]);
+    }
+
+    public function test_vessels_on_a_shelf_stand_to_one_scale(): void
+    {
+        $stands = static fn (string $shape, float $ml): array => [Section::draw(Profile::of($shape, $ml), [], 0, 120, tallest: 130)->height, Profile::of($shape, $ml)->height()];
+        foreach ([['jar', 500.0], ['bottle', 250.0], ['beaker', 260.0]] as [$shape, $ml]) {
+            [$drawn, $real] = $stands($shape, $ml);
+            self::assertEqualsWithDelta(120 * min(1.0, $real / 130), $drawn, 1e-9, $shape);
+        }
+        self::assertEqualsWithDelta(120.0, $stands('beaker', 5000.0)[0], 1e-9, 'the largest stands as high as there is room');
+        self::assertEqualsWithDelta(120 * 0.42, $stands('tub', 15.0)[0], 1e-9, 'the smallest can still be made out');
+        self::assertEqualsWithDelta(120.0, Section::draw(Profile::of('jar', 100), [], 0, 120)->height, 1e-9, 'alone, each as high as said');
+        $rising = array_map(static fn (float $ml): float => $stands('bottle', $ml)[0], [60.0, 100.0, 150.0, 220.0]);
+        $sorted = $rising;
+        sort($sorted);
+        self::assertSame($sorted, $rising, 'a larger bottle is never drawn lower');
+    }
+
+    public function test_the_vessel_at_the_hob_holds_what_was_told_to_be_in_it(): void
+    {
+        $formula = $this->formulaOf(SoundFormula::document());
+        $this->post("/formulas/$formula->id/make");
+        $batch = Batch::query()->firstOrFail();
+        $drawn = static fn (): array => array_column(app(VesselOf::class)->soFar(MakeState::of($batch->refresh()->load('entries')), 340)->bands, 'material');
+        $level = static fn (): float => app(VesselOf::class)->soFar(MakeState::of($batch->refresh()->load('entries')), 340)->level;
+        $tell = fn (string $step, array $fields = []): mixed => $this->post("/make/$batch->code/$step", ['client_key' => (string) Str::uuid(), ...$fields]);
+        self::assertSame([], $drawn(), 'nothing is in it while the jars are boiled');
+        $tell('sanitise');
+        $tell('weigh.1', ['weight' => '84']);
+        self::assertSame(['water'], $drawn());
+        $half = $level();
+        $tell('weigh.1', ['weight' => '168.4']);
+        self::assertLessThan($half, $level(), 'twice as much stands higher: y grows downwards');
+        foreach (['weigh.2' => '6', 'weigh.3' => '8', 'weigh.4' => '16'] as $step => $grams) {
+            $tell($step, ['weight' => $grams]);
+        }
+        self::assertSame(['water', 'oil'], $drawn());
+        $tell('heat', ['water' => '72', 'oil' => '72', 'do' => 'on']);
+        $tell('hold');
+        $tell('combine');
+        self::assertSame(['water'], $drawn(), 'one body, once they have met');
     }
 }

@@ -345,4 +345,18 @@ final class MakeTest extends AppCase
         $this->post('/settings/forget/drops');
         self::assertSame(0, OwnMeasures::learnedDrop()->count);
     }
+
+    public function test_who_looked_back_goes_on_where_the_work_stands(): void
+    {
+        $batch = $this->start();
+        $this->tell($batch, 'sanitise');
+        $this->tell($batch, 'weigh.1', ['weight' => '168.4']);
+        $this->tell($batch, 'weigh.2', ['weight' => '6']);
+        $this->get("/make/$batch->code")->assertRedirect("/make/$batch->code/weigh.3");
+        $this->get("/make/$batch->code/weigh.1")->assertOk();
+        $this->get("/make/$batch->code")->assertRedirect("/make/$batch->code/weigh.3");
+        $this->get('/')->assertSee('Weigh, step 4 of');
+        $this->get("/make/$batch->code/weigh.4");
+        $this->get("/make/$batch->code")->assertRedirect("/make/$batch->code/weigh.4", 'who went ahead stays there');
+    }
 }

@@ -66,10 +66,11 @@ final readonly class MakeState
     }
 
     /** Where the make goes on: at the step it was left at, or, if the plan no longer has that, at the first not done. */
+    /** Where it goes on: the step looked at last, or, where that is done already, the first after it that is not. */
     public function now(): Step
     {
         $left = $this->plan->step($this->batch->at_step);
-        foreach ($left === null ? $this->plan->steps : [] as $step) {
+        foreach (array_slice($this->plan->steps, $left === null ? 0 : $this->plan->indexOf($left->key)) as $step) {
             if (! $this->isDone($step)) {
                 return $step;
             }
