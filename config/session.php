@@ -8,7 +8,8 @@ return [
     'encrypt' => false,
     'files' => storage_path('framework/sessions'),
     'lottery' => [2, 1000],
-    'cookie' => 'ilvane_session',
+    // the two workrooms of one machine differ by port only, which cookies don't see
+    'cookie' => rtrim('ilvane_session_'.env('ILVANE_ROOM', ''), '_'),
     'path' => '/',
     'domain' => null,
     'secure' => false,

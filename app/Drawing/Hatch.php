@@ -53,7 +53,6 @@ final class Hatch
                 continue;
             }
             // every row begins elsewhere and rests after two waves, like a pen lifted
-            // every row begins elsewhere and rests after two waves, like a pen lifted
             $begin = fmod($row * 9.0, self::WAVE_LENGTH + self::REST);
             $path .= self::wave($centre - $reach, $y, ($begin - self::REST) / self::HALF_WAVE);
             for ($x = $begin - $reach; $x < $reach; $x += self::WAVE_LENGTH + self::REST) {
