@@ -13,7 +13,6 @@ use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\Patch;
-use Ilvane\Core\Formula\Prepared;
 use Ilvane\Core\Formula\Region;
 use Ilvane\Core\Measure\Amount;
 
@@ -86,40 +85,14 @@ final class Draft
         $next = clone $this;
         foreach (self::TEXT as $field) {
             if (is_string($form[$field] ?? null)) {
-                $next->text[$field] = self::clean($form[$field], in_array($field, ['directions', 'notes'], true) ? FormulaDocument::MAX_NOTES : FormulaDocument::MAX_NAME);
+                $next->text[$field] = DraftLines::clean($form[$field], in_array($field, ['directions', 'notes'], true) ? FormulaDocument::MAX_NOTES : FormulaDocument::MAX_NAME);
             }
         }
         if (is_array($form['lines'] ?? null)) {
-            $held = array_column($this->lines, null, 'key');
-            $next->lines = [];
-            foreach (array_slice($form['lines'], 0, FormulaDocument::MAX_LINES, true) as $key => $line) {
-                if (! is_array($line) || preg_match('/^[a-z0-9]{4,12}$/', (string) $key) !== 1) {
-                    continue;
-                }
-                $text = static fn (string $field, int $most): string => is_string($line[$field] ?? null) ? self::clean($line[$field], $most) : '';
-                $next->lines[] = [
-                    'key' => (string) $key, 'ingredient' => $text('name', 200) === '' ? '' : $text('ingredient', 80), 'name' => $text('name', 200), 'amount' => $text('amount', 200),
-                    'phase' => Phase::tryFrom($text('phase', 20))->value ?? '', 'prepared' => Prepared::tryFrom($text('prepared', 20))->value ?? '',
-                    'rest' => self::restOf($held[(string) $key] ?? null, $text('name', 200), $text('ingredient', 80)),
-                ];
-            }
+            $next->lines = DraftLines::fromForm($form['lines'], $this->lines);
         }
 
         return $next;
-    }
-
-    /**
-     * What the bench has no field for stays with its line; a formula or a lot of one's own goes when another name is put in.
-     *
-     * @param  DraftLine|null  $held
-     * @return array<string, mixed>
-     */
-    private static function restOf(?array $held, string $name, string $ingredient): array
-    {
-        $rest = array_diff_key($held['rest'] ?? [], ['refused' => true]);
-        $isSame = $held === null || ($held['name'] === $name && $ingredient === '') || ($ingredient !== '' && $held['ingredient'] === $ingredient);
-
-        return $isSame ? $rest : array_diff_key($rest, ['formula' => true, 'lot' => true, 'best_before' => true]);
     }
 
     /**
@@ -169,11 +142,6 @@ final class Draft
         }
 
         return $next;
-    }
-
-    private static function clean(string $text, int $most): string
-    {
-        return mb_substr(preg_replace('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', '', mb_scrub($text)) ?? '', 0, $most);
     }
 
     /** A free name that the catalogue knows exactly becomes its ingredient; a phase not chosen becomes the ingredient's own. */

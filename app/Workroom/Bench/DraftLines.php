@@ -6,6 +6,8 @@ namespace App\Workroom\Bench;
 
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Formula\FormulaDocument;
+use Ilvane\Core\Formula\Prepared;
 use Ilvane\Core\Measure\Amount;
 use Ilvane\Core\Measure\AmountKind;
 use Ilvane\Core\Measure\AmountReader;
@@ -185,5 +187,51 @@ final class DraftLines
     private static function newKey(): string
     {
         return bin2hex(random_bytes(4));
+    }
+
+    /**
+     * What the rows of the bench now hold. Rows with a name that is none are left out, texts are cut to what the open form takes.
+     *
+     * @param  array<mixed>  $form
+     * @param  list<DraftLine>  $before
+     * @return list<DraftLine>
+     */
+    public static function fromForm(array $form, array $before): array
+    {
+        $held = array_column($before, null, 'key');
+        $lines = [];
+        foreach (array_slice($form, 0, FormulaDocument::MAX_LINES, true) as $key => $line) {
+            if (! is_array($line) || preg_match('/^[a-z0-9]{4,12}$/', (string) $key) !== 1) {
+                continue;
+            }
+            $text = static fn (string $field, int $most): string => is_string($line[$field] ?? null) ? self::clean($line[$field], $most) : '';
+            $lines[] = [
+                'key' => (string) $key, 'ingredient' => $text('name', 200) === '' ? '' : $text('ingredient', 80), 'name' => $text('name', 200), 'amount' => $text('amount', 200),
+                'phase' => Phase::tryFrom($text('phase', 20))->value ?? '', 'prepared' => Prepared::tryFrom($text('prepared', 20))->value ?? '',
+                'rest' => self::restOf($held[(string) $key] ?? null, $text('name', 200), $text('ingredient', 80)),
+            ];
+        }
+
+        return $lines;
+    }
+
+    /**
+     * What the bench has no field for stays with its line; a formula or a lot of one's own goes when another name is put in.
+     *
+     * @param  DraftLine|null  $held
+     * @return array<string, mixed>
+     */
+    private static function restOf(?array $held, string $name, string $ingredient): array
+    {
+        $rest = array_diff_key($held['rest'] ?? [], ['refused' => true]);
+        $isSame = $held === null || ($held['name'] === $name && $ingredient === '') || ($ingredient !== '' && $held['ingredient'] === $ingredient);
+
+        return $isSame ? $rest : array_diff_key($rest, ['formula' => true, 'lot' => true, 'best_before' => true]);
+    }
+
+    /** Typed text without what can't be typed, no longer than so many letters. */
+    public static function clean(string $text, int $most): string
+    {
+        return mb_substr(preg_replace('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', '', mb_scrub($text)) ?? '', 0, $most);
     }
 }
