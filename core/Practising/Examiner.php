@@ -12,9 +12,15 @@ use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Rehearsing\Rehearse;
 
 /** Marks what is practised: the checks of the formula and, where a making is planned, the rehearsal of it. */
-final readonly class Examiner
+final class Examiner
 {
-    public function __construct(public Evaluator $evaluator, private Catalogue $catalogue)
+    /** Judged documents remembered; a case is asked about several times over. */
+    private const REMEMBERED = 24;
+
+    /** @var array<string, list<Finding>> by document */
+    private array $judged = [];
+
+    public function __construct(public readonly Evaluator $evaluator, private readonly Catalogue $catalogue)
     {
     }
 
@@ -25,6 +31,20 @@ final readonly class Examiner
      * @return list<Finding>
      */
     public function judge(array $document): array
+    {
+        $key = hash('xxh128', serialize($document));
+        if (! isset($this->judged[$key])) {
+            $this->judged = [...array_slice($this->judged, 1 - self::REMEMBERED), $key => $this->judgedAnew($document)];
+        }
+
+        return $this->judged[$key];
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     * @return list<Finding>
+     */
+    private function judgedAnew(array $document): array
     {
         $evaluation = $this->evaluator->evaluate(FormulaDocument::read($document));
         $rehearsed = isset($document['process']) ? array_column(Rehearse::formula($evaluation->assessment, $this->catalogue)->findings, 'finding') : [];
