@@ -9,7 +9,7 @@ const show = (line, html) => line.replaceChildren(document.createRange().createC
 const ask = async (line) => {
     try {
         const answer = await fetch(line.dataset.href, { headers: { Accept: 'text/html' } });
-        if (!answer.ok) throw new Error(answer.statusText);
+        if (!answer.ok || answer.redirected) throw new Error(answer.statusText); // a device that was ended is led to the door
         const now = await answer.text();
         if (now !== sessionStorage.getItem(KEPT) || !line.firstChild) show(line, now);
         sessionStorage.setItem(KEPT, now);
