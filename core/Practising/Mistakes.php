@@ -16,6 +16,12 @@ final class Mistakes
         return $all ??= array_column([...FormulaMistakes::all(), ...MakingMistakes::all()], null, 'key');
     }
 
+    /** @return list<string> keys of the mistakes found under a code */
+    public static function under(string $code): array
+    {
+        return array_keys(array_filter(self::all(), static fn (Mistake $mistake): bool => $mistake->code === $code));
+    }
+
     /** @return list<string> every code a sort of mistake is found under, once */
     public static function codes(Sort $sort): array
     {

@@ -162,7 +162,7 @@ final class DemoWorkroom extends Seeder
 
     private function preparations(PreparationBook $preparations): void
     {
-        $preparations->made($preparations->plan('marshmallow-decoction', 'marshmallow-root', 150.0), 138.0, Storage::Fridge, null, Carbon::now()->subHours(57));
+        $preparations->made($preparations->plan('marshmallow-decoction', 'marshmallow-root', 150.0), 138.0, Storage::Fridge, null, Carbon::now()->subMinutes(57 * 60 + 25));
         $preparations->made($preparations->plan('aloe-gel-from-leaf', 'aloe-leaf-fresh', 180.0), 192.0, Storage::Freezer, 15.0, $this->daysAgo(8, '11:30'));
         $preparations->plan('rosemary-water', 'rosemary-dried', 100.0);
     }

@@ -11,6 +11,7 @@ return [
     'find' => 'Find',
     'found' => '{0} Nothing in the handbook holds all of these words.|{1} One place.|[2,*] :count places.',
     'all' => 'All topics',
+    'practise' => 'Practise on a case',
     'read_more' => 'In the handbook',
     'region' => 'Where you sell or give away',
     'regions' => ['EU' => 'EU', 'US' => 'US'],

@@ -11,6 +11,7 @@ return [
     'find' => 'Trouver',
     'found' => '{0} Rien dans le manuel ne contient tous ces mots.|{1} Un endroit.|[2,*] :count endroits.',
     'all' => 'Tous les sujets',
+    'practise' => 'S’exercer sur un cas',
     'read_more' => 'Dans le manuel',
     'region' => 'Où vous vendez ou donnez',
     'regions' => ['EU' => 'UE', 'US' => 'États-Unis'],

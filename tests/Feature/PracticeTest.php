@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Practised;
+use App\Workroom\Handbook\Handbook;
 use App\Workroom\Practice\PracticeBook;
 use App\Workroom\Practice\PracticeCase;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Practising\Exercise;
+use Ilvane\Core\Practising\Mistakes;
 use Ilvane\Core\Practising\Sort;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\AppCase;
@@ -45,6 +47,18 @@ final class PracticeTest extends AppCase
         $this->get("/practice/{$case->code()}?what=$code&way=$way")->assertSee('That mends it.')->assertSee('Another one');
         self::assertSame([true], array_column(Practised::query()->findOrFail('preservative_too_little')->answers, 'right'));
         $this->get('/practice')->assertSee('A few drops of preservative')->assertSee('again in 1 day');
+    }
+
+    public function test_a_rule_of_the_handbook_leads_to_a_case_where_it_is_broken(): void
+    {
+        $this->get('/handbook/preserving')->assertOk()->assertSee(route('practice.rule', 'preservation.missing'), false);
+        foreach (Mistakes::all() as $mistake) {
+            $slug = Handbook::topicOf($mistake->code);
+            self::assertNotNull($slug, "$mistake->code is explained");
+            $case = PracticeCase::read(basename((string) $this->get("/practice/rule/$mistake->code")->assertRedirect()->headers->get('Location')));
+            self::assertSame($mistake->code, $this->book()->exercise($case ?? self::fail('no case'))?->mistake->code);
+        }
+        $this->get('/practice/rule/of.nothing')->assertNotFound();
     }
 
     public function test_a_wrong_answer_is_explained_counts_as_wrong_and_comes_back_first(): void

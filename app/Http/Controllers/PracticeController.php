@@ -36,6 +36,12 @@ final readonly class PracticeController
         return redirect()->route('practice.case', $this->book->next(Sort::from($sort), $case?->what)->code());
     }
 
+    /** From a rule of the handbook to a case where it is broken. */
+    public function ofRule(string $rule): RedirectResponse
+    {
+        return redirect()->route('practice.case', ($this->book->ofRule($rule) ?? abort(404))->code());
+    }
+
     public function show(Request $request, string $code): View
     {
         $case = $this->case($code);

@@ -7,11 +7,12 @@ namespace App\Workroom\Handbook;
 use Illuminate\Support\Arr;
 use Ilvane\Core\Catalogue\Folded;
 use Ilvane\Core\Formula\Region;
+use Ilvane\Core\Practising\Mistakes;
 
 /**
  * The rules and figures the checks go by, to be read by topic or searched.
  *
- * @phpstan-type Rule array{code: string, severity: list<string>, rule: string, because: string, source: string, sure: string}
+ * @phpstan-type Rule array{code: string, severity: list<string>, rule: string, because: string, source: string, sure: string, is_practised: bool}
  * @phpstan-type Table array{name: string, title: string, columns: list<string>, rows: list<list<string>>}
  * @phpstan-type Topic array{slug: string, title: string, lead: string, caution: string, law: string, rules: list<Rule>, tables: list<Table>, schools: list<array{title: string, default: string, schools: list<array{name: string, gains: string, risks: string}>}>}
  */
@@ -98,6 +99,7 @@ final readonly class Handbook
                 'because' => self::first("handbook.because.$code", "findings.$code.because", "findings.$code.because_usual", "findings.$code.because_jar"),
                 'source' => self::source($code, say("handbook.sure.$sure")),
                 'sure' => $sure,
+                'is_practised' => Mistakes::under($code) !== [],
             ];
         }
 

@@ -42,13 +42,28 @@ final readonly class PracticeBook
     /** Another case of a sort: what went wrong first, nothing twice running. */
     public function next(Sort $sort, ?string $justHad = null): PracticeCase
     {
-        $keys = PracticeCase::ofSort($sort);
-        shuffle($keys);
         /** @var non-empty-list<string> $keys */
+        $keys = PracticeCase::ofSort($sort);
+
+        return $this->among($keys, $justHad);
+    }
+
+    /** A case of a rule of the handbook, null where none is made of it. */
+    public function ofRule(string $code): ?PracticeCase
+    {
+        $keys = Mistakes::under($code);
+
+        return $keys === [] ? null : $this->among($keys, null);
+    }
+
+    /** @param  non-empty-list<string>  $keys */
+    private function among(array $keys, ?string $justHad): PracticeCase
+    {
+        shuffle($keys);
         $what = $this->rounds()->next($keys, $justHad);
         for ($n = 1; ; $n++) {
             $case = new PracticeCase($what, random_int(1, PracticeCase::HIGHEST_SEED));
-            if ($n >= self::TRIES || $sort === Sort::Judge || $this->exercise($case) !== null) {
+            if ($n >= self::TRIES || $case->sort() === Sort::Judge || $this->exercise($case) !== null) {
                 return $case;
             }
         }

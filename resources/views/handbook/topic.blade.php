@@ -11,6 +11,7 @@
             <div>
                 <p class="rule-what">{{ $rule['rule'] }}</p>
                 <p class="rule-why">{{ $rule['because'] }}</p>
+                @if ($rule['is_practised'])<p class="rule-practise"><a href="{{ route('practice.rule', $rule['code']) }}">{{ __('handbook.practise') }}</a></p>@endif
             </div>
             <p class="rule-source"><b>{{ __("handbook.sure.{$rule['sure']}") }}.</b> {{ $rule['source'] }} <code>{{ $rule['code'] }}</code></p>
         </article>
