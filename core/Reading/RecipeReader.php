@@ -6,8 +6,6 @@ namespace Ilvane\Core\Reading;
 
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Catalogue\Phase;
-use Ilvane\Core\Measure\Amount;
-use Ilvane\Core\Measure\AmountKind;
 use Ilvane\Core\Measure\Dimension;
 
 /**
@@ -20,27 +18,6 @@ final class RecipeReader
 
     public const MAX_LINE_BYTES = 20_000;
 
-    /** Near misses are looked up for this many names at most, so that a hostile text can't make it slow. */
-    private const MAX_LOOKUPS = 300;
-
-    private const EXACT = 1.0;
-
-    private const BESIDE_A_WORD_THAT_CHANGES_IT = 0.6;
-
-    private const A_SLIP_AWAY = 0.75;
-
-    private const ONLY_A_NAME = 0.3;
-
-    private const NO_AMOUNT = 0.5;
-
-    /** Beside a name these make another thing of it: coconut milk powder is no coconut milk. */
-    private const CHANGES = ['powder', 'powdered', 'poudre', 'extract', 'extrait', 'milk', 'lait', 'butter', 'beurre', 'oil', 'huile', 'essential', 'essentielle', 'infused', 'infuse', 'infusee', 'water', 'eau', 'leaf', 'leaves', 'seed', 'seeds', 'root', 'juice', 'jus', 'gel', 'tea', 'hydrosol', 'hydrolat', 'acid', 'acide', 'wax', 'cire', 'protein', 'gum', 'gomme', 'fresh', 'dried', 'peel', 'vinegar', 'sulfate', 'chloride', 'flour', 'sugar', 'cream'];
-
-    /** Words that name nothing: taken off a name that was not found. */
-    private const FILLERS = ['of', 'the', 'a', 'an', 'your', 'my', 'good', 'quality', 'organic', 'bio', 'pure', 'pur', 'natural', 'de', 'd', 'du', 'des', 'la', 'le', 'les', 'l', 'au', 'en', 'some', 'about', 'optional', 'melted', 'softened', 'warm', 'hot', 'cold', 'then', 'add', 'and', 'et', 'plus', 'with', 'avec', 'ajoutez', 'ajouter', 'mix', 'in', 'into', 'to', 'use', 'take', 'we', 'i', 'need', 'you', 'heaped', 'level', 'bombee', 'rase', 'puis', 'mettre', 'mettez', 'verser', 'versez', 'prenez', 'stir', 'whisk', 'blend', 'pour', 'dans', 'approximately', 'around', 'or', 'ou', 'grated', 'chopped', 'crushed', 'finely'];
-
-    private const ADDING = ['add', 'mix', 'stir', 'with', 'combine', 'melt', 'use', 'take', 'put', 'pour', 'whisk', 'blend', 'drop', 'ajoutez', 'ajouter', 'ajoute', 'melangez', 'melanger', 'avec', 'mettez', 'mettre', 'versez', 'verser', 'faites', 'fondre', 'incorporez', 'need', 'ingredients', 'include'];
-
     private const YIELDS = ['makes', 'yields', 'yield', 'batch', 'total', 'donne', 'rendement', 'for'];
 
     private const HEATING = ['heat', 'warm', 'melt', 'bath', 'chauffer', 'chauffez', 'chauffe', 'bain', 'fondre', 'phases', 'simmer'];
@@ -49,9 +26,7 @@ final class RecipeReader
 
     private const GATE_AT_MOST = 50.0;
 
-    private NameIndex $names;
-
-    private int $lookups = 0;
+    private readonly NameIndex $names;
 
     public function __construct(private readonly Catalogue $catalogue)
     {
@@ -62,7 +37,7 @@ final class RecipeReader
     public function read(string $text): Recipe
     {
         self::refuse($text);
-        $this->lookups = 0;
+        $reader = new LineReader($this->catalogue, $this->names);
         $lines = $hints = $others = [];
         $title = '';
         $phase = $batch = $heat = $gate = null;
@@ -82,8 +57,9 @@ final class RecipeReader
 
                 continue;
             }
-            $seen = array_map(static fn (ReadLine $line): ?string => $line->ingredient, $lines);
-            [$found, $said, $yield] = $this->line($tokens, $phase, $seen, $text);
+            [$items, $said] = $reader->items($tokens);
+            $yield = self::yieldOf($tokens, $items);
+            $found = $yield === null ? $reader->lines($tokens, $items, $said !== [], $phase, $text) : [];
             array_push($lines, ...$found);
             array_push($hints, ...$said);
             $batch ??= $yield;
@@ -122,211 +98,6 @@ final class RecipeReader
         if (! mb_check_encoding($text, 'UTF-8') || preg_match('/[\x00-\x08\x0E-\x1F]/', $text) === 1) {
             throw new TextRefused('not_text');
         }
-    }
-
-    /**
-     * @param  list<Token>  $tokens
-     * @param  list<string|null>  $seen  ingredients that already have a line
-     * @return array{list<ReadLine>, list<Hint>, float|null} lines, hints, grams of the batch if the line tells
-     */
-    private function line(array $tokens, ?Phase $phase, array $seen, string $text): array
-    {
-        [$items, $hints] = $this->items($tokens);
-        $yield = self::yieldOf($tokens, $items);
-        if ($yield !== null) {
-            return [[], $hints, $yield];
-        }
-        $named = array_filter($items, static fn (Item $item): bool => $item->key !== null);
-        $measured = array_filter($items, static fn (Item $item): bool => $item->quantity !== null);
-        $isListed = count($tokens) <= 8 && $hints === [];
-        $adds = $measured !== [] || array_filter($tokens, static fn (Token $token): bool => $token->is(...self::ADDING)) !== [];
-        $lines = [];
-        foreach (Pairing::of($items, $tokens) as [$quantity, $item]) {
-            if ($item === null) {
-                $line = $quantity === null ? null : $this->unnamed($quantity, $tokens, $items, $phase, $text);
-            } elseif ($quantity !== null) {
-                $line = $this->known($item, $quantity, $tokens, $phase, $text);
-            } else {
-                $already = in_array($item->key, $seen, true);
-                $line = ! $already && ($isListed || ($adds && $named !== [])) ? $this->known($item, null, $tokens, $phase, $text) : null;
-            }
-            if ($line !== null) {
-                $lines[] = $line;
-                $seen[] = $line->ingredient;
-            }
-        }
-
-        return [$lines, $hints, null];
-    }
-
-    /**
-     * Amounts and names of a line, in order.
-     *
-     * @param  list<Token>  $tokens
-     * @return array{list<Item>, list<Hint>}
-     */
-    private function items(array $tokens): array
-    {
-        $items = $hints = [];
-        for ($at = 0; $at < count($tokens);) {
-            $hint = Hints::at($tokens, $at);
-            if ($hint !== null) {
-                $hints[] = $hint[0];
-                $at = $hint[1];
-
-                continue;
-            }
-            $quantity = $tokens[$at]->kind === Token::MARK ? null : (Quantities::at($tokens, $at) ?? $this->counted($tokens, $at));
-            if ($quantity !== null) {
-                $items[] = new Item($at, $quantity->next, quantity: $quantity);
-                $at = $quantity->next;
-
-                continue;
-            }
-            $name = $tokens[$at]->kind === Token::WORD ? $this->names->at($tokens, $at) : null;
-            if ($name !== null) {
-                $items[] = new Item($at, $name[1], key: $name[0]);
-                $at = $name[1];
-
-                continue;
-            }
-            $at++;
-        }
-
-        return [$items, $hints];
-    }
-
-    /**
-     * "1 avocado": a number straight before something that is counted whole.
-     *
-     * @param  list<Token>  $tokens
-     */
-    private function counted(array $tokens, int $at): ?Quantity
-    {
-        $count = Quantities::count($tokens, $at);
-        if ($count === null) {
-            return null;
-        }
-        $next = $count->next;
-        while (isset($tokens[$next]) && $tokens[$next]->is('large', 'small', 'ripe', 'medium', 'big', 'petit', 'petite', 'gros', 'grosse', 'mur', 'mure', 'fresh', 'whole', 'of', 'de', 'd', "'", '’')) {
-            $next++;
-        }
-        $name = isset($tokens[$next]) && $tokens[$next]->kind === Token::WORD ? $this->names->at($tokens, $next) : null;
-
-        return $name !== null && $this->catalogue->get($name[0])->pieces !== [] ? $count : null;
-    }
-
-    /** @param  list<Token>  $tokens */
-    private function known(Item $item, ?Quantity $quantity, array $tokens, ?Phase $phase, string $text): ReadLine
-    {
-        $span = new Span($tokens[$item->at]->start, $tokens[$item->next - 1]->end);
-        $name = $span->of($text);
-        $before = $tokens[$item->at - 1] ?? null;
-        $after = $tokens[$item->next] ?? null;
-        $changed = ($before !== null && $before->kind === Token::WORD && $before->is(...self::CHANGES) && ($quantity === null || $before->start >= $quantity->span->end))
-            || ($after !== null && $after->kind === Token::WORD && $after->is(...self::CHANGES));
-        $changing = $changed && $after !== null && $after->is(...self::CHANGES) ? $span->with(new Span($after->start, $after->end)) : $span;
-        $whole = $quantity === null ? $changing : $changing->with($quantity->span);
-        $confidence = match (true) {
-            $changed => self::BESIDE_A_WORD_THAT_CHANGES_IT,
-            $quantity === null => self::NO_AMOUNT,
-            default => self::EXACT,
-        };
-        $key = $this->countedAs($item->key ?? '', $name, $quantity) ?? $item->key;
-        $candidates = $changed && $item->key !== null ? $this->candidates(($before->folded ?? '').' '.$name.' '.($after->folded ?? ''), $item->key) : [];
-
-        return new ReadLine($key, $name, $quantity->amount ?? Amount::open('some'), $phase ?? $this->phaseOf($key), $confidence, $candidates, $whole, $quantity?->other);
-    }
-
-    /** "2 leaves of aloe": what has no leaves itself is meant as the leaf of that name. */
-    private function countedAs(string $key, string $name, ?Quantity $quantity): ?string
-    {
-        $piece = $quantity?->amount->piece;
-        if ($piece === null || $this->catalogue->get($key)->weightOf($piece) !== null) {
-            return null;
-        }
-
-        return $this->catalogue->named("$name $piece->value")?->key;
-    }
-
-    /**
-     * An amount beside words that name nothing in the catalogue.
-     *
-     * @param  list<Token>  $tokens
-     * @param  list<Item>  $items
-     */
-    private function unnamed(Quantity $quantity, array $tokens, array $items, ?Phase $phase, string $text): ?ReadLine
-    {
-        [$from, $to] = self::wordsBeside($quantity, $tokens, $items);
-        $words = array_slice($tokens, $from, $to - $from);
-        while ($words !== [] && ($words[0]->kind === Token::MARK || $words[0]->is(...self::FILLERS))) {
-            array_shift($words);
-        }
-        while ($words !== [] && ($words[count($words) - 1]->kind === Token::MARK || $words[count($words) - 1]->is(...self::FILLERS))) {
-            array_pop($words);
-        }
-        if ($words === []) {
-            return $quantity->amount->kind === AmountKind::Open ? null
-                : new ReadLine(null, $quantity->span->of($text), $quantity->amount, $phase, self::ONLY_A_NAME, [], $quantity->span, $quantity->other);
-        }
-        $span = new Span($words[0]->start, $words[count($words) - 1]->end);
-        $written = implode(' ', array_map(static fn (Token $token): string => $token->folded, array_filter($words, static fn (Token $token): bool => $token->kind !== Token::MARK)));
-        $near = $this->lookups++ < self::MAX_LOOKUPS ? $this->names->near($written) : [];
-        $isOne = $near !== [] && $near[0][1] <= NameIndex::tolerance($written) && (! isset($near[1]) || $near[1][1] > $near[0][1]);
-        $candidates = array_column($near, 0);
-        $key = $isOne ? array_shift($candidates) : null;
-
-        return new ReadLine($key, $span->of($text), $quantity->amount, $phase ?? $this->phaseOf($key), $isOne ? self::A_SLIP_AWAY : self::ONLY_A_NAME, $candidates, $span->with($quantity->span), $quantity->other);
-    }
-
-    /**
-     * The words after an amount up to the next thing or stop; else the words before it.
-     *
-     * @param  list<Token>  $tokens
-     * @param  list<Item>  $items
-     * @return array{int, int}
-     */
-    private static function wordsBeside(Quantity $quantity, array $tokens, array $items): array
-    {
-        $isStop = static fn (int $i): bool => $tokens[$i]->is(',', ';', '.', '(', ')', ':', '+', 'and', 'et', 'then', 'puis');
-        $taken = [];
-        foreach ($items as $item) {
-            for ($i = $item->at; $i < $item->next; $i++) {
-                $taken[$i] = true;
-            }
-        }
-        $to = $quantity->next;
-        while (isset($tokens[$to]) && ! isset($taken[$to]) && ! $isStop($to)) {
-            $to++;
-        }
-        $hasWords = array_filter(array_slice($tokens, $quantity->next, $to - $quantity->next), static fn (Token $token): bool => $token->kind === Token::WORD && ! $token->is(...self::FILLERS)) !== [];
-        if ($hasWords) {
-            return [$quantity->next, $to];
-        }
-        $begin = 0;
-        while (isset($tokens[$begin]) && $tokens[$begin]->start < $quantity->span->start) {
-            $begin++;
-        }
-        $from = $begin;
-        while ($from > 0 && ! isset($taken[$from - 1]) && (! $isStop($from - 1) || $tokens[$from - 1]->is(':', '('))) {
-            $from--;
-        }
-
-        return [$from, $begin];
-    }
-
-    /** @return list<string> */
-    private function candidates(string $written, string $besides): array
-    {
-        $near = $this->lookups++ < self::MAX_LOOKUPS ? array_column($this->names->near(trim($written)), 0) : [];
-        $found = array_map(static fn ($ingredient): string => $ingredient->key, $this->catalogue->search(trim($written), 3));
-
-        return array_slice(array_values(array_diff(array_unique([...$near, ...$found]), [$besides])), 0, 4);
-    }
-
-    private function phaseOf(?string $key): ?Phase
-    {
-        return $key === null ? null : $this->catalogue->get($key)->defaultPhase;
     }
 
     /**
