@@ -9,8 +9,6 @@ use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\Scaling;
 use Ilvane\Core\Formula\WeighedLine;
-use Ilvane\Core\Heat\CoolDownGate;
-use Ilvane\Core\Heat\PhaseHeat;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Rehearsing\Course;
 use Ilvane\Core\Rehearsing\Doing;
@@ -70,14 +68,14 @@ final readonly class Plan
     private static function steps(Move $move, Formula $formula, Composition $composition, array $targets): array
     {
         $phases = array_values(array_filter([$composition->inPhase(Phase::Water) === [] || $move->what === 'oil' ? null : Phase::Water, $composition->inPhase(Phase::Oil) === [] || $move->what === 'water' ? null : Phase::Oil]));
-        $seconds = 60 * ($move->minutes ?? $move->do->usualMinutes());
+        $seconds = $move->seconds();
 
         return match ($move->do) {
             Doing::Weigh => self::weigh($composition->inPhase($move->phase ?? Phase::Oil), $targets),
-            Doing::Heat => $phases === [] ? [] : [new Step('heat', StepKind::Heat, $phases, celsius: $move->toC ?? PhaseHeat::of($formula, $composition)->target ?? PhaseHeat::USUAL_C)],
+            Doing::Heat => $phases === [] ? [] : [new Step('heat', StepKind::Heat, $phases, celsius: $move->heatsTo($formula, $composition))],
             Doing::Combine => [new Step('combine', StepKind::Combine, $phases)],
             Doing::Blend => [new Step('blend', StepKind::Blend, seconds: self::blending($move)->seconds(), blending: self::blending($move))],
-            Doing::Gate, Doing::Cool => [new Step('gate', StepKind::Gate, [Phase::Cooldown], celsius: $move->toC ?? CoolDownGate::of($formula))],
+            Doing::Gate, Doing::Cool => [new Step('gate', StepKind::Gate, [Phase::Cooldown], celsius: $move->coolsTo($formula))],
             Doing::Add => $composition->inPhase($move->phase ?? Phase::Cooldown) === [] ? [] : [new Step('add', StepKind::Add, [$move->phase ?? Phase::Cooldown])],
             Doing::TestPh => [new Step('ph', StepKind::TestPh, ph: $formula->ph ?? self::USUAL_PH)],
             Doing::Chill => [new Step('chill', StepKind::Chill, celsius: $move->toC, seconds: $move->minutes === null ? null : $seconds)],

@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Ilvane\Core\Rehearsing;
 
 use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Cooling;
+use Ilvane\Core\Formula\Formula;
+use Ilvane\Core\Heat\CoolDownGate;
+use Ilvane\Core\Heat\PhaseHeat;
 
 /** One step of a making as it is planned; what is not said takes its usual course. */
 final readonly class Move
@@ -44,6 +48,23 @@ final readonly class Move
             $number('to_c'), $number('minutes'), $number('burst_s') ?? 0.0, $number('rest_s') ?? 0.0, max(1, (int) ($number('times') ?? 1)),
             Phase::tryFrom($text('phase')), Cooling::tryFrom($text('how')),
         );
+    }
+
+    public function seconds(): float
+    {
+        return 60 * ($this->minutes ?? $this->do->usualMinutes());
+    }
+
+    /** °C a heating goes to. */
+    public function heatsTo(Formula $formula, Composition $composition): float
+    {
+        return $this->toC ?? PhaseHeat::of($formula, $composition)->target ?? PhaseHeat::USUAL_C;
+    }
+
+    /** °C a cooling goes down to. */
+    public function coolsTo(Formula $formula): float
+    {
+        return $this->toC ?? CoolDownGate::of($formula);
     }
 
     /** @return array<string, mixed> as the open form has it */

@@ -23,7 +23,7 @@ final readonly class Rehearsal
      * @param  list<array{step: int, finding: Finding}>  $findings  steps count from 1
      * @param  float|null  $gateMinute  when the cool-down may go in; null where there is no gate
      * @param  float|null  $firmMinute  when a butter is ready to be whipped
-     * @param  float  $wallJoules  heat of vessels and contents at the end, less what came in, plus what steamed off, less at the start: nothing, but for rounding
+     * @param  float  $unaccountedJoules  heat of vessels and contents at the end, less what came in, plus what steamed off, less at the start: nothing, but for rounding
      */
     public function __construct(
         public Course $course,
@@ -37,7 +37,7 @@ final readonly class Rehearsal
         public float $waterLost,
         public ?float $gateMinute,
         public ?float $firmMinute,
-        public float $wallJoules,
+        public float $unaccountedJoules,
         public float $gramsLeft,
     ) {
     }

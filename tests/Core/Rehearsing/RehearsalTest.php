@@ -6,6 +6,8 @@ namespace Tests\Core\Rehearsing;
 
 use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
+use Ilvane\Core\Heat\PhaseHeat;
+use Ilvane\Core\Process\Plan;
 use Ilvane\Core\Rehearsing\Course;
 use Ilvane\Core\Rehearsing\Doing;
 use Ilvane\Core\Rehearsing\Kitchen;
@@ -55,7 +57,7 @@ final class RehearsalTest extends CoreCase
                 continue;
             }
             $rehearsal = Rehearse::formula($it, self::catalogue());
-            self::assertEqualsWithDelta(0.0, $rehearsal->wallJoules, 1.0, "$name: joules");
+            self::assertEqualsWithDelta(0.0, $rehearsal->unaccountedJoules, 1.0, "$name: joules");
             $in = array_sum(array_map(static fn ($line): float => $line->isInBatch() ? $line->grams->likely ?? 0.0 : 0.0, $it->composition->lines));
             self::assertEqualsWithDelta($in, $rehearsal->gramsLeft + $rehearsal->waterLost, 1e-6, "$name: grams");
             self::assertEquals($rehearsal, Rehearse::formula($it, self::catalogue()), 'the same every time');
@@ -157,6 +159,22 @@ final class RehearsalTest extends CoreCase
             self::assertEquals($usual->moves, Course::of($read, $it->composition)->moves, $name);
             self::assertEquals(Rehearse::formula($it, self::catalogue())->minutes, self::rehearse($written)->minutes, $name);
         }
+    }
+
+    public function test_a_step_without_a_temperature_goes_as_far_as_the_make_asks(): void
+    {
+        $document = self::milk(['gate_c' => 35.0, 'steps' => [['do' => 'heat'], ['do' => 'combine'], ['do' => 'gate']]]);
+        $document['lines'][3]['ingredient'] = 'candelilla-wax';
+        $it = (new Evaluator(self::catalogue()))->evaluate(FormulaDocument::read($document))->assessment;
+        $asked = [];
+        foreach (Plan::of($it->formula, $it->composition)->steps as $step) {
+            $asked[$step->kind->value] = $step->celsius;
+        }
+        $came = array_column(self::rehearse($document)->events, 'celsius', 'what');
+        self::assertGreaterThan(PhaseHeat::USUAL_C, $asked['heat'], 'the wax melts late');
+        self::assertEqualsWithDelta($asked['heat'], $came['heated_oil'], 0.5);
+        self::assertSame(35.0, $asked['gate']);
+        self::assertEqualsWithDelta(35.0, $came['gate_open'], 0.3);
     }
 
     public function test_the_pour_order_decides_whose_vessel_it_ends_in(): void
