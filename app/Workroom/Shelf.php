@@ -25,11 +25,7 @@ use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\Weighing;
 use Ilvane\Core\Measure\Tools;
 
-/**
- * What stands in the workroom, as drawn things with a state.
- *
- * @phpstan-type Thing array{name: string, state: string, brief: string, detail: string, code: string, href: string, vessel: Section, kind: string, urgent: bool, leans: bool, life: float|null, celsius: float|null}
- */
+/** What stands in the workroom, as drawn things with a state. */
 final readonly class Shelf
 {
     private const SHOWN = 12;
@@ -63,21 +59,21 @@ final readonly class Shelf
     public function making(): array
     {
         return array_values(Batch::query()->where('status', 'making')->with('version', 'entries')->orderByDesc('started_at')->limit(self::SHOWN)->get()
-            ->map(fn (Batch $batch): array => $this->half($batch))->all());
+            ->map(fn (Batch $batch): Thing => $this->half($batch))->all());
     }
 
     /** @return list<Thing> formulas, the one worked on last first */
     public function onTheBench(): array
     {
         return array_values(Formula::query()->orderByDesc('updated_at')->limit(self::SHOWN)->get()
-            ->map(fn (Formula $formula): array => $this->formula($formula))->all());
+            ->map(fn (Formula $formula): Thing => $this->formula($formula))->all());
     }
 
     /** @return list<Thing> jars that stand, the one that wants something first at the front */
     public function standing(int $most = self::SHOWN): array
     {
         return array_values(Jar::query()->where('status', 'standing')->orderByRaw('MIN(COALESCE(shake_at, strain_at), strain_at)')->with('entries')->limit($most)->get()
-            ->map(fn (Jar $jar): array => $this->jar($jar))->all());
+            ->map(fn (Jar $jar): Thing => $this->jar($jar))->all());
     }
 
     public function standingCount(): int
@@ -88,10 +84,9 @@ final readonly class Shelf
     /** @return list<Thing> plans not yet filled, the latest first */
     public function plannedJars(): array
     {
-        return array_values(Jar::query()->where('status', 'planned')->orderByDesc('updated_at')->limit(self::SHOWN)->get()->map(fn (Jar $jar): array => [
-            ...$this->blank($jar->name, route('jar', $jar), 'planned'), 'state' => say('jars.state.planned'),
-            'vessel' => Section::draw(Profile::of('jar', 500), [], 0, $this->stands, tallest: self::TALLEST_MM),
-        ])->all());
+        return array_values(Jar::query()->where('status', 'planned')->orderByDesc('updated_at')->limit(self::SHOWN)->get()->map(fn (Jar $jar): Thing => new Thing(
+            'planned', $jar->name, route('jar', $jar), Section::draw(Profile::of('jar', 500), [], 0, $this->stands, tallest: self::TALLEST_MM), say('jars.state.planned'),
+        ))->all());
     }
 
     /** @return list<Jar> */
@@ -115,11 +110,12 @@ final readonly class Shelf
      */
     public function lotsDrawn(Collection $lots): array
     {
-        return array_values($lots->map(fn (Lot $lot): array => [
-            ...$this->blank(LotPage::nameOf($lot, $this->wording), route('lot', $lot), 'lot'), 'state' => LotPage::date($lot, $this->wording), 'brief' => LotPage::brief($lot, $this->wording), 'code' => $lot->code,
-            'detail' => $this->wording->grams($lot->grams_left).' '.say('pantry.left').', '.say("pantry.stands.$lot->storage"),
-            'vessel' => LotPage::vessel($lot, $this->stands, self::TALLEST_MM), 'urgent' => LotPage::isOver($lot), 'life' => LotPage::lifeLeft($lot),
-        ])->all());
+        return array_values($lots->map(fn (Lot $lot): Thing => new Thing(
+            'lot', LotPage::nameOf($lot, $this->wording), route('lot', $lot), LotPage::vessel($lot, $this->stands, self::TALLEST_MM),
+            LotPage::date($lot, $this->wording), LotPage::brief($lot, $this->wording),
+            $this->wording->grams($lot->grams_left).' '.say('pantry.left').', '.say("pantry.stands.$lot->storage"), $lot->code,
+            isUrgent: LotPage::isOver($lot), life: LotPage::lifeLeft($lot),
+        ))->all());
     }
 
     /** @return list<Lot> */
@@ -128,8 +124,7 @@ final readonly class Shelf
         return array_values(Lot::query()->whereNotNull('gone_at')->orderByDesc('gone_at')->limit(self::SHOWN)->get()->all());
     }
 
-    /** @return Thing */
-    private function jar(Jar $jar): array
+    private function jar(Jar $jar): Thing
     {
         $story = JarStory::of($jar);
         $state = $story->state();
@@ -138,10 +133,12 @@ final readonly class Shelf
         $wants = $shake !== null && $shake->lessThanOrEqualTo(Carbon::now()->endOfDay()) && $jar->alarm === '' && ($jar->strain_at === null || $shake->lessThan($jar->strain_at));
         $strain = $jar->strain_at !== null && $jar->strain_at->lessThanOrEqualTo(Carbon::now()->endOfDay());
 
-        return [
-            ...$this->blank($jar->name, route('jar', $jar), 'jar'),
-            'brief' => say($jar->alarm !== '' ? 'today.brief_alarm' : ($strain ? 'today.brief_strain' : ($wants ? 'today.brief_shake' : 'today.brief_day')), ['day' => (int) floor($story->life->today)]),
-            'state' => match (true) {
+        return new Thing(
+            kind: 'jar',
+            name: $jar->name,
+            href: route('jar', $jar),
+            brief: say($jar->alarm !== '' ? 'today.brief_alarm' : ($strain ? 'today.brief_strain' : ($wants ? 'today.brief_shake' : 'today.brief_day')), ['day' => (int) floor($story->life->today)]),
+            state: match (true) {
                 $jar->alarm !== '' => say("jars.looks.$jar->alarm"),
                 $strain => say('today.strain'),
                 $wants => say('today.shake'),
@@ -149,40 +146,32 @@ final readonly class Shelf
                 $jar->ready_at !== null => say('jars.state.not_ready', ['when' => $this->wording->whenever($jar->ready_at)]),
                 default => '',
             },
-            'detail' => ($story->plan->inMinutes ? '' : say('jars.state.standing', ['day' => (int) floor($story->life->today)]).', ').say('pantry.strength', ['strength' => $this->wording->number($state->strength(), 1)]),
-            'code' => (string) $jar->code,
-            'vessel' => $this->vessels->infusing($contents, $contents->roomWith($story->life->oil()), min(1.0, $state->extracted()), 0, $this->stands, closed: true, tallest: self::TALLEST_MM),
-            'urgent' => $jar->alarm !== '', 'leans' => $wants,
-        ];
+            detail: ($story->plan->inMinutes ? '' : say('jars.state.standing', ['day' => (int) floor($story->life->today)]).', ').say('pantry.strength', ['strength' => $this->wording->number($state->strength(), 1)]),
+            code: (string) $jar->code,
+            vessel: $this->vessels->infusing($contents, $contents->roomWith($story->life->oil()), min(1.0, $state->extracted()), 0, $this->stands, closed: true, tallest: self::TALLEST_MM),
+            isUrgent: $jar->alarm !== '',
+            leans: $wants,
+        );
     }
 
-    /** @return Thing */
-    private function blank(string $name, string $href, string $kind): array
-    {
-        return ['name' => $name, 'state' => '', 'brief' => '', 'detail' => '', 'code' => '', 'href' => $href, 'vessel' => Section::draw(Profile::of('beaker', 100), [], 0, $this->stands, tallest: self::TALLEST_MM), 'kind' => $kind, 'urgent' => false, 'leans' => false, 'life' => null, 'celsius' => null];
-    }
-
-    /** @return Thing */
-    private function half(Batch $batch): array
+    private function half(Batch $batch): Thing
     {
         $state = MakeState::of($batch);
         $step = $state->now();
         $reading = $batch->entries->where('kind', 'temperature')->last();
 
-        return [
-            'name' => $state->formula->name,
-            'brief' => say("make.verb.{$step->kind->value}"),
-            'state' => say('ui.shelf.at_step', ['verb' => say("make.verb.{$step->kind->value}"), 'n' => $state->plan->indexOf($step->key) + 1, 'of' => count($state->plan->steps)]),
-            'detail' => say('ui.shelf.begun', ['when' => $this->wording->ago($batch->started_at)]),
-            'code' => $batch->code,
-            'href' => route('make', $batch),
-            'vessel' => $this->vessels->soFar($state, $this->stands, self::TALLEST_MM),
-            'kind' => 'making',
-            'urgent' => true,
-            'leans' => false,
-            'life' => null,
-            'celsius' => $reading !== null && $reading->recorded_at->greaterThan(Carbon::now()->subHours(self::STILL_TRUE_HOURS)) ? (float) $reading->value : null,
-        ];
+        return new Thing(
+            name: $state->formula->name,
+            brief: say("make.verb.{$step->kind->value}"),
+            state: say('ui.shelf.at_step', ['verb' => say("make.verb.{$step->kind->value}"), 'n' => $state->plan->indexOf($step->key) + 1, 'of' => count($state->plan->steps)]),
+            detail: say('ui.shelf.begun', ['when' => $this->wording->ago($batch->started_at)]),
+            code: $batch->code,
+            href: route('make', $batch),
+            vessel: $this->vessels->soFar($state, $this->stands, self::TALLEST_MM),
+            kind: 'making',
+            isUrgent: true,
+            celsius: $reading !== null && $reading->recorded_at->greaterThan(Carbon::now()->subHours(self::STILL_TRUE_HOURS)) ? (float) $reading->value : null,
+        );
     }
 
     /** @return list<Thing> finished and still there, what turns first at the front */
@@ -205,63 +194,54 @@ final readonly class Shelf
         return $things;
     }
 
-    /** @return Thing */
-    private function made(Batch $batch): array
+    private function made(Batch $batch): Thing
     {
         $formula = FormulaDocument::read($batch->document);
         $composition = (new Weighing($this->catalogue, $this->tools))->of($formula);
         $left = $batch->best_before === null ? null : (int) Carbon::now()->startOfDay()->diffInDays($batch->best_before);
 
-        return [
-            'name' => $formula->name,
-            'state' => match (true) {
+        return new Thing(
+            name: $formula->name,
+            state: match (true) {
                 $left === null => say('ui.shelf.no_date'),
                 $left < 0 => say('ui.shelf.overdue'),
                 default => say('ui.shelf.keeps', ['days' => $this->wording->days($left)]),
             },
-            'brief' => match (true) {
+            brief: match (true) {
                 $left === null => '',
                 $left < 0 => say('today.brief_over'),
                 default => $this->wording->days($left),
             },
-            'detail' => $this->wording->grams((float) $batch->grams_left).' '.say('pantry.left').($batch->stands === '' ? '' : ", $batch->stands").'. '.say('ui.shelf.made', ['when' => $this->wording->ago($batch->finished_at ?? $batch->started_at)]),
-            'code' => $batch->code,
-            'href' => route('batch', $batch),
-            'vessel' => $this->vessels->small($composition, $formula->family, true, $this->stands, (float) $batch->grams_left / max(1e-9, MadeBook::filled($batch)), self::TALLEST_MM),
-            'kind' => 'made',
-            'urgent' => $left !== null && $left < 0,
-            'leans' => false,
-            'life' => MadePage::lifeLeft($batch),
-            'celsius' => null,
-        ];
+            detail: $this->wording->grams((float) $batch->grams_left).' '.say('pantry.left').($batch->stands === '' ? '' : ", $batch->stands").'. '.say('ui.shelf.made', ['when' => $this->wording->ago($batch->finished_at ?? $batch->started_at)]),
+            code: $batch->code,
+            href: route('batch', $batch),
+            vessel: $this->vessels->small($composition, $formula->family, true, $this->stands, (float) $batch->grams_left / max(1e-9, MadeBook::filled($batch)), self::TALLEST_MM),
+            kind: 'made',
+            isUrgent: $left !== null && $left < 0,
+            life: MadePage::lifeLeft($batch),
+        );
     }
 
-    /** @return Thing */
-    public function formula(Formula $formula): array
+    public function formula(Formula $formula): Thing
     {
         [$read] = Draft::fromStored($formula->draft)->formula();
         $evaluation = $this->evaluator->evaluate($read, madeOn: Carbon::now()->toDateTimeImmutable());
         $stops = $evaluation->count(Severity::Stop);
         $minds = $evaluation->count(Severity::Mind);
 
-        return [
-            'name' => $formula->name,
-            'state' => match (true) {
+        return new Thing(
+            name: $formula->name,
+            state: match (true) {
                 $evaluation->assessment->composition->known() === [] => say('ui.shelf.empty_formula'),
                 $stops > 0 => trans_choice('ui.shelf.stops', $stops),
                 $minds > 0 => trans_choice('ui.shelf.minds', $minds),
                 default => say('words.regime.'.$evaluation->assessment->preservation->regime->value).', '.mb_strtolower(say('findings.verdict.sound')),
             },
-            'brief' => $stops + $minds === 0 ? '' : (string) ($stops + $minds),
-            'detail' => say('words.family.'.$read->family->value),
-            'code' => '',
-            'href' => route('bench', $formula),
-            'vessel' => $this->vessels->small($evaluation->assessment->composition, $read->family, false, $this->stands, tallest: self::TALLEST_MM),
-            'kind' => 'formula',
-            'urgent' => false,
-            'leans' => false,
-            'life' => null,
-            'celsius' => null,
-        ];
+            brief: $stops + $minds === 0 ? '' : (string) ($stops + $minds),
+            detail: say('words.family.'.$read->family->value),
+            href: route('bench', $formula),
+            vessel: $this->vessels->small($evaluation->assessment->composition, $read->family, false, $this->stands, tallest: self::TALLEST_MM),
+            kind: 'formula',
+        );
     }
 }

@@ -15,6 +15,7 @@ use Ilvane\Core\Infusion\InfusionPlanDocument;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Texture\SolidFat;
+use InvalidArgumentException;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -46,6 +47,11 @@ final readonly class Judgement
     {
     }
 
+    /**
+     * @param  string  $kind  of KINDS
+     *
+     * @throws InvalidArgumentException of any other
+     */
     public static function of(string $kind, int $seed, Evaluator $evaluator, Catalogue $catalogue): self
     {
         $dice = new Randomizer(new Mt19937(crc32($kind) ^ $seed));
@@ -57,7 +63,8 @@ final readonly class Judgement
             'strength' => self::strength($seed, $dice, $catalogue),
             'sample_dose' => self::sampleDose($seed, $dice),
             'emulsifier_needed' => self::emulsifier($seed, $dice),
-            default => self::awake($seed, $dice),
+            'awake_acid' => self::awake($seed, $dice),
+            default => throw new InvalidArgumentException("No kind of judgement: $kind"),
         };
     }
 

@@ -14,6 +14,7 @@ use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Heat\Atmosphere;
+use Ilvane\Core\Heat\CoolDownGate;
 use Ilvane\Core\Heat\HeatContent;
 use Ilvane\Core\Heat\PhaseHeat;
 use Ilvane\Core\Texture\Whip;
@@ -85,7 +86,7 @@ final readonly class Warnings
     public function addedTooHot(WeighedLine $line, float $celsius): ?Finding
     {
         $ceiling = $line->ingredient?->maxProcessTemperature;
-        if ($line->ingredient === null || $ceiling === null || $celsius <= max($ceiling, 40.0) + self::SLACK_C) {
+        if ($line->ingredient === null || $ceiling === null || $celsius <= max($ceiling, CoolDownGate::USUAL_C) + self::SLACK_C) {
             return null;
         }
         $terms = ['ingredient' => Term::ingredient($line->ingredient->key), 'ceiling' => Term::celsius($ceiling), 'heat' => Term::celsius(round($celsius)), 'gate' => Term::celsius(round($celsius)), 'source' => Term::note($line->ingredient->source)];

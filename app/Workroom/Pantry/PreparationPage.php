@@ -6,6 +6,7 @@ namespace App\Workroom\Pantry;
 
 use App\Models\Preparation;
 use App\Workroom\Shelf;
+use App\Workroom\Thing;
 use App\Workroom\Wording;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Catalogue\PreparationMethod;
@@ -20,7 +21,7 @@ final readonly class PreparationPage
      * @param  array<string, array<string, string>>  $methods  name by key, by kind
      * @param  list<array{method: string, name: string, grams: string, number: string, formula: string}>  $asked
      * @param  list<Preparation>  $planned
-     * @param  list<array<string, mixed>>  $atHand
+     * @param  list<Thing>  $atHand
      * @param  list<array{text: string, vital: bool}>  $steps
      * @param  array<string, string>  $plants  name by key, where more than one will do
      */

@@ -17,6 +17,7 @@ use Illuminate\Support\Str;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Checks\Finding;
+use Ilvane\Core\Formula\Formula as CoreFormula;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Heat\CoolDownGate;
 use Ilvane\Core\Practising\Exercise;
@@ -78,6 +79,7 @@ final readonly class ExercisePage
         $formula = new Formula(['name' => say("frames.names.$exercise->frame.0"), 'revision' => 1, 'draft' => []]);
         $page = static fn (array $document): BenchPage => BenchPage::of($formula, Draft::fromDocument([...$document, 'name' => $formula->name]), 1);
         $bench = $page($exercise->document);
+        $read = FormulaDocument::read($exercise->document);
         $isSpotted = $spotted !== null && ($exercise->codes[$spotted] ?? '') === $exercise->mistake->code;
         $after = $chosen === null ? null : $exercise->after($exercise->ways[$chosen]);
         $finding = $exercise->finding;
@@ -85,8 +87,8 @@ final readonly class ExercisePage
 
         return new self(
             $case, $case->sort(), Str::uuid()->toString(), $bench,
-            app(VesselOf::class)->small(app(Evaluator::class)->weigh(FormulaDocument::read($exercise->document)), FormulaDocument::read($exercise->document)->family, false, self::STANDS),
-            self::facts($exercise->document, $wording),
+            app(VesselOf::class)->small(app(Evaluator::class)->weigh($read), $read->family, false, self::STANDS),
+            self::facts($read, $wording),
             array_map(static fn (string $code, int $i): array => ['label' => say("practice.wrong.$code"), 'detail' => '', 'is' => match (true) {
                 $spotted === null => '',
                 $code === $exercise->mistake->code => 'right',
@@ -118,13 +120,9 @@ final readonly class ExercisePage
             : ['label' => $wording->fix($way->fix), 'detail' => app(Preview::class)->of($way->fix, $draft->lines())];
     }
 
-    /**
-     * @param  array<string, mixed>  $document
-     * @return list<array{label: string, figure: string}>
-     */
-    private static function facts(array $document, Wording $wording): array
+    /** @return list<array{label: string, figure: string}> */
+    private static function facts(CoreFormula $formula, Wording $wording): array
     {
-        $formula = FormulaDocument::read($document);
         $container = $formula->container === null ? null : (app(Catalogue::class)->containers()[$formula->container] ?? null);
 
         return array_values(array_filter([
@@ -176,10 +174,11 @@ final readonly class ExercisePage
         if ($exercise->mistake->sort !== Sort::Rescue) {
             return ['timeline' => null, 'soFar' => 0.0];
         }
+        $formula = FormulaDocument::read($exercise->document);
         $process = is_array($exercise->document['process'] ?? null) ? $exercise->document['process'] : [];
         $soFar = self::rehearse([...$exercise->document, 'process' => [...$process, 'steps' => $exercise->mistake->before]]);
 
-        return ['timeline' => Timeline::of($after === null ? $soFar : self::rehearse($after), null, FormulaDocument::read($exercise->document)->family->isSolid() ? null : CoolDownGate::USUAL_C), 'soFar' => $soFar->minutes];
+        return ['timeline' => Timeline::of($after === null ? $soFar : self::rehearse($after), null, $formula->family->isSolid() ? null : CoolDownGate::of($formula)), 'soFar' => $soFar->minutes];
     }
 
     /** @param  array<string, mixed>  $document */

@@ -8,12 +8,9 @@ use App\Models\Batch;
 use App\Models\Jar;
 use App\Models\Lot;
 use App\Workroom\Shelf;
+use App\Workroom\Thing;
 
-/**
- * What stands in the workroom, what wants something first: whole on Today, small along the foot of every other page.
- *
- * @phpstan-import-type Thing from Shelf
- */
+/** What stands in the workroom, what wants something first: whole on Today, small along the foot of every other page. */
 final readonly class ShelfLine
 {
     /** Of each kind, along the foot. */
@@ -37,13 +34,13 @@ final readonly class ShelfLine
     {
         $things = [...$shelf->making(), ...$shelf->standing($most), ...$shelf->lots('preparation', $most), ...$shelf->onShelf($most), ...$shelf->lots('infused_oil', $most)];
         // what wants something stands in front; else the order of the kinds is kept
-        $rank = static fn (array $thing): int => match (true) {
-            $thing['kind'] === 'making' => 0,
-            $thing['urgent'] => 1,
-            $thing['leans'] => 2,
+        $rank = static fn (Thing $thing): int => match (true) {
+            $thing->kind === 'making' => 0,
+            $thing->isUrgent => 1,
+            $thing->leans => 2,
             default => 3,
         };
-        usort($things, static fn (array $a, array $b): int => $rank($a) <=> $rank($b));
+        usort($things, static fn (Thing $a, Thing $b): int => $rank($a) <=> $rank($b));
 
         return new self($things, max(0, self::all() - count($things)));
     }
