@@ -151,7 +151,7 @@ for ($round = 1; $round <= 10; $round++) {
     }
 }
 $seconds = (hrtime(true) - $start) / 1e9;
-$kept = (int) $asked("SELECT count(*) FROM batch_entries WHERE kind = 'weight' AND client_key LIKE 'load-%'")[0];
+$kept = (int) $asked("SELECT count(*) FROM batch_entries WHERE kind = 'weighed' AND client_key LIKE 'load-%'")[0];
 $saved = (int) $asked("SELECT count(*) FROM formulas WHERE name LIKE 'Load %' AND revision = 11")[0];
 printf("500 live recalculations, 50 at a time, beside 10 makes with instruments: %d errors in 600 answers, %d of 50 drafts at their last state, %d of %d weights written once (%.0f s)\n", $errors, $saved, $kept, $told, $seconds);
 $isLost = $errors > 0 || $saved !== 50 || $kept !== $told || $told !== 50;

@@ -118,7 +118,8 @@ return [
     'measures' => [
         'rules' => [
             'measure.sum_not_100' => ['stop', 'arithmetic'],
-            'measure.open' => ['mind', 'arithmetic'],
+            'measure.unread' => ['stop', 'arithmetic'],
+            'measure.open' => ['stop', 'arithmetic'],
             'measure.ambiguous' => ['mind', 'arithmetic'],
             'measure.unweighable' => ['mind', 'arithmetic'],
             'measure.wide' => ['note', 'arithmetic'],

@@ -30,6 +30,8 @@ use App\Http\Controllers\WatchController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', [ShelfController::class, 'shelf'])->name('shelf');
+// a page that was open too long asks for a new token and sends again; other sites can't read the answer
+Route::get('/token', static fn (): array => ['token' => csrf_token()])->name('token');
 Route::get('/shelf-line', [ShelfController::class, 'line'])->name('shelf.line');
 Route::get('/formulas', [ShelfController::class, 'formulas'])->name('formulas');
 Route::get('/catalogue/search', [CatalogueController::class, 'search'])->name('catalogue.search');
@@ -99,6 +101,8 @@ Route::get('/formulas/{formula}/acidity', [AcidityController::class, 'show'])->w
 Route::controller(MakeController::class)->prefix('/make/{batch}')->group(function (): void {
     Route::get('/', 'now')->name('make');
     Route::post('/practise', 'practise')->name('make.practise');
+    Route::post('/drop', 'drop')->name('make.drop');
+    Route::post('/resume', 'resume')->name('make.resume');
     Route::post('/{step}/reading', 'reading')->name('make.reading');
     Route::get('/{step}', 'step')->name('make.step');
 });
@@ -198,6 +202,7 @@ Route::get('/photos/{photo}', [WatchController::class, 'photo'])->whereNumber('p
 Route::post('/batches/{batch}/watch/{sighting}/undo', [WatchController::class, 'undo'])->whereNumber('sighting')->name('watch.undo');
 Route::controller(LabelController::class)->group(function (): void {
     Route::get('/batches/{batch}/label', 'label')->name('label');
+    Route::post('/batches/{batch}/label/name', 'name')->name('label.name');
     Route::get('/batches/{batch}/label.pdf', 'pdf')->name('label.pdf');
     Route::get('/batches/{batch}/record.{format}', 'record')->whereIn('format', ['pdf'])->name('batch.file');
     Route::get('/batches/{batch}/papers.zip', 'seller')->name('batch.seller');

@@ -23,6 +23,8 @@ use Illuminate\Support\Carbon;
  */
 final class Sighting extends Model
 {
+    use WrittenOnce;
+
     public $timestamps = false;
 
     protected $casts = ['ph' => 'float', 'happened_at' => 'datetime', 'recorded_at' => 'datetime', 'batch_id' => 'integer', 'undoes' => 'integer'];

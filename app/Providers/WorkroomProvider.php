@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Http\AtomicSessions;
 use App\Instruments\ByHand;
 use App\Instruments\Instruments;
 use App\Instruments\OverLine;
@@ -16,6 +17,8 @@ use App\Workroom\ShippedCatalogue;
 use App\Workroom\Wording;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Filesystem\Filesystem;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Checks\Evaluator;
@@ -47,5 +50,6 @@ final class WorkroomProvider extends ServiceProvider
     {
         Model::shouldBeStrict();
         Model::unguard();
+        Session::extend('file', fn (): AtomicSessions => new AtomicSessions($this->app->make(Filesystem::class), config()->string('session.files'), config()->integer('session.lifetime')));
     }
 }

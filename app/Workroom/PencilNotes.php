@@ -46,16 +46,16 @@ final readonly class PencilNotes
     {
         $place = static fn (Finding $finding): int => ($finding->severity === Severity::Note ? 1000 : 0) + ($finding->lines[0] ?? 0);
         usort($findings, static fn (Finding $a, Finding $b): int => $place($a) <=> $place($b));
-        $under = $this->underOneCause($findings);
+        $under = $this->underOneCause($findings, $rows);
         $notes = [];
         foreach ($findings as $finding) {
-            $id = self::idOf($finding);
+            $id = Offer::idOf($finding, $rows);
             if (isset($under['taken'][$id])) {
                 continue;
             }
             $fixes = [];
-            foreach ($finding->fixes as $i => $fix) {
-                $fixes[] = ['do' => "fix:$id#$i", 'label' => $this->wording->fix($fix), 'preview' => $preview === null ? '' : $preview($fix)];
+            foreach ($finding->fixes as $fix) {
+                $fixes[] = ['do' => Offer::press($finding, $fix, $rows), 'label' => $this->wording->fix($fix), 'preview' => $preview === null ? '' : $preview($fix)];
             }
             $notes[] = [
                 'id' => $id,
@@ -81,9 +81,10 @@ final readonly class PencilNotes
      * Findings that only follow from another hang under it.
      *
      * @param  list<Finding>  $findings
+     * @param  list<string>  $rows
      * @return array{by: array<string, list<string>>, taken: array<string, true>}
      */
-    private function underOneCause(array $findings): array
+    private function underOneCause(array $findings, array $rows): array
     {
         $codes = array_map(static fn (Finding $finding): string => $finding->code, $findings);
         $by = $taken = [];
@@ -91,17 +92,11 @@ final readonly class PencilNotes
             $cause = self::FOLLOWS_FROM[$finding->code] ?? null;
             if ($cause !== null && in_array($cause, $codes, true)) {
                 $by[$cause][] = $this->wording->message($finding);
-                $taken[self::idOf($finding)] = true;
+                $taken[Offer::idOf($finding, $rows)] = true;
             }
         }
 
         return ['by' => $by, 'taken' => $taken];
-    }
-
-    /** Names a finding so that a button pressed on it finds it again. */
-    public static function idOf(Finding $finding): string
-    {
-        return $finding->code.'@'.implode('-', $finding->lines);
     }
 
     /** Where the handbook explains a code; nothing where it does not. */

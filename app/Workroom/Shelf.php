@@ -226,7 +226,8 @@ final readonly class Shelf
     {
         [$read] = Draft::fromStored($formula->draft)->formula();
         $evaluation = $this->evaluator->evaluate($read, madeOn: Carbon::now()->toDateTimeImmutable());
-        $stops = $evaluation->count(Severity::Stop);
+        $stops = count($evaluation->stops());
+        $unknowns = count($evaluation->unknowns());
         $minds = $evaluation->count(Severity::Mind);
 
         return new Thing(
@@ -234,10 +235,11 @@ final readonly class Shelf
             state: match (true) {
                 $evaluation->assessment->composition->known() === [] => say('ui.shelf.empty_formula'),
                 $stops > 0 => trans_choice('ui.shelf.stops', $stops),
+                $unknowns > 0 => say('ui.shelf.unknown'),
                 $minds > 0 => trans_choice('ui.shelf.minds', $minds),
                 default => say('words.regime.'.$evaluation->assessment->preservation->regime->value).', '.mb_strtolower(say('findings.verdict.sound')),
             },
-            brief: $stops + $minds === 0 ? '' : (string) ($stops + $minds),
+            brief: $stops + $unknowns + $minds === 0 ? '' : (string) ($stops + $unknowns + $minds),
             detail: say('words.family.'.$read->family->value),
             href: route('bench', $formula),
             vessel: $this->vessels->small($evaluation->assessment->composition, $read->family, false, $this->stands, tallest: self::TALLEST_MM),

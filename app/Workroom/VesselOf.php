@@ -101,7 +101,7 @@ final readonly class VesselOf
             foreach ($state->composition->inPhase($phase) as $line) {
                 $whole = $this->stratum($line)->ml ?? 0.0;
                 $all += $whole;
-                $weight = $state->weightOf($line->position);
+                $weight = $state->taken->grams($line->position)?->likely;
                 $ml += $weight === null ? 0.0 : $whole * $weight / max(1e-9, $line->grams->likely ?? $weight);
             }
             if ($ml > 0) {

@@ -99,6 +99,15 @@ final class Wording
         return $low === $high ? $this->percent($percent->likely) : say('ui.band', ['low' => rtrim($low, '%'.self::GAP), 'high' => $high]);
     }
 
+    /** "0.07–0.11 g"; one figure where both ends read the same. */
+    public function gramsBand(Band $grams): string
+    {
+        $digits = $grams->high < 1 ? 2 : 1;
+        [$low, $high] = [$this->number($grams->low, $digits), $this->number($grams->high, $digits)];
+
+        return ($low === $high ? $low : say('ui.band', ['low' => $low, 'high' => $high])).self::GAP.'g';
+    }
+
     public function celsius(float $celsius): string
     {
         return $this->number($celsius, 1).self::GAP.'°C';

@@ -78,6 +78,28 @@ final readonly class Ingredient
         return $this->pieces[$piece->value] ?? ($piece === Piece::Whole && count($this->pieces) === 1 ? array_values($this->pieces)[0] : null);
     }
 
+    /** The most of it a finished batch should hold by law or by use, percent; null for what may be most of it. */
+    public function ceiling(bool $isRinsedOff): ?float
+    {
+        $usual = $isRinsedOff ? $this->rinseOffMax ?? $this->use?->max : $this->use?->max;
+        $limits = array_filter([$isRinsedOff ? null : $this->legalMax, $usual], static fn (?float $limit): bool => $limit !== null);
+        $least = $limits === [] ? null : min($limits);
+
+        return $least === null || $least >= self::BASE_PERCENT ? null : $least;
+    }
+
+    /** Whether so much, with all its spread, stays inside what it should be; percent of the finished batch. */
+    public function bears(Band $percent, bool $isRinsedOff): bool
+    {
+        $ceiling = $this->ceiling($isRinsedOff);
+        $floor = in_array($this->kind, [Kind::Preservative, Kind::Emulsifier], true) ? $this->use?->min : null;
+
+        return ($ceiling === null || $percent->high <= $ceiling) && ($floor === null || $percent->low >= $floor);
+    }
+
+    /** What may be more than half of a batch is a base the rest floats in, and may as well be all of it, percent. */
+    public const BASE_PERCENT = 60.0;
+
     /** Life once opened. */
     public function openedDays(): ?float
     {

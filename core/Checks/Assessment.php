@@ -105,7 +105,7 @@ final readonly class Assessment
     {
         $claim = $this->formula->keeping;
         $intended = $claim->intended ?? ($this->formula->family->isUsuallyFresh() ? Regime::Fresh : null);
-        $storage = $claim->storage ?? ($this->formula->family->isUsuallyFresh() ? Storage::Fridge : Storage::Room);
+        $storage = $claim->storage ?? $this->formula->family->usualStorage() ?? Storage::Room;
 
         return $intended === Regime::Fresh && $storage->isCold()
             && ($claim->claimedDays === null || $claim->claimedDays <= ($this->keepingIfFresh->days ?? 0.0));

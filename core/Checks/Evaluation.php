@@ -19,6 +19,21 @@ final readonly class Evaluation
         return count(array_filter($this->findings, static fn (Finding $finding): bool => $finding->severity === $severity));
     }
 
+    /** What is not known and could change the answer: lines without a weight, lines nobody could read. */
+    private const UNKNOWN = ['measure.open', 'measure.unread'];
+
+    /** @return list<Finding> what has to be told before anything can be said */
+    public function unknowns(): array
+    {
+        return array_values(array_filter($this->findings, static fn (Finding $finding): bool => in_array($finding->code, self::UNKNOWN, true)));
+    }
+
+    /** @return list<Finding> what stands against making it, whatever the unknown lines turn out to be */
+    public function stops(): array
+    {
+        return array_values(array_filter($this->findings, static fn (Finding $finding): bool => $finding->severity === Severity::Stop && ! in_array($finding->code, self::UNKNOWN, true)));
+    }
+
     /** Nothing that stops and nothing to mind. */
     public function isSound(): bool
     {

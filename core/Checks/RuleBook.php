@@ -12,6 +12,7 @@ final class RuleBook
     {
         return [
             new Rules\SumNot100,
+            new Rules\AmountUnread,
             new Rules\AmountOpen,
             new Rules\AmountAmbiguous,
             new Rules\Unweighable,

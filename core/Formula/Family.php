@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Formula;
 
+use Ilvane\Core\Catalogue\Phase;
+
 enum Family: string
 {
     case HairOil = 'hair_oil';
@@ -34,6 +36,22 @@ enum Family: string
             self::HairOil, self::InfusedOil, self::WhippedButter, self::Pomade => true,
             default => false,
         };
+    }
+
+    /** Where it usually stands; null where its keeping regime decides. */
+    public function usualStorage(): ?Storage
+    {
+        return match ($this) {
+            self::FrozenBar => Storage::Freezer,
+            self::FreshMask => Storage::Fridge,
+            default => null,
+        };
+    }
+
+    /** Where a line goes that says nothing of its own. */
+    public function usualPhase(): Phase
+    {
+        return $this->isFatOnly() ? Phase::Oil : Phase::Water;
     }
 
     /** Holds its shape by its fats: how firm it is in which room decides whether it is any good. */

@@ -43,10 +43,11 @@ final readonly class Formula
      * As it was really made: the weighed lines are the batch, and the pH is the measured one or none.
      *
      * @param  list<Line>  $lines
+     * @param  float|null  $scaleG  step of the scale to lay around each weight, grams; null for the formula's own
      */
-    public function asMade(array $lines, ?float $measuredPh): self
+    public function asMade(array $lines, ?float $measuredPh, ?float $scaleG = null): self
     {
-        return new self($this->name, $this->family, $lines, $this->use, $this->audience, $this->region, $this->scaleResolutionG, null, $this->process, $this->container, $this->containerCount, $this->keeping, $measuredPh, $this->statedYieldG, $this->directions, $this->notes);
+        return new self($this->name, $this->family, $lines, $this->use, $this->audience, $this->region, $scaleG ?? $this->scaleResolutionG, null, $this->process, $this->container, $this->containerCount, $this->keeping, $measuredPh, $this->statedYieldG, $this->directions, $this->notes);
     }
 
     /** Hottest the phases are meant to get, °C; null when the maker has not said. */

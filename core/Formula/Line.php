@@ -37,6 +37,15 @@ final readonly class Line
         return $this->text ?? $this->name ?? $this->formula->name ?? $this->ingredient ?? '';
     }
 
+    /** A row that was only opened: it names nothing and says no amount. */
+    public function isBlank(): bool
+    {
+        return $this->ingredient === null && $this->text === null && $this->formula === null && trim($this->amount) === '' && in_array(trim($this->name ?? ''), ['', self::NO_NAME], true);
+    }
+
+    /** How the open form writes the name of a line that has none. */
+    public const NO_NAME = '–';
+
     public function withAmount(string $amount): self
     {
         return new self($this->ingredient, $this->name, $this->text, $this->formula, $amount, $this->phase, $this->prepared, $this->lot, $this->openedOn, $this->bestBefore);

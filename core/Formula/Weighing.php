@@ -36,7 +36,7 @@ final readonly class Weighing
         $drafts = [];
         $hasRest = false;
         foreach ($formula->lines as $i => $line) {
-            $drafts[] = $draft = $this->draft($i + 1, $line, $tools, $hasRest);
+            $drafts[] = $draft = $this->draft($i + 1, $line, $formula->family, $tools, $hasRest);
             $hasRest = $hasRest || $draft->amount?->kind === AmountKind::Rest;
         }
 
@@ -65,7 +65,7 @@ final readonly class Weighing
         );
     }
 
-    private function draft(int $position, Line $line, Tools $tools, bool $restTaken): WeighedLine
+    private function draft(int $position, Line $line, Family $family, Tools $tools, bool $restTaken): WeighedLine
     {
         $ingredient = $this->ingredientOf($line);
         $amount = $grams = $unread = null;
@@ -94,7 +94,7 @@ final readonly class Weighing
                 : $tools->grams($amount->number, $amount->unit, $ingredient->bulk);
         }
 
-        return new WeighedLine($position, $line, $ingredient, $line->phase ?? $ingredient->defaultPhase ?? Phase::Water, $amount, $grams, null, $unread);
+        return new WeighedLine($position, $line, $ingredient, $line->phase ?? $ingredient->defaultPhase ?? $family->usualPhase(), $amount, $grams, null, $unread);
     }
 
     /** A formula of the maker's own as an ingredient: weighed by the density of its mix. */

@@ -49,13 +49,19 @@ final readonly class Keeping
     /** @param  DateTimeImmutable|null  $madeOn needed to count opened lots; without it they count as opened on the day of making */
     public static function of(Formula $formula, Composition $composition, Regime $regime, ?DateTimeImmutable $madeOn = null, ?Container $container = null): self
     {
-        return self::stored($formula->keeping->storage ?? ($regime === Regime::Dry ? Storage::Room : Storage::Fridge), $formula, $composition, $regime, $madeOn, $container);
+        return self::stored(self::storage($formula, $regime), $formula, $composition, $regime, $madeOn, $container);
+    }
+
+    /** Where it stands: as meant, as its kind usually does, or as its regime asks for. */
+    public static function storage(Formula $formula, Regime $regime): Storage
+    {
+        return $formula->keeping->storage ?? $formula->family->usualStorage() ?? ($regime === Regime::Dry ? Storage::Room : Storage::Fridge);
     }
 
     /** What it would keep without its preservative, put in the cold. */
     public static function ifFresh(Formula $formula, Composition $composition): self
     {
-        $cold = $formula->keeping->storage === Storage::Freezer ? Storage::Freezer : Storage::Fridge;
+        $cold = self::storage($formula, Regime::Fresh) === Storage::Freezer ? Storage::Freezer : Storage::Fridge;
 
         return self::stored($cold, $formula, $composition, Regime::Fresh, null);
     }

@@ -18,6 +18,9 @@ final readonly class ContentsList
 
     private const WATER = 'Aqua';
 
+    /** How the catalogue writes a name that only the maker knows. */
+    private const TO_BE_NAMED = '[';
+
     /** @param  array<string, float>  $shares fraction of the batch by INCI name, descending */
     private function __construct(public array $shares)
     {
@@ -43,6 +46,12 @@ final readonly class ContentsList
     public function names(): array
     {
         return array_keys($this->shares);
+    }
+
+    /** A name the catalogue can't know: which plant a tea or a flower water is of. */
+    public static function isToBeNamed(string $name): bool
+    {
+        return str_starts_with($name, self::TO_BE_NAMED);
     }
 
     /** @return array<string, float> fraction by INCI name */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ilvane\Core\Process;
 
 use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Formula\Application;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\Scaling;
@@ -30,7 +31,8 @@ final readonly class Plan
 
     public static function of(Formula $formula, Composition $composition): self
     {
-        $targets = self::targets($composition, $formula->scaleResolutionG ?? Tools::DEFAULT_SCALE_G);
+        $step = $formula->scaleResolutionG ?? Tools::DEFAULT_SCALE_G;
+        $targets = self::underCeilings(self::targets($composition, $step), $composition, $formula->use, $step);
         $steps = $seen = [];
         foreach (self::moves(Course::of($formula, $composition)->moves, $composition) as $move) {
             foreach (self::steps($move, $formula, $composition, $targets) as $step) {
@@ -146,6 +148,35 @@ final readonly class Plan
 
         return $targets;
     }
+
+    /**
+     * Where rounding up would carry a line over its limit it is rounded down, and the largest line takes the step.
+     *
+     * @param  array<int, float>  $targets
+     * @return array<int, float> by line position
+     */
+    private static function underCeilings(array $targets, Composition $composition, Application $use, float $step): array
+    {
+        $total = $composition->total->likely ?? 0.0;
+        $largest = $targets === [] ? 0 : (int) array_search(max($targets), $targets, true);
+        foreach ($composition->lines as $line) {
+            $target = $targets[$line->position] ?? null;
+            $exact = $line->grams->likely ?? 0.0;
+            $most = $line->ingredient?->ceiling($use === Application::RinseOff);
+            $limit = $most === null ? INF : max($exact, $total * $most / 100);
+            if ($target === null || $target <= $limit + self::ROUNDING_G || ! $line->isInBatch() || $line->position === $largest) {
+                continue;
+            }
+            $down = round(floor($limit / $step + self::ROUNDING_G) * $step, 10);
+            $targets[$line->position] = $down > 0 ? $down : $exact;
+            $targets[$largest] = round($targets[$largest] + $target - $targets[$line->position], 10);
+        }
+
+        return $targets;
+    }
+
+    /** Floating point, no more. */
+    private const ROUNDING_G = 1e-9;
 
     /**
      * @param  list<WeighedLine>  $lines

@@ -241,7 +241,7 @@ final class DemoWorkroom extends Seeder
     private function entries(Step $step, float $drift, float $scale): array
     {
         return match ($step->kind) {
-            StepKind::Weigh => [['kind' => 'weight', 'subject' => (string) $step->line, 'value' => round(round(($step->grams ?? 0.0) * (1 + $drift) / $scale) * $scale, 3)]],
+            StepKind::Weigh => [['kind' => 'weighed', 'subject' => (string) $step->line, 'value' => round(round(($step->grams ?? 0.0) * (1 + $drift) / $scale) * $scale, 3)]],
             StepKind::Heat => [['kind' => 'temperature', 'subject' => 'water', 'value' => 73.0], ['kind' => 'temperature', 'subject' => 'oil', 'value' => 72.0]],
             StepKind::Gate => [['kind' => 'temperature', 'subject' => 'mix', 'value' => 38.5]],
             StepKind::TestPh => [['kind' => 'ph', 'subject' => '', 'value' => 4.8]],

@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'told_otherwise' => 'This page had already recorded something else. Nothing was changed. Check what you typed and send it again to record it as a correction.',
     'host' => 'This workroom does not answer to that name.',
     'home' => 'To the shelf',
     'no_file' => 'That file can’t be read.',

@@ -166,7 +166,8 @@ return [
         'yield' => ['exceeds_containers' => 'What is made fits into what is there, with room for air.', 'unexplained' => 'What went in is filled, sampled, strained, steamed off or left in bowl and tools; more than that missing is asked about.'],
         'measure' => [
             'sum_not_100' => 'The lines make 100, or one line fills up to it.',
-            'open' => 'Every line can be weighed.',
+            'unread' => 'Every line can be read: what it is, and how much.',
+            'open' => 'Every line has a weight.',
             'ambiguous' => '“1,000 g” may be a kilo or a gram: asked, never guessed.',
             'batch_ignored' => 'When every line is weighed, the lines make the batch, whatever size was written.',
             'unweighable' => 'The scale’s half step is at most :scale_error of the amount.',
@@ -193,7 +194,7 @@ return [
         'packaging' => ['unsuited' => 'The wrong closure clogs, drips, lets air in or fingers.'],
         'dose' => ['high' => 'More irritates, weighs down or is simply wasted.', 'over_limit' => 'Above this the law sees a risk.'],
         'keeping' => ['ingredient_first' => 'An old oil brings its age along.'],
-        'measure' => ['open' => 'Without weights nothing else can be worked out.', 'sum_not_100' => 'Shares are of the whole finished batch. What is over or missing shifts every dose.', 'unweighable' => 'Below that the scale itself decides the dose. Make a larger batch, or weigh a tenfold dilution.'],
+        'measure' => ['unread' => 'A line left out makes every share and every check wrong.', 'open' => 'Without weights nothing else can be worked out.', 'sum_not_100' => 'Shares are of the whole finished batch. What is over or missing shifts every dose.', 'unweighable' => 'Below that the scale itself decides the dose. Make a larger batch, or weigh a tenfold dilution.'],
     ],
 
     // where the finding's own source names one ingredient's

@@ -84,4 +84,6 @@ return [
     'label_sunny' => 'Not for eating. Out of reach of children.',
     'calendar' => 'Into my calendar',
     'again' => 'Plan it again',
+    'did' => ['begun' => 'Started.', 'typed' => 'Typed: :what.', 'add' => 'Row added.', 'remove' => 'Row removed.', 'method' => 'Another method chosen.', 'fix' => 'Suggestion taken.', 'merged' => 'Combined with the other window’s changes.'],
+    'fields' => ['name' => 'name', 'jar' => 'jar size', 'method' => 'method', 'celsius' => 'temperature', 'lasts' => 'time', 'rhythm' => 'shaking', 'use' => 'use', 'wished' => 'strength wanted'],
 ];

@@ -6,7 +6,7 @@ return [
     'now' => 'Now', 'tomorrow' => 'Tomorrow', 'week' => 'This week',
     'nothing' => 'Nothing waits today.',
     'shake' => 'shake it', 'strain' => 'strain it', 'too_strong' => 'strain it or thin it: too strong to use as it is', 'over' => 'past its hours: throw it away', 'over_reason' => 'past its hours',
-    'use_soon' => 'use :grams within :time', 'oil_turns' => ':grams left, it comes to its date', 'patch_test' => 'try it on a patch of skin today; use it tomorrow', 'making' => 'a make is waiting', 'prepare' => 'to be made, :grams',
+    'use_soon' => 'use :grams within :time', 'oil_turns' => ':grams left, it comes to its date', 'patch_test' => 'try it on a patch of skin today; use it tomorrow', 'making' => 'batch :code: :verb, step :n of :of, begun :begun', 'prepare' => 'to be made, :grams',
     'brief_over' => 'past', 'brief_alarm' => 'look!', 'brief_strain' => 'strain', 'brief_shake' => 'shake', 'brief_day' => 'day :day',
     'line' => 'What stands in the workroom', 'line_more' => '+ :count', 'use_up' => 'Turning soon, and what would use it up', 'use_up_none' => 'in no formula yet', 'and_more' => 'and :count more on the shelf', 'rest' => 'All of it',
     'open' => 'Open',

@@ -6,7 +6,7 @@ return [
     'months' => '{1} 1 month|[2,*] :count months',
     'days_ago' => '{0} today|{1} yesterday|[2,*] :count days ago',
     'in_days' => '{0} today|{1} tomorrow|[2,*] :day, in :count days',
-    'unit' => ['minutes' => 'min', 'hours' => 'h', 'days' => 'days', 'nothing' => 'nothing'],
+    'unit' => ['drop_many' => 'drops', 'minutes' => 'min', 'hours' => 'h', 'days' => 'days', 'nothing' => 'nothing'],
     'limit_as_acid' => 'counted as the acid',
     'limit_as_such' => 'counted as such',
     'region' => ['EU' => 'the EU', 'US' => 'the US (EU limits as guidance)'],

@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'told_otherwise' => 'Cette page avait déjà enregistré autre chose. Rien n’a été changé. Vérifiez votre saisie et renvoyez-la pour l’enregistrer comme correction.',
     'host' => 'Cet atelier ne répond pas à ce nom.',
     'home' => 'À l’étagère',
     'no_file' => 'Ce fichier ne peut pas être lu.',

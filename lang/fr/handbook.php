@@ -166,7 +166,8 @@ return [
         'yield' => ['exceeds_containers' => 'Ce qui est fait tient dans ce qu’il y a, avec de la place pour l’air.', 'unexplained' => 'Ce qui est entré est rempli, échantillonné, filtré, évaporé ou resté dans bol et outils ; s’il en manque plus, on le demande.'],
         'measure' => [
             'sum_not_100' => 'Les lignes font 100, ou l’une complète.',
-            'open' => 'Chaque ligne se pèse.',
+            'unread' => 'Chaque ligne est lisible : ce que c’est, et combien.',
+            'open' => 'Chaque ligne a un poids.',
             'ambiguous' => '« 1,000 g » peut être un kilo ou un gramme : demandé, jamais deviné.',
             'batch_ignored' => 'Quand chaque ligne est pesée, les lignes font la fournée, quelle que soit la taille écrite.',
             'unweighable' => 'Le demi-pas de la balance fait au plus :scale_error de la quantité.',
@@ -192,7 +193,7 @@ return [
         'packaging' => ['unsuited' => 'La mauvaise fermeture bouche, goutte, laisse entrer l’air ou les doigts.'],
         'dose' => ['high' => 'Davantage irrite, alourdit ou se perd simplement.', 'over_limit' => 'Au-delà, la loi voit un risque.'],
         'keeping' => ['ingredient_first' => 'Une vieille huile apporte son âge.'],
-        'measure' => ['open' => 'Sans poids, rien d’autre ne se calcule.', 'sum_not_100' => 'Les parts sont de toute la fournée finie. Ce qui est de trop ou manque déplace chaque dose.', 'unweighable' => 'En dessous, la balance elle-même décide de la dose. Faites une plus grande fournée, ou pesez une dilution au dixième.'],
+        'measure' => ['unread' => 'Une ligne laissée de côté fausse toutes les parts et tous les contrôles.', 'open' => 'Sans poids, rien d’autre ne se calcule.', 'sum_not_100' => 'Les parts sont de toute la fournée finie. Ce qui est de trop ou manque déplace chaque dose.', 'unweighable' => 'En dessous, la balance elle-même décide de la dose. Faites une plus grande fournée, ou pesez une dilution au dixième.'],
     ],
 
     'source' => [

@@ -83,5 +83,7 @@ return [
     'label' => 'Imprimer l’étiquette', 'label_title' => 'Bocal :code', 'label_contents' => 'Dedans', 'label_filled' => 'Rempli', 'label_shake' => 'Secouer', 'label_every' => 'tous les :days', 'label_strain' => 'Filtrer', 'label_never' => 'jamais', 'label_caution' => 'Ne se mange pas. Garder à l’ombre, hors de portée des enfants.',
     'label_sunny' => 'Ne se mange pas. Hors de portée des enfants.',
     'calendar' => 'Dans mon agenda',
+    'did' => ['begun' => 'Commencé.', 'typed' => 'Saisi : :what.', 'add' => 'Ligne ajoutée.', 'remove' => 'Ligne supprimée.', 'method' => 'Méthode changée.', 'fix' => 'Suggestion appliquée.', 'merged' => 'Réuni avec les changements de l’autre fenêtre.'],
+    'fields' => ['name' => 'nom', 'jar' => 'taille du bocal', 'method' => 'méthode', 'celsius' => 'température', 'lasts' => 'durée', 'rhythm' => 'agitation', 'use' => 'usage', 'wished' => 'force voulue'],
     'again' => 'Le prévoir de nouveau',
 ];

@@ -6,7 +6,7 @@ return [
     'now' => 'Maintenant', 'tomorrow' => 'Demain', 'week' => 'Cette semaine',
     'nothing' => 'Rien n’attend aujourd’hui.',
     'shake' => 'à secouer', 'strain' => 'à filtrer', 'too_strong' => 'à filtrer ou à diluer : trop fort pour s’en servir tel quel', 'over' => 'heures dépassées : à jeter', 'over_reason' => 'heures dépassées',
-    'use_soon' => ':grams à utiliser d’ici :time', 'oil_turns' => 'reste :grams, la date approche', 'patch_test' => 'essayez-le aujourd’hui sur un coin de peau ; utilisez-le demain', 'making' => 'une fabrication attend', 'prepare' => 'à préparer, :grams',
+    'use_soon' => ':grams à utiliser d’ici :time', 'oil_turns' => 'reste :grams, la date approche', 'patch_test' => 'essayez-le aujourd’hui sur un coin de peau ; utilisez-le demain', 'making' => 'lot :code : :verb, étape :n sur :of, commencé :begun', 'prepare' => 'à préparer, :grams',
     'brief_over' => 'passé', 'brief_alarm' => 'à voir !', 'brief_strain' => 'filtrer', 'brief_shake' => 'secouer', 'brief_day' => 'jour :day',
     'line' => 'Ce qui est dans l’atelier', 'line_more' => '+ :count', 'use_up' => 'Bientôt passé, et ce qui le finirait', 'use_up_none' => 'dans aucune formule encore', 'and_more' => 'et :count de plus sur l’étagère', 'rest' => 'Tout voir',
     'open' => 'Ouvrir',

@@ -6,7 +6,7 @@ return [
     'months' => '{1} 1 mois|[2,*] :count mois',
     'days_ago' => '{0} aujourd’hui|{1} hier|[2,*] il y a :count jours',
     'in_days' => '{0} aujourd’hui|{1} demain|[2,*] :day, dans :count jours',
-    'unit' => ['minutes' => 'min', 'hours' => 'h', 'days' => 'jours', 'nothing' => 'rien'],
+    'unit' => ['drop_many' => 'gouttes', 'minutes' => 'min', 'hours' => 'h', 'days' => 'jours', 'nothing' => 'rien'],
     'limit_as_acid' => 'compté en acide',
     'limit_as_such' => 'compté tel quel',
     'region' => ['EU' => 'l’UE', 'US' => 'les États-Unis (limites de l’UE à titre indicatif)'],

@@ -1,5 +1,6 @@
+import { newKey } from './told.js';
+
 /** The next steps, gone on with while the workroom doesn't answer. What is told there is handed to `tell`, one after the other. */
-const key = () => [...crypto.getRandomValues(new Uint8Array(16))].map((byte) => byte.toString(16).padStart(2, '0')).join('');
 
 export default class Ahead {
     constructor(panel, steps, tell) {
@@ -27,14 +28,15 @@ export default class Ahead {
         if (!step) return;
         for (const part of ['verb', 'what', 'number', 'unit']) this.panel.querySelector(`[data-part="${part}"]`).textContent = step[part];
         this.panel.querySelector('label').hidden = !step.weighs;
-        this.field.value = step.weighs ? step.number.replace(/\s/g, '') : '';
+        this.field.value = '';
+        this.field.placeholder = step.weighs ? step.number : '';
     }
 
     told() {
         const step = this.steps[this.at];
-        const fields = [['client_key', key()], ...(step.weighs ? [['weight', this.field.value]] : []), ...(step.lot === null ? [] : [['lot', step.lot]])];
+        const fields = [['client_key', newKey()], ...(step.weighs && this.field.value.trim() !== '' ? [['weight', this.field.value]] : []), ...(step.lot === null ? [] : [['lot', step.lot]])];
         const weight = Number(this.field.value.replace(',', '.'));
-        const isPlain = !step.weighs || (weight > 0 && weight <= step.most);
+        const isPlain = !step.weighs || this.field.value.trim() === '' || (weight > 0 && weight <= step.most);
         this.tell({ action: step.action, fields, key: fields[0][1], at: Date.now(), isPlain });
     }
 }

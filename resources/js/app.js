@@ -11,6 +11,7 @@ import scrub from './scrub.js';
 import step from './step.js';
 import './sheet.js';
 import timers from './timers.js';
+import { newKey } from './told.js';
 
 Alpine.plugin(morph);
 Alpine.data('bench', bench);
@@ -36,6 +37,11 @@ Alpine.data('printer', () => ({
         this.$el.addEventListener('click', () => window.print());
     },
 }));
+// a page that comes back from the browser's cache tells something new, not what it told before
+window.addEventListener('pageshow', (event) => {
+    if (event.persisted) document.querySelectorAll('input[name=client_key]').forEach((field) => (field.value = newKey()));
+});
+document.addEventListener('click', (event) => event.target.closest?.('.said-close')?.parentElement.remove());
 Alpine.start();
 timers();
 line();

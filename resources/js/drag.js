@@ -2,6 +2,8 @@
  * A stratum is drawn higher or lower by the mouse; its line then weighs in proportion. The server redraws as it goes.
  * What fills up to 100 follows the others and can't be drawn itself. By keyboard: the arrows in the amount do the same.
  */
+import { newKey } from './told.js';
+
 const PAUSE_MS = 90;
 
 export default (form, send) => {
@@ -19,6 +21,7 @@ export default (form, send) => {
         if (!row?.dataset.weighs || event.pointerType === 'touch' || event.button !== 0) return;
         const svg = stratum.ownerSVGElement;
         held = {
+            edit: newKey(),
             key: row.dataset.line,
             grams: Number(row.dataset.weighs),
             high: Math.max(1, Number(stratum.dataset.high)),
@@ -32,10 +35,10 @@ export default (form, send) => {
         if (!held || event.timeStamp - last < PAUSE_MS) return;
         last = event.timeStamp;
         held.moved = true;
-        send(`weigh:${held.key}:${grams(event).toFixed(3)}`);
+        send(`weigh:${held.key}:${grams(event).toFixed(3)}`, held.edit);
     });
     window.addEventListener('pointerup', (event) => {
-        if (held?.moved) send(`weigh:${held.key}:${grams(event).toFixed(3)}`);
+        if (held?.moved) send(`weigh:${held.key}:${grams(event).toFixed(3)}`, held.edit);
         held = null;
         form.classList.remove('is-dragging');
     });

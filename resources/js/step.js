@@ -45,8 +45,9 @@ export default () => ({
     async tellForm(submitter) {
         const fields = [...new FormData(this.$el, submitter ?? undefined)].filter(([, value]) => typeof value === 'string');
         const { most } = this.$el.dataset;
-        const weight = Number((this.$el.elements.weight?.value ?? '').replace(',', '.'));
-        const isPlain = !submitter?.name && (!most || (weight > 0 && weight <= Number(most)));
+        const typed = (this.$el.elements.weight?.value ?? '').trim();
+        const weight = Number(typed.replace(',', '.'));
+        const isPlain = !submitter?.name && (!most || typed === '' || (weight > 0 && weight <= Number(most)));
         await this.tell({ action: this.$el.action, fields, key: this.$el.elements.client_key.value, at: Date.now(), isPlain });
     },
 
@@ -124,8 +125,10 @@ export default () => ({
     turn(by) {
         const field = this.$el.querySelector('.dial input');
         const digits = Math.max(0, (String(Math.abs(by)).split('.')[1] ?? '').length);
-        const value = Number(field.value.replace(',', '.')) || 0;
-        field.value = Math.max(0, value + by).toFixed(digits);
+        // the first press on an empty field stands at the target; it is a reading only once somebody has put it there
+        const isEmpty = field.value.trim() === '';
+        const value = Number((isEmpty ? field.closest('.dial').dataset.target : field.value).replace(/\s/g, '').replace(',', '.')) || 0;
+        field.value = Math.max(0, isEmpty ? value : value + by).toFixed(digits);
     },
 
     async stayAwake() {

@@ -25,7 +25,7 @@ final class BenchBehaviourTest extends BrowserCase
         self::stopServer();
         $amount->clear();
         $amount->sendKeys('5 %');
-        self::see('Not saved: the workroom doesn’t answer');
+        self::see('Not saved yet: there is no connection');
         self::startServer();
         self::settled();
         self::visit('/formulas/1');
@@ -73,7 +73,7 @@ final class BenchBehaviourTest extends BrowserCase
         self::$browser->close();
         self::$browser->switchTo()->window($here);
         self::retype('input[name=batch]', '444');
-        self::see('say whose counts');
+        self::see('Which should count?');
         self::assertSame('444', self::find('input[name=batch]')->getAttribute('value'));
         self::button('Mine')->click();
         self::settled();

@@ -37,7 +37,7 @@ final class FirstBatchTest extends BrowserCase
         self::see('Keeps 6 months');
         self::see('BTMS-50');
         self::type(self::find('input[name=scale]'), '0.01');
-        self::see('Sound.');
+        self::see('Ready to make.');
         self::type(self::find('input[name=name]'), 'First of all milk');
         self::type(self::find('input[name=ph]'), '4.8');
         self::settled();
@@ -163,7 +163,7 @@ final class FirstBatchTest extends BrowserCase
         self::assertSame(0, $this->weights());
         self::startServer();
         self::until(fn (): bool => $this->weights() === 3 ?: throw new WebDriverException('not yet'), 'what waited does not arrive');
-        self::assertSame([1, 2, 3], array_map(intval(...), (new PDO('sqlite:'.self::database()))->query("SELECT subject FROM batch_entries WHERE kind = 'weight' AND batch_id = (SELECT max(id) FROM batches) ORDER BY id")->fetchAll(PDO::FETCH_COLUMN)), 'in the order they were told');
+        self::assertSame([1, 2, 3], array_map(intval(...), (new PDO('sqlite:'.self::database()))->query("SELECT subject FROM batch_entries WHERE kind = 'weighed' AND batch_id = (SELECT max(id) FROM batches) ORDER BY id")->fetchAll(PDO::FETCH_COLUMN)), 'in the order they were told');
         self::until(static fn (): bool => str_contains((string) self::$browser->getCurrentURL(), 'weigh.4') ?: throw new WebDriverException('not yet'), 'the page does not go on');
         self::$browser->navigate()->refresh();
         self::find('.hob-step form');
@@ -178,6 +178,6 @@ final class FirstBatchTest extends BrowserCase
 
     private function weights(): int
     {
-        return (int) (new PDO('sqlite:'.self::database()))->query("SELECT count(*) FROM batch_entries JOIN batches ON batches.id = batch_id WHERE kind = 'weight' AND batches.id = (SELECT max(id) FROM batches)")->fetchColumn();
+        return (int) (new PDO('sqlite:'.self::database()))->query("SELECT count(*) FROM batch_entries JOIN batches ON batches.id = batch_id WHERE kind = 'weighed' AND batches.id = (SELECT max(id) FROM batches)")->fetchColumn();
     }
 }

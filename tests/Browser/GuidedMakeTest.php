@@ -102,7 +102,7 @@ final class GuidedMakeTest extends BrowserCase
         self::see('How the date comes about');
 
         $told = $this->told($code);
-        self::assertSame(12, count(array_filter($told, static fn (array $row): bool => $row['kind'] === 'weight')), 'every line once');
+        self::assertSame(12, count(array_filter($told, static fn (array $row): bool => $row['kind'] === 'weighed')), 'every line once');
         self::assertEqualsWithDelta([129.4, 33.0], [(float) $told[0]['value'], (float) $told[1]['value']], 0.06);
         self::assertEqualsWithDelta(3.0, (float) array_column($told, 'value', 'kind')['accepted'], 0.06);
         $gates = array_values(array_filter($told, static fn (array $row): bool => $row['step'] === 'gate'));
@@ -162,7 +162,7 @@ final class GuidedMakeTest extends BrowserCase
         self::assertSame(['Weigh', 'Prepare', 'Blend', 'Strain'], array_values(array_intersect(['Weigh', 'Prepare', 'Blend', 'Strain'], $verbs)));
         self::fillIn(['filled' => '100', 'containers' => '1'], 'Put on the shelf');
         self::see('strained out');
-        self::assertCount(3, array_filter($this->told($code), static fn (array $row): bool => $row['kind'] === 'weight'));
+        self::assertCount(3, array_filter($this->told($code), static fn (array $row): bool => $row['kind'] === 'weighed'));
     }
 
     private function did(string $verb): void

@@ -43,7 +43,7 @@ final class SoundnessTest extends BrowserCase
         self::assertStringContainsString('Don’t make it yet', self::find('#verdict')->getText());
         self::button('Aim for pH 5.7')->click();
         self::settled();
-        self::see('Sound.');
+        self::see('Ready to make.');
         self::assertSame('5.7', self::find('input[name=ph]')->getAttribute('value'));
     }
 

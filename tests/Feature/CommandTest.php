@@ -68,7 +68,7 @@ final class CommandTest extends TestCase
         $run = self::artisan(['ilvane:evaluate', $file, '--text']);
         unlink($file);
         self::assertSame(0, $run->getExitCode());
-        self::assertStringContainsString('Keeps 6 months', $run->getOutput());
+        self::assertStringContainsString('Shelf life 6 months', $run->getOutput());
         self::assertStringContainsString('Sweet almond oil', $run->getOutput());
     }
 

@@ -7,10 +7,9 @@ namespace Tests\Feature;
 use App\Models\DraftState;
 use App\Models\Formula;
 use App\Workroom\Bench\Draft;
-use App\Workroom\Bench\DraftFields;
-use App\Workroom\Bench\DraftHistory;
 use App\Workroom\Bench\FormulaBook;
-use App\Workroom\ChangedElsewhere;
+use App\Workroom\Drafting\DraftFields;
+use App\Workroom\Drafting\DraftHistory;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Catalogue\Catalogue;
@@ -66,7 +65,7 @@ final class DraftHistoryTest extends AppCase
     {
         $formula = $this->formulaOf(SoundFormula::document());
         foreach (['3', '30', '300'] as $batch) {
-            $this->post("/formulas/$formula->id", $this->form($formula->refresh(), ['batch' => $batch]), ['X-Live' => '1']);
+            $this->post("/formulas/$formula->id", $this->form($formula->refresh(), ['batch' => $batch, 'edit' => 'batchfield']), ['X-Live' => '1']);
         }
         $this->post("/formulas/$formula->id", $this->form($formula->refresh(), ['name' => 'Another']), ['X-Live' => '1'])->assertSee('title="Typed: name."', false);
         $this->post("/formulas/$formula->id", $this->form($formula->refresh(), ['do' => 'undo']), ['X-Live' => '1'])->assertSee('title="Typed: batch."', false);
@@ -157,16 +156,11 @@ final class DraftHistoryTest extends AppCase
         $book = app(FormulaBook::class);
         foreach (range(1, 160) as $n) {
             Carbon::setTestNow(Carbon::now()->addMinute());
-            $book->save($formula, Draft::fromStored($formula->refresh()->draft)->withForm(['batch' => (string) (100 + $n)]), $formula->revision);
+            $book->save($formula, Draft::fromStored($formula->refresh()->draft)->withForm(['batch' => (string) (100 + $n)]), ['typed', '']);
         }
         self::assertLessThanOrEqual(160, DraftState::query()->count());
         self::assertNull(DraftHistory::of($formula->refresh())->stateAt(1));
-        try {
-            $book->save($formula, Draft::fromStored($formula->draft)->withForm(['name' => 'x']), 1);
-            self::fail('Saved over what can not be told.');
-        } catch (ChangedElsewhere $elsewhere) {
-            self::assertSame([], $elsewhere->contested);
-        }
+        $this->post("/formulas/$formula->id", ['revision' => 1, 'name' => 'x'], ['X-Live' => '1'])->assertStatus(409)->assertDontSee('<li>', false);
         self::assertSame('260', Draft::fromStored(Formula::query()->findOrFail($formula->id)->draft)->text('batch'));
         $this->expectException(QueryException::class);
         DraftState::query()->first()?->update(['did' => 'forged']);

@@ -21,7 +21,7 @@ final class FamiliesTest extends AppCase
     public function test_it_is_made_from_first_to_last(string $family, array $lines, array $kinds): void
     {
         $formula = $this->formulaOf(['format' => 'ilvane.formula/1', 'name' => "A $family", 'family' => $family, 'scale_resolution_g' => 0.1, 'lines' => $lines]);
-        $this->post("/formulas/$formula->id/make")->assertRedirect();
+        $this->post("/formulas/$formula->id/make", ['reason' => 'To see every step of the family.'])->assertRedirect();
         $batch = Batch::query()->sole();
         $steps = MakeState::of($batch)->plan->steps;
         self::assertSame($kinds, array_values(array_unique(array_filter(array_map(static fn ($step): string => $step->kind->value, $steps), static fn (string $kind): bool => $kind !== 'weigh'))));
@@ -51,7 +51,7 @@ final class FamiliesTest extends AppCase
         yield 'pomade' => ['pomade', [$line('beeswax', '20 g'), $line('castor-oil', '60 g')], ['sanitise', 'heat', 'hold', 'fill']];
         yield 'emulsion' => ['leave_in_emulsion', [$line('distilled-water', '170 g'), $line('btms-50', '8 g'), $line('argan-oil', '20 g'), $line('phenoxyethanol-ethylhexylglycerin', '1.8 g')], ['sanitise', 'heat', 'hold', 'combine', 'blend', 'gate', 'add', 'test_ph', 'fill']];
         yield 'spray' => ['water_spray', [$line('distilled-water', '95 g'), $line('glycerin', '3 g'), $line('sodium-benzoate-potassium-sorbate', '0.8 g')], ['sanitise', 'test_ph', 'fill']];
-        yield 'gel' => ['gel', [$line('flaxseed-gel', '95 g'), $line('glycerin', '5 g')], ['sanitise', 'test_ph', 'fill']];
+        yield 'gel' => ['gel', [$line('flaxseed-gel', '94 g'), $line('glycerin', '5 g'), $line('phenoxyethanol-ethylhexylglycerin', '1 g', 'cooldown')], ['sanitise', 'add', 'test_ph', 'fill']];
         yield 'fresh mask' => ['fresh_mask', [$line('avocado-flesh', '1 whole'), $line('honey', '1 tbsp')], ['sanitise', 'prepare', 'blend', 'strain', 'add', 'fill']];
         yield 'frozen bar' => ['frozen_bar', [$line('coconut-milk-canned', '200 g'), $line('coconut-oil', '20 g')], ['sanitise', 'combine', 'blend', 'fill']];
     }

@@ -32,7 +32,7 @@ final class FramesTest extends AppCase
     {
         $this->get('/frames')->assertOk()->assertSeeText('Whipped mango')->assertSeeText('Drier to the touch');
         $this->post('/frames/mango-whip')->assertRedirect();
-        $this->get('/formulas/'.Formula::query()->firstOrFail()->id)->assertOk()->assertSee('Whipped mango')->assertSeeText('Sound.');
+        $this->get('/formulas/'.Formula::query()->firstOrFail()->id)->assertOk()->assertSee('Whipped mango')->assertSeeText('Ready to make.');
         $this->post('/frames/no-such-frame')->assertNotFound();
     }
 }

@@ -82,7 +82,7 @@ final class InstrumentsTest extends AppCase
             $this->ask("/make/$batch->code/gate/reading", "now=$minute");
         }
         $this->post("/make/$batch->code/gate", ['client_key' => Str::uuid()->toString(), 'reason' => 'The next one wants its place.']);
-        $this->post("/make/$batch->code/fill", ['client_key' => Str::uuid()->toString(), 'filled' => '190', 'containers' => '1']);
+        $this->post("/make/$batch->code/fill", ['client_key' => Str::uuid()->toString(), 'filled' => '190', 'containers' => '1', 'without' => '1']);
         $taught = $batch->refresh()->outcome['taught']['cooling'];
         self::assertSame('glass-jug-500/counter', $taught['in']);
         self::assertEqualsWithDelta(1.5, $taught['ratio'], 0.075, 'within 5 %');

@@ -44,7 +44,9 @@ final class KitchenTest extends AppCase
         $this->get("/formulas/$formula->id")->assertSee('heat.unreachable');
         $this->get("/formulas/$formula->id/rehearsal")->assertSee('value="2600"', false)->assertSee('value="17.5"', false);
         self::assertArrayNotHasKey('altitude_m', Draft::fromStored($formula->refresh()->draft)->plain()->process, 'what is typed on the bench stays as it was');
-        $this->post("/formulas/$formula->id/make");
+        $this->post("/formulas/$formula->id/make")->assertSessionHas('refused');
+        self::assertSame(0, Batch::query()->count(), 'what can not be reached is not begun without a word');
+        $this->post("/formulas/$formula->id/make", ['reason' => 'Only to look at the steps.']);
         $process = Batch::query()->firstOrFail()->document['process'];
         self::assertSame([2600, 17.5, 'steel-pan-1000'], [(int) $process['altitude_m'], $process['room_c'], $process['vessels']['water']]);
         self::assertArrayNotHasKey('room_c', FormulaVersion::query()->firstOrFail()->document['process']);

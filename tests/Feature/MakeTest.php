@@ -51,7 +51,7 @@ final class MakeTest extends AppCase
         $this->tell($batch, 'add')->assertRedirect("/make/$batch->code/blend.2");
         $this->tell($batch, 'blend.2')->assertRedirect("/make/$batch->code/ph");
         $this->tell($batch, 'ph', $ph)->assertRedirect("/make/$batch->code/fill");
-        $this->tell($batch, 'fill', ['filled' => '190.5', 'containers' => '2'])->assertRedirect("/batches/$batch->code");
+        $this->tell($batch, 'fill', ['filled' => '190.5', 'containers' => '2', 'without' => '1'])->assertRedirect("/batches/$batch->code");
     }
 
     public function test_from_the_first_step_to_the_label(): void
@@ -76,7 +76,7 @@ final class MakeTest extends AppCase
         $this->tell($batch, 'gate', ['mix' => '52'])->assertRedirect("/make/$batch->code/gate");
         $this->get("/make/$batch->code/weigh.5")->assertRedirect("/make/$batch->code/gate");
         $this->tell($batch, 'weigh.5', ['weight' => '1.8'])->assertRedirect("/make/$batch->code/gate");
-        self::assertSame(0, BatchEntry::query()->where('kind', 'weight')->count());
+        self::assertSame(0, BatchEntry::query()->where('kind', 'weighed')->count());
         $this->get("/make/$batch->code/gate")->assertSee('Still too warm')->assertSee('52');
         $this->tell($batch, 'gate', ['reason' => 'The strip says it is fine'])->assertRedirect("/make/$batch->code/weigh.5");
         self::assertSame('The strip says it is fine', BatchEntry::query()->where('kind', 'override')->sole()->reason);
@@ -106,9 +106,9 @@ final class MakeTest extends AppCase
         $batch = $this->start();
         $this->tell($batch, 'weigh.1', ['weight' => '160'], 'same-key-1');
         $this->tell($batch, 'weigh.1', ['weight' => '160'], 'same-key-1');
-        self::assertSame(1, BatchEntry::query()->where('kind', 'weight')->count());
+        self::assertSame(1, BatchEntry::query()->where('kind', 'weighed')->count());
         $this->tell($batch, 'weigh.1', ['weight' => '168.4'], 'other-key-2');
-        self::assertSame([160.0, 168.4], BatchEntry::query()->where('kind', 'weight')->orderBy('id')->pluck('value')->map(floatval(...))->all());
+        self::assertSame([160.0, 168.4], BatchEntry::query()->where('kind', 'weighed')->orderBy('id')->pluck('value')->map(floatval(...))->all());
         $this->get("/make/$batch->code/weigh.1")->assertSee('168.4');
         $this->expectException(QueryException::class);
         DB::table('batch_entries')->update(['value' => 1.0]);
@@ -121,7 +121,7 @@ final class MakeTest extends AppCase
         $this->tell($batch, 'weigh.2', ['weight' => '6.1'])->assertRedirect("/make/$batch->code/weigh.3");
         $page = $this->followingRedirects()->from('/')->post("/make/$batch->code/weigh.3", ['client_key' => Str::uuid()->toString(), 'weight' => '10']);
         $page->assertSeeTextInOrder(['10.00 g instead of 8.00', 'Make more of everything', 'Leave it so'])->assertSeeText('Distilled or deionised water wants 42.05 g more')->assertSee("becomes 250\u{202F}g");
-        self::assertNull(MakeState::of($batch->refresh()->load('entries'))->weightOf(3), 'nothing is written down before a way is chosen');
+        self::assertNull(MakeState::of($batch->refresh()->load('entries'))->taken->reading(3), 'nothing is written down before a way is chosen');
     }
 
     public function test_left_so_it_stands_in_the_record_and_the_rest_stays(): void
@@ -129,7 +129,7 @@ final class MakeTest extends AppCase
         $batch = $this->start();
         $this->tell($batch, 'weigh.3', ['weight' => '10', 'do' => 'accept'])->assertRedirect("/make/$batch->code/weigh.4");
         $state = MakeState::of($batch->refresh()->load('entries'));
-        self::assertSame([10.0, 1.0, 16.0], [$state->weightOf(3), $state->factor, $state->plan->step('weigh.4')?->grams]);
+        self::assertSame([10.0, 1.0, 16.0], [$state->taken->reading(3), $state->factor, $state->plan->step('weigh.4')?->grams]);
         self::assertEqualsWithDelta(2.0, BatchEntry::query()->where('kind', 'accepted')->sole()->value, 1e-9);
     }
 
@@ -142,9 +142,9 @@ final class MakeTest extends AppCase
         $this->tell($batch, 'weigh.3', ['weight' => '10', 'do' => 'rescale'], 'over-pour-key')->assertRedirect("/make/$batch->code/weigh.1");
         $this->tell($batch, 'weigh.3', ['weight' => '10', 'do' => 'rescale'], 'over-pour-key');
         self::assertSame(1, BatchEntry::query()->where('kind', 'rescale')->count(), 'sent twice, grown once');
-        $this->get("/make/$batch->code/weigh.1")->assertSeeText('168.20 g are in; add 42.05 g.')->assertSee('value="210.25"', false);
+        $this->get("/make/$batch->code/weigh.1")->assertSeeText('168.20 g are in; add 42.05 g.')->assertSee('placeholder="210.25"', false);
         $this->tell($batch, 'weigh.1', ['weight' => '210.3'])->assertRedirect("/make/$batch->code/weigh.2");
-        $this->tell($batch, 'weigh.2', ['weight' => '7.5'])->assertRedirect("/make/$batch->code/weigh.3");
+        $this->tell($batch, 'weigh.2', ['weight' => '7.5'])->assertRedirect("/make/$batch->code/weigh.4");
         $state = MakeState::of($batch->refresh()->load('entries'));
         self::assertEqualsWithDelta([1.25, 20.0, 250.0], [$state->factor, $state->plan->step('weigh.4')?->grams, $state->gramsPlanned()], 1e-6);
         $shares = array_map(static fn ($line): float => round(100 * ($line->share->likely ?? 0.0), 1), app(Evaluator::class)->weigh($state->formulaWith($state->weights(), null))->lines);
@@ -176,7 +176,7 @@ final class MakeTest extends AppCase
                 StepKind::Strain => ['cloth' => '78,5'], default => [],
             })->assertSessionHasNoErrors();
         }
-        $this->tell($batch, 'fill', ['filled' => '246', 'containers' => '3'])->assertSessionHasNoErrors();
+        $this->tell($batch, 'fill', ['filled' => '246', 'containers' => '3', 'without' => '1'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(48.5, $batch->refresh()->outcome['balance']['strained'], 1e-9);
         self::assertEqualsWithDelta(300.0, array_sum($batch->outcome['balance']), 1e-6);
         $this->get("/batches/$batch->code")->assertSeeText('strained out')->assertSeeTextInOrder(['Left in the cloth', '78.5']);
@@ -193,8 +193,11 @@ final class MakeTest extends AppCase
         $this->get('/settings')->assertSeeTextInOrder(['What my batches taught', 'Bowl and tools keep', 'one batch']);
 
         $lost = $this->start();
+        foreach (range(1, 5) as $line) {
+            app(MakeBook::class)->record($lost, ['step' => "weigh.$line", 'kind' => 'weighed', 'subject' => (string) $line, 'value' => [168.2, 6.0, 8.0, 16.0, 1.8][$line - 1]], "lost-line-$line");
+        }
         $this->tell($lost, 'gate', ['mix' => '38']);
-        $this->tell($lost, 'fill', ['filled' => '120', 'containers' => '1'])->assertRedirect("/batches/$lost->code");
+        $this->tell($lost, 'fill', ['filled' => '120', 'containers' => '1', 'without' => '1'])->assertRedirect("/batches/$lost->code");
         $this->get("/batches/$lost->code")->assertSeeText('are nowhere')->assertSeeText('unexplained');
         self::assertNull($lost->refresh()->outcome['taught']['bowl'], 'what can not be explained teaches nothing');
         $this->post('/settings/forget/bowl');
@@ -223,7 +226,7 @@ final class MakeTest extends AppCase
         $this->tell($batch, 'whip', ['before' => '45', 'after' => '25', 'do' => 'note'])->assertRedirect("/make/$batch->code/whip");
         $this->get("/make/$batch->code/whip")->assertSee("80\u{202F}% air", false);
         $this->tell($batch, 'whip', ['before' => '-1', 'after' => 'x', 'do' => 'on'])->assertSessionHasErrors(['before', 'after']);
-        $this->tell($batch, 'fill', ['filled' => '190', 'containers' => '4']);
+        $this->tell($batch, 'fill', ['filled' => '190', 'containers' => '4', 'without' => '1']);
         self::assertEqualsWithDelta(0.8, $batch->refresh()->outcome['taught']['overrun'], 1e-9);
         $this->get('/settings')->assertSeeTextInOrder(['My mixer beats in', 'one batch']);
     }
@@ -234,8 +237,9 @@ final class MakeTest extends AppCase
         $this->tell($batch, 'weigh.1', ['weight' => '168.4']);
         $this->get("/make/$batch->code/weigh.2");
         $this->flushSession(); // another day, another browser
-        $this->get('/')->assertSee('Weigh, step 3 of 15');
-        $this->get("/make/$batch->code")->assertRedirect("/make/$batch->code/weigh.2");
+        $this->get('/')->assertSee("$batch->code: Clean, step 1 of 15");
+        $this->get("/make/$batch->code")->assertRedirect("/make/$batch->code/sanitise");
+        $this->tell($batch, 'sanitise')->assertRedirect("/make/$batch->code/weigh.2");
     }
 
     public function test_without_a_measured_ph_the_label_gets_the_fresh_date(): void
@@ -254,7 +258,7 @@ final class MakeTest extends AppCase
         $this->tell($batch, 'sanitise');
         $this->tell($batch, 'weigh.1', ['weight' => '60']);
         $this->tell($batch, 'weigh.2', ['weight' => '40'])->assertRedirect("/make/$batch->code/fill");
-        $this->tell($batch, 'fill', ['filled' => '98', 'containers' => '1']);
+        $this->tell($batch, 'fill', ['filled' => '98', 'containers' => '1', 'without' => '1']);
         self::assertSame(365.0, (float) Carbon::parse($batch->refresh()->finished_at)->startOfDay()->diffInDays($batch->best_before), 'a year at the most');
         $this->get("/batches/$batch->code")->assertSee('The fats turn');
     }
@@ -263,15 +267,15 @@ final class MakeTest extends AppCase
     {
         $batch = $this->start();
         $this->tell($batch, 'gate', ['mix' => '35']);
-        $this->tell($batch, 'fill', ['filled' => '900', 'containers' => '1'])->assertRedirect("/make/$batch->code/fill")->assertSessionHasErrors('filled');
+        $this->tell($batch, 'fill', ['filled' => '900', 'containers' => '1', 'without' => '1'])->assertRedirect("/make/$batch->code/fill")->assertSessionHasErrors('filled');
         self::assertTrue($batch->refresh()->isMaking());
-        $this->tell($batch, 'fill', ['filled' => '900', 'containers' => '1', 'sure' => '1'])->assertRedirect("/batches/$batch->code");
+        $this->tell($batch, 'fill', ['filled' => '900', 'containers' => '1', 'sure' => '1', 'without' => '1'])->assertRedirect("/batches/$batch->code");
     }
 
     public function test_bad_entries_are_answered_in_place_and_record_nothing(): void
     {
         $batch = $this->start();
-        foreach ([['weigh.1', 'weight', ['', 'abc', '-5', '0', '1e12']], ['heat', 'water', ['hot', '900']], ['ph', 'ph', ['15', 'x']]] as [$step, $field, $values]) {
+        foreach ([['weigh.1', 'weight', ['abc', '-5', '0', '1e12']], ['heat', 'water', ['hot', '900']], ['ph', 'ph', ['15', 'x']]] as [$step, $field, $values]) {
             foreach ($step === 'ph' ? [] : $values as $value) {
                 $this->tell($batch, $step, [$field => $value, 'do' => 'on'])->assertRedirect("/make/$batch->code/$step")->assertSessionHasErrors($field);
             }
@@ -280,7 +284,7 @@ final class MakeTest extends AppCase
         foreach (['15', 'x', '-1'] as $value) {
             $this->tell($batch, 'ph', ['ph' => $value])->assertSessionHasErrors('ph');
         }
-        self::assertSame(0, BatchEntry::query()->whereIn('kind', ['weight', 'ph'])->count());
+        self::assertSame(0, BatchEntry::query()->whereIn('kind', ['weighed', 'ph'])->count());
         $this->get("/make/$batch->code/nowhere")->assertNotFound();
         $this->get('/make/000000-Z')->assertNotFound();
     }
@@ -291,7 +295,7 @@ final class MakeTest extends AppCase
         $this->makeAll($batch);
         $outcome = $batch->refresh()->outcome;
         $this->tell($batch, 'weigh.1', ['weight' => '50']);
-        $this->tell($batch, 'fill', ['filled' => '10', 'containers' => '1']);
+        $this->tell($batch, 'fill', ['filled' => '10', 'containers' => '1', 'without' => '1']);
         self::assertEquals($outcome, $batch->refresh()->outcome);
         $this->get("/make/$batch->code/heat")->assertRedirect("/batches/$batch->code");
     }
@@ -306,7 +310,7 @@ final class MakeTest extends AppCase
     public function test_the_database_stands_behind_the_forms(): void
     {
         $batch = $this->start();
-        $entry = ['batch_id' => $batch->id, 'step' => 'weigh.1', 'kind' => 'weight', 'value' => 5, 'client_key' => 'k', 'recorded_at' => '2026-11-23 10:00:00'];
+        $entry = ['batch_id' => $batch->id, 'step' => 'weigh.1', 'kind' => 'weighed', 'value' => 5, 'client_key' => 'k', 'recorded_at' => '2026-11-23 10:00:00'];
         foreach ([['value' => -1], ['value' => null], ['kind' => 'guess'], ['kind' => 'temperature', 'value' => 5000], ['kind' => 'ph', 'value' => 20], ['kind' => 'override', 'reason' => ' '], ['batch_id' => 999], ['value' => 'five']] as $wrong) {
             try {
                 DB::table('batch_entries')->insert([...$entry, ...$wrong]);
@@ -331,7 +335,7 @@ final class MakeTest extends AppCase
         $this->get("/make/$batch->code/weigh.$line")->assertSee('Drops you counted');
         $this->tell($batch, "weigh.$line", ['weight' => '0.35', 'drops' => 'ten'])->assertSessionHasErrors('drops');
         $this->tell($batch, "weigh.$line", ['weight' => '0.35', 'drops' => '10']);
-        foreach (['add' => [], 'blend.2' => [], 'ph' => ['ph' => '4.8'], 'fill' => ['filled' => '190', 'containers' => '1']] as $step => $fields) {
+        foreach (['add' => [], 'blend.2' => [], 'ph' => ['ph' => '4.8'], 'fill' => ['filled' => '190', 'containers' => '1', 'without' => '1']] as $step => $fields) {
             $this->tell($batch, $step, $fields);
         }
         $density = app(Catalogue::class)->get('lavender-essential-oil')->bulk->density;
@@ -356,7 +360,7 @@ final class MakeTest extends AppCase
         $this->get("/make/$batch->code/weigh.1")->assertOk();
         $this->get("/make/$batch->code")->assertRedirect("/make/$batch->code/weigh.3");
         $this->get('/')->assertSee('Weigh, step 4 of');
-        $this->get("/make/$batch->code/weigh.4");
-        $this->get("/make/$batch->code")->assertRedirect("/make/$batch->code/weigh.4", 'who went ahead stays there');
+        $this->get("/make/$batch->code/weigh.4")->assertSeeText('You are looking ahead. Step 4 is waiting');
+        $this->get("/make/$batch->code")->assertRedirect("/make/$batch->code/weigh.3");
     }
 }

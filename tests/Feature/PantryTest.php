@@ -200,7 +200,7 @@ final class PantryTest extends AppCase
         $this->get("/formulas/$formula->id")->assertOk()->assertSee("$lot->code is good until 2027-11-10")->assertSee('100.0');
         $draft = Draft::fromStored($formula->draft);
         $batch = app(MakeBook::class)->start(app(\App\Workroom\Bench\FormulaBook::class)->keep($formula, $draft)) ?? self::fail('not started');
-        app(MakeBook::class)->record($batch, ['step' => 'weigh.1', 'kind' => 'weight', 'subject' => '1', 'value' => 100.0], Str::uuid()->toString());
+        app(MakeBook::class)->record($batch, ['step' => 'weigh.1', 'kind' => 'weighed', 'subject' => '1', 'value' => 100.0], Str::uuid()->toString());
         app(MakeBook::class)->finish($batch->refresh(), 98.0, 1);
         self::assertSame(140.0, $lot->refresh()->grams_left);
         $this->get("/pantry/$lot->code")->assertSee("batch $batch->code");

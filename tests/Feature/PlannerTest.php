@@ -6,7 +6,10 @@ namespace Tests\Feature;
 
 use App\Models\Jar;
 use App\Workroom\Jars\PlanDraft;
+use App\Workroom\Offer;
 use Illuminate\Testing\TestResponse;
+use Ilvane\Core\Checks\Infusion\InfusionRules;
+use LogicException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\AppCase;
 
@@ -32,6 +35,19 @@ final class PlannerTest extends AppCase
         }
 
         return $this->post("/jars/$jar->id", [...$form, ...array_diff_key($fields, ['plants' => 1, 'oils' => 1])], ['X-Live' => '1']);
+    }
+
+    /** What the page would send for the nth offer of a finding. */
+    private function planned(Jar $jar, string $code, int $nth = 0): string
+    {
+        $draft = PlanDraft::fromStored($jar->refresh()->draft);
+        foreach (InfusionRules::examine($draft->infusion()[0] ?? throw new LogicException('Nothing is planned.')) as $finding) {
+            if ($finding->code === $code) {
+                return Offer::press($finding, $finding->fixes[$nth], $draft->lineKeys());
+            }
+        }
+
+        throw new LogicException("There is no $code.");
     }
 
     private function calendula(Jar $jar, array $more = []): TestResponse
@@ -66,9 +82,9 @@ final class PlannerTest extends AppCase
             ->assertSee('Don’t fill it yet')->assertSee('Cook the water out');
         $this->post("/jars/$jar->id/start")->assertSessionHas('refused');
         self::assertTrue($jar->refresh()->isPlanned());
-        $this->type($jar, [], 'fix:plant.fresh_in_oil@1#2')->assertSee('cooked out')->assertSee('Wet plants spit')->assertDontSee('Don’t fill it yet');
+        $this->type($jar, [], $this->planned($jar, 'plant.fresh_in_oil', 2))->assertSee('cooked out')->assertSee('Wet plants spit')->assertDontSee('Don’t fill it yet');
         $this->type($jar, [], 'method:cold_dark');
-        $this->type($jar, [], 'fix:plant.fresh_in_oil@1#0')->assertDontSee('Don’t fill it yet');
+        $this->type($jar, [], $this->planned($jar, 'plant.fresh_in_oil'))->assertDontSee('Don’t fill it yet');
         $this->post("/jars/$jar->id/start")->assertSessionHas('said');
         self::assertSame('dried_whole', $jar->refresh()->plan['plants'][0]['form'] ?? null);
     }
@@ -104,7 +120,33 @@ final class PlannerTest extends AppCase
         $jar = $this->begun();
         $this->calendula($jar, ['jar' => '250'])->assertSee('the jar holds 250')->assertSee('runs over');
         $this->type($jar, ['oils' => [['amount' => '120 g']], 'jar' => '500'])->assertSee('above the oil')->assertSee('more oil would cover it');
-        $this->type($jar, [], 'fix:plant.uncovered@1#0')->assertDontSee('more oil would cover it');
+        $this->type($jar, [], $this->planned($jar, 'plant.uncovered'))->assertDontSee('more oil would cover it');
+    }
+
+    public function test_another_way_by_the_menu_takes_its_own_temperature(): void
+    {
+        $jar = $this->begun();
+        $this->calendula($jar, ['celsius' => '105', 'method' => 'cook_out']);
+        $this->type($jar, ['method' => 'warm_bath']);
+        self::assertSame(['', 95.0], [PlanDraft::fromStored($jar->refresh()->draft)->text('celsius'), PlanDraft::fromStored($jar->draft)->infusion()[0]?->plan->celsius]);
+    }
+
+    public function test_all_of_it_is_undone_and_redone(): void
+    {
+        $jar = $this->begun();
+        $states = [$jar->refresh()->draft];
+        foreach ([fn () => $this->calendula($jar), fn () => $this->type($jar, [], 'add:plants'), fn () => $this->type($jar, [], 'method:warm_bath'), fn () => $this->type($jar, ['name' => 'Renamed'])] as $turn) {
+            $turn()->assertOk();
+            $states[] = $jar->refresh()->draft;
+        }
+        foreach (array_reverse(array_slice($states, 0, -1)) as $before) {
+            $this->type($jar, [], 'undo')->assertOk();
+            self::assertSame($before, $jar->refresh()->draft);
+        }
+        foreach (array_slice($states, 1) as $after) {
+            $this->type($jar, [], 'redo')->assertOk();
+            self::assertSame($after, $jar->refresh()->draft);
+        }
     }
 
     public function test_rows_come_and_go(): void
@@ -124,11 +166,14 @@ final class PlannerTest extends AppCase
     {
         $jar = $this->begun();
         $this->calendula($jar);
-        $stale = $this->post("/jars/$jar->id", ['revision' => 1, 'name' => 'From the other window'], ['X-Live' => '1']);
-        $stale->assertStatus(409)->assertSee('From the other window')->assertSee('Save mine over it');
+        $old = $jar->refresh()->revision;
+        $this->type($jar, ['name' => 'From this window'])->assertOk();
+        $stale = $this->post("/jars/$jar->id", ['revision' => $old, 'name' => 'From the other window'], ['X-Live' => '1']);
+        $stale->assertStatus(409)->assertSee('From the other window')->assertSeeInOrder(['Which should count?', '<li>name</li>'], false);
         self::assertNotSame('From the other window', $jar->refresh()->name);
-        $this->post("/jars/$jar->id", ['revision' => 1, 'name' => 'From the other window', 'do' => 'overwrite'], ['X-Live' => '1'])->assertOk();
+        $this->post("/jars/$jar->id", ['revision' => $old, 'name' => 'From the other window', 'do' => 'overwrite'], ['X-Live' => '1'])->assertOk();
         self::assertSame('From the other window', $jar->refresh()->name);
+        self::assertCount(1, PlanDraft::fromStored($jar->draft)->rows('plants'), 'all else stays');
     }
 
     public function test_a_plan_is_thrown_away_or_made_again(): void

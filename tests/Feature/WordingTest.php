@@ -100,9 +100,9 @@ final class WordingTest extends AppCase
             'format' => 'ilvane.formula/1', 'name' => 'A', 'family' => 'hair_oil', 'scale_resolution_g' => 0.01, ...$more, 'lines' => array_map(static fn (array $line): array => ['ingredient' => $line[0], 'amount' => $line[1]], $lines),
         ])))['verdict'];
         self::assertStringStartsWith('Nothing in it yet.', $say([]));
-        self::assertStringStartsWith('Dry: no water inside', $say([['olive-oil', '50 g']]));
-        self::assertStringStartsWith('Fresh: 1 day in the fridge', $say([['yoghurt', '50 g'], ['aloe-gel-fresh', '20 g']], ['family' => 'fresh_mask']));
-        self::assertStringStartsWith('Fresh: at room temperature use it up within 1 day', $say([['distilled-water', '99 g'], ['phenoxyethanol', '0.8 g']], ['family' => 'gel', 'keeping' => ['storage' => 'room']]));
-        self::assertStringStartsWith('Don’t make it yet: There is water in it', $say([['distilled-water', '50 g']], ['family' => 'gel']));
+        self::assertStringStartsWith('No water in it', $say([['olive-oil', '50 g']]));
+        self::assertStringStartsWith('Fresh: use within 1 day, in the fridge', $say([['yoghurt', '50 g'], ['aloe-gel-fresh', '20 g']], ['family' => 'fresh_mask']));
+        self::assertStringStartsWith('Fresh: at room temperature use within 1 day', $say([['distilled-water', '99 g'], ['phenoxyethanol', '0.8 g']], ['family' => 'gel', 'keeping' => ['storage' => 'room']]));
+        self::assertStringStartsWith('Not ready: 1 problem. There is water in it', $say([['distilled-water', '50 g']], ['family' => 'gel']));
     }
 }

@@ -7,15 +7,18 @@ namespace Tests\Support;
 use App\Models\Formula;
 use App\Models\Jar;
 use App\Workroom\Bench\Draft;
+use App\Workroom\Bench\Offers;
 use App\Workroom\Jars\JarBook;
 use App\Workroom\Jars\PlanDraft;
 use App\Workroom\Jars\Planner;
+use App\Workroom\Offer;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Infusion\InfusionPlanDocument;
+use LogicException;
 
 /** A test of the whole application, on a database in memory. */
 abstract class AppCase extends TestCase
@@ -48,6 +51,19 @@ abstract class AppCase extends TestCase
         }
 
         return array_replace_recursive($form, $changes);
+    }
+
+    /** What the page would send for the nth offer of a finding. */
+    protected function offer(Formula $formula, string $code, int $nth = 0): string
+    {
+        $draft = Draft::fromStored($formula->refresh()->draft);
+        foreach (app(Offers::class)->findingsOf($draft) as $finding) {
+            if ($finding->code === $code) {
+                return Offer::press($finding, $finding->fixes[$nth], array_column($draft->lines(), 'key'));
+            }
+        }
+
+        throw new LogicException("There is no $code.");
     }
 
     /** The key of a formula's line, counted from 0. */

@@ -32,7 +32,7 @@ trait MadeBatches
         $batch = $makes->start($version) ?? self::fail('nothing to weigh');
         foreach (MakeState::of($batch->load('entries'))->plan->steps as $step) {
             $entries = match ($step->kind) {
-                StepKind::Weigh => [['kind' => 'weight', 'subject' => (string) $step->line, 'value' => $step->grams], ...(isset($lots[$step->line]) ? [['kind' => 'lot', 'subject' => $lots[$step->line]]] : [])],
+                StepKind::Weigh => [['kind' => 'weighed', 'subject' => (string) $step->line, 'value' => $step->grams], ...(isset($lots[$step->line]) ? [['kind' => 'lot', 'subject' => $lots[$step->line]]] : [])],
                 StepKind::Gate => [['kind' => 'temperature', 'subject' => 'mix', 'value' => 38.0]],
                 StepKind::TestPh => [['kind' => 'ph', 'value' => 4.8]],
                 default => [],

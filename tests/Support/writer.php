@@ -28,7 +28,7 @@ while (true) {
     $batch = $makes->start($version) ?? exit(1);
     foreach (MakeState::of($batch->load('entries'))->plan->steps as $step) {
         if ($step->kind === StepKind::Weigh) {
-            $makes->record($batch, ['step' => $step->key, 'kind' => 'weight', 'subject' => (string) $step->line, 'value' => $step->grams], (string) Str::uuid());
+            $makes->record($batch, ['step' => $step->key, 'kind' => 'weighed', 'subject' => (string) $step->line, 'value' => $step->grams], (string) Str::uuid());
             $makes->record($batch, ['step' => $step->key, 'kind' => 'lot', 'subject' => $step->line === 4 ? $lot->code : ''], (string) Str::uuid());
         }
     }

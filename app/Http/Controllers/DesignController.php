@@ -40,7 +40,7 @@ final class DesignController
         }
         $fix = Wishes::about($formula)->grant($wish)?->fix;
         if ($fix !== null) {
-            $this->book->save($formula, Draft::fromStored($formula->draft)->patched($fix->patch), $formula->revision, did: ['proposed', '']);
+            $this->book->save($formula, Draft::fromStored($formula->draft)->patched($fix->patch), ['proposed', '']);
         }
 
         return redirect()->route('bench', $formula);
@@ -62,7 +62,7 @@ final class DesignController
             return redirect()->route('instead', [$formula, $line])->with('refused', say('design.changed_since'));
         }
         $fix = (new Substitutes($catalogue))->swap(Wishes::about($formula)->it->composition->lines[$at], $catalogue->get($with));
-        $this->book->save($formula, Draft::fromStored($formula->draft)->patched($fix->patch), $formula->revision, did: ['swapped', $with]);
+        $this->book->save($formula, Draft::fromStored($formula->draft)->patched($fix->patch), ['swapped', $with]);
 
         return redirect()->route('bench', $formula);
     }

@@ -10,15 +10,19 @@ use App\Models\FormulaVersion;
 use App\Workroom\Bench\BenchPage;
 use App\Workroom\Bench\BenchTurn;
 use App\Workroom\Bench\Draft;
-use App\Workroom\Bench\DraftHistory;
 use App\Workroom\Bench\FormulaBook;
 use App\Workroom\Bench\Frames;
+use App\Workroom\Drafting\DraftHistory;
+use App\Workroom\Drafting\DraftTurn;
+use App\Workroom\Make\Despite;
 use App\Workroom\Make\MakeBook;
 use App\Workroom\OwnKitchen;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Carbon;
 use Illuminate\View\View;
+use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Formula\Family;
 
 final class FormulaController
@@ -53,24 +57,31 @@ final class FormulaController
         return view('bench.page', ['page' => BenchPage::of($formula, Draft::fromStored($formula->draft), $formula->revision, history: DraftHistory::of($formula))]);
     }
 
-    /** One call at each pause in typing: reads the form, does what was pressed, saves, and answers with the bench anew. */
-    public function change(Request $request, Formula $formula, BenchTurn $turn): Response|RedirectResponse
+    /** One call at each pause in typing: takes what was typed, does what was pressed, saves, and answers with the bench as it stands. */
+    public function change(Request $request, Formula $formula, BenchTurn $turns): Response|RedirectResponse
     {
-        $isLive = $request->headers->has('X-Live');
-        $fields = ['grams' => Typed::text($request, 'to_grams'), ...array_map(static fn (string $field): string => Typed::text($request, $field), array_combine(self::BESIDE, self::BESIDE))];
-        $page = $turn->take($formula, $request->all(), Typed::text($request, 'do'), $fields, (int) Typed::text($request, 'revision'), $isLive);
-        if ($isLive) {
-            return response(view('bench.body', ['page' => $page]), $page->elsewhere === null ? 200 : 409, ['X-Seq' => (string) (int) Typed::text($request, 'seq')]);
+        $turn = DraftTurn::of($request);
+        $fields = ['grams' => Typed::text($request, 'to_grams')];
+        foreach (self::BESIDE as $field) {
+            $fields[$field] = Typed::text($request, $field);
+        }
+        $page = $turns->take($formula, $turn, $fields);
+        $status = $page->elsewhere === null ? 200 : 409;
+        if ($turn->isLive) {
+            return response(view('bench.body', ['page' => $page]), $status, ['X-Revision' => (string) $page->revision]);
         }
 
-        return $page->elsewhere === null ? redirect()->route('bench', $formula) : response(view('bench.page', ['page' => $page]), 409);
+        return $page->elsewhere === null
+            ? redirect()->route('bench', $formula)->with('refused', $page->refused === '' ? null : $page->refused)
+            : response(view('bench.page', ['page' => $page]), $status);
     }
 
+    /** The maker stays where the making begins. */
     public function keep(Request $request, Formula $formula): RedirectResponse
     {
         $version = $this->book->keep($formula, Draft::fromStored($formula->draft), Typed::text($request, 'note'));
 
-        return redirect()->route('version', [$formula, $version->number])->with('said', say('ui.version.kept', ['number' => $version->number]));
+        return redirect()->route('bench', $formula)->with('said', say('ui.version.kept', ['number' => $version->number]));
     }
 
     public function version(Formula $formula, int $number): View
@@ -87,22 +98,29 @@ final class FormulaController
     public function reopen(Formula $formula, int $number): RedirectResponse
     {
         $version = FormulaVersion::query()->where('formula_id', $formula->id)->where('number', $number)->firstOrFail();
-        $this->book->save($formula, Draft::fromDocument($version->document), null, did: ['reopened', (string) $number]);
+        $this->book->save($formula, Draft::fromDocument($version->document), ['reopened', (string) $number]);
 
         return redirect()->route('bench', $formula)->with('said', say('ui.version.reopened', ['number' => $number]));
     }
 
-    public function make(Formula $formula, MakeBook $makes): RedirectResponse
+    /** What nobody can weigh is not made; what something stands against is made only with a reason, which goes along. */
+    public function make(Request $request, Formula $formula, MakeBook $makes, Evaluator $evaluator, Despite $despite): RedirectResponse
     {
         $draft = Draft::fromStored($formula->draft);
-        [, $problems] = $draft->formula();
-        if ($draft->lines() === [] || $problems !== []) {
-            return redirect()->route('bench', $formula)->with('refused', say('ui.make.not_ready'));
+        [$read, $problems] = $draft->formula();
+        $evaluation = $evaluator->evaluate($read, madeOn: Carbon::now()->toDateTimeImmutable());
+        $back = redirect()->route('bench', $formula);
+        if ($draft->lines() === [] || $problems !== [] || $evaluation->unknowns() !== []) {
+            return $back->with('refused', say('ui.make.not_ready'));
         }
-        $batch = $makes->start($this->book->keep($formula, $draft));
+        $reason = trim(Typed::text($request, 'reason', 300));
+        if ($evaluation->stops() !== [] && $reason === '') {
+            return $back->with('refused', trans_choice('ui.make.stops', count($evaluation->stops())));
+        }
+        $batch = $makes->start($this->book->keep($formula, $draft), despite: $despite->of($evaluation, $reason));
 
         return $batch === null
-            ? redirect()->route('bench', $formula)->with('refused', say('ui.make.no_total'))
+            ? $back->with('refused', say('ui.make.no_total'))
             : redirect()->route('make', $batch);
     }
 }

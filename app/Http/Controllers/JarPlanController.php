@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Typed;
 use App\Models\Jar;
 use App\Workroom\ChangedElsewhere;
+use App\Workroom\Drafting\DraftTurn;
 use App\Workroom\Happened;
 use App\Workroom\Jars\JarBook;
 use App\Workroom\Jars\JarPlanning;
@@ -36,19 +37,22 @@ final class JarPlanController
         if (! $jar->isPlanned()) {
             return redirect()->route('jar', $jar)->with('refused', say('ui.refused.already_filled'));
         }
-        $typed = PlanDraft::fromStored($jar->draft)->withForm($request->all());
-        $do = Typed::text($request, 'do');
-        $draft = $planning->apply($typed, $do);
+        $turn = DraftTurn::of($request);
+        $refused = '';
         try {
-            $page = PlannerPage::of($jar, $draft, $this->jars->save($jar, $draft, $do === 'overwrite' ? null : (int) Typed::text($request, 'revision')));
-        } catch (ChangedElsewhere) {
-            $page = PlannerPage::of($jar, $typed, (int) Typed::text($request, 'revision'), changedElsewhere: true);
+            $refused = $this->jars->plan($jar, $turn, $planning->apply(...));
+            $page = PlannerPage::of($jar, PlanDraft::fromStored($jar->draft), $jar->revision, refused: $refused);
+        } catch (ChangedElsewhere $elsewhere) {
+            $page = PlannerPage::of($jar, PlanDraft::fromStored($jar->draft)->withForm($turn->form), $turn->revision, $elsewhere);
         }
-        if ($request->headers->has('X-Live')) {
-            return response(view('jars.planner-body', ['page' => $page]), $page->changedElsewhere ? 409 : 200);
+        $status = $page->elsewhere === null ? 200 : 409;
+        if ($turn->isLive) {
+            return response(view('jars.planner-body', ['page' => $page]), $status, ['X-Revision' => (string) $page->revision]);
         }
 
-        return $page->changedElsewhere ? response(view('jars.planner', ['page' => $page]), 409) : redirect()->route('jar', $jar);
+        return $page->elsewhere === null
+            ? redirect()->route('jar', $jar)->with('refused', $refused === '' ? null : $refused)
+            : response(view('jars.planner', ['page' => $page]), $status);
     }
 
     public function start(Request $request, Jar $jar): RedirectResponse

@@ -31,12 +31,15 @@ final class LabelController
         $label = JarLabel::of($batch);
         $wish = self::wish($request, $batch);
 
-        return view('batch.label', ['label' => $label, 'batch' => $batch, 'wish' => $wish, 'layout' => LabelPaper::layout($label, $wish), 'sizes' => array_keys(config()->array('labels')), 'count' => MadeBook::containers($batch), 'places' => array_product(LabelPaper::places(LabelPaper::size($wish['size'])))]);
+        return view('batch.label', ['label' => $label, 'batch' => $batch, 'wish' => $wish, 'layout' => LabelPaper::layout($label, $wish), 'sizes' => array_keys(config()->array('labels')), 'asPlanned' => BatchRecord::notWeighed($batch), 'count' => MadeBook::containers($batch), 'places' => array_product(LabelPaper::places(LabelPaper::size($wish['size'])))]);
     }
 
-    public function pdf(Request $request, Batch $batch): Response
+    public function pdf(Request $request, Batch $batch): Response|RedirectResponse
     {
         abort_unless($batch->isFinished(), 404);
+        if (JarLabel::of($batch)->unnamed !== []) {
+            return redirect()->route('label', $batch)->with('refused', say('ui.label.unnamed_refused'));
+        }
         $wish = self::wish($request, $batch);
         $count = min(self::ON_A_PAGE, max(0, (int) Typed::text($request, 'count', 4)));
         $label = JarLabel::of($batch);
@@ -75,6 +78,14 @@ final class LabelController
         abort_unless($batch->isFinished(), 404);
 
         return self::file(SellerPack::of($batch->load('version.formula', 'entries')), "papers-$batch->code.zip", 'application/zip');
+    }
+
+    /** A name only the maker knows. */
+    public function name(Request $request, Batch $batch): RedirectResponse
+    {
+        JarLabel::name($batch, Typed::text($request, 'open', 120), Typed::text($request, 'inci', 120));
+
+        return redirect()->route('label', $batch);
     }
 
     /** Name and address as the label has to carry them where it is sold. */

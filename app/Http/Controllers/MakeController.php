@@ -45,11 +45,24 @@ final class MakeController
         if ($gate !== null && $now->kind !== StepKind::Gate) {
             return redirect()->route('make.step', [$batch, $gate->key])->with('refused', say('make.gate_shut'));
         }
-        $this->makes->moveTo($batch, $now->key);
-
         $over = is_numeric(session('over')) ? OverPour::of((float) session('over'), $now->grams, $state->scale) : null;
 
         return view('make.step', ['page' => MakePage::of($state, $now), 'over' => $over === null ? null : Overpoured::of($state, $now, $over)]);
+    }
+
+    /** Ends a make that is not finished. */
+    public function drop(Request $request, Batch $batch): RedirectResponse
+    {
+        $this->makes->drop($batch, $request->boolean('used'), trim(Typed::text($request, 'reason', 300)) ?: say('make.dropped.no_reason'), Typed::key($request));
+
+        return redirect()->route('shelf')->with('said', say('make.dropped.said', ['code' => $batch->code]))->with('undo', route('make.resume', $batch));
+    }
+
+    public function resume(Request $request, Batch $batch): RedirectResponse
+    {
+        $this->makes->resume($batch, Typed::key($request));
+
+        return redirect()->route('make', $batch);
     }
 
     /** What the instruments show, for the page that asks once a second. */

@@ -32,7 +32,7 @@ final class RehearsalController
         if ($form->problems !== []) {
             return response(view('rehearsal.page', ['page' => RehearsalPage::of($formula, typed: $form)]), 422);
         }
-        $book->save($formula, Draft::fromStored($formula->draft)->withProcess($form->process()), $formula->revision, did: ['process', '']);
+        $book->save($formula, Draft::fromStored($formula->draft)->withProcess($form->process()), ['process', '']);
 
         return redirect()->to(route('rehearsal', $formula).'#plan');
     }

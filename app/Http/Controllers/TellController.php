@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\StepEntry;
 use App\Http\Typed;
 use App\Models\Batch;
+use App\Workroom\Make\FromLot;
 use App\Workroom\Make\MakeBook;
 use App\Workroom\Make\MakeState;
 use App\Workroom\Make\SampleDose;
@@ -14,6 +15,7 @@ use App\Workroom\Refused;
 use App\Workroom\Wording;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Carbon;
 use Ilvane\Core\Process\OverPour;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
@@ -22,6 +24,9 @@ use Ilvane\Core\Yielding\BatchYield;
 /** What a maker tells at a step. */
 final class TellController
 {
+    /** A batch that took longer than this was forgotten, or a clock is wrong. Days. */
+    private const LONGEST_MAKE_D = 60;
+
     public function __construct(private readonly MakeBook $makes, private readonly Wording $wording)
     {
     }
@@ -38,33 +43,67 @@ final class TellController
     {
         // the page keeps what was told until it hears that it has arrived
         $request->session()->flash('answered', $request->clientKey());
+        if (! $batch->isMaking()) {
+            return $this->isOver($request, $batch);
+        }
         $state = MakeState::of($batch->load('entries'));
         $now = $state->plan->step($step) ?? abort(404);
         $gate = $state->shutGateBefore($now);
         if ($gate !== null) {
             return redirect()->route('make.step', [$batch, $gate->key])->with('refused', say('make.gate_shut'));
         }
-        if (Typed::text($request, 'do') === 'timer' && $now->seconds !== null) {
+        if ($request->pressed() === 'timer' && $now->seconds !== null) {
             $this->write($request, $batch, ['step' => $now->key, 'kind' => 'timer', 'value' => $now->seconds], '-timer');
 
             return redirect()->route('make.step', [$batch, $now->key]);
         }
-        if (Typed::text($request, 'do') === 'work') {
+        if ($request->pressed() === 'work') {
             return $this->work($request, $batch, $state, $now);
         }
-        if ($now->kind === StepKind::Fill && $batch->isMaking()) {
+        if ($now->kind === StepKind::Fill) {
             return $this->fill($request, $batch, $state, $now);
         }
-        $over = $now->kind === StepKind::Weigh ? OverPour::of($request->decimal('weight') ?? 0.0, $now->grams, $state->scale) : null;
-        $way = Typed::text($request, 'do');
-        if ($over !== null && ! in_array($way, ['accept', 'rescale'], true)) {
-            return redirect()->route('make.step', [$batch, $now->key])->withInput()->with('over', $over->weighed);
+
+        return $now->kind === StepKind::Weigh && $request->pressed() !== 'not_done'
+            ? $this->weigh($request, $batch, $state, $now)
+            : $this->told($request, $batch, $now);
+    }
+
+    /** The same thing told twice is answered like once; anything else comes too late. */
+    private function isOver(StepEntry $request, Batch $batch): RedirectResponse
+    {
+        $isToldAgain = $this->makes->has($batch, $request->clientKey());
+
+        return redirect()->route('batch', $batch)->with('refused', $isToldAgain ? null : say($batch->isFinished() ? 'make.finished_elsewhere' : 'make.dropped_elsewhere'));
+    }
+
+    private function weigh(StepEntry $request, Batch $batch, MakeState $state, Step $now): RedirectResponse
+    {
+        $back = redirect()->route('make.step', [$batch, $now->key])->withInput();
+        $over = OverPour::of($request->decimal('weight') ?? 0.0, $now->grams, $state->scale);
+        if ($over !== null && ! in_array($request->pressed(), ['accept', 'rescale'], true)) {
+            return $back->with('over', $over->weighed);
         }
+        $doubt = FromLot::doubt(Typed::text($request, 'lot', 20), $request->decimal('weight') ?? $now->grams ?? 0.0, $state->scale, $this->wording);
+        if ($doubt !== null && $request->reason() === '') {
+            return $back->withErrors(['lot' => $doubt])->with('ask_lot', true);
+        }
+        $entries = $over === null ? [] : [[
+            'step' => $now->key, 'kind' => $request->pressed() === 'rescale' ? 'rescale' : 'accepted',
+            'value' => $request->pressed() === 'rescale' ? $over->factor() : $over->over(),
+        ]];
+
+        return $this->told($request, $batch, $now, $entries);
+    }
+
+    /** @param  list<array{step: string, kind: string, subject?: string, value?: float|null, reason?: string}>  $more */
+    private function told(StepEntry $request, Batch $batch, Step $now, array $more = []): RedirectResponse
+    {
         foreach ($request->entries($now) as $i => $entry) {
             $this->write($request, $batch, $entry, "-$i");
         }
-        if ($over !== null) {
-            $this->write($request, $batch, ['step' => $now->key, 'kind' => $way === 'rescale' ? 'rescale' : 'accepted', 'value' => $way === 'rescale' ? $over->factor() : $over->over()], '-over');
+        foreach ($more as $entry) {
+            $this->write($request, $batch, $entry, '-over');
         }
 
         return $this->onward($request, $batch, $now);
@@ -87,21 +126,28 @@ final class TellController
         }
     }
 
+    /** Steps nobody told are never filled in: they are listed, and stand in the record as not done. */
     private function fill(StepEntry $request, Batch $batch, MakeState $state, Step $now): RedirectResponse
     {
+        $back = redirect()->route('make.step', [$batch, $now->key])->withInput();
         $filled = $request->filledNet() ?? 0.0;
         if ((new BatchYield($state->gramsIn(), $filled))->isMoreThanWentIn() && ! $request->boolean('sure')) {
-            return redirect()->route('make.step', [$batch, $now->key])->withInput()->withErrors(['filled' => say('make.more_than_in')])->with('ask_sure', true);
+            return $back->withErrors(['filled' => say('make.more_than_in')])->with('ask_sure', true);
         }
-        foreach ($request->entries($now) as $i => $entry) {
-            $this->write($request, $batch, $entry, "-$i");
+        $undone = array_values(array_filter($state->undone(), static fn (Step $step): bool => $step->kind !== StepKind::Fill));
+        if ($undone !== [] && ! $request->boolean('without')) {
+            return $back->with('ask_undone', true);
         }
-        $this->makes->finish($batch->refresh(), $filled, $request->integer('containers', 1));
+        $started = $batch->started_at;
+        if ((Carbon::now()->lessThan($started) || $started->diffInDays(Carbon::now()) > self::LONGEST_MAKE_D) && ! $request->boolean('when_sure')) {
+            return $back->withErrors(['when' => say('make.odd_finish', ['begun' => $this->wording->date($started), 'now' => $this->wording->date(Carbon::now())])])->with('ask_when', true);
+        }
+        $isMine = $this->makes->fill($batch, $request->entries($now), $undone, $filled, $request->integer('containers', 1), $request->clientKey());
 
-        return redirect()->route('batch', $batch);
+        return redirect()->route('batch', $batch)->with('refused', $isMine ? null : say('make.finished_elsewhere'));
     }
 
-    /** To the next step, unless a reading was only noted or the way is still shut. */
+    /** To the next step that is not done, unless a reading was only noted or the way is still shut. */
     private function onward(StepEntry $request, Batch $batch, Step $now): RedirectResponse
     {
         $state = MakeState::of($batch->load('entries'));
@@ -110,12 +156,14 @@ final class TellController
             StepKind::Gate => $state->isGateOpen($now),
             default => $request->wantsOn(),
         };
-        $next = $state->plan->steps[$state->plan->indexOf($now->key) + ($isOpen ? 1 : 0)] ?? $now;
-        if ($isOpen) {
-            $this->write($request, $batch, ['step' => $now->key, 'kind' => 'done'], '-done');
+        if (! $isOpen) {
+            return redirect()->route('make.step', [$batch, $now->key]);
         }
+        $this->write($request, $batch, ['step' => $now->key, 'kind' => 'done'], '-done');
+        $state = MakeState::of($batch->load('entries'));
         // what was weighed before an over-pour made the batch grow comes first
-        $next = $now->kind === StepKind::Weigh ? $state->firstWantingMore() ?? $next : $next;
+        $next = ($now->kind === StepKind::Weigh ? $state->firstWantingMore() : null) ?? $state->after($now);
+        $this->makes->moveTo($batch, $next->key);
 
         return redirect()->route('make.step', [$batch, $next->key]);
     }

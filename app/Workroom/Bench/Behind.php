@@ -53,7 +53,7 @@ final readonly class Behind
     {
         $it = $evaluation->assessment;
         $days = $it->keeping->days;
-        if ($days === null) {
+        if ($days === null || $evaluation->unknowns() !== []) {
             return new self('', [], [], $it->preservation->isWatery, ...self::curve($it, $wording));
         }
         $ways = Longer::of($it->keeping, $it->formula, $it->composition, $it->preservation->regime, $it->madeOn, $it->container);

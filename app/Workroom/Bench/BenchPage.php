@@ -7,6 +7,7 @@ namespace App\Workroom\Bench;
 use App\Drawing\Section;
 use App\Models\Formula;
 use App\Workroom\ChangedElsewhere;
+use App\Workroom\Drafting\DraftHistory;
 use App\Workroom\OwnHair;
 use App\Workroom\PencilNotes;
 use App\Workroom\VesselOf;
@@ -21,7 +22,6 @@ use Ilvane\Core\Checks\Evaluation;
 use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Checks\Finding;
 use Ilvane\Core\Checks\Fix;
-use Ilvane\Core\Checks\Severity;
 use Ilvane\Core\Formula\Basis;
 use Ilvane\Core\Formula\Scaling;
 use Ilvane\Core\Formula\WeighedLine;
@@ -51,7 +51,6 @@ final readonly class BenchPage
      * @param  list<array{label: string, figure: string, of: string}>  $figures
      * @param  list<string>  $personal  what it would be to the maker's own hair
      * @param  array<string, string>  $problems
-     * @param  array<string, string>  $held  phase and preparation by row key, as the asking page shows them
      * @param  array{undo: array{string, string}|null, redo: array{string, string}|null}  $ways
      */
     private function __construct(
@@ -72,16 +71,18 @@ final readonly class BenchPage
         public string $totalMeans,
         public Section $vessel,
         public ?ChangedElsewhere $elsewhere,
-        private array $held,
         private array $ways,
+        public string $refused,
+        private int $stops,
+        private int $unknowns,
     ) {
     }
 
     /**
-     * @param  array<string, string>  $held  phase and preparation by row key, as the asking page shows them
      * @param  DraftHistory|null  $history  what can be undone; none on a page that can't
+     * @param  string  $refused  why what was pressed could not be done
      */
-    public static function of(Formula $formula, Draft $draft, int $revision, ?ChangedElsewhere $elsewhere = null, array $held = [], ?DraftHistory $history = null): self
+    public static function of(Formula $formula, Draft $draft, int $revision, ?ChangedElsewhere $elsewhere = null, ?DraftHistory $history = null, string $refused = ''): self
     {
         $wording = app(Wording::class);
         [$read, $problems] = $draft->formula();
@@ -110,10 +111,12 @@ final readonly class BenchPage
                 $composition->basis === Basis::Hundred => say('ui.bench.per_100'),
                 default => say('ui.bench.whole_batch'),
             },
-            app(VesselOf::class)->bench($composition, $read->family, 136, $before === null ? null : app(Evaluator::class)->weigh($before->formula()[0])),
+            app(VesselOf::class)->bench($composition, $read->family, 136, $before === null ? null : app(Evaluator::class)->weigh(Draft::fromStored($before)->formula()[0])),
             $elsewhere,
-            $held,
             $history?->ways() ?? ['undo' => null, 'redo' => null],
+            $refused,
+            count($evaluation->stops()),
+            count($evaluation->unknowns()),
         );
     }
 
@@ -314,12 +317,6 @@ final readonly class BenchPage
         return app(Wording::class)->percent(100 * Scaling::USUAL_LOSS);
     }
 
-    /** The page that asks already has this row's menu as it would be drawn. */
-    public function holdsMenuOf(string $key, string $phase, string $prepared): bool
-    {
-        return ($this->held[$key] ?? null) === "$phase $prepared";
-    }
-
     /** A choice's options, drawn once for all rows that chose the same. */
     public function options(string $words, string $chosen): HtmlString
     {
@@ -328,9 +325,25 @@ final readonly class BenchPage
         return $drawn[app()->getLocale()." $words $chosen"] ??= new HtmlString(view('bench.options', ['words' => __($words), 'chosen' => $chosen])->render());
     }
 
-    /** Something stands against making it. */
+    /** Something stands against making it, or is not known. */
     public function stops(): bool
     {
-        return in_array(Severity::Stop->value, array_column($this->notes, 'severity'), true);
+        return $this->stops > 0 || $this->unknowns > 0;
+    }
+
+    /** What the main button says while it leads to what is open instead of to the making; "" where nothing is. */
+    public function leads(): string
+    {
+        return match (true) {
+            $this->stops > 0 => trans_choice('ui.make.see', $this->stops),
+            $this->unknowns > 0 => say('ui.make.see_unknown'),
+            default => '',
+        };
+    }
+
+    /** With open problems it can be made, for a reason; with a line nobody can weigh it can't. */
+    public function canBeForced(): bool
+    {
+        return $this->stops > 0 && $this->unknowns === 0;
     }
 }

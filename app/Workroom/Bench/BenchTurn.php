@@ -6,39 +6,67 @@ namespace App\Workroom\Bench;
 
 use App\Models\Formula;
 use App\Workroom\ChangedElsewhere;
+use App\Workroom\Drafting\DraftHistory;
+use App\Workroom\Drafting\DraftTurn;
+use Illuminate\Support\Facades\DB;
 
-/** One exchange with the bench: reads what was typed, does what was pressed, saves, and lays the page out anew. */
+/** One exchange with the bench: saves what was typed, does what was pressed, and lays the page out. */
 final readonly class BenchTurn
 {
     public function __construct(private FormulaBook $book, private DraftAction $action)
     {
     }
 
-    /**
-     * @param  array<mixed>  $form
-     * @param  array<string, string>  $fields  what stands in fields that are no part of the formula
-     * @param  bool  $isLive  the page asks in the background and already shows the menus of its rows
-     */
-    public function take(Formula $formula, array $form, string $do, array $fields, int $revision, bool $isLive): BenchPage
+    /** @param  array<string, string>  $fields  what stands in fields that are no part of the formula */
+    public function take(Formula $formula, DraftTurn $turn, array $fields): BenchPage
     {
-        $typed = Draft::fromStored($formula->draft)->withForm($form);
-        $held = $isLive ? $typed->choices() : [];
-        $wins = match ($do) {
-            'overwrite' => 'mine',
-            'yield' => 'theirs',
-            default => null,
-        };
         try {
-            [$draft, $now] = $this->book->save($formula, $this->action->settled($typed), $revision, $wins);
-            if ($do === 'undo' || $do === 'redo') {
-                [$draft, $now] = $this->book->step($formula, $do === 'undo');
-            } elseif ($do !== '' && $wins === null) {
-                [$draft, $now] = $this->book->save($formula, $this->action->apply($draft, $do, $fields), $now, did: DraftAction::said($do, $draft));
-            }
+            $refused = DB::transaction(fn (): string => $this->done($formula->refresh(), $turn, $fields));
         } catch (ChangedElsewhere $elsewhere) {
-            return BenchPage::of($formula, $typed, $revision, $elsewhere, $held, DraftHistory::of($formula));
-        }
+            $typed = $this->typed($formula, $turn);
 
-        return BenchPage::of($formula->refresh(), $draft, $now, held: $held, history: DraftHistory::of($formula));
+            return BenchPage::of($formula, $typed, $turn->revision, $elsewhere, DraftHistory::of($formula));
+        }
+        $formula->refresh();
+
+        return BenchPage::of($formula, Draft::fromStored($formula->draft), $formula->revision, history: DraftHistory::of($formula), refused: $refused);
+    }
+
+    /**
+     * @param  array<string, string>  $fields
+     * @return string why what was pressed could not be done; "" where it could
+     *
+     * @throws ChangedElsewhere
+     */
+    private function done(Formula $formula, DraftTurn $turn, array $fields): string
+    {
+        if (DraftHistory::of($formula)->has($turn->key)) {
+            return ''; // it is done; only its answer was lost
+        }
+        $isPress = $turn->do !== '' && $turn->wins() === null;
+        $this->book->type($formula, $turn, $isPress ? '' : $turn->key, $this->action->settled(...));
+        if (! $isPress) {
+            return '';
+        }
+        if ($turn->do === 'undo' || $turn->do === 'redo') {
+            DraftHistory::of($formula)->step($turn->do === 'undo', $turn->key);
+
+            return '';
+        }
+        $draft = Draft::fromStored($formula->draft);
+        try {
+            $after = $this->action->apply($draft, $turn->do, $fields);
+        } catch (ActionRefused $refused) {
+            return $refused->said();
+        }
+        $this->book->save($formula, $after, DraftAction::said($turn->do, $draft), $turn->edit, $turn->key);
+
+        return $this->action->left($after, $turn->do);
+    }
+
+    /** What stands in the form, to be shown beside the question whose counts. */
+    private function typed(Formula $formula, DraftTurn $turn): Draft
+    {
+        return Draft::fromStored($formula->draft)->withForm($turn->form);
     }
 }

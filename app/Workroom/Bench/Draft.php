@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Workroom\Bench;
 
+use App\Workroom\Drafting\TypedDraft;
 use App\Workroom\OwnKitchen;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Catalogue\Phase;
@@ -12,6 +13,7 @@ use Ilvane\Core\Formula\Audience;
 use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\FormulaDocument;
+use Ilvane\Core\Formula\Line;
 use Ilvane\Core\Formula\Patch;
 use Ilvane\Core\Formula\Region;
 use Ilvane\Core\Measure\Amount;
@@ -22,7 +24,7 @@ use Ilvane\Core\Measure\Amount;
  *
  * @phpstan-import-type DraftLine from DraftLines
  */
-final class Draft
+final class Draft implements TypedDraft
 {
     private const TEXT = ['name', 'family', 'use', 'audience', 'region', 'batch', 'scale', 'ph', 'intended', 'storage', 'directions', 'notes'];
 
@@ -44,7 +46,21 @@ final class Draft
         $stored = [...self::blank('', Family::LeaveInEmulsion)->toStored(), ...$stored];
         /** @var array{text: array<string, string>, lines: list<DraftLine>, rest: array<string, mixed>} $stored */
 
-        return new self($stored['text'], $stored['lines'], $stored['rest']);
+        return (new self($stored['text'], $stored['lines'], $stored['rest']))->inLanes();
+    }
+
+    /** The lines in the order they are shown: lane by lane, each lane in the order it was written. */
+    private function inLanes(): self
+    {
+        $next = clone $this;
+        $next->lines = DraftLines::inLanes($this->lines, $this->family());
+
+        return $next;
+    }
+
+    public function family(): Family
+    {
+        return Family::tryFrom($this->text['family']) ?? Family::LeaveInEmulsion;
     }
 
     public static function blank(string $name, Family $family): self
@@ -72,15 +88,16 @@ final class Draft
             }
         }
 
-        return $draft;
+        return $draft->inLanes();
     }
 
     /**
-     * The draft with what the form now holds. Unknown fields are left out, texts are cut to what the open form takes.
+     * The draft with what the form holds; a field or a row it does not hold stays as it is. Unknown fields are left out, texts are
+     * cut to what the open form takes.
      *
      * @param  array<mixed>  $form
      */
-    public function withForm(array $form): self
+    public function withForm(array $form): static
     {
         $next = clone $this;
         foreach (self::TEXT as $field) {
@@ -89,10 +106,10 @@ final class Draft
             }
         }
         if (is_array($form['lines'] ?? null)) {
-            $next->lines = DraftLines::fromForm($form['lines'], $this->lines);
+            $next->lines = DraftLines::withForm($form['lines'], $this->lines);
         }
 
-        return $next;
+        return $next->inLanes();
     }
 
     /**
@@ -150,7 +167,7 @@ final class Draft
         $next = clone $this;
         $next->lines = DraftLines::settled($next->lines, $catalogue);
 
-        return $next;
+        return $next->inLanes();
     }
 
     /** Every measured amount times a factor; percentages stay, and the batch size grows with them. */
@@ -207,7 +224,7 @@ final class Draft
             $next->lines[] = DraftLines::blank($phase);
         }
 
-        return $next;
+        return $next->inLanes();
     }
 
     public function without(string $key): self
@@ -219,10 +236,10 @@ final class Draft
     }
 
     /**
-     * @param  array<string, mixed>  $fields  as DraftFields has them
-     * @param  list<string>  $order  keys of lines
+     * @param  array<string, mixed>  $fields  value by path
+     * @param  list<string>  $order  paths of lines
      */
-    public function withFields(array $fields, array $order): self
+    public function withFields(array $fields, array $order): static
     {
         $next = clone $this;
         $next->rest = $next->lines = [];
@@ -234,19 +251,46 @@ final class Draft
                 $next->text[$place] = is_string($value) ? $value : '';
             }
         }
-        foreach ($order as $key) {
-            $what = $fields["line/$key"] ?? null;
+        foreach ($order as $path) {
+            $what = $fields[$path] ?? null;
             if (is_array($what)) {
-                $part = static fn (string $name): string => is_string($fields["line/$key/$name"] ?? null) ? $fields["line/$key/$name"] : '';
+                $part = static fn (string $name): string => is_string($fields["$path/$name"] ?? null) ? $fields["$path/$name"] : '';
                 /** @var array{ingredient: string, name: string, rest: array<string, mixed>} $what */
                 $next->lines[] = [
-                    'key' => $key, 'ingredient' => $what['ingredient'], 'name' => $what['name'],
+                    'key' => basename($path), 'ingredient' => $what['ingredient'], 'name' => $what['name'],
                     'amount' => $part('amount'), 'phase' => $part('phase'), 'prepared' => $part('prepared'), 'rest' => $what['rest'],
                 ];
             }
         }
 
-        return $next;
+        return $next->inLanes();
+    }
+
+    public function fields(): array
+    {
+        $fields = $this->text;
+        foreach ($this->rest as $key => $value) {
+            $fields["rest/$key"] = $value;
+        }
+        foreach ($this->lines as $line) {
+            // what the catalogue knows needs no name of its own: pages word it
+            $fields["line/{$line['key']}"] = ['ingredient' => $line['ingredient'], 'name' => $line['ingredient'] === '' ? $line['name'] : '', 'rest' => $line['rest']];
+            foreach (['amount', 'phase', 'prepared'] as $part) {
+                $fields["line/{$line['key']}/$part"] = $line[$part];
+            }
+        }
+
+        return $fields;
+    }
+
+    public function order(): array
+    {
+        return array_map(static fn (string $key): string => "line/$key", array_column($this->lines, 'key'));
+    }
+
+    public function name(): string
+    {
+        return $this->text['name'];
     }
 
     /** One place up or down in its lane; past the lane's end, into the next lane. */
@@ -255,7 +299,7 @@ final class Draft
         $next = clone $this;
         $next->lines = DraftLines::moved($next->lines, $key, $by);
 
-        return $next;
+        return $next->inLanes();
     }
 
     /** @param  list<array{op: string, path: string, value?: mixed}>  $patch on the document of this draft */
@@ -273,12 +317,13 @@ final class Draft
                 $next->lines[] = DraftLines::fromDocument($line, is_string($line['amount'] ?? null) ? $line['amount'] : '');
             }
         }
+        $next->lines = DraftLines::lastInTheirLane($next->lines, $this->lines);
         if (($patched['ph'] ?? null) !== ($document['ph'] ?? null) && is_numeric($patched['ph'] ?? null)) {
             $next->text['ph'] = Amount::plain((float) $patched['ph']);
         }
         $next->rest = DraftDocument::rest($patched);
 
-        return $next;
+        return $next->inLanes();
     }
 
     /** @return array{Formula, array<string, string>} the formula as it would be made in this kitchen, and a word key for each field that could not be read */
@@ -289,10 +334,12 @@ final class Draft
         return [FormulaDocument::read(app(OwnKitchen::class)->over($document)), $problems];
     }
 
-    /** As it was typed: what is left to the kitchen stays open. */
+    /** As it was typed, rows that were only opened left out: what is left to the kitchen stays open. */
     public function plain(): Formula
     {
-        return FormulaDocument::read(DraftDocument::of($this->text, $this->lines, $this->rest)[0]);
+        $read = FormulaDocument::read(DraftDocument::of($this->text, $this->lines, $this->rest)[0]);
+
+        return $read->withLines(array_values(array_filter($read->lines, static fn (Line $line): bool => ! $line->isBlank())));
     }
 
     public function text(string $field): string
@@ -304,17 +351,6 @@ final class Draft
     public function lines(): array
     {
         return $this->lines;
-    }
-
-    /** @return array<string, string> phase and preparation by line key */
-    public function choices(): array
-    {
-        $choices = [];
-        foreach ($this->lines as $line) {
-            $choices[$line['key']] = "{$line['phase']} {$line['prepared']}";
-        }
-
-        return $choices;
     }
 
     public function isFull(): bool

@@ -4,20 +4,28 @@ declare(strict_types=1);
 
 namespace App\Workroom\Bench;
 
+use App\Workroom\Offer;
 use App\Workroom\Pantry\LotLine;
-use App\Workroom\PencilNotes;
-use Illuminate\Support\Carbon;
+use App\Workroom\Wording;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\PatchRefused;
 use Ilvane\Core\Formula\Scaling;
 
-/** Does to a draft what a button on the bench asks for: add:oil, remove:KEY, up:KEY, down:KEY, weigh:KEY:GRAMS, fix:FINDING#N, scale:HOW. */
+/**
+ * Does to a draft what a button on the bench asks for: add:oil, remove:KEY, up:KEY, down:KEY, weigh:KEY:GRAMS, fix:CODE@KEYS#OFFER,
+ * scale:HOW. Lines are named by their keys; an offer by what it changes.
+ */
 final readonly class DraftAction
 {
-    public function __construct(private Catalogue $catalogue, private Evaluator $evaluator, private FormulaBook $book)
-    {
+    public function __construct(
+        private Catalogue $catalogue,
+        private Evaluator $evaluator,
+        private FormulaBook $book,
+        private Offers $offers,
+        private Wording $wording,
+    ) {
     }
 
     /** The draft with its names found: lots, formulas of one's own, ingredients. */
@@ -39,13 +47,20 @@ final readonly class DraftAction
         };
     }
 
-    /** @param  array<string, string>  $fields what stands in the scaling fields: factor, grams, container, count, overrun, scarce, at_hand */
+    /**
+     * @param  array<string, string>  $fields what stands in the scaling fields: factor, grams, container, count, overrun, scarce, at_hand
+     *
+     * @throws ActionRefused
+     */
     public function apply(Draft $draft, string $do, array $fields = []): Draft
     {
         [$verb, $what] = [...explode(':', $do, 2), ''];
+        if (in_array($verb, ['remove', 'up', 'down', 'weigh'], true) && ! in_array(explode(':', $what)[0], array_column($draft->lines(), 'key'), true)) {
+            throw ActionRefused::lineIsGone();
+        }
 
         return match ($verb) {
-            'add' => $draft->withLine($what),
+            'add' => $draft->isFull() ? throw ActionRefused::isFull(FormulaDocument::MAX_LINES) : $draft->withLine($what),
             'remove' => $draft->without($what),
             'up' => $draft->moved($what, -1),
             'down' => $draft->moved($what, 1),
@@ -56,6 +71,22 @@ final readonly class DraftAction
         };
     }
 
+    /** After an offer was taken: what it was made for and could not end, in words; "" where it is ended. */
+    public function left(Draft $draft, string $do): string
+    {
+        if (! str_starts_with($do, 'fix:')) {
+            return '';
+        }
+        $about = Offer::about($do);
+        foreach ($this->offers->findingsOf($draft->settled($this->catalogue)) as $id => $finding) {
+            if ($id === $about) {
+                return say('ui.bench.refused.still_there', ['what' => $this->wording->message($finding)]);
+            }
+        }
+
+        return '';
+    }
+
     /** @param  array<string, string>  $fields */
     private function scaled(Draft $draft, string $to, array $fields): Draft
     {
@@ -63,7 +94,7 @@ final readonly class DraftAction
         $composition = $this->evaluator->evaluate($formula)->assessment->composition;
         $total = $composition->total?->likely;
         if ($total === null || $total <= 0) {
-            return $draft;
+            throw ActionRefused::noTotal();
         }
         $number = static fn (string $field): float => (float) str_replace(',', '.', $fields[$field] ?? '');
         $container = $this->catalogue->containers()[$fields['container'] ?? ''] ?? null;
@@ -76,7 +107,7 @@ final readonly class DraftAction
             default => 0.0,
         };
         if ($factor * $total < 0.01 || $factor * $total > FormulaDocument::MAX_GRAMS) {
-            return $draft;
+            throw ActionRefused::noSize();
         }
 
         return $to === 'containers' && $container !== null ? $draft->scaled($factor)->packedIn($container->key, $count) : $draft->scaled($factor);
@@ -87,25 +118,20 @@ final readonly class DraftAction
     {
         [$formula] = $draft->formula();
         $total = $this->evaluator->evaluate($formula)->assessment->composition->total?->likely;
-
-        return is_numeric($grams) && $total !== null ? $draft->weighed($key, max(0.0, min(FormulaDocument::MAX_GRAMS, (float) $grams)), $total) : $draft;
-    }
-
-    /** A finding that is gone by now has nothing to mend. */
-    private function fixed(Draft $draft, string $what): Draft
-    {
-        [$id, $index] = [...explode('#', $what, 2), '0'];
-        [$formula] = $draft->formula();
-        foreach ($this->evaluator->evaluate($formula, madeOn: Carbon::now()->toDateTimeImmutable())->findings as $finding) {
-            if (PencilNotes::idOf($finding) === $id && isset($finding->fixes[(int) $index])) {
-                try {
-                    return $draft->patched($finding->fixes[(int) $index]->patch)->settled($this->catalogue);
-                } catch (PatchRefused) {
-                    return $draft;
-                }
-            }
+        if (! is_numeric($grams) || $total === null) {
+            throw ActionRefused::noTotal();
         }
 
-        return $draft;
+        return $draft->weighed($key, max(0.0, min(FormulaDocument::MAX_GRAMS, (float) $grams)), $total);
+    }
+
+    private function fixed(Draft $draft, string $what): Draft
+    {
+        $fix = $this->offers->find($draft, $what) ?? throw ActionRefused::offerIsGone();
+        try {
+            return $draft->patched($fix->patch)->settled($this->catalogue);
+        } catch (PatchRefused) {
+            throw ActionRefused::offerIsGone();
+        }
     }
 }

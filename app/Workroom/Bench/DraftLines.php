@@ -6,7 +6,9 @@ namespace App\Workroom\Bench;
 
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\FormulaDocument;
+use Ilvane\Core\Formula\Line;
 use Ilvane\Core\Formula\Prepared;
 use Ilvane\Core\Measure\Amount;
 use Ilvane\Core\Measure\AmountKind;
@@ -22,6 +24,10 @@ use Ilvane\Core\Measure\UnreadableAmount;
  */
 final class DraftLines
 {
+    private const MAX_TEXT = 200;
+
+    private const MAX_KEY = 80;
+
     /** Keys of a line the bench has no field for; kept as they came. */
     private const KEPT = ['lot', 'opened_on', 'best_before', 'formula'];
 
@@ -60,7 +66,7 @@ final class DraftLines
         $names = match (true) {
             isset($line['rest']['formula']) => [],
             $line['ingredient'] !== '' => ['ingredient' => $line['ingredient']],
-            default => ['name' => $line['name'] === '' ? '–' : $line['name']],
+            default => ['name' => $line['name'] === '' ? Line::NO_NAME : $line['name']],
         };
 
         return array_filter(
@@ -77,16 +83,22 @@ final class DraftLines
     {
         foreach ($lines as $i => $line) {
             $ingredient = $line['ingredient'] !== '' && $catalogue->has($line['ingredient']) ? $catalogue->get($line['ingredient']) : $catalogue->named($line['name']);
-            if ($ingredient === null || isset($line['rest']['formula'])) {
-                continue;
-            }
-            $lines[$i]['ingredient'] = $ingredient->key;
-            if ($line['phase'] === '') {
-                $lines[$i]['phase'] = $ingredient->defaultPhase->value;
+            if (isset($line['rest']['formula'])) {
+                $lines[$i]['phase'] = $line['phase'] !== '' ? $line['phase'] : self::phaseOfFormula($line['rest']['formula']);
+            } elseif ($ingredient !== null) {
+                $lines[$i]['ingredient'] = $ingredient->key;
+                $lines[$i]['phase'] = $line['phase'] !== '' ? $line['phase'] : $ingredient->defaultPhase->value;
             }
         }
 
         return $lines;
+    }
+
+    private static function phaseOfFormula(mixed $document): string
+    {
+        $family = is_array($document) && is_string($document['family'] ?? null) ? Family::tryFrom($document['family']) : null;
+
+        return ($family ?? Family::LeaveInEmulsion)->usualPhase()->value;
     }
 
     /**
@@ -141,40 +153,62 @@ final class DraftLines
     }
 
     /**
-     * One place up or down in its lane; past the lane's end, into the next lane.
+     * Lane by lane, each in the order it was written. A line without a phase stands where it would be weighed.
      *
      * @param  list<DraftLine>  $lines
      * @return list<DraftLine>
      */
+    public static function inLanes(array $lines, Family $family): array
+    {
+        $rank = array_flip(array_column(Phase::cases(), 'value'));
+        $usual = $rank[$family->usualPhase()->value];
+        usort($lines, static fn (array $a, array $b): int => ($rank[$a['phase']] ?? $usual) <=> ($rank[$b['phase']] ?? $usual));
+
+        return $lines;
+    }
+
+    /**
+     * One place up or down in its lane; past the lane's end, into the next lane.
+     *
+     * @param  list<DraftLine>  $lines  in lanes
+     * @return list<DraftLine>
+     */
     public static function moved(array $lines, string $key, int $by): array
     {
-        $phases = array_column(Phase::cases(), 'value');
-        $order = $lines;
-        usort($order, static fn (array $a, array $b): int => array_search($a['phase'], $phases, true) <=> array_search($b['phase'], $phases, true));
-        $at = array_search($key, array_column($order, 'key'), true);
+        $at = array_search($key, array_column($lines, 'key'), true);
         if ($at === false) {
             return $lines;
         }
-        $neighbour = $order[$at + $by] ?? null;
-        if ($neighbour !== null && $neighbour['phase'] === $order[$at]['phase']) {
-            [$order[$at], $order[$at + $by]] = [$order[$at + $by], $order[$at]];
+        if (($lines[$at + $by]['phase'] ?? null) === $lines[$at]['phase']) {
+            [$lines[$at], $lines[$at + $by]] = [$lines[$at + $by], $lines[$at]];
 
-            return array_values($order);
+            return array_values($lines);
         }
-        $phase = (int) array_search($order[$at]['phase'], $phases, true) + $by;
-        $line = $order[$at];
-        $line['phase'] = $phases[$phase] ?? $line['phase'];
-        array_splice($order, $at, 1);
-        $target = $at;
-        foreach ($order as $i => $other) {
-            $rank = array_search($other['phase'], $phases, true);
-            if ($by > 0 ? $rank < $phase : $rank <= $phase) {
-                $target = $i + 1;
-            }
+        $phases = array_column(Phase::cases(), 'value');
+        $beyond = $phases[(int) array_search($lines[$at]['phase'], $phases, true) + $by] ?? null;
+        if ($beyond === null) {
+            return $lines;
         }
-        array_splice($order, $target, 0, [$line]);
+        [$line] = array_splice($lines, $at, 1);
+        $line['phase'] = $beyond;
 
-        return $order;
+        // into the lane below from above, into the lane above from below: the sorting by lanes is stable
+        return $by > 0 ? [$line, ...$lines] : [...$lines, $line];
+    }
+
+    /**
+     * A line whose phase was changed goes to the end of its new lane.
+     *
+     * @param  list<DraftLine>  $lines
+     * @param  list<DraftLine>  $before
+     * @return list<DraftLine>
+     */
+    public static function lastInTheirLane(array $lines, array $before): array
+    {
+        $was = array_column($before, 'phase', 'key');
+        $hasMoved = static fn (array $line): bool => isset($was[$line['key']]) && $was[$line['key']] !== $line['phase'];
+
+        return [...array_filter($lines, static fn (array $line): bool => ! $hasMoved($line)), ...array_filter($lines, $hasMoved)];
     }
 
     private static function roundedOff(Band $number): Band
@@ -190,41 +224,57 @@ final class DraftLines
     }
 
     /**
-     * What the rows of the bench now hold. Rows with a name that is none are left out, texts are cut to what the open form takes.
+     * The lines with what the form's rows hold. Rows with a key that is none are left out, texts are cut to what the open form takes.
      *
      * @param  array<mixed>  $form
-     * @param  list<DraftLine>  $before
+     * @param  list<DraftLine>  $lines
      * @return list<DraftLine>
      */
-    public static function fromForm(array $form, array $before): array
+    public static function withForm(array $form, array $lines): array
     {
-        $held = array_column($before, null, 'key');
-        $lines = [];
-        foreach (array_slice($form, 0, FormulaDocument::MAX_LINES, true) as $key => $line) {
-            if (! is_array($line) || preg_match('/^[a-z0-9]{4,12}$/', (string) $key) !== 1) {
-                continue;
+        $next = array_column($lines, null, 'key');
+        foreach ($form as $key => $row) {
+            if (is_array($row) && preg_match('/^[a-z0-9]{4,12}$/', (string) $key) === 1 && (isset($next[$key]) || count($next) < FormulaDocument::MAX_LINES)) {
+                $next[$key] = self::withRow($next[$key] ?? [...self::blank(''), 'key' => (string) $key], $row);
             }
-            $text = static fn (string $field, int $most): string => is_string($line[$field] ?? null) ? self::clean($line[$field], $most) : '';
-            $lines[] = [
-                'key' => (string) $key, 'ingredient' => $text('name', 200) === '' ? '' : $text('ingredient', 80), 'name' => $text('name', 200), 'amount' => $text('amount', 200),
-                'phase' => Phase::tryFrom($text('phase', 20))->value ?? '', 'prepared' => Prepared::tryFrom($text('prepared', 20))->value ?? '',
-                'rest' => self::restOf($held[(string) $key] ?? null, $text('name', 200), $text('ingredient', 80)),
-            ];
         }
 
-        return $lines;
+        return self::lastInTheirLane(array_values($next), $lines);
+    }
+
+    /**
+     * @param  DraftLine  $line
+     * @param  array<mixed>  $row
+     * @return DraftLine
+     */
+    private static function withRow(array $line, array $row): array
+    {
+        $held = ['ingredient' => $line['ingredient'], 'name' => $line['name'], 'amount' => $line['amount'], 'phase' => $line['phase'], 'prepared' => $line['prepared']];
+        $text = static fn (string $field, int $most): string => is_string($row[$field] ?? null) ? self::clean($row[$field], $most) : $held[$field];
+        $name = $text('name', self::MAX_TEXT);
+        $ingredient = $name === '' ? '' : $text('ingredient', self::MAX_KEY);
+
+        return [
+            ...$line,
+            'ingredient' => $ingredient,
+            'name' => $name,
+            'amount' => $text('amount', self::MAX_TEXT),
+            'phase' => Phase::tryFrom($text('phase', self::MAX_KEY))->value ?? '',
+            'prepared' => Prepared::tryFrom($text('prepared', self::MAX_KEY))->value ?? '',
+            'rest' => self::restOf($line, $name, $text('ingredient', self::MAX_KEY)),
+        ];
     }
 
     /**
      * What the bench has no field for stays with its line; a formula or a lot of one's own goes when another name is put in.
      *
-     * @param  DraftLine|null  $held
+     * @param  DraftLine  $held
      * @return array<string, mixed>
      */
-    private static function restOf(?array $held, string $name, string $ingredient): array
+    private static function restOf(array $held, string $name, string $ingredient): array
     {
-        $rest = array_diff_key($held['rest'] ?? [], ['refused' => true]);
-        $isSame = $held === null || ($held['name'] === $name && $ingredient === '') || ($ingredient !== '' && $held['ingredient'] === $ingredient);
+        $rest = array_diff_key($held['rest'], ['refused' => true]);
+        $isSame = ($held['name'] === $name && $ingredient === '') || ($ingredient !== '' && $held['ingredient'] === $ingredient);
 
         return $isSame ? $rest : array_diff_key($rest, ['formula' => true, 'lot' => true, 'best_before' => true]);
     }

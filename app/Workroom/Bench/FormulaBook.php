@@ -7,6 +7,9 @@ namespace App\Workroom\Bench;
 use App\Models\Formula;
 use App\Models\FormulaVersion;
 use App\Workroom\ChangedElsewhere;
+use App\Workroom\Drafting\DraftFields;
+use App\Workroom\Drafting\DraftHistory;
+use App\Workroom\Drafting\DraftTurn;
 use App\Workroom\OwnKitchen;
 use Illuminate\Support\Facades\DB;
 use Ilvane\Core\Catalogue\Catalogue;
@@ -53,63 +56,40 @@ final class FormulaBook
     }
 
     /**
-     * Saves the draft. What another window saved since is merged in, field by field; where both changed the same field,
-     * nothing is saved unless it is said whose wins.
+     * Saves what was typed. What another window saved since is merged in, field by field; where both changed the same field,
+     * nothing is saved unless it is said whose counts.
      *
-     * @param  int|null  $revision  the one this window last read; null to save over whatever stands there
-     * @param  string|null  $wins  mine or theirs; null to be asked
-     * @param  array{string, string}  $did  word key of the change and what it was about; typed changes find it themselves
-     * @return array{Draft, int} the draft as it now stands, and its revision
+     * @param  string  $key  names the exchange
+     * @param  callable(Draft): Draft  $settled  finds names among lots, formulas and ingredients
      *
      * @throws ChangedElsewhere
      */
-    public function save(Formula $formula, Draft $draft, ?int $revision, ?string $wins = null, array $did = ['typed', '']): array
+    public function type(Formula $formula, DraftTurn $turn, string $key, callable $settled): void
     {
-        return DB::transaction(function () use ($formula, $draft, $revision, $wins, $did): array {
-            $formula = Formula::query()->findOrFail($formula->id);
-            $now = Draft::fromStored($formula->draft);
-            if ($revision !== null && $revision !== $formula->revision) {
-                [$draft, $did] = [$this->merged($formula, $draft, $now, $revision, $wins), ['merged', '']];
-            }
-            $draft = $draft->settled($this->catalogue);
-            $changed = DraftFields::changed($now, $draft);
+        $at = static function (int $revision) use ($formula): ?Draft {
+            $state = DraftHistory::of($formula)->stateAt($revision);
 
-            return $changed === [] ? [$now, $formula->revision] : [$draft, DraftHistory::of($formula)->add($draft, $did[0], $did[1] !== '' || $did[0] !== 'typed' ? $did[1] : implode(' ', $changed))];
-        });
-    }
-
-    /** @throws ChangedElsewhere */
-    private function merged(Formula $formula, Draft $mine, Draft $theirs, int $revision, ?string $wins): Draft
-    {
-        $base = DraftHistory::of($formula)->stateAt($revision);
-        if ($base === null) {
-            return match ($wins) {
-                'mine' => $mine,
-                'theirs' => $theirs,
-                default => throw new ChangedElsewhere($formula->revision),
-            };
-        }
-        [$draft, $contested] = DraftFields::merged($base, $mine, $theirs, $wins ?? 'mine');
-        if ($contested !== [] && $wins === null) {
-            throw new ChangedElsewhere($formula->revision, $contested);
-        }
-
-        return $draft;
+            return $state === null ? null : Draft::fromStored($state);
+        };
+        [$draft, $isMerged] = $turn->onto(Draft::fromStored($formula->draft), $formula->revision, $at);
+        $this->save($formula, $settled($draft), [$isMerged ? 'merged' : 'typed', ''], $turn->edit, $key);
     }
 
     /**
-     * One step back, or forth again.
+     * Saves the draft as one step.
      *
-     * @return array{Draft, int} the draft as it now stands, and its revision
+     * @param  array{string, string}  $did  word key of the change and what it was about; typed changes find it themselves
+     * @param  string  $edit  names one stay in one field
+     * @param  string  $key  names the exchange
      */
-    public function step(Formula $formula, bool $isBack): array
+    public function save(Formula $formula, Draft $draft, array $did, string $edit = '', string $key = ''): void
     {
-        return DB::transaction(static function () use ($formula, $isBack): array {
-            $formula = Formula::query()->findOrFail($formula->id);
-            $revision = DraftHistory::of($formula)->step($isBack);
-
-            return [Draft::fromStored(Formula::query()->findOrFail($formula->id)->draft), $revision];
-        });
+        $draft = $draft->settled($this->catalogue);
+        $changed = DraftFields::changed(Draft::fromStored($formula->draft), $draft);
+        if ($changed !== []) {
+            $about = $did[1] !== '' || $did[0] !== 'typed' ? $did[1] : implode(' ', $changed);
+            DB::transaction(static fn () => DraftHistory::of($formula)->add($draft, $did[0], $about, $edit, $key));
+        }
     }
 
     /** Keeps the draft as the next version; the same formula is not kept twice in a row. */

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Workroom\Handbook;
 
 use App\Workroom\Wording;
+use Ilvane\Core\Catalogue\Ingredient;
 use Ilvane\Core\Checks\Infusion\WetPlantInHotOil;
 use Ilvane\Core\Checks\Rules\AcidityRange;
 use Ilvane\Core\Checks\Rules\ButterTexture;
-use Ilvane\Core\Checks\Rules\DoseHigh;
 use Ilvane\Core\Checks\Rules\DoseWide;
 use Ilvane\Core\Checks\Rules\HumectantHigh;
 use Ilvane\Core\Checks\Rules\InnerPhaseHigh;
@@ -85,7 +85,7 @@ final readonly class Figures
             'declare_rinse' => $percent(Declaration::RINSE_OFF),
             'scale_error' => $percent(100 * Unweighable::MOST_ERROR),
             'wide' => $percent(100 * DoseWide::WIDE),
-            'base' => $percent(DoseHigh::BASE),
+            'base' => $percent(Ingredient::BASE_PERCENT),
         ];
     }
 }

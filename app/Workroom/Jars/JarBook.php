@@ -7,8 +7,12 @@ namespace App\Workroom\Jars;
 use App\Models\Jar;
 use App\Models\JarEntry;
 use App\Models\Lot;
+use App\Workroom\Bench\ActionRefused;
 use App\Workroom\ChangedElsewhere;
 use App\Workroom\DayCode;
+use App\Workroom\Drafting\DraftFields;
+use App\Workroom\Drafting\DraftHistory;
+use App\Workroom\Drafting\DraftTurn;
 use App\Workroom\Pantry\LotBook;
 use App\Workroom\Refused;
 use App\Workroom\Wording;
@@ -30,26 +34,50 @@ final readonly class JarBook
     }
 
     /**
-     * @param  int|null  $revision  the one this window last read; null to save over whatever stands there
-     * @return int the new revision
+     * One exchange with the page of a plan: saves what was typed, does what was pressed.
+     *
+     * @param  callable(PlanDraft, string): PlanDraft  $press
+     * @return string why what was pressed could not be done; "" where it could
      *
      * @throws ChangedElsewhere
      */
-    public function save(Jar $jar, PlanDraft $draft, ?int $revision): int
+    public function plan(Jar $jar, DraftTurn $turn, callable $press): string
     {
-        $stored = $draft->toStored();
-        if ($jar->draft === $stored && ($revision ?? $jar->revision) === $jar->revision) {
-            return $jar->revision;
-        }
-        $mine = Jar::query()->whereKey($jar->id)->where('status', 'planned');
-        if ($revision !== null) {
-            $mine->where('revision', $revision);
-        }
-        if ($mine->update(['name' => $draft->name(), 'draft' => json_encode($stored, JSON_THROW_ON_ERROR), 'revision' => DB::raw('revision + 1')]) === 0) {
-            throw new ChangedElsewhere($jar->revision);
-        }
+        return DB::transaction(function () use ($jar, $turn, $press): string {
+            $jar->refresh();
+            $history = DraftHistory::of($jar);
+            if (! $jar->isPlanned() || $history->has($turn->key)) {
+                return '';
+            }
+            $at = static function (int $revision) use ($history): ?PlanDraft {
+                $state = $history->stateAt($revision);
 
-        return (int) Jar::query()->whereKey($jar->id)->value('revision');
+                return $state === null ? null : PlanDraft::fromStored($state);
+            };
+            [$typed, $isMerged] = $turn->onto(PlanDraft::fromStored($jar->draft), $jar->revision, $at);
+            $isPress = $turn->do !== '' && $turn->wins() === null;
+            self::save($jar, $press($typed, ''), [$isMerged ? 'merged' : 'typed', ''], $turn->edit, $isPress ? '' : $turn->key);
+            if ($turn->do === 'undo' || $turn->do === 'redo') {
+                DraftHistory::of($jar)->step($turn->do === 'undo', $turn->key);
+            } elseif ($isPress) {
+                try {
+                    self::save($jar, $press(PlanDraft::fromStored($jar->draft), $turn->do), [explode(':', $turn->do)[0], ''], '', $turn->key);
+                } catch (ActionRefused $refused) {
+                    return $refused->said();
+                }
+            }
+
+            return '';
+        });
+    }
+
+    /** @param  array{string, string}  $did  word key of the change and what it was about; typed changes find it themselves */
+    private static function save(Jar $jar, PlanDraft $draft, array $did, string $edit, string $key): void
+    {
+        $changed = DraftFields::changed(PlanDraft::fromStored($jar->draft), $draft);
+        if ($changed !== []) {
+            DraftHistory::of($jar)->add($draft, $did[0], $did[0] === 'typed' ? implode(' ', $changed) : $did[1], $edit, $key);
+        }
     }
 
     /** Plans are thrown away at will; a filled jar never is. */
@@ -138,7 +166,7 @@ final readonly class JarBook
     {
         return DB::transaction(function () use ($jar, $takeOut, $topUp, $at, $clientKey, $sure): ?Lot {
             $this->standing($jar);
-            if (JarEntry::query()->whereIn('client_key', [$clientKey.'-o', $clientKey.'-i'])->exists()) {
+            if (self::isMoved($jar, $takeOut, $topUp, $clientKey)) {
                 return null;
             }
             $before = JarStory::of($jar->load('entries'));
@@ -155,6 +183,15 @@ final readonly class JarBook
 
             return $lot;
         });
+    }
+
+    /** Whether just this was told before: both halves, or the one there was. */
+    private static function isMoved(Jar $jar, float $takeOut, float $topUp, string $clientKey): bool
+    {
+        $isOut = JarEntry::isTold(['jar_id' => $jar->id, 'kind' => 'take_out', 'value' => $takeOut, 'client_key' => "$clientKey-o"]);
+        $isIn = JarEntry::isTold(['jar_id' => $jar->id, 'kind' => 'top_up', 'value' => $topUp, 'client_key' => "$clientKey-i"]);
+
+        return $isOut || $isIn;
     }
 
     private function refuseWhatCantBe(JarStory $story, float $takeOut, float $topUp, Carbon $at, bool $sure): void

@@ -4,19 +4,21 @@ declare(strict_types=1);
 
 namespace App\Workroom\Jars;
 
-use App\Workroom\PencilNotes;
+use App\Workroom\Bench\ActionRefused;
+use App\Workroom\Offer;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Checks\Infusion\InfusionRules;
 use Ilvane\Core\Formula\PatchRefused;
 use Ilvane\Core\Infusion\Method;
 
-/** Does to a plan what a button asks for: add:plants, remove:KEY, method:warm_bath, fix:FINDING#N. */
+/** Does to a plan what a button asks for: add:plants, remove:KEY, method:warm_bath, fix:CODE@KEYS#OFFER. */
 final readonly class JarPlanning
 {
     public function __construct(private Catalogue $catalogue)
     {
     }
 
+    /** @throws ActionRefused */
     public function apply(PlanDraft $draft, string $do): PlanDraft
     {
         [$verb, $what] = [...explode(':', $do, 2), ''];
@@ -31,21 +33,16 @@ final readonly class JarPlanning
         };
     }
 
-    /** A finding that is gone by now has nothing to mend. */
+    /** @throws ActionRefused */
     private function fixed(PlanDraft $draft, string $what): PlanDraft
     {
-        [$id, $index] = [...explode('#', $what, 2), '0'];
         [$infusion] = $draft->infusion();
-        foreach ($infusion === null ? [] : InfusionRules::examine($infusion) as $finding) {
-            if (PencilNotes::idOf($finding) === $id && isset($finding->fixes[(int) $index])) {
-                try {
-                    return $draft->patched($finding->fixes[(int) $index]->patch);
-                } catch (PatchRefused) {
-                    return $draft;
-                }
-            }
+        $findings = $infusion === null ? [] : InfusionRules::examine($infusion);
+        $fix = Offer::find($findings, $draft->lineKeys(), $what) ?? throw ActionRefused::offerIsGone();
+        try {
+            return $draft->patched($fix->patch);
+        } catch (PatchRefused) {
+            throw ActionRefused::offerIsGone();
         }
-
-        return $draft;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Workroom\Jars;
 
+use App\Workroom\Drafting\TypedDraft;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Formula\Patch;
@@ -19,7 +20,7 @@ use Ilvane\Core\Infusion\PlantForm;
  *
  * @phpstan-type PlanRow array{key: string, ingredient: string, name: string, amount: string, form: string}
  */
-final class PlanDraft
+final class PlanDraft implements TypedDraft
 {
     private const TEXT = ['name', 'jar', 'method', 'celsius', 'lasts', 'rhythm', 'use', 'wished'];
 
@@ -27,6 +28,8 @@ final class PlanDraft
     private const FIELDS = ['jar_ml' => 'jar', 'temperature_c' => 'celsius', 'shake_every_days' => 'rhythm', 'wished_strength' => 'wished', 'days' => 'lasts', 'minutes' => 'lasts'];
 
     private const PARTS = ['plants', 'oils'];
+
+    private const MAX_TEXT = 120;
 
     /** As many corrections as there can be faults. */
     private const MOST_FAULTS = 50;
@@ -92,8 +95,7 @@ final class PlanDraft
         return bin2hex(random_bytes(4));
     }
 
-    /** @param  array<mixed>  $form */
-    public function withForm(array $form): self
+    public function withForm(array $form): static
     {
         $next = clone $this;
         foreach (self::TEXT as $field) {
@@ -101,18 +103,86 @@ final class PlanDraft
                 $next->text[$field] = self::clean($form[$field], InfusionPlanDocument::MAX_NAME);
             }
         }
+        if ($next->text['method'] !== $this->text['method'] && $next->text['celsius'] === $this->text['celsius']) {
+            $next->text['celsius'] = ''; // another way has a temperature of its own
+        }
         foreach (self::PARTS as $part) {
-            if (! is_array($form[$part] ?? null)) {
+            if (is_array($form[$part] ?? null)) {
+                $next->parts[$part] = self::rowsWith($form[$part], $this->parts[$part]);
+            }
+        }
+
+        return $next;
+    }
+
+    /**
+     * @param  array<mixed>  $form
+     * @param  list<PlanRow>  $rows
+     * @return list<PlanRow>
+     */
+    private static function rowsWith(array $form, array $rows): array
+    {
+        $next = array_column($rows, null, 'key');
+        foreach ($form as $key => $typed) {
+            if (! is_array($typed) || preg_match('/^[a-z0-9]{4,12}$/', (string) $key) !== 1 || (! isset($next[$key]) && count($next) >= InfusionPlanDocument::MAX_PARTS)) {
                 continue;
             }
-            $rows = [];
-            foreach (array_slice($form[$part], 0, InfusionPlanDocument::MAX_PARTS, true) as $key => $row) {
-                if (is_array($row) && preg_match('/^[a-z0-9]{4,12}$/', (string) $key) === 1) {
-                    $text = static fn (string $field): string => is_string($row[$field] ?? null) ? self::clean($row[$field], 120) : '';
-                    $rows[] = ['key' => (string) $key, 'ingredient' => $text('name') === '' ? '' : $text('ingredient'), 'name' => $text('name'), 'amount' => $text('amount'), 'form' => PlantForm::tryFrom($text('form'))->value ?? ''];
-                }
+            $row = $next[$key] ?? [...self::row(), 'key' => (string) $key];
+            $text = static fn (string $field): string => is_string($typed[$field] ?? null) ? self::clean($typed[$field], self::MAX_TEXT) : $row[$field];
+            $next[$key] = [
+                'key' => $row['key'], 'ingredient' => $text('name') === '' ? '' : $text('ingredient'), 'name' => $text('name'),
+                'amount' => $text('amount'), 'form' => PlantForm::tryFrom($text('form'))->value ?? '',
+            ];
+        }
+
+        return array_values($next);
+    }
+
+    public function fields(): array
+    {
+        $fields = $this->text;
+        foreach (self::PARTS as $part) {
+            foreach ($this->parts[$part] as $row) {
+                $path = "$part/{$row['key']}";
+                $fields[$path] = ['ingredient' => $row['ingredient'], 'name' => $row['ingredient'] === '' ? $row['name'] : ''];
+                $fields["$path/amount"] = $row['amount'];
+                $fields["$path/form"] = $row['form'];
             }
-            $next->parts[$part] = $rows;
+        }
+
+        return $fields;
+    }
+
+    public function order(): array
+    {
+        $order = [];
+        foreach (self::PARTS as $part) {
+            foreach ($this->parts[$part] as $row) {
+                $order[] = "$part/{$row['key']}";
+            }
+        }
+
+        return $order;
+    }
+
+    public function withFields(array $fields, array $order): static
+    {
+        $next = clone $this;
+        $next->parts = ['plants' => [], 'oils' => []];
+        foreach (self::TEXT as $field) {
+            $next->text[$field] = is_string($fields[$field] ?? null) ? $fields[$field] : '';
+        }
+        foreach ($order as $path) {
+            [$part, $key] = [...explode('/', $path, 2), ''];
+            $what = $fields[$path] ?? null;
+            if (is_array($what) && ($part === 'plants' || $part === 'oils')) {
+                $text = static fn (string $field): string => is_string($fields["$path/$field"] ?? null) ? $fields["$path/$field"] : '';
+                /** @var array{ingredient: string, name: string} $what */
+                $next->parts[$part][] = ['key' => $key, 'ingredient' => $what['ingredient'], 'name' => $what['name'], 'amount' => $text('amount'), 'form' => $text('form')];
+            }
+        }
+        foreach (self::PARTS as $part) {
+            $next->parts[$part] = $next->parts[$part] ?: [self::row()];
         }
 
         return $next;

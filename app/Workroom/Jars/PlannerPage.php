@@ -6,6 +6,8 @@ namespace App\Workroom\Jars;
 
 use App\Drawing\Section;
 use App\Models\Jar;
+use App\Workroom\ChangedElsewhere;
+use App\Workroom\Drafting\DraftHistory;
 use App\Workroom\PencilNotes;
 use App\Workroom\VesselOf;
 use App\Workroom\Wording;
@@ -40,12 +42,13 @@ final readonly class PlannerPage
      * @param  list<Note>  $notes
      * @param  list<array{label: string, figure: string, of: string}>  $figures
      * @param  list<array{method: string, name: string, time: string, ready: string, strength: string, kept: string, out: string, chosen: bool, doubt: string}>  $schools
+     * @param  array{undo: array{string, string}|null, redo: array{string, string}|null}  $ways
      */
     private function __construct(
         public Jar $jar,
         public PlanDraft $draft,
         public int $revision,
-        public bool $changedElsewhere,
+        public ?ChangedElsewhere $elsewhere,
         public ?Infusion $infusion,
         public array $lanes,
         public array $problems,
@@ -57,10 +60,12 @@ final readonly class PlannerPage
         public ?Section $vessel,
         public ?StrengthChart $chart,
         public array $schools,
+        private array $ways,
+        public string $refused,
     ) {
     }
 
-    public static function of(Jar $jar, PlanDraft $draft, int $revision, bool $changedElsewhere = false): self
+    public static function of(Jar $jar, PlanDraft $draft, int $revision, ?ChangedElsewhere $elsewhere = null, string $refused = ''): self
     {
         $wording = app(Wording::class);
         [$infusion, $problems] = $draft->infusion();
@@ -68,7 +73,7 @@ final readonly class PlannerPage
         $schools = $infusion === null ? null : self::compared($infusion);
 
         return new self(
-            $jar, $draft, $revision, $changedElsewhere, $infusion,
+            $jar, $draft, $revision, $elsewhere, $infusion,
             self::lanes($draft, $infusion, $findings, $problems, $wording), $problems,
             app(PencilNotes::class)->of($findings, $draft->lineKeys()),
             $infusion === null ? say('jars.nothing_yet') : self::verdict($infusion, $findings, $wording),
@@ -78,6 +83,8 @@ final readonly class PlannerPage
             $infusion === null ? null : app(VesselOf::class)->infusing($infusion->contents, $infusion->room, $infusion->end->extracted(), 118),
             $schools === null ? null : StrengthChart::schools($schools, $wording),
             self::table($schools ?? [], $infusion, $wording),
+            DraftHistory::of($jar)->ways(),
+            $refused,
         );
     }
 
@@ -96,6 +103,32 @@ final readonly class PlannerPage
         }
 
         return $schools;
+    }
+
+    /** @return array{undo: string|null, redo: string|null} what undoing would take back and redoing bring, in words */
+    public function ways(): array
+    {
+        return array_map(fn (?array $way): ?string => $way === null ? null : say("jars.did.$way[0]", ['what' => $this->spoken($way[1])]), $this->ways);
+    }
+
+    /** @return list<string> the fields two windows changed differently, in words */
+    public function contested(): array
+    {
+        return array_map($this->spoken(...), $this->elsewhere->contested ?? []);
+    }
+
+    /** A field or several as a maker would say them. */
+    private function spoken(string $fields): string
+    {
+        [$place, $key, $part] = [...explode('/', $fields, 3), '', ''];
+        $row = array_search($key, array_column([...$this->draft->rows('plants'), ...$this->draft->rows('oils')], 'key'), true);
+
+        return match (true) {
+            str_contains($fields, ' ') => say('ui.bench.fields.several'),
+            $place !== 'plants' && $place !== 'oils' => $place === '' ? '' : say("jars.fields.$place"),
+            $row === false => say('ui.bench.fields.gone'),
+            default => say('ui.bench.fields.line', ['n' => (string) ($row + 1), 'part' => say($part === 'form' ? 'jars.form' : 'ui.bench.fields.'.($part === '' ? 'ingredient' : $part))]),
+        };
     }
 
     /** @param  list<Finding>  $findings */

@@ -36,7 +36,7 @@ final readonly class MadeBook
     {
         DB::transaction(function () use ($batch, $kind, $grams, $subject, $price, $at, $clientKey): void {
             $batch->refresh();
-            if (ShelfEntry::query()->where('client_key', $clientKey)->exists()) {
+            if (ShelfEntry::isTold(['batch_id' => $batch->id, 'kind' => $kind, 'grams' => $grams, 'subject' => mb_substr(trim($subject), 0, 200), 'client_key' => $clientKey])) {
                 return;
             }
             $left = (float) $batch->grams_left;

@@ -31,15 +31,38 @@ final class FromLot
         return [...$words, '' => say('make.from_elsewhere')];
     }
 
-    /** @param  array<string, string>  $choices */
+    /**
+     * The lot told, the lot the formula names, or the one that is to be used up first; never one past its date.
+     *
+     * @param  array<string, string>  $choices
+     */
     public static function chosen(MakeState $state, Step $step, array $choices): string
     {
         $told = $state->lotOf((int) $step->line);
+        if ($told !== null && isset($choices[$told])) {
+            return $told;
+        }
+        if ($state->hasToldLot((int) $step->line)) {
+            return '';
+        }
+        $ingredient = $state->composition->lines[(int) $step->line - 1]->ingredient;
+        $good = $ingredient === null ? [] : Lot::ofIngredient($ingredient->key)->reject(LotPage::isOver(...))->pluck('code')->all();
+
+        return (string) ($good[0] ?? '');
+    }
+
+    /** Why taking so much from a lot has to be asked about, in words; null where nothing speaks against it. */
+    public static function doubt(string $code, float $grams, float $scale, Wording $wording): ?string
+    {
+        $lot = $code === '' ? null : Lot::query()->where('code', $code)->first();
+        if ($lot === null) {
+            return null;
+        }
 
         return match (true) {
-            $told !== null && isset($choices[$told]) => $told,
-            $state->hasToldLot((int) $step->line) => '',
-            default => (string) array_key_first($choices),
+            LotPage::isOver($lot) => say('make.lot_over', ['code' => $code, 'date' => $wording->date($lot->good_until ?? $lot->made_at)]),
+            $grams > $lot->grams_left + $scale => say('make.lot_short', ['code' => $code, 'left' => $wording->grams($lot->grams_left), 'grams' => $wording->grams($grams)]),
+            default => null,
         };
     }
 }

@@ -11,6 +11,7 @@ use App\Workroom\VesselOf;
 use App\Workroom\Wording;
 use Illuminate\Support\Str;
 use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Formula\Application;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Measure\SpoonEquivalent;
 use Ilvane\Core\Measure\Tools;
@@ -35,6 +36,9 @@ final readonly class MakePage
      * @param  array<string, string>  $live  instrument by field; none without instruments
      * @param  list<array<string, mixed>>  $ahead  steps that can be gone on with without a connection
      * @param  float|null  $most  grams that pass without a word about them
+     * @param  Step|null  $waiting  the step that waits, where this is another one; only telling moves the work
+     * @param  list<string>  $despite  what stood against it when it was begun anyway
+     * @param  list<array{key: string, label: string}>  $undone  steps before the filling that nobody told
      */
     private function __construct(
         public MakeState $state,
@@ -56,6 +60,9 @@ final readonly class MakePage
         public bool $hasInstruments,
         public array $ahead,
         public ?float $most,
+        public ?Step $waiting,
+        public array $despite,
+        public array $undone,
     ) {
     }
 
@@ -71,7 +78,7 @@ final readonly class MakePage
             $step,
             say("make.verb.{$step->kind->value}"),
             self::what($state, $step, $wording),
-            say("make.why.{$step->kind->value}", ['phase' => $step->phases === [] ? '' : mb_strtolower(say('words.phase.'.$step->phases[0]->value))]),
+            say("make.why.{$step->kind->value}".(self::isOnePhase($step) ? '_one' : ''), ['phase' => $step->phases === [] ? '' : mb_strtolower(say('words.phase.'.$step->phases[0]->value))]),
             ...self::number($state, $step, $wording),
             path: self::path($state, $step, $wording),
             back: $at > 0 ? $state->plan->steps[$at - 1]->key : null,
@@ -87,12 +94,47 @@ final readonly class MakePage
             hasInstruments: $hasInstruments,
             ahead: Ahead::of($state, $step, static fn (Step $next): array => ['verb' => say("make.verb.{$next->kind->value}"), 'what' => self::what($state, $next, $wording), ...self::number($state, $next, $wording)]),
             most: Ahead::most($state, $step),
+            waiting: $state->now()->key === $step->key ? null : $state->now(),
+            despite: Despite::said($state->batch),
+            undone: $step->kind === StepKind::Fill ? self::undone($state, $wording) : [],
         );
     }
 
     private static function what(MakeState $state, Step $step, Wording $wording): string
     {
-        return $step->line === null ? say("make.what.{$step->kind->value}") : self::lineName($state, $step, $wording);
+        $one = self::isOnePhase($step) ? '_one' : '';
+
+        return $step->line === null ? say("make.what.{$step->kind->value}$one") : self::lineName($state, $step, $wording);
+    }
+
+    /** A product of one phase is never told about two. */
+    public static function isOnePhase(Step $step): bool
+    {
+        return count($step->phases) === 1 && in_array($step->kind, [StepKind::Heat, StepKind::Hold], true);
+    }
+
+    /** @return list<array{key: string, label: string}> */
+    private static function undone(MakeState $state, Wording $wording): array
+    {
+        $undone = array_filter($state->undone(), static fn (Step $step): bool => $step->kind !== StepKind::Fill);
+
+        return array_values(array_map(static fn (Step $step): array => [
+            'key' => $step->key, 'label' => say("make.verb.{$step->kind->value}").' '.self::what($state, $step, $wording),
+        ], $undone));
+    }
+
+    /** Which step waits while another is looked at, in words. */
+    public function waits(): string
+    {
+        if ($this->waiting === null) {
+            return '';
+        }
+        $at = $this->state->plan->indexOf($this->waiting->key);
+        $isAhead = $this->state->plan->indexOf($this->step->key) > $at;
+
+        return say($isAhead ? 'make.looking_ahead' : 'make.looking_back', [
+            'n' => (string) ($at + 1), 'what' => say("make.verb.{$this->waiting->kind->value}").' '.self::what($this->state, $this->waiting, app(Wording::class)),
+        ]);
     }
 
     /** @return array{number: string, unit: string} */
@@ -100,6 +142,7 @@ final readonly class MakePage
     {
         return match (true) {
             $step->kind === StepKind::Fill => ['number' => '', 'unit' => ''],
+            $state->isDropped($step) => self::drops($state, $step, $wording),
             $step->grams !== null => ['number' => $wording->weighed($step->grams, self::scaleFor($state, $step->grams)), 'unit' => 'g'],
             $step->kind === StepKind::Weigh => ['number' => '?', 'unit' => 'g'],
             $step->kind === StepKind::Combine => ['number' => '', 'unit' => ''],
@@ -108,6 +151,20 @@ final readonly class MakePage
             $step->ph !== null => ['number' => $wording->number($step->ph, 1, 1), 'unit' => 'pH'],
             default => ['number' => '', 'unit' => ''],
         };
+    }
+
+    /**
+     * Drops stay drops, as many as were written, or as many more as the batch has grown by.
+     *
+     * @return array{number: string, unit: string}
+     */
+    private static function drops(MakeState $state, Step $step, Wording $wording): array
+    {
+        $written = $state->composition->lines[(int) $step->line - 1]->amount->number ?? Band::zero();
+        $number = $written->times($state->factor);
+        [$low, $high] = [$wording->number(floor($number->low + 1e-9), 0), $wording->number(floor($number->high + 1e-9), 0)];
+
+        return ['number' => $low === $high ? $low : say('ui.band', ['low' => $low, 'high' => $high]), 'unit' => say('words.unit.drop_many')];
     }
 
     /** An amount finer than the scale is still told to the hundredth, so that it is not shown as nothing. */
@@ -159,7 +216,7 @@ final readonly class MakePage
                 $state->plan->weighingsOf(Phase::Cooldown),
             )],
             StepKind::Strain => ['last' => $state->entry('strained', $step->key)?->value],
-            StepKind::Chill => ['felt' => $state->lastFelt($step), 'clock' => $step->seconds === null ? '' : self::clock($step)],
+            StepKind::Chill => ['felt' => $state->lastFelt($step), 'clock' => $step->seconds === null ? '' : self::clock($step), 'before' => $state->cup('before'), 'isWhipped' => $state->plan->step('whip') !== null],
             default => $step->seconds === null ? [] : ['clock' => self::clock($step)],
         };
     }
@@ -193,7 +250,7 @@ final readonly class MakePage
 
         return [
             'clock' => self::clock($step),
-            'before' => $state->entry('cup', $step->key, 'before')?->value, 'after' => $state->entry('cup', $step->key, 'after')?->value,
+            'before' => $state->cup('before'), 'after' => $state->cup('after'),
             'overrun' => $overrun === null
                 ? say($learned->count === 0 ? 'make.overrun_usual' : 'make.overrun_own', ['low' => $wording->percent(round(100 * $learned->value->low)), 'high' => $wording->percent(round(100 * $learned->value->high)), 'batches' => trans_choice('make.taught.batches', $learned->count)])
                 : say('make.overrun', ['percent' => $wording->percent(round(100 * $overrun)), 'ml' => $ml === null ? '?' : $wording->number($ml->likely, 0)]),
@@ -226,11 +283,10 @@ final readonly class MakePage
         $scale = self::scaleFor($state, $grams);
         $rows = [];
         foreach ($state->plan->weighingsOf($step->phases[0]) as $other) {
-            $weight = $state->weightOf((int) $other->line);
             $rows[] = [
                 'name' => self::lineName($state, $other, $wording),
-                'target' => $other->grams === null ? '?' : $wording->weighed($other->grams, self::scaleFor($state, $other->grams)),
-                'weighed' => $weight === null ? '' : $wording->weighed($weight, self::scaleFor($state, $weight)),
+                'target' => self::target($state, $other, $wording),
+                'taken' => self::takenWords($state, (int) $other->line, $wording),
                 'now' => $other->key === $step->key,
             ];
         }
@@ -240,17 +296,52 @@ final readonly class MakePage
         return [
             'lots' => $lots,
             'lot' => FromLot::chosen($state, $step, $lots),
-            'isDropped' => $state->isDropped($step), 'drops' => $state->entry('drops', $step->key, (string) $step->line)?->value,
+            'isDropped' => $state->isDropped($step), 'drops' => $state->taken->drops((int) $step->line),
+            'dropsGrams' => self::dropsGrams($state, $step, $wording),
             'entered' => $step->line === null ? '' : ($state->composition->lines[$step->line - 1]->amount->entered ?? ''),
             'shift' => self::shift($state, $step, $grams, $wording),
             'spoon' => self::spoon($state, $step, $grams, $wording),
             'cumulative' => $before > 0 ? $wording->weighed($before + $grams, $state->scale) : '',
-            'target' => round($grams, Wording::digitsOf($scale)),
-            'last' => $state->wantsMore($step) ? null : $state->weightOf((int) $step->line),
-            'topUp' => ! $state->wantsMore($step) ? '' : say('make.over.already', ['weighed' => $wording->weighed($state->weightOf((int) $step->line) ?? 0.0, $scale), 'more' => $wording->weighed($grams - ($state->weightOf((int) $step->line) ?? 0.0), $scale)]),
+            'target' => $step->grams === null ? '' : $wording->weighed($grams, $scale),
+            'last' => $state->wantsMore($step) ? null : $state->taken->reading((int) $step->line),
+            'state' => $state->taken->state((int) $step->line) === LineState::Open ? '' : $state->taken->state((int) $step->line)->word(),
+            'topUp' => ! $state->wantsMore($step) ? '' : say('make.over.already', [
+                'weighed' => $wording->weighed($state->taken->likely((int) $step->line), $scale), 'more' => $wording->weighed($grams - $state->taken->likely((int) $step->line), $scale),
+            ]),
             'by' => $scale,
             'rows' => $rows,
         ];
+    }
+
+    private static function target(MakeState $state, Step $step, Wording $wording): string
+    {
+        if ($state->isDropped($step)) {
+            return implode(' ', self::drops($state, $step, $wording));
+        }
+
+        return $step->grams === null ? '?' : $wording->weighed($step->grams, self::scaleFor($state, $step->grams));
+    }
+
+    /** How much of a line went in, as far as it was told: a figure only where one was read. */
+    private static function takenWords(MakeState $state, int $line, Wording $wording): string
+    {
+        $reading = $state->taken->reading($line);
+        $drops = $state->taken->drops($line);
+
+        return match (true) {
+            $reading !== null => $wording->weighed($reading, self::scaleFor($state, $reading)),
+            $state->taken->state($line) === LineState::Counted && $drops !== null => say('make.drops_counted', ['count' => $wording->number($drops, 0)]),
+            $state->taken->state($line) === LineState::Open => '',
+            default => $state->taken->state($line)->word(),
+        };
+    }
+
+    /** What the drops weigh, as a band: their size differs. */
+    private static function dropsGrams(MakeState $state, Step $step, Wording $wording): string
+    {
+        $grams = $state->isDropped($step) ? $state->composition->lines[(int) $step->line - 1]->grams?->times($state->factor) : null;
+
+        return $grams === null ? '' : say('make.drops_weigh', ['low' => $wording->number($grams->low, 2), 'high' => $wording->number($grams->high, 2)]);
     }
 
     /** How far the scale's step moves the amount, where that is worth a word. */
@@ -262,13 +353,17 @@ final readonly class MakePage
         return abs($shift) < self::SHIFT_WORTH_SAYING ? '' : say('make.shift', ['percent' => ($shift < 0 ? '−' : '+').$wording->number(abs($shift), 1)]);
     }
 
-    /** For those without a scale: the nearest spoon, and how far off it is. */
+    /** For those without a scale: the nearest spoon and how far off it is; none where its spread would cross a limit. */
     private static function spoon(MakeState $state, Step $step, float $grams, Wording $wording): string
     {
-        $ingredient = $step->line === null ? null : $state->composition->lines[$step->line - 1]->ingredient;
+        $ingredient = $step->line === null || $state->isDropped($step) ? null : $state->composition->lines[$step->line - 1]->ingredient;
         $spoon = $ingredient === null ? null : SpoonEquivalent::of($grams, $ingredient->bulk, app(Tools::class));
+        $isRinsedOff = $state->formula->use === Application::RinseOff;
+        if ($ingredient === null || $spoon === null || ! $ingredient->bears($spoon->grams->times(100 / max(1e-9, $state->gramsPlanned())), $isRinsedOff)) {
+            return '';
+        }
 
-        return $spoon === null ? '' : say('make.spoon', [
+        return say('make.spoon', [
             'amount' => $spoon->amount, 'unit' => say('make.spoons.'.$spoon->unit->value),
             'error' => ($spoon->error < 0 ? '−' : '+').$wording->number(abs(100 * $spoon->error), 0),
         ]);
@@ -283,9 +378,9 @@ final readonly class MakePage
 
     private static function weighedName(MakeState $state, Step $step, Wording $wording): string
     {
-        $weight = $state->weightOf((int) $step->line) ?? $step->grams;
+        $taken = self::takenWords($state, (int) $step->line, $wording);
 
-        return self::lineName($state, $step, $wording).($weight === null ? '' : ', '.$wording->grams($weight));
+        return self::lineName($state, $step, $wording).', '.($taken === '' ? self::target($state, $step, $wording) : $taken);
     }
 
     /** @return list<string> */

@@ -18,6 +18,7 @@ use Ilvane\Core\Formula\Weighing;
 use Ilvane\Core\Heat\PhaseHeat;
 use Ilvane\Core\Infusion\InPart;
 use Ilvane\Core\Measure\Amount;
+use Ilvane\Core\Measure\AmountKind;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Measure\Unit;
@@ -34,6 +35,9 @@ final readonly class MakeState
     /** A clock that rang so long ago is of no use any more, seconds. */
     private const RUNG_OUT_S = 600;
 
+    /** Readings are judged as they were read: no step of the scale is laid around them. Grams. */
+    private const AS_READ_G = 0.0001;
+
     /**
      * @param  array<string, BatchEntry>  $newest by "kind step subject"
      * @param  float  $factor  by which everything has grown after over-pours
@@ -46,6 +50,7 @@ final readonly class MakeState
         public float $scale,
         private array $newest,
         public float $factor,
+        public Taken $taken,
     ) {
     }
 
@@ -62,21 +67,32 @@ final readonly class MakeState
         }
         $plan = Plan::of($formula, $composition);
 
-        return new self($batch, $formula, $composition, $factor === 1.0 ? $plan : $plan->scaled($factor), $formula->scaleResolutionG ?? $tools->scaleResolutionG, $newest, $factor);
+        return new self($batch, $formula, $composition, $factor === 1.0 ? $plan : $plan->scaled($factor), $formula->scaleResolutionG ?? $tools->scaleResolutionG, $newest, $factor, Taken::of($composition, $batch->entries, $factor));
     }
 
-    /** Where the make goes on: at the step it was left at, or, if the plan no longer has that, at the first not done. */
-    /** Where it goes on: the step looked at last, or, where that is done already, the first after it that is not. */
+    /** The step that waits: the first not done, or the last of all. Looking at another step does not change it. */
     public function now(): Step
     {
-        $left = $this->plan->step($this->batch->at_step);
-        foreach (array_slice($this->plan->steps, $left === null ? 0 : $this->plan->indexOf($left->key)) as $step) {
-            if (! $this->isDone($step)) {
-                return $step;
+        return $this->undone()[0] ?? $this->plan->steps[count($this->plan->steps) - 1];
+    }
+
+    /** @return list<Step> not done yet, in the order of the plan */
+    public function undone(): array
+    {
+        return array_values(array_filter($this->plan->steps, fn (Step $step): bool => ! $this->isDone($step)));
+    }
+
+    /** The first step after this one that is not done; the one that waits where there is none. */
+    public function after(Step $step): Step
+    {
+        $at = $this->plan->indexOf($step->key);
+        foreach ($this->undone() as $other) {
+            if ($this->plan->indexOf($other->key) > $at) {
+                return $other;
             }
         }
 
-        return $left ?? $this->plan->steps[count($this->plan->steps) - 1];
+        return $this->now();
     }
 
     public function entry(string $kind, string $step, string $subject = ''): ?BatchEntry
@@ -89,17 +105,15 @@ final readonly class MakeState
         return $this->entry('done', $step->key) !== null && ! $this->wantsMore($step);
     }
 
-    /** Weighed once, but the batch has grown since. */
+    /** Told before, but the batch has grown since. */
     public function wantsMore(Step $step): bool
     {
-        $weight = $step->kind === StepKind::Weigh && $this->factor > 1.0 ? $this->weightOf((int) $step->line) : null;
+        $line = (int) $step->line;
+        if ($step->kind !== StepKind::Weigh || $this->factor <= 1.0 || in_array($this->taken->state($line), [LineState::Open, LineState::NotDone], true)) {
+            return false;
+        }
 
-        return $weight !== null && $step->grams !== null && $step->grams - $weight > OverPour::tolerance($step->grams, $this->scale);
-    }
-
-    public function weightOf(int $line): ?float
-    {
-        return $this->entry('weight', "weigh.$line", (string) $line)?->value;
+        return $step->grams !== null && $step->grams - $this->taken->likely($line) > OverPour::tolerance($step->grams, $this->scale);
     }
 
     /** Written down in drops, so that counting them while weighing tells how large a drop is. */
@@ -113,9 +127,9 @@ final readonly class MakeState
     {
         $drops = [];
         foreach ($this->composition->lines as $line) {
-            $count = $this->entry('drops', "weigh.$line->position", (string) $line->position)?->value;
-            [$grams, $density] = [$this->weightOf($line->position), $line->ingredient?->bulk->density];
-            if ($count > 0 && $grams > 0 && $density !== null) {
+            $count = $this->taken->drops($line->position);
+            [$grams, $density] = [$this->taken->reading($line->position), $line->ingredient?->bulk->density];
+            if ($count > 0 && $grams > 0 && $density !== null && $this->taken->state($line->position) === LineState::Weighed) {
                 $drops[] = $grams / $count / $density;
             }
         }
@@ -145,7 +159,7 @@ final readonly class MakeState
             if ($weighing->key === $step->key) {
                 break;
             }
-            $sum += $this->weightOf((int) $weighing->line) ?? $weighing->grams ?? 0.0;
+            $sum += $this->taken->likely((int) $weighing->line);
         }
 
         return $sum;
@@ -240,7 +254,7 @@ final readonly class MakeState
     /** Grams lost in the cloth: what is left in it, every straining together, less the plants that only steeped and never were of the batch. */
     public function strainedOut(): float
     {
-        $steeped = array_sum(array_map(fn (WeighedLine $line): float => $line->isInBatch() ? 0.0 : $this->weightOf($line->position) ?? $this->factor * ($line->grams->likely ?? 0.0), $this->composition->lines));
+        $steeped = array_sum(array_map(fn (WeighedLine $line): float => $line->isInBatch() ? 0.0 : $this->taken->likely($line->position), $this->composition->lines));
 
         $left = array_sum(array_map(static fn (BatchEntry $entry): float => $entry->kind === 'strained' ? (float) $entry->value : 0.0, $this->newest));
 
@@ -256,11 +270,15 @@ final readonly class MakeState
     {
         $steeped = array_values(array_filter($this->composition->inPhase(Phase::Infusion), static fn (WeighedLine $line): bool => $line->ingredient !== null && ! $line->isInBatch() && $line->grams !== null));
         $kept = $this->strainedOut();
-        if ($kept <= 0 || $steeped === [] || $this->composition->inPhase(Phase::Water) !== []) {
+        $isWeighed = array_filter($steeped, fn (WeighedLine $line): bool => $this->taken->state($line->position) !== LineState::Weighed) === [];
+        if ($kept <= 0 || $steeped === [] || ! $isWeighed || $this->composition->inPhase(Phase::Water) !== []) {
             return [];
         }
+        $parts = array_map(fn (WeighedLine $line): InPart => new InPart(
+            $line->ingredient ?? throw new LogicException('filtered'), Band::exact($this->taken->likely($line->position)),
+        ), $steeped);
 
-        return OwnUptake::shared(array_map(fn (WeighedLine $line): InPart => new InPart($line->ingredient ?? throw new LogicException('filtered'), Band::exact($this->weightOf($line->position) ?? $this->factor * ($line->grams->likely ?? 0.0))), $steeped), $kept);
+        return OwnUptake::shared($parts, $kept);
     }
 
     /** What a finger found last at this step: soft, dent, hard; null before the first try. */
@@ -271,10 +289,18 @@ final readonly class MakeState
         return $felt === [] ? null : $felt[count($felt) - 1]->subject;
     }
 
+    /** Grams of one cup of it, before or after whipping; told at whichever step asked. */
+    public function cup(string $when): ?float
+    {
+        $cups = array_filter($this->batch->entries->all(), static fn (BatchEntry $entry): bool => $entry->kind === 'cup' && $entry->subject === $when);
+
+        return $cups === [] ? null : array_values(array_reverse($cups))[0]->value;
+    }
+
     /** Air whipped in, as a fraction, from one cup weighed before and after; null while either is missing. */
     public function overrun(): ?float
     {
-        [$before, $after] = [$this->entry('cup', 'whip', 'before')?->value, $this->entry('cup', 'whip', 'after')?->value];
+        [$before, $after] = [$this->cup('before'), $this->cup('after')];
 
         return $before === null || $after === null || $after <= 0 ? null : Whip::overrun($before, $after);
     }
@@ -284,18 +310,54 @@ final readonly class MakeState
         return $this->entry('ph', 'ph')?->value;
     }
 
-    /** The formula as it was really made: every weighed line at its real weight, the measured pH or none. */
+    /**
+     * The formula as it was really made, to be judged: what was weighed as told counts as planned, what was not done is not in it,
+     * and the pH is the measured one or none.
+     */
     public function formulaAsMade(): Formula
     {
-        return $this->formulaWith($this->weights(), $this->ph());
+        $lines = [];
+        foreach ($this->formula->lines as $i => $line) {
+            $amount = $this->amountAsMade($i + 1, $line->amount);
+            if ($amount !== null) {
+                $lines[] = $line->withAmount($amount);
+            }
+        }
+
+        return $this->formula->asMade($lines, $this->ph(), self::AS_READ_G);
     }
 
-    /** @return array<int, float> grams by line, of what is weighed */
+    /** The amount a line is judged at; null where it is not in the batch. */
+    private function amountAsMade(int $line, string $written): ?string
+    {
+        $planned = $this->composition->lines[$line - 1]->grams?->likely;
+        $whole = $planned === null ? $written : Amount::plain($planned * $this->factor).' g';
+        $isMeasured = $this->factor === 1.0 && $this->composition->lines[$line - 1]->amount?->kind === AmountKind::Measured;
+        $reading = $this->taken->reading($line);
+
+        return match ($this->taken->state($line)) {
+            LineState::NotDone => null,
+            LineState::Counted => Amount::plain($this->taken->drops($line) ?? 0.0).' drops',
+            LineState::Weighed, LineState::UnknownBefore => $this->isAsTold($line) ? $whole : Amount::plain((float) $reading).' g',
+            LineState::AsPlanned, LineState::Open => $isMeasured ? $written : $whole,
+        };
+    }
+
+    /** Weighed within a step of the scale of what was asked for. */
+    public function isAsTold(int $line): bool
+    {
+        $target = $this->plan->step("weigh.$line")?->grams;
+        $reading = $this->taken->reading($line);
+
+        return $target !== null && $reading !== null && abs($reading - $target) <= $this->scale + 1e-9;
+    }
+
+    /** @return array<int, float> grams by line, of what was told so far */
     public function weights(): array
     {
         $weights = [];
         foreach (array_keys($this->formula->lines) as $i) {
-            $weights[$i + 1] = $this->weightOf($i + 1);
+            $weights[$i + 1] = $this->taken->grams($i + 1)?->likely;
         }
 
         return array_filter($weights, static fn (?float $weight): bool => $weight !== null);
@@ -324,16 +386,28 @@ final readonly class MakeState
         return $this->factor * ($this->composition->total->likely ?? 0.0);
     }
 
-    /** Grams that went in, strained-out plants aside. */
+    /** Grams that went in, strained-out plants aside; what was not told yet counts as planned. */
     public function gramsIn(): float
     {
         $sum = $this->sumOf('dose');
         foreach ($this->composition->lines as $line) {
-            if ($line->isInBatch()) {
-                $sum += $this->weightOf($line->position) ?? $this->factor * ($line->grams->likely ?? 0.0);
-            }
+            $sum += $line->isInBatch() ? $this->taken->likely($line->position) : 0.0;
         }
 
         return $sum;
+    }
+
+    /** @return array<string, float> grams that went in, by how it is known */
+    public function gramsByState(): array
+    {
+        $grams = [];
+        foreach ($this->composition->lines as $line) {
+            if ($line->isInBatch()) {
+                $state = $this->taken->state($line->position)->value;
+                $grams[$state] = ($grams[$state] ?? 0.0) + $this->taken->likely($line->position);
+            }
+        }
+
+        return $grams;
     }
 }

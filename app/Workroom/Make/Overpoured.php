@@ -88,7 +88,7 @@ final readonly class Overpoured
     {
         $topUps = [];
         foreach ($state->plan->steps as $other) {
-            $weight = $other->kind === StepKind::Weigh && $other->key !== $step->key ? $state->weightOf((int) $other->line) : null;
+            $weight = $other->kind === StepKind::Weigh && $other->key !== $step->key ? $state->taken->grams((int) $other->line)?->likely : null;
             if ($weight !== null && $other->grams !== null && $other->grams * $factor - $weight > OverPour::tolerance($other->grams, $state->scale)) {
                 $ingredient = $state->composition->lines[(int) $other->line - 1]->ingredient;
                 $topUps[] = say('make.over.top_up', ['ingredient' => $ingredient === null ? '?' : $wording->ingredient($ingredient->key), 'grams' => $wording->weighed($other->grams * $factor - $weight, min($state->scale, 0.1))]);

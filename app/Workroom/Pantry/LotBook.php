@@ -126,9 +126,7 @@ final readonly class LotBook
     public function count(Lot $lot, float $grams, Carbon $at, string $clientKey): void
     {
         DB::transaction(function () use ($lot, $grams, $at, $clientKey): void {
-            if (! LotEntry::query()->where('client_key', $clientKey)->exists()) {
-                $this->add($lot->refresh(), 'counted', $grams, '', $at, $clientKey);
-            }
+            $this->add($lot->refresh(), 'counted', $grams, '', $at, $clientKey);
         });
     }
 
@@ -157,7 +155,7 @@ final readonly class LotBook
     {
         DB::transaction(function () use ($lot, $kind, $grams, $subject, $at, $clientKey): void {
             $lot->refresh();
-            if (LotEntry::query()->where('client_key', $clientKey)->exists()) {
+            if (LotEntry::isTold(['lot_id' => $lot->id, 'kind' => $kind, 'subject' => $subject, 'client_key' => $clientKey, ...($kind === 'discarded' ? [] : ['grams' => $grams])])) {
                 return;
             }
             if ($lot->gone_at !== null) {
@@ -174,7 +172,7 @@ final readonly class LotBook
     public function move(Lot $lot, Storage $to, Carbon $at, string $clientKey): void
     {
         DB::transaction(function () use ($lot, $to, $at, $clientKey): void {
-            if ($lot->refresh()->gone_at === null && $lot->storage !== $to->value && ! LotEntry::query()->where('client_key', $clientKey)->exists()) {
+            if ($lot->refresh()->gone_at === null && $lot->storage !== $to->value) {
                 $this->add($lot, 'moved', null, $to->value, $at, $clientKey);
             }
         });
@@ -191,6 +189,17 @@ final readonly class LotBook
                 $this->add($lot, 'undo', null, (string) $entry->id, Carbon::now(), $clientKey);
             }
         });
+    }
+
+    /** Puts back all that was taken under keys that begin like this, and was not put back before. */
+    public function putBack(string $key, string $clientKey): void
+    {
+        foreach (LotEntry::query()->where('client_key', 'like', "$key-%")->get() as $i => $entry) {
+            $lot = Lot::query()->findOrFail($entry->lot_id);
+            if (! $lot->entries()->where('kind', 'undo')->where('subject', (string) $entry->id)->exists()) {
+                $this->add($lot, 'undo', null, (string) $entry->id, Carbon::now(), "$clientKey-back$i");
+            }
+        }
     }
 
     private function add(Lot $lot, string $kind, ?float $grams, string $subject, Carbon $at, string $clientKey): void

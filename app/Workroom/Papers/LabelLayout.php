@@ -89,7 +89,7 @@ final readonly class LabelLayout
         $rules = [['x' => $inset, 'y' => $y, 'wide' => $wide, 'high' => 0.5]];
         $y += 1.0;
         $codeMm = $hasCode ? min(self::CODE_MM, $wide / 3) : 0.0;
-        $footLines = [say('ui.label.net', ['grams' => $label->net]), say('ui.label.best_before').' '.($label->bestBefore ?? say('ui.label.no_date')), say('ui.label.batch').' '.$label->code.', '.mb_strtolower(say('ui.label.made')).' '.$label->madeOn, ...($label->maker === '' ? [] : [$label->maker])];
+        $footLines = [say('ui.label.net', ['grams' => $label->net]), say('ui.label.best_before').' '.($label->bestBefore ?? say('ui.label.no_date')), say('ui.label.batch').' '.$label->code.', '.mb_strtolower(say($label->isFrozen ? 'ui.label.frozen' : 'ui.label.made')).' '.$label->madeOn, ...($label->maker === '' ? [] : [$label->maker])];
         // on a wide label the code stands beside the words, on a tall one in the foot
         $isWide = ! $isTall && ! $size['round'];
         $within = $isWide ? $wide - $codeMm - ($hasCode ? 1.5 : 0.0) : $wide;

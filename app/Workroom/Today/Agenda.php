@@ -9,6 +9,7 @@ use App\Models\Jar;
 use App\Models\Lot;
 use App\Models\Preparation;
 use App\Models\Watch;
+use App\Workroom\Make\MakeState;
 use App\Workroom\Pantry\LotPage;
 use App\Workroom\Wording;
 use Illuminate\Database\Eloquent\Builder;
@@ -144,10 +145,22 @@ final readonly class Agenda
     /** @return list<Due> */
     private function making(): array
     {
-        return $this->each(Batch::query()->where('status', 'making')->with('version')->orderBy('started_at'), fn (Batch $batch): Due => new Due(
-            is_string($batch->document['name'] ?? null) ? $batch->document['name'] : $batch->code, say('today.making'), Carbon::now(),
+        return $this->each(Batch::query()->where('status', 'making')->with('version', 'entries')->orderBy('started_at'), fn (Batch $batch): Due => new Due(
+            is_string($batch->document['name'] ?? null) ? $batch->document['name'] : $batch->code, $this->inProgress($batch), Carbon::now(),
             $this->wording->ago($batch->started_at), route('make', $batch), 4, open: say('ui.shelf.continue'),
         ));
+    }
+
+    /** Which batch, where it stands, since when: two of one formula are told apart by it. */
+    private function inProgress(Batch $batch): string
+    {
+        $state = MakeState::of($batch);
+        $step = $state->now();
+
+        return say('today.making', [
+            'code' => $batch->code, 'verb' => say("make.verb.{$step->kind->value}"), 'n' => (string) ($state->plan->indexOf($step->key) + 1),
+            'of' => (string) count($state->plan->steps), 'begun' => $this->wording->ago($batch->started_at),
+        ]);
     }
 
     /** @return list<Due> */

@@ -91,7 +91,7 @@ final class WatchBook
     private function add(Batch $batch, array $seen): void
     {
         DB::transaction(static function () use ($batch, $seen): void {
-            if (Sighting::query()->where('client_key', $seen['client_key'])->exists()) {
+            if (Sighting::isTold(array_diff_key($seen, ['happened_at' => true]))) {
                 return;
             }
             $watch = Watch::query()->firstOrCreate(['batch_id' => $batch->id], ['begun_at' => $batch->finished_at]);

@@ -19,7 +19,7 @@ final class AmountOpen implements Check
             if (! $line->isOpen() || $line->ingredient === null || $line->amount === null) {
                 continue;
             }
-            yield new Finding('measure.open', Severity::Mind, [$line->position], [
+            yield new Finding('measure.open', Severity::Stop, [$line->position], [
                 'ingredient' => Term::ingredient($line->ingredient->key),
                 'entered' => Term::text($line->amount->entered),
             ], variant: match (true) {

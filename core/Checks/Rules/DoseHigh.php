@@ -19,9 +19,6 @@ use Ilvane\Core\Formula\WeighedLine;
 /** More of something than its usual range, or than the law allows; or something not meant to stay on at all. */
 final class DoseHigh implements Check
 {
-    /** What may be more than half of a batch is a base the rest floats in, and may as well be all of it, percent. */
-    public const BASE = 60.0;
-
     public function examine(Assessment $assessment): iterable
     {
         foreach ($assessment->composition->known() as $line) {
@@ -40,7 +37,7 @@ final class DoseHigh implements Check
         $usual = self::hasOwnRule($ingredient->kind) ? null : ($rinseOff ? $ingredient->rinseOffMax : $ingredient->use?->max);
         $law = $rinseOff ? null : $ingredient->legalMax;
         $overLaw = $law === null ? null : $percent?->above($law);
-        $overUsual = $usual === null || $usual >= self::BASE ? null : $percent?->above($usual);
+        $overUsual = $usual === null || $usual >= Ingredient::BASE_PERCENT ? null : $percent?->above($usual);
         $limit = $overLaw !== null ? $law : $usual;
         if ($percent === null || $limit === null || ($overLaw ?? $overUsual) === null) {
             return;

@@ -5,16 +5,18 @@ declare(strict_types=1);
 namespace Ilvane\Core\Checks\Rules;
 
 use Ilvane\Core\Catalogue\Allergen;
+use Ilvane\Core\Catalogue\Ingredient;
 use Ilvane\Core\Checks\Assessment;
 use Ilvane\Core\Checks\Check;
 use Ilvane\Core\Checks\Finding;
 use Ilvane\Core\Checks\Severity;
 use Ilvane\Core\Checks\Term;
+use Ilvane\Core\Formula\WeighedLine;
 
 /** What comes from foods that some people must not meet, nuts aside. */
 final class FoodAllergens implements Check
 {
-    private const SAID_ELSEWHERE = [Allergen::TreeNut, Allergen::Peanut];
+    private const SAID_ELSEWHERE = [Allergen::TreeNut, Allergen::Peanut, Allergen::Legume];
 
     /** Known to matter mostly when eaten, or rare. */
     private const MINOR = [Allergen::Coconut, Allergen::LatexPlant, Allergen::StoneFruit, Allergen::Asteraceae];
@@ -31,6 +33,23 @@ final class FoodAllergens implements Check
         }
         if ($lines !== []) {
             yield new Finding('label.allergen', Severity::Note, array_values(array_unique($lines)), ['ingredients' => Term::ingredients($keys)]);
+        }
+        yield from $this->legumes($assessment);
+    }
+
+    /**
+     * Legumes are no nuts and are made of none, but people allergic to one may react to another.
+     *
+     * @return iterable<Finding>
+     */
+    private function legumes(Assessment $assessment): iterable
+    {
+        $lines = $assessment->composition->linesWith(static fn (Ingredient $ingredient): bool => $ingredient->hasAllergen(Allergen::Legume));
+        if ($lines !== []) {
+            yield new Finding('label.allergen', Severity::Note,
+                array_values(array_unique(array_map(static fn (WeighedLine $line): int => $line->position, $lines))),
+                ['ingredients' => Term::ingredients(array_map(static fn (WeighedLine $line): string => $line->ingredient->key ?? '', $lines))],
+                variant: 'legume');
         }
     }
 }

@@ -11,6 +11,18 @@
         </div>
         <aside class="label-aside">
             @unless ($label->isSafeToUse)<p class="said said-refused" role="alert">{{ __('ui.label.not_safe') }}</p>@endunless
+            @if ($label->unnamed !== [])
+                <section class="label-unnamed" role="alert">
+                    <p>{{ __('ui.label.unnamed', ['what' => implode('; ', $label->unnamed)]) }}</p>
+                    @foreach ($label->unnamed as $open)
+                        <form method="post" action="{{ route('label.name', $batch) }}">@csrf<input type="hidden" name="open" value="{{ $open }}">
+                            <label><span class="label">{{ __('ui.label.unnamed_field', ['what' => $open]) }}</span><input name="inci" maxlength="120" placeholder="Chamomilla Recutita Flower Water"></label> <button class="button">{{ __('ui.label.unnamed_do') }}</button></form>
+                    @endforeach
+                </section>
+            @endif
+            @if ($label->mayDeclare !== [])<p class="label-may">{{ __('ui.label.may_declare', ['names' => implode(', ', $label->mayDeclare)]) }}</p>@endif
+            @if ($asPlanned !== [])<p class="label-planned">{{ __('ui.label.as_planned', ['lines' => implode(', ', $asPlanned)]) }}</p>@endif
+            @if ($batch->despite !== null)<p class="label-despite">{{ __('ui.label.despite', ['stops' => implode(' ', \App\Workroom\Make\Despite::said($batch))]) }}</p>@endif
             <p class="label-fit @unless ($layout->fits()) is-urgent @endunless" role="status">{{ __($layout->fits() ? 'labels.fits' : 'labels.fits_not', ['pt' => app(\App\Workroom\Wording::class)->number($layout->pt, 2), 'over' => app(\App\Workroom\Wording::class)->number($layout->over, 1)]) }}</p>
             <form method="get" action="{{ route('label', $batch) }}" class="label-wish">
                 <label><span class="label">{{ __('labels.size') }}</span><select name="size">@foreach ($sizes as $size)<option value="{{ $size }}" @selected($size === $wish['size'])>{{ __("labels.sizes.$size") }}</option>@endforeach</select></label>
@@ -20,7 +32,7 @@
                 <fieldset><legend class="label">{{ __('labels.many') }}</legend><p class="act-fields"><label><span class="label">{{ __('labels.count') }}</span><input name="count" form="label-sheet" inputmode="numeric" maxlength="3" value="{{ $count }}"></label><label><span class="label">{{ __('labels.from') }}</span><input name="from" form="label-sheet" inputmode="numeric" maxlength="3" value="1"></label><span class="label">{{ __('labels.of_places', ['places' => $places]) }}</span><button class="button button-quiet" form="label-sheet">{{ __('labels.make') }}</button></p></fieldset>
             </form>
             <form id="label-sheet" method="get" action="{{ route('label.pdf', $batch) }}"><input type="hidden" name="size" value="{{ $wish['size'] }}"><input type="hidden" name="code" value="{{ $wish['code'] ? 1 : 0 }}"><input type="hidden" name="slip" value="{{ $wish['slip'] ? 1 : 0 }}"></form>
-            <details class="label-words"><summary>{{ __('made.trace.words') }}</summary><p><b>{{ $label->name }}</b>, {{ $label->family }}</p><p>{{ __('ui.label.contents') }} {{ implode(', ', $label->contents) }}</p><p>{{ $label->directions }}</p><p>{{ implode(' ', $label->cautions) }}</p><p>{{ __('ui.label.batch') }} {{ $label->code }}, {{ __('ui.label.made') }} {{ $label->madeOn }}, {{ __('ui.label.best_before') }} {{ $label->bestBefore ?? __('ui.label.no_date') }}, {{ __('ui.label.net', ['grams' => $label->net]) }}</p></details>
+            <details class="label-words"><summary>{{ __('made.trace.words') }}</summary><p><b>{{ $label->name }}</b>, {{ $label->family }}</p><p>{{ __('ui.label.contents') }} {{ implode(', ', $label->contents) }}</p><p>{{ $label->directions }}</p><p>{{ implode(' ', $label->cautions) }}</p><p>{{ __('ui.label.batch') }} {{ $label->code }}, {{ __($label->isFrozen ? 'ui.label.frozen' : 'ui.label.made') }} {{ $label->madeOn }}, {{ __('ui.label.best_before') }} {{ $label->bestBefore ?? __('ui.label.no_date') }}, {{ __('ui.label.net', ['grams' => $label->net]) }}</p></details>
             <p>{{ __('ui.label.true_size') }}</p>
             <button class="button button-quiet" type="button" x-data="printer">{{ __('ui.label.print') }}</button>
             <form method="post" action="{{ route('labels.maker') }}" class="label-maker">@csrf<label><span class="label">{{ __('labels.maker') }}</span><input name="maker" maxlength="160" value="{{ $label->maker }}"></label> <button class="button button-quiet">{{ __('labels.maker_keep') }}</button></form>

@@ -17,12 +17,23 @@
         <section>
             <h2>{{ __('ui.record.what_went_in') }}</h2>
             <table class="plain went-in">
-                <thead><tr><th></th><th></th><th class="num">{{ __('ui.record.planned') }}</th><th class="num">{{ __('ui.record.weighed') }}</th><th class="num">{{ __('ui.record.share') }}</th></tr></thead>
-                <tbody>@foreach ($record->lines as $line)<tr><td>{{ $line['name'] }}</td><td class="quiet">{{ $line['phase'] }}</td><td class="num">{{ $line['planned'] }}</td><td class="num"><b>{{ $line['weighed'] }}</b></td><td class="num">{{ $line['percent'] }}</td></tr>@endforeach</tbody>
+                <thead><tr><th>{{ __('ui.bench.ingredient') }}</th><th>{{ __('ui.bench.phase') }}</th><th class="num">{{ __('ui.record.planned') }}</th><th class="num">{{ __('ui.record.taken') }}</th><th>{{ __('ui.record.how') }}</th><th class="num">{{ __('ui.record.share') }}</th></tr></thead>
+                <tbody>
+                    @foreach ($record->lines as $line)
+                        <tr class="is-{{ str_replace('_', '-', $line['is']) }}"><td>{{ $line['name'] }}</td><td class="quiet">{{ $line['phase'] }}</td><td class="num">{{ $line['planned'] }}</td><td class="num taken">{{ $line['taken'] }}</td><td class="state">{{ $line['state'] }}</td><td class="num">{{ $line['percent'] }}</td></tr>
+                    @endforeach
+                </tbody>
             </table>
+            @if ($record->notDone !== [])<p class="not-done"><b>{{ __('ui.record.not_done') }}:</b> {{ implode(', ', $record->notDone) }}</p>@endif
+            @if ($record->batch->despite !== null)
+                <h2>{{ __('ui.record.despite') }}</h2>
+                <ul class="despite">@foreach (\App\Workroom\Make\Despite::said($record->batch) as $stop)<li>{{ $stop }}</li>@endforeach</ul>
+                <p>{{ __('make.despite_why', ['reason' => $record->batch->despite['reason']]) }}</p>
+            @endif
             <h2>{{ __('ui.record.yield') }} <b class="big">{{ $record->yield }}</b></h2>
             <svg class="flow" viewBox="0 0 {{ \App\Drawing\Flow::WIDTH }} {{ $record->flow->height }}" role="img" aria-label="{{ __('ui.record.yield') }}"><text class="flow-in" x="0" y="{{ $record->flow->top + $record->flow->stream / 2 - 6 }}">{{ __('ui.record.went_in') }}</text><text class="flow-figure" x="0" y="{{ $record->flow->top + $record->flow->stream / 2 + 14 }}">{{ $record->in }}</text>@foreach ($record->flow->bands as $band)<path class="flow-band balance-{{ $band['part'] }}" d="{{ $band['path'] }}"/><text class="flow-name" x="340" y="{{ $band['y'] + 4 }}"><tspan class="flow-figure">{{ $record->part($band['part'])['figure'] }}</tspan> {{ $record->part($band['part'])['label'] }}</text>@endforeach</svg>
             <dl class="figures figures-row">@foreach ($record->balance as $part)@if ($part['grams'] < 0)<div class="part-{{ $part['part'] }}"><dt>{{ $part['label'] }}</dt><dd>{{ $part['figure'] }}</dd></div>@endif @endforeach<div><dt>pH</dt><dd>{{ $record->ph ?? __('ui.record.ph_none') }}</dd></div></dl>
+            @if ($record->byState !== [])<p class="by-state">{{ __('ui.record.of_it') }} {{ implode(' · ', $record->byState) }}.</p>@endif
             <p class="quiet">{{ __('ui.record.missing_why') }}</p>
             @if ($made->cost !== null)<h2>{{ __('made.cost') }}</h2><p>{{ __('made.cost_of', $made->cost) }}. {{ $made->cost['missing'] }}</p><p class="quiet">{{ __('made.cost_basis') }}</p>@endif
         </section>

@@ -1,6 +1,7 @@
 @php($bench = __('ui.bench'))
 <div id="bench-body" class="bench" data-search="{{ route('catalogue.search') }}?not={{ $page->formula->id }}&amp;q=" @if ($page->elsewhere !== null) data-elsewhere @endif>
-    @include('bench.elsewhere', ['isChanged' => $page->elsewhere !== null, 'contested' => $page->contested(), 'theirs' => null])
+    @include('bench.elsewhere', ['isChanged' => $page->elsewhere !== null, 'contested' => $page->contested()])
+    @include('bench.refused')
 
     <header class="bench-head" id="bench-head">
         <div class="bench-name">
@@ -15,15 +16,15 @@
             <input name="ph" value="{{ $page->draft->text('ph') }}" inputmode="decimal" maxlength="20" @isset($page->problems['ph']) aria-invalid="true" aria-describedby="problem-ph" @endisset>
             @isset($page->problems['ph'])<span class="problem" id="problem-ph">{{ $page->problems['ph'] }}</span>@endisset
         </label>
-        <div class="bench-steps" id="bench-steps">
-            @php($ways = $page->ways())
-            @foreach (['undo' => '↶', 'redo' => '↷'] as $way => $arrow)
-                <button class="button button-quiet" name="do" value="{{ $way }}" id="do-{{ $way }}" title="{{ $ways[$way] }}" @disabled($ways[$way] === null)><span aria-hidden="true">{{ $arrow }}</span> {{ __("ui.bench.$way") }}</button>
-            @endforeach
-        </div>
+        @include('bench.steps')
         <div class="bench-do">
             <button type="button" class="button button-quiet" id="keep-open" data-opens="keep-sheet" aria-haspopup="dialog" @disabled($page->isEmpty)>{{ __('ui.bench.keep') }} …</button>
-            <button class="button" form="make" id="do-make" @disabled($page->isEmpty)>{{ __('ui.bench.make') }}</button>
+            @if ($page->leads() !== '')
+                <button type="button" class="button button-stop" id="do-make" data-walk>{{ $page->leads() }}</button>
+                @if ($page->canBeForced())<button type="button" class="link" data-opens="anyway-sheet" aria-haspopup="dialog">{{ __('ui.make.anyway') }}</button>@endif
+            @else
+                <button class="button" form="make" id="do-make" @disabled($page->isEmpty)>{{ __('ui.bench.make') }}</button>
+            @endif
         </div>
     </header>
 
@@ -85,7 +86,7 @@
                 <p class="quiet">{{ __('ui.bench.keeps_basis') }}</p>
             </details>
         @endif
-        <details class="about">
+        <details class="about" id="what-for">
             <summary>{{ __('ui.bench.about') }}</summary>
             <div class="about-fields">
                 @foreach (['family' => 'words.family', 'use' => 'words.use', 'audience' => 'words.audience', 'region' => 'words.region', 'intended' => 'words.intended', 'storage' => 'words.storage'] as $field => $words)

@@ -4,7 +4,6 @@
         <p>{{ __($contested === [] ? 'ui.bench.elsewhere' : 'ui.bench.contested') }}</p>
         @if ($contested !== [])<ul>@foreach ($contested as $field)<li>{{ $field }}</li>@endforeach</ul>@endif
     </div>
-    @if ($theirs !== null)<a class="button button-quiet" href="{{ $theirs }}">{{ __('ui.bench.take_theirs') }}</a>
-    @else<button class="button button-quiet" name="do" value="yield">{{ __('ui.bench.yield') }}</button>@endif
+    <button class="button button-quiet" name="do" value="yield">{{ __('ui.bench.yield') }}</button>
     <button class="button" name="do" value="overwrite">{{ __($contested === [] ? 'ui.bench.take_mine' : 'ui.bench.take_mine_here') }}</button>
 </div>

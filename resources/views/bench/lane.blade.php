@@ -19,8 +19,7 @@
             <input class="amount" name="{{ $field }}[amount]" value="{{ $row['amount'] }}" maxlength="200" aria-label="{{ $line }}, {{ $bench['amount'] }}" placeholder="{{ $bench['amount_hint'] }}" @if ($row['error'] !== '' && ! $row['unfinished']) aria-invalid="true" aria-describedby="problem-{{ $row['key'] }}" @endif>
             <span class="num grams">{{ $row['grams'] }}@if ($row['band'] !== '')<small>{{ $row['band'] }}</small>@endif</span>
             <span class="num share">{{ $row['percent'] }}</span>
-            @if ($page->holdsMenuOf($row['key'], $row['phase'], $row['prepared']))<details class="row-more" data-keep></details>@else
-            <details class="row-more">
+            <details class="row-more" id="more-{{ $row['key'] }}">
                 <summary aria-label="{{ str_replace(':n', $row['position'], $bench['more']) }}">⋯</summary>
                 <div class="row-menu">
                     <label><span class="label">{{ $bench['phase'] }}</span>
@@ -38,7 +37,7 @@
                         <button class="button button-quiet" name="do" value="remove:{{ $row['key'] }}">{{ $bench['remove'] }}</button>
                     </span>
                 </div>
-            </details>@endif
+            </details>
             @if ($row['lot'] !== '')<p class="row-lot">{{ $row['lot'] }}</p>@endif
             @if ($row['error'] !== '')<p class="problem @if ($row['unfinished']) is-unfinished @endif" id="problem-{{ $row['key'] }}">{{ $row['error'] }}</p>@endif
         </div>

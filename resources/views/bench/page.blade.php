@@ -16,6 +16,15 @@
         </form>
         <form method="dialog"><button class="link">{{ __('ui.keys.close') }}</button></form>
     </dialog>
+    <dialog class="sheet" id="anyway-sheet" aria-labelledby="anyway-heading">
+        <form method="post" action="{{ route('formula.make', $page->formula) }}">
+            @csrf
+            <h2 id="anyway-heading">{{ __('ui.make.anyway_do') }}</h2>
+            <label><span class="label">{{ __('ui.make.anyway_why') }}</span><input name="reason" maxlength="300" required></label>
+            <p><button class="button">{{ __('ui.make.anyway_do') }}</button></p>
+        </form>
+        <form method="dialog"><button class="link">{{ __('ui.keys.close') }}</button></form>
+    </dialog>
     @include('bench.keys')
     <form id="make" method="post" action="{{ route('formula.make', $page->formula) }}">@csrf</form>
 </x-page>

@@ -17,10 +17,10 @@
         {{ $head ?? '' }}
     </header>
     @if (session('said'))
-        <div class="said" role="status"><p>{{ session('said') }}</p>@if (session('undo'))<form method="post" action="{{ session('undo') }}">@csrf<input type="hidden" name="client_key" value="{{ \Illuminate\Support\Str::uuid() }}"><input type="hidden" name="back" value="today"><button class="link">{{ __('today.undo') }}</button></form>@endif</div>
+        <div class="said" role="status"><p>{{ session('said') }}</p>@if (session('undo'))<form method="post" action="{{ session('undo') }}">@csrf<input type="hidden" name="client_key" value="{{ \Illuminate\Support\Str::uuid() }}"><input type="hidden" name="back" value="today"><button class="link">{{ __('today.undo') }}</button></form>@endif<button type="button" class="said-close" aria-label="{{ __('ui.close') }}">×</button></div>
     @endif
     @if (session('refused'))
-        <p class="said said-refused" role="alert">{{ session('refused') }}</p>
+        <div class="said said-refused" role="alert"><p>{{ session('refused') }}</p><button type="button" class="said-close" aria-label="{{ __('ui.close') }}">×</button></div>
     @endif
     <main id="work" tabindex="-1">
         {{ $slot }}

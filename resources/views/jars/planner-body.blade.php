@@ -1,10 +1,12 @@
-<div id="bench-body" class="bench planner" data-search="{{ route('catalogue.search') }}?of=infusion&amp;q=" @if ($page->changedElsewhere) data-elsewhere @endif>
-    @include('bench.elsewhere', ['isChanged' => $page->changedElsewhere, 'contested' => [], 'theirs' => route('jar', $page->jar)])
+<div id="bench-body" class="bench planner" data-search="{{ route('catalogue.search') }}?of=infusion&amp;q=" @if ($page->elsewhere !== null) data-elsewhere @endif>
+    @include('bench.elsewhere', ['isChanged' => $page->elsewhere !== null, 'contested' => $page->contested()])
+    @include('bench.refused')
     <header class="bench-head" id="bench-head">
         <div class="bench-name">
             <input class="name" name="name" value="{{ $page->draft->text('name') }}" maxlength="120" aria-label="{{ __('ui.bench.name') }}" @isset($page->problems['name']) aria-invalid="true" aria-describedby="problem-name" @endisset>
             @isset($page->problems['name'])<p class="problem" id="problem-name">{{ $page->problems['name'] }}</p>@endisset
         </div>
+        @include('bench.steps')
         <div class="bench-do">
             <button class="button button-quiet" form="drop">{{ __('jars.drop') }}</button>
             <button class="button" form="fill" @disabled(! $page->canStart())>{{ __('jars.fill') }}</button>

@@ -1,6 +1,12 @@
 @if ($page->step->seconds !== null)
     @include('make.clock')
 @endif
+@if ($page->detail['isWhipped'])
+    <details class="worked" @if (old('before', $page->detail['before']) !== null) open @endif>
+        <summary>{{ __('make.cup_before_means') }}</summary>
+        @include('make.cup', ['cups' => ['before']])
+    </details>
+@endif
 <p class="hob-second">{{ __('make.set.asked') }}</p>
 @if ($page->detail['felt'] !== null)<p class="hob-state" role="status">{{ __('make.set.then.'.$page->detail['felt']) }}</p>@endif
 @push('go')

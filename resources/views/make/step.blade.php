@@ -17,12 +17,22 @@
             @endforeach
         </ol>
     </header>
+    @if ($page->waiting !== null)
+        <div class="hob-waits" role="status"><p>{{ $page->waits() }}</p><a class="button" href="{{ route('make.step', [$batch, $page->waiting->key]) }}">{{ __('make.go_there') }}</a></div>
+    @endif
+    @if ($page->despite !== [])
+        <details class="hob-despite">
+            <summary>{{ trans_choice('make.despite', count($page->despite)) }}</summary>
+            <ul>@foreach ($page->despite as $stop)<li>{{ $stop }}</li>@endforeach</ul>
+            <p>{{ __('make.despite_why', ['reason' => $batch->despite['reason']]) }}</p>
+        </details>
+    @endif
     @if (session('refused'))<p class="said said-refused" role="alert">{{ session('refused') }}</p>@endif
     <main id="work" class="hob-step hob-{{ $page->step->kind->value }} @if ($page->isPlain()) hob-plain @endif" x-data="live" @if ($page->live !== []) data-reading="{{ route('make.reading', [$batch, $page->step->key]) }}" @endif>
         <form method="post" action="{{ route('make.record', [$batch, $page->step->key]) }}" x-data="step" data-batch="{{ $batch->pendingKey() }}" data-now="{{ route('make', $batch) }}" data-ahead="{{ json_encode($page->ahead) }}" @if ($page->most !== null) data-most="{{ $page->most }}" @endif novalidate>
             @csrf
             <input type="hidden" name="client_key" value="{{ $page->clientKey }}">
-            <x-vessel :section="$page->vessel" class="hob-vessel"/>
+            <div class="hob-vessel"><x-vessel :section="$page->vessel"/></div>
             <p class="hob-verb">{{ $page->verb }}</p>
             <h1 class="hob-what">{{ $page->what }}</h1>
             @if ($page->number !== '')
@@ -52,6 +62,16 @@
             <p class="ahead-end">{{ __('make.ahead_end') }}</p>
             <p class="hob-note" data-waits="{{ __('make.waits') }}"></p>
         </section>
+        <details class="hob-drop">
+            <summary>{{ __('make.dropped.open') }}</summary>
+            <form method="post" action="{{ route('make.drop', $batch) }}">
+                @csrf
+                <input type="hidden" name="client_key" value="{{ $page->clientKey }}">
+                <label class="from-lot"><span class="label">{{ __('make.dropped.why') }}</span><input name="reason" maxlength="300"></label>
+                @if ($page->state->weights() !== [])<label class="sure"><input type="checkbox" name="used" value="1" checked> {{ __('make.dropped.used') }}</label>@endif
+                <p><button class="button button-quiet">{{ __('make.dropped.do') }}</button></p>
+            </form>
+        </details>
         @if ($page->hasInstruments)<form class="practise" method="post" action="{{ route('make.practise', $batch) }}">@csrf<button class="link">{{ __('make.practise') }}</button> <select name="pace" aria-label="{{ __('make.practise') }}">@foreach ([1, 5, 20] as $times)<option value="{{ $times }}" @selected($times === 5)>{{ __('make.pace', ['times' => $times]) }}</option>@endforeach</select></form>@endif
     </main>
 </body>

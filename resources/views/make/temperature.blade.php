@@ -9,7 +9,7 @@
     @endforeach
 </div>
 @php($gate = $page->step->kind->value === 'gate')
-<p class="hob-state @if ($page->detail['ready']) is-ready @endif">{{ $page->detail['ready'] ? __($gate ? 'make.gate_is_open' : 'make.ready') : ($gate ? __('make.gate_is_shut') : __('make.not_ready', ['enough' => $page->detail['enough']])) }}</p>
+<p class="hob-state @if ($page->detail['ready']) is-ready @endif">{{ $page->detail['ready'] ? __($gate ? 'make.gate_is_open' : (count($page->detail['fields']) > 1 ? 'make.ready' : 'make.ready_one')) : ($gate ? __('make.gate_is_shut') : __(count($page->detail['fields']) > 1 ? 'make.not_ready' : 'make.not_ready_one', ['enough' => $page->detail['enough']])) }}</p>
 @if ($page->detail['readings'] !== [])
     <p class="hob-readings"><span class="label">{{ __('make.written') }}</span> {{ implode(' · ', array_slice($page->detail['readings'], -6)) }}</p>
 @endif
@@ -20,5 +20,5 @@
 </details>
 @push('go')
     @unless ($gate)<button class="button button-quiet hob-go" name="do" value="note">{{ __('make.note') }}</button>@endunless
-    <button class="button hob-go" name="do" value="on">{{ $gate ? __('make.gate_through') : __('make.go_on') }}</button>
+    <button class="button hob-go" name="do" value="on">{{ $gate ? __('make.gate_through') : __(count($page->detail['fields']) > 1 ? 'make.go_on' : 'make.go_on_one') }}</button>
 @endpush

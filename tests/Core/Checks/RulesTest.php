@@ -77,7 +77,7 @@ final class RulesTest extends CoreCase
         yield 'not for leaving on' => [$with(1, ['ingredient' => 'onion-juice']), ['irritant.strong']];
         yield 'a food left on' => [$with(1, ['ingredient' => 'yoghurt']), ['dose.high']];
         yield 'fresh plant in the oil phase' => [$with(4, ['ingredient' => 'rosemary-fresh', 'amount' => '10 %']), ['plant.fresh_in_oil']];
-        yield 'a thousand or one' => [$with(1, ['amount' => '6,000 g']), ['measure.ambiguous']];
+        yield 'a thousand or one' => [$with(1, ['amount' => '6,000 g']), ['measure.ambiguous', 'measure.unread']];
         yield 'no measure' => [$with(1, ['amount' => 'some']), ['measure.open']];
         yield 'more than there is room for' => [$with(1, ['amount' => '95 %']), ['humectant.high', 'measure.sum_not_100']];
         yield 'not enough to make 100' => [$with(0, ['amount' => '50 %']), ['measure.sum_not_100']];

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workroom\Bench;
+
+use App\Workroom\Offer;
+use Illuminate\Support\Carbon;
+use Ilvane\Core\Checks\Evaluator;
+use Ilvane\Core\Checks\Finding;
+use Ilvane\Core\Checks\Fix;
+
+/** The findings and offers of a draft, found again by what a press names. */
+final readonly class Offers
+{
+    public function __construct(private Evaluator $evaluator)
+    {
+    }
+
+    /** @return array<string, Finding> by "code@keys" */
+    public function findingsOf(Draft $draft): array
+    {
+        $keys = array_column($draft->lines(), 'key');
+        $found = [];
+        foreach ($this->findings($draft) as $finding) {
+            $found[Offer::idOf($finding, $keys)] = $finding;
+        }
+
+        return $found;
+    }
+
+    /** @param  string  $what  "code@keys#offer" */
+    public function find(Draft $draft, string $what): ?Fix
+    {
+        return Offer::find($this->findings($draft), array_column($draft->lines(), 'key'), $what);
+    }
+
+    /** @return list<Finding> */
+    private function findings(Draft $draft): array
+    {
+        [$formula] = $draft->formula();
+
+        return $this->evaluator->evaluate($formula, madeOn: Carbon::now()->toDateTimeImmutable())->findings;
+    }
+}
