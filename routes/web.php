@@ -40,7 +40,7 @@ Route::get('/settings', [SettingsController::class, 'show'])->name('settings');
 Route::post('/settings', [SettingsController::class, 'keep'])->name('settings.keep');
 Route::post('/settings/language', [SettingsController::class, 'keepLanguage'])->name('settings.language');
 Route::post('/settings/instruments', [SettingsController::class, 'keepInstruments'])->name('settings.instruments');
-Route::post('/settings/forget/{what}', [SettingsController::class, 'forget'])->where('what', '[a-z]+')->name('settings.forget');
+Route::post('/settings/learned', [SettingsController::class, 'learned'])->name('settings.learned');
 Route::post('/settings/kitchen', [SettingsController::class, 'keepKitchen'])->name('settings.kitchen');
 Route::post('/settings/hair', [SettingsController::class, 'keepHair'])->name('settings.hair');
 Route::controller(DoorController::class)->group(function (): void {

@@ -11,9 +11,11 @@ use Symfony\Component\Console\Output\OutputInterface;
 
 final class CatalogueCommand extends Command
 {
+    use InAWorkroom;
+
     private const UNKNOWN = 2;
 
-    protected $signature = 'ilvane:catalogue {key? : one ingredient} {--csv : all of them as the shipped CSV}';
+    protected $signature = 'ilvane:catalogue {key? : one ingredient} {--csv : all of them as the shipped CSV} {--workroom= : demo or mine, to use that workroom’s measures, scale and ingredients}';
 
     protected $description = 'Print the ingredient catalogue, or one entry, as JSON';
 

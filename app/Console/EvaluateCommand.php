@@ -18,9 +18,10 @@ use Ilvane\Core\Reading\TextRefused;
 
 final class EvaluateCommand extends Command
 {
+    use InAWorkroom;
     use ReadsInput;
 
-    protected $signature = 'ilvane:evaluate {file : a formula in ilvane.formula/1 or a recipe as plain text or a sheet (.csv, .xlsx, .ods), or - for standard input} {--text : for people instead of programs} {--lang=en : en or fr}';
+    protected $signature = 'ilvane:evaluate {file : a formula in ilvane.formula/1 or a recipe as plain text or a sheet (.csv, .xlsx, .ods), or - for standard input} {--text : for people instead of programs} {--lang=en : en or fr} {--workroom= : demo or mine, to use that workroom’s measures, scale and ingredients}';
 
     protected $description = 'Judge a formula or a recipe: shares, keeping regime, findings with reasons, sources and fixes';
 

@@ -15,9 +15,10 @@ use Ilvane\Core\Measure\Tools;
 
 final class InfuseCommand extends Command
 {
+    use InAWorkroom;
     use ReadsInput;
 
-    protected $signature = 'ilvane:infuse {file : a plan in ilvane.infusion-plan/1, or - for standard input} {--lang=en : en or fr}';
+    protected $signature = 'ilvane:infuse {file : a plan in ilvane.infusion-plan/1, or - for standard input} {--lang=en : en or fr} {--workroom= : demo or mine, to use that workroom’s measures, scale and ingredients}';
 
     protected $description = 'Work out an infusion: room in the jar, strength over time, when it is ready, what comes out, what to mind';
 

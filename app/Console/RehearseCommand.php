@@ -15,9 +15,10 @@ use Ilvane\Core\Rehearsing\Rehearse;
 
 final class RehearseCommand extends Command
 {
+    use InAWorkroom;
     use ReadsInput;
 
-    protected $signature = 'ilvane:rehearse {file : a formula in ilvane.formula/1, with or without its process, or - for standard input} {--lang=en : en or fr}';
+    protected $signature = 'ilvane:rehearse {file : a formula in ilvane.formula/1, with or without its process, or - for standard input} {--lang=en : en or fr} {--workroom= : demo or mine, to use that workroom’s measures, scale and ingredients}';
 
     protected $description = 'Go through a making before anything is melted: temperatures, what melts when, water lost, what would go wrong';
 

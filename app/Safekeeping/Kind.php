@@ -16,9 +16,17 @@ final readonly class Kind
      * @param  string  $key  of the record in its table: "uid", "key" or "name"
      * @param  array<string, string>  $columns  type by column
      * @param  array<string, Part>  $parts  by their place in the record
+     * @param  array<string, null|list<never>>  $grown  what a record written before it was kept holds instead, by column or part
      */
-    public function __construct(public string $name, public string $format, public string $table, public string $key, public array $columns, public array $parts = [])
-    {
+    public function __construct(
+        public string $name,
+        public string $format,
+        public string $table,
+        public string $key,
+        public array $columns,
+        public array $parts = [],
+        public array $grown = [],
+    ) {
     }
 
     /**
@@ -31,16 +39,18 @@ final readonly class Kind
         $entry = ['kind' => 'text', 'subject' => 'text', 'client_key' => 'text'];
         $times = ['created_at' => 'text', 'updated_at' => 'text'];
 
+        $states = ['revision' => 'integer', 'state' => 'json', 'did' => 'text', 'about' => 'text', 'undo_to' => 'integer?', 'redo_to' => 'integer?', 'created_at' => 'text'];
+
         return [
             'formulas' => new self('formula', 'ilvane.formula-record/1', 'formulas', 'uid', ['name' => 'text', 'draft' => 'json', 'revision' => 'integer', 'trial_of' => 'version?', ...$times], [
                 'versions' => new Part('formula_versions', 'formula_id', ['number' => 'integer', 'document' => 'json', 'note' => 'text', 'created_at' => 'text'], 'number'),
-                'states' => new Part('draft_states', 'formula_id', ['revision' => 'integer', 'state' => 'json', 'did' => 'text', 'about' => 'text', 'undo_to' => 'integer?', 'redo_to' => 'integer?', 'created_at' => 'text'], 'revision'),
+                'states' => new Part('draft_states', 'formula_id', $states, 'revision'),
                 'to_make' => new Part('to_make', 'formula_id', ['grams' => 'number', 'created_at' => 'text'], 'id'),
             ]),
             'jars' => new self('jar', 'ilvane.jar/1', 'jars', 'uid', [
                 'code' => 'text?', 'name' => 'text', 'draft' => 'json', 'revision' => 'integer', 'plan' => 'json?', 'status' => 'text', 'started_at' => 'text?', 'ended_at' => 'text?', 'outcome' => 'json?',
                 'shake_at' => 'text?', 'ready_at' => 'text?', 'strain_at' => 'text?', 'too_strong_at' => 'text?', 'alarm' => 'text', ...$times,
-            ], ['entries' => new Part('jar_entries', 'jar_id', [...$entry, 'value' => 'number?', 'note' => 'text', 'happened_at' => 'text', 'recorded_at' => 'text'], 'id', 'subject')]),
+            ], ['entries' => new Part('jar_entries', 'jar_id', [...$entry, 'value' => 'number?', 'note' => 'text', 'happened_at' => 'text', 'recorded_at' => 'text'], 'id', 'subject'), 'states' => new Part('draft_states', 'jar_id', $states, 'revision')], ['states' => []]),
             'preparations' => new self('preparation', 'ilvane.preparation/1', 'preparations', 'uid', ['method' => 'text', 'plan' => 'json', 'status' => 'text', 'made_at' => 'text?', 'grams' => 'number?', ...$times]),
             'lots' => new self('lot', 'ilvane.lot/1', 'lots', 'uid', [
                 'code' => 'text', 'kind' => 'text', 'name' => 'text', 'ingredient' => 'text?', 'document' => 'json?', 'grams' => 'number', 'grams_left' => 'number', 'portion_grams' => 'number?', 'strength' => 'number?', 'price' => 'number?',
@@ -48,7 +58,7 @@ final readonly class Kind
             ], ['entries' => new Part('lot_entries', 'lot_id', [...$entry, 'grams' => 'number?', 'note' => 'text', 'happened_at' => 'text', 'recorded_at' => 'text'], 'id', 'subject')]),
             'batches' => new self('batch', 'ilvane.batch/1', 'batches', 'uid', [
                 'code' => 'text', 'formula_version_id' => 'version', 'document' => 'json', 'status' => 'text', 'at_step' => 'text', 'started_at' => 'text', 'finished_at' => 'text?', 'best_before' => 'text?', 'outcome' => 'json?',
-                'grams_left' => 'number?', 'stands' => 'text', 'gone_at' => 'text?', ...$times,
+                'grams_left' => 'number?', 'stands' => 'text', 'gone_at' => 'text?', 'despite' => 'json?', ...$times,
             ], [
                 'entries' => new Part('batch_entries', 'batch_id', [...$entry, 'step' => 'text', 'value' => 'number?', 'reason' => 'text', 'recorded_at' => 'text'], 'id'),
                 'shelf' => new Part('shelf_entries', 'batch_id', [...$entry, 'grams' => 'number?', 'price' => 'number?', 'note' => 'text', 'happened_at' => 'text', 'recorded_at' => 'text'], 'id', 'subject'),
@@ -56,7 +66,7 @@ final readonly class Kind
                 'sightings' => new Part('sightings', 'batch_id', ['place' => 'text', 'look' => 'text', 'undoes' => 'entry?', 'ph' => 'number?', 'note' => 'text', 'client_key' => 'text', 'happened_at' => 'text', 'recorded_at' => 'text'], 'id', parts: [
                     'photos' => new Part('photos', 'sighting_id', ['type' => 'text', 'bytes' => 'bytes'], 'id'),
                 ]),
-            ]),
+            ], ['despite' => null]),
             'ingredients' => new self('own ingredient', 'ilvane.own-ingredient/1', 'own_ingredients', 'key', ['is_own' => 'integer', 'fields' => 'json', 'updated_at' => 'text']),
             'practice' => new self('practice', 'ilvane.practice/1', 'practised', 'key', ['answers' => 'json', 'updated_at' => 'text']),
             'settings' => new self('setting', 'ilvane.setting/1', 'settings', 'name', ['value' => 'json', 'updated_at' => 'text']),
@@ -75,7 +85,7 @@ final readonly class Kind
 
         return [
             '$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => $this->format, 'type' => 'object', 'additionalProperties' => false,
-            'required' => ['format', $this->key, ...$schema['required']],
+            'required' => ['format', $this->key, ...array_values(array_diff($schema['required'], array_keys($this->grown)))],
             'properties' => ['format' => ['const' => $this->format], $this->key => ['type' => 'string', ...($this->key === 'uid' ? ['pattern' => '^[0-9a-f]{32}$'] : ['minLength' => 1, 'maxLength' => 80])], ...$schema['properties']],
         ];
     }

@@ -32,6 +32,9 @@ final class RecordReader
         if (! is_string($key) || preg_match($kind->key === 'uid' ? '/^[0-9a-f]{32}$/' : '/^[\w-]{1,80}$/', $key) !== 1) {
             throw new RecordRefused($file, "/$kind->key", 'no_name');
         }
+        foreach ($kind->grown as $name => $before) {
+            $record->$name ??= $before;
+        }
         self::row($record, ['format' => 'text', $kind->key => 'text', ...$kind->columns], $kind->parts, $file, '');
         self::inside($record, $file);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Workroom;
 
+use App\Workroom\Make\Pins;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Measure\Learned;
@@ -90,7 +91,7 @@ final readonly class OwnMeasures
     {
         $records = Kept::values(self::LEARNED)['ml'] ?? [];
 
-        return Learned::from(Band::of(...Tools::DROP_ML), array_values(array_map(floatval(...), array_filter(is_array($records) ? $records : [], is_numeric(...)))));
+        return Learned::from(Band::of(...Tools::DROP_ML), array_values(array_map(floatval(...), array_filter(is_array($records) ? $records : [], is_numeric(...)))))->pinnedTo(Pins::of('drops'));
     }
 
     /** @param  list<float>  $ml  of a drop, oldest first */

@@ -6,6 +6,7 @@ namespace App\Workroom;
 
 use App\Workroom\Handbook\Handbook;
 use Illuminate\Support\HtmlString;
+use Ilvane\Core\Checks\Evaluation;
 use Ilvane\Core\Checks\Finding;
 use Ilvane\Core\Checks\Fix;
 use Ilvane\Core\Checks\Severity;
@@ -17,19 +18,6 @@ use Ilvane\Core\Checks\Severity;
  */
 final readonly class PencilNotes
 {
-    /** Mending the cause mends these too. */
-    private const FOLLOWS_FROM = [
-        'preservation.scent_is_not' => 'preservation.missing',
-        'preservation.vitamin_e_is_not' => 'preservation.missing',
-        'preservation.low' => 'preservation.wrong_base',
-        'preservation.high' => 'preservation.wrong_base',
-        'preservation.narrow' => 'preservation.weak_alone',
-        'emulsion.not_an_emulsifier' => 'emulsion.no_emulsifier',
-        'acidity.high' => 'preservation.ph_unsuited',
-        'acidity.low' => 'preservation.ph_unsuited',
-        'label.undated' => 'measure.open',
-    ];
-
     public function __construct(private Wording $wording)
     {
     }
@@ -89,7 +77,7 @@ final readonly class PencilNotes
         $codes = array_map(static fn (Finding $finding): string => $finding->code, $findings);
         $by = $taken = [];
         foreach ($findings as $finding) {
-            $cause = self::FOLLOWS_FROM[$finding->code] ?? null;
+            $cause = Evaluation::FOLLOWS_FROM[$finding->code] ?? null;
             if ($cause !== null && in_array($cause, $codes, true)) {
                 $by[$cause][] = $this->wording->message($finding);
                 $taken[Offer::idOf($finding, $rows)] = true;

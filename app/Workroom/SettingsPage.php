@@ -8,6 +8,7 @@ use App\Access\Door;
 use App\Models\Device;
 use App\Workroom\Jars\OwnUptake;
 use App\Workroom\Make\OwnMakes;
+use App\Workroom\Make\Pins;
 use Illuminate\Http\Request;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Catalogue\Vessel;
@@ -29,10 +30,7 @@ final readonly class SettingsPage
         return [
             'values' => $values,
             'drop' => $drop === null ? null : $this->wording->number($drop->likely, 4),
-            'taught' => array_map($this->taught(...), OwnMakes::learned()),
-            'counted' => $this->counted(),
-            'cooling' => $this->cooling(),
-            'uptake' => $this->uptake(),
+            'taught' => $this->taught(),
             'kitchen' => $this->kitchen->values(),
             'vessels' => array_map(fn (Vessel $vessel): string => $this->wording->vessel($vessel->key), $this->catalogue->vessels()),
             'hair' => OwnHair::profile(),
@@ -50,46 +48,61 @@ final readonly class SettingsPage
         ])->all());
     }
 
-    /** @return array{words: string, isOwn: bool} */
-    private function taught(Learned $learned): array
+    /**
+     * Every figure that was learned: what it is, from what, whether it is fixed.
+     *
+     * @return list<array{what: string, label: string, words: string, isOwn: bool, pinned: string, value: float|null}>
+     */
+    public function taught(): array
     {
         $percent = fn (float $part): string => $this->wording->percent(round(100 * $part, $part < 0.2 ? 1 : 0));
-
-        return [
-            'words' => say($learned->count === 0 ? 'make.taught.none' : 'make.taught.own', ['low' => $percent($learned->value->low), 'high' => $percent($learned->value->high), 'mean' => $percent($learned->ownMean ?? 0.0), 'batches' => self::batches($learned->count)]),
-            'isOwn' => $learned->count > 0,
-        ];
-    }
-
-    /** How large a drop is, as counted and weighed at the hob; nothing where none was. */
-    private function counted(): string
-    {
+        $rows = [];
+        foreach (OwnMakes::learned() as $what => $learned) {
+            $words = say($learned->count === 0 ? 'make.taught.none' : 'make.taught.own', [
+                'low' => $percent($learned->value->low), 'high' => $percent($learned->value->high), 'mean' => $percent($learned->ownMean ?? 0.0), 'batches' => self::batches($learned->count),
+            ]);
+            $rows[] = self::row($what, say("make.taught.$what"), $words, $learned, $percent);
+        }
         $learned = OwnMeasures::learnedDrop();
-
-        return $learned->count === 0 ? '' : say('make.taught.counted', ['ml' => $this->wording->number($learned->ownMean ?? 0.0, 4), 'low' => $this->wording->number($learned->value->low, 4), 'high' => $this->wording->number($learned->value->high, 4), 'times' => trans_choice('make.taught.weighed', $learned->count)]);
-    }
-
-    /** @return list<string> */
-    private function cooling(): array
-    {
-        $words = [];
+        if ($learned->count > 0) {
+            $ml = fn (float $value): string => $this->wording->number($value, 4);
+            $words = say('make.taught.counted', ['ml' => $ml($learned->ownMean ?? 0.0), 'low' => $ml($learned->value->low), 'high' => $ml($learned->value->high), 'times' => trans_choice('make.taught.weighed', $learned->count)]);
+            $rows[] = self::row('drops', say('make.taught.drops'), $words, $learned, fn (float $value): string => $ml($value).' mL');
+        }
         foreach (OwnMakes::cooling() as $in => $learned) {
             [$vessel, $how] = explode('/', $in);
-            $words[] = say('make.taught.cools', ['vessel' => $this->wording->vessel($vessel), 'how' => say("rehearsal.how.$how"), 'times' => $this->wording->number($learned->value->likely, 2), 'batches' => self::batches($learned->count)]);
+            $times = fn (float $value): string => '× '.$this->wording->number($value, 2);
+            $words = say('make.taught.cools', ['times' => $this->wording->number($learned->value->likely, 2), 'batches' => self::batches($learned->count)]);
+            $rows[] = self::row("cooling/$in", $this->wording->vessel($vessel).', '.say("rehearsal.how.$how"), $words, $learned, $times);
         }
 
-        return $words;
+        return [...$rows, ...$this->uptake()];
     }
 
-    /** @return list<string> what each plant kept back of its oil */
+    /**
+     * @param  callable(float): string  $worded
+     * @return array{what: string, label: string, words: string, isOwn: bool, pinned: string, value: float|null}
+     */
+    private static function row(string $what, string $label, string $words, Learned $learned, callable $worded): array
+    {
+        $pinned = Pins::of($what);
+
+        return ['what' => $what, 'label' => $label, 'words' => $words, 'isOwn' => $learned->count > 0, 'pinned' => $pinned === null ? '' : $worded($pinned), 'value' => $learned->ownMean];
+    }
+
+    /** @return list<array{what: string, label: string, words: string, isOwn: bool, pinned: string, value: float|null}> what each plant kept back of its oil */
     private function uptake(): array
     {
-        $words = [];
+        $rows = [];
         foreach (array_filter(OwnUptake::records()) as $plant => $kept) {
-            $words[] = say('make.taught.keeps', ['plant' => $this->wording->ingredient($plant), 'grams' => $this->wording->number(array_sum($kept) / count($kept), 2), 'low' => $this->wording->number(min($kept), 2), 'high' => $this->wording->number(max($kept), 2), 'times' => trans_choice('make.taught.times', count($kept))]);
+            $grams = fn (float $value): string => $this->wording->number($value, 2);
+            $mean = array_sum($kept) / count($kept);
+            $words = say('make.taught.keeps', ['grams' => $grams($mean), 'low' => $grams(min($kept)), 'high' => $grams(max($kept)), 'times' => trans_choice('make.taught.times', count($kept))]);
+            $pinned = Pins::of("uptake/$plant");
+            $rows[] = ['what' => "uptake/$plant", 'label' => $this->wording->ingredient($plant), 'words' => $words, 'isOwn' => true, 'pinned' => $pinned === null ? '' : $grams($pinned).' g/g', 'value' => $mean];
         }
 
-        return $words;
+        return $rows;
     }
 
     private static function batches(int $count): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Checks;
 
+use Ilvane\Core\Catalogue\Kind;
 use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Emulsion\Hlb;
 use Ilvane\Core\Formula\Basis;
@@ -11,6 +12,7 @@ use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Measure\Amount;
 use Ilvane\Core\Measure\AmountKind;
+use Ilvane\Core\Measure\Unit;
 
 /** Writes fixes that leave the formula adding up: in percent where the batch is fixed, in grams where the lines make it. */
 final readonly class Remedy
@@ -45,6 +47,9 @@ final readonly class Remedy
         if ($line->line->formula !== null) {
             return []; // it is inside another formula: to be mended there
         }
+        if (self::staysInDrops($line)) {
+            return $this->drops($line, $percent, $label, $terms, $isLeast);
+        }
         $fix = Fix::amount($line->position, $isLeast ? $this->least($percent, $line) : $this->amount($percent, $line), $label, $terms);
 
         return match (true) {
@@ -52,6 +57,49 @@ final readonly class Remedy
             $line->amount?->kind === AmountKind::Rest => $this->restElsewhere($fix, $line, $percent),
             default => [$this->balanced($fix, $line->position)],
         };
+    }
+
+    /**
+     * What was given in drops is offered in whole drops: never above a ceiling with the largest drop, never below a floor with the smallest.
+     *
+     * @param  array<string, Term>  $terms
+     * @return list<Fix> none where not even one drop fits
+     */
+    private function drops(WeighedLine $line, float $percent, string $label, array $terms, bool $isLeast): array
+    {
+        $number = $line->amount?->number?->likely;
+        $total = $this->composition->total;
+        if ($number === null || $number <= 0 || $line->grams === null || $total === null) {
+            return [];
+        }
+        $drop = $line->grams->times(1 / $number);
+        $others = max(0.0, ($isLeast ? $total->high : $total->low) - ($this->isAllWeighed() ? $line->grams->likely : 0.0));
+        $grams = $this->isAllWeighed() ? $percent / (100 - $percent) * $others : $percent / 100 * $others;
+        $count = $isLeast ? ceil($grams / max(1e-9, $drop->low) - 1e-9) : floor($grams / max(1e-9, $drop->high) + 1e-9);
+
+        return $count < 1 ? [] : [Fix::amount($line->position, self::inDrops($count), $label, $terms)];
+    }
+
+    /** A scent in drops stays in drops; what has to reach a dose is weighed. */
+    private static function staysInDrops(WeighedLine $line): bool
+    {
+        return $line->amount?->unit === Unit::Drop && ! in_array($line->ingredient?->kind, [Kind::Preservative, Kind::Emulsifier], true);
+    }
+
+    /** Lines are taken out last and from the end, so that no other change loses its line. */
+    private static function removingLast(Fix $fix): Fix
+    {
+        $isRemoval = static fn (array $change): bool => $change['op'] === 'remove';
+        $removals = array_values(array_filter($fix->patch, $isRemoval));
+        usort($removals, static fn (array $a, array $b): int => (int) basename($b['path']) <=> (int) basename($a['path']));
+        $patch = [...array_values(array_filter($fix->patch, static fn (array $change): bool => ! $isRemoval($change))), ...$removals];
+
+        return $patch === [] ? $fix : new Fix($fix->label, $patch, $fix->terms);
+    }
+
+    private static function inDrops(float $count): string
+    {
+        return Amount::plain($count).($count > 1 ? ' drops' : ' drop');
     }
 
     /**
@@ -76,9 +124,17 @@ final readonly class Remedy
     public function scale(array $lines, float $factor, string $label, array $terms = []): array
     {
         $patch = [];
+        $isDropsOnly = true;
         foreach ($lines as $line) {
             $percent = $line->percent();
-            if ($percent !== null && $line->line->formula === null) {
+            $drops = self::staysInDrops($line) ? $line->amount?->number?->likely : null;
+            if ($drops !== null && $line->line->formula === null) {
+                $count = floor($drops * $factor + 1e-9);
+                $patch[] = $count < 1
+                    ? ['op' => 'remove', 'path' => '/lines/'.($line->position - 1)]
+                    : ['op' => 'replace', 'path' => '/lines/'.($line->position - 1).'/amount', 'value' => self::inDrops($count)];
+            } elseif ($percent !== null && $line->line->formula === null) {
+                $isDropsOnly = false;
                 $patch[] = ['op' => 'replace', 'path' => '/lines/'.($line->position - 1).'/amount', 'value' => $this->amount($percent->likely * $factor, $line)];
             }
         }
@@ -88,7 +144,14 @@ final readonly class Remedy
         }
         $fix = new Fix($label, $patch, $terms);
 
-        return $this->isAllWeighed() ? $this->refilled($fix, $lines) : [$this->balanced($fix, null)];
+        // a few drops make no room that something else has to fill
+        $fixes = match (true) {
+            $isDropsOnly => [$fix],
+            $this->isAllWeighed() => $this->refilled($fix, $lines),
+            default => [$this->balanced($fix, null)],
+        };
+
+        return array_map(self::removingLast(...), $fixes);
     }
 
     /**
@@ -175,9 +238,10 @@ final readonly class Remedy
     private function refilled(Fix $fix, array $lines): array
     {
         $taken = 0.0;
-        foreach ($lines as $i => $line) {
-            $value = $fix->patch[$i]['value'] ?? null;
-            $taken += ($line->grams->likely ?? 0.0) - (is_string($value) ? (float) $value : 0.0);
+        $values = array_column($fix->patch, 'value', 'path');
+        foreach ($lines as $line) {
+            $value = $values['/lines/'.($line->position - 1).'/amount'] ?? null;
+            $taken += self::staysInDrops($line) ? 0.0 : ($line->grams->likely ?? 0.0) - (is_string($value) ? (float) $value : 0.0);
         }
         if ($taken <= 0.0) {
             return [$fix];

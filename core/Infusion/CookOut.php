@@ -15,6 +15,9 @@ final readonly class CookOut
     /** Minutes without a bubble. Common practice. */
     public const STILL_MIN = 5;
 
+    /** An oil with water of a plant left in it: so many days in the fridge, then away. Common practice for fresh herbs in oil (botulism). */
+    public const WET_DAYS = 4;
+
     /** More lost than the plants' water and this much of it: fat has spattered, or it was weighed otherwise. A guess. */
     private const MORE_THAN_WATER = 1.15;
 

@@ -29,6 +29,12 @@ final readonly class InPart
         };
     }
 
+    /** What of the plant is left once its water is out, grams: that alone holds oil back. */
+    public function dryGrams(): float
+    {
+        return max(0.0, $this->grams->likely - $this->waterGrams());
+    }
+
     public function solidMl(): float
     {
         $water = $this->waterGrams();

@@ -22,17 +22,17 @@ final class OilYield
 
     /**
      * @param  list<InPart>  $plants
-     * @param  array<string, list<float>>  $ownUptake  grams of oil kept by a gram of plant after pressing, by plant key, oldest first
+     * @param  array<string, list<float>>  $ownUptake  grams of oil kept by a gram of dry plant after pressing, by plant key, oldest first
      */
     public static function of(float $oil, array $plants, array $ownUptake = []): Band
     {
-        $held = Band::sum(array_map(static fn (InPart $plant): Band => self::keptBy($plant, $ownUptake)->times($plant->grams->likely), $plants));
+        $held = Band::sum(array_map(static fn (InPart $plant): Band => self::keptBy($plant, $ownUptake)->times($plant->dryGrams()), $plants));
 
         return Band::of(max(0.0, $oil - $held->high), max(0.0, $oil - $held->likely), max(0.0, $oil - $held->low));
     }
 
     /**
-     * Grams of oil one gram of the plant keeps, pressed.
+     * Grams of oil one gram of the dry plant keeps, pressed.
      *
      * @param  array<string, list<float>>  $ownUptake
      */
@@ -41,13 +41,27 @@ final class OilYield
         return self::learned($plant, $ownUptake[$plant->ingredient->key] ?? [])->value;
     }
 
-    /** @param  list<float>  $own */
+    /**
+     * What nobody's plant does (a jar strained with its water, a spilt bowl) teaches nothing.
+     *
+     * @param  list<float>  $own
+     */
     public static function learned(InPart $plant, array $own): Learned
     {
-        $uptake = $plant->ingredient->oilUptake;
+        $usual = self::usual($plant->ingredient->oilUptake);
+        $believed = array_values(array_filter($own, static fn (float $kept): bool => $kept >= $usual->low / self::BEYOND_BELIEF && $kept <= $usual->high * self::BEYOND_BELIEF));
+
+        return Learned::from($usual, $believed);
+    }
+
+    private static function usual(?float $uptake): Band
+    {
         $drained = $uptake === null ? Band::of(...self::UNKNOWN_UPTAKE) : Band::around($uptake, self::UPTAKE_ERROR);
         [$least, $likely, $most] = self::PRESSED_BACK;
 
-        return Learned::from(Band::of($drained->low * (1 - $most), $drained->likely * (1 - $likely), $drained->high * (1 - $least)), $own);
+        return Band::of($drained->low * (1 - $most), $drained->likely * (1 - $likely), $drained->high * (1 - $least));
     }
+
+    /** So many times less or more than any plant usually keeps, and something else was weighed. A guess. */
+    private const BEYOND_BELIEF = 3.0;
 }

@@ -24,6 +24,12 @@ final readonly class Learned
     ) {
     }
 
+    /** A figure the maker has fixed, whatever the records say. */
+    public function pinnedTo(?float $value): self
+    {
+        return $value === null ? $this : new self(Band::exact($value), $this->default, $this->count, $this->ownMean, $this->spread);
+    }
+
     /** @param  list<float>  $records  oldest first */
     public static function from(Band $default, array $records): self
     {

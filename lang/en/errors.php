@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'no_workroom' => 'There is no such workroom here: use --workroom demo or --workroom mine.',
     'told_otherwise' => 'This page had already recorded something else. Nothing was changed. Check what you typed and send it again to record it as a correction.',
     'host' => 'This workroom does not answer to that name.',
     'home' => 'To the shelf',

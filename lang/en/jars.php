@@ -69,7 +69,7 @@ return [
         'plant_above' => 'Push it under or top up today: what stands in the air moulds.', 'bubbles' => 'Something ferments: there is water in it. Throw it away, don’t taste it.', 'mould' => 'Throw it all away, oil too. Straining saves nothing.', 'rancid' => 'The oil has turned. Throw it away.',
     ],
     'discard' => 'Throw it away', 'reason' => 'Why', 'do_discard' => 'Throw away',
-    'sure_top_up' => 'Yes, more than was taken', 'sure_strain' => 'Yes, I weighed it',
+    'sure_top_up' => 'Yes, more than was taken', 'sure_strain' => 'Yes, that is right: strain it',
     'history' => 'What was done', 'undo' => 'Take back', 'undone' => 'Taken back.', 'done_now' => 'Written down.',
     'state' => [
         'planned' => 'planned, not filled', 'standing' => 'day :day', 'standing_warm' => ':minutes min', 'ready' => 'ready since :when', 'not_ready' => 'ready :when', 'strained' => 'strained :when', 'discarded' => 'thrown away :when',

@@ -88,7 +88,12 @@ return [
     'cup' => ['before' => 'One cup before whipping, contents only, g', 'after' => 'The same cup, whipped, contents only, g'],
     'overrun' => ':percent air: about :ml mL in all.', 'overrun_usual' => 'Mixers usually give :low to :high air; yours is not known yet.', 'overrun_own' => 'Yours gave :low to :high air, from :batches.',
     'drops_field' => 'Drops you counted',
-    'taught' => ['counted' => 'One drop of mine, counted and weighed: :ml mL on average (:times), between :low and :high in the reckoning.', 'weighed' => '{1} weighed once|[2,*] weighed :count times', 'title' => 'What my batches taught', 'why' => 'Used instead of the usual figure from now on; more batches count for more.', 'bowl' => 'Bowl and tools keep', 'overrun' => 'My mixer beats in', 'none' => 'nothing yet: :low to :high is usual', 'own' => ':mean on average, :batches, between :low and :high in the reckoning', 'cools' => ':vessel, :how: cools :times times as fast as usual (:batches).', 'batches' => '{1} one batch|[2,*] :count batches', 'forget' => 'Begin anew', 'forgotten' => 'Forgotten. The batches stay as they are.', 'keeps' => ':plant keeps back :grams g of oil a gram (:low to :high, :times).', 'times' => '{1} strained once|[2,*] strained :count times', 'drop' => 'One drop of mine: :ml mL, as I weighed it.'],
+    'taught' => [
+        'drops' => 'One drop of mine',
+        'pin' => 'Pin',
+        'unpin' => 'Unpin',
+        'pinned' => 'Pinned at :value.',
+        'done' => 'Done. The batches stay as they are.', 'counted' => ':ml mL on average (:times), between :low and :high in the calculation.', 'weighed' => '{1} weighed once|[2,*] weighed :count times', 'title' => 'What my batches taught', 'why' => 'Used instead of the usual figure from now on; the more batches, the more yours counts. Pin a figure to keep it as it is.', 'bowl' => 'Bowl and tools keep', 'overrun' => 'My mixer beats in', 'none' => 'nothing yet: :low to :high is usual', 'own' => ':mean on average, :batches, between :low and :high in the calculation', 'cools' => 'cools :times times as fast as usual (:batches).', 'batches' => '{1} one batch|[2,*] :count batches', 'forget' => 'Reset', 'forgotten' => 'Forgotten. The batches stay as they are.', 'keeps' => 'keeps back :grams g of oil per gram of dry plant (:low to :high, :times).', 'times' => '{1} strained once|[2,*] strained :count times', 'drop' => 'One drop of mine: :ml mL, as I weighed it.'],
     'over' => [
         'said' => ':weighed g instead of :target: :percent too much.',
         'take_out' => 'Take :grams out', 'take_out_means' => 'Clean spoon, as long as nothing has mixed: take :grams out and weigh again.',
@@ -104,7 +109,7 @@ return [
         'heat_one' => 'covered',
         'hold_one' => 'at that heat, lid on',
         'sanitise' => 'Jars, tools, surface, hands', 'prepare' => 'the plants and foods', 'hold' => 'at that heat, lids on', 'chill' => 'until a finger leaves a dent', 'rest' => 'leave it be', 'strain' => 'through a cloth, and press', 'adjust' => 'drop by drop', 'heat' => 'both phases, covered', 'combine' => 'oil into water, stirring',
-        'blend' => 'bursts of 60 to 90 s, with rests', 'gate' => 'before the cool-down phase', 'add' => 'the cool-down phase', 'test_ph' => 'on a 1:5 dilution',
+        'blend' => 'bursts of 60 to 90 s, with rests', 'gate' => 'for the cool-down phase', 'add' => 'the cool-down phase', 'test_ph' => 'on a 1:5 dilution',
         'whip' => 'slow, then fast', 'fill' => 'and weigh what went into the jars',
     ],
     'why' => [

@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'no_workroom' => 'Cet atelier n’existe pas ici : utilisez --workroom demo ou --workroom mine.',
     'told_otherwise' => 'Cette page avait déjà enregistré autre chose. Rien n’a été changé. Vérifiez votre saisie et renvoyez-la pour l’enregistrer comme correction.',
     'host' => 'Cet atelier ne répond pas à ce nom.',
     'home' => 'À l’étagère',

@@ -69,7 +69,7 @@ return [
         'plant_above' => 'Enfoncez-la ou complétez aujourd’hui : ce qui est à l’air moisit.', 'bubbles' => 'Quelque chose fermente : il y a de l’eau dedans. Jetez, ne goûtez pas.', 'mould' => 'Jetez tout, huile comprise. Filtrer ne sauve rien.', 'rancid' => 'L’huile a tourné. Jetez-la.',
     ],
     'discard' => 'Le jeter', 'reason' => 'Pourquoi', 'do_discard' => 'Jeter',
-    'sure_top_up' => 'Oui, plus que prélevé', 'sure_strain' => 'Oui, je l’ai pesé',
+    'sure_top_up' => 'Oui, plus que prélevé', 'sure_strain' => 'Oui, c’est juste : filtrer',
     'history' => 'Ce qui a été fait', 'undo' => 'Annuler', 'undone' => 'Annulé.', 'done_now' => 'Noté.',
     'state' => [
         'planned' => 'prévu, pas rempli', 'standing' => 'jour :day', 'standing_warm' => ':minutes min', 'ready' => 'prêt depuis :when', 'not_ready' => 'prêt :when', 'strained' => 'filtré :when', 'discarded' => 'jeté :when',

@@ -88,7 +88,12 @@ return [
     'cup' => ['before' => 'Une tasse avant de fouetter, contenu seul, g', 'after' => 'La même tasse, fouettée, contenu seul, g'],
     'overrun' => ':percent d’air : environ :ml mL en tout.', 'overrun_usual' => 'Un batteur donne d’ordinaire :low à :high d’air ; le vôtre n’est pas encore connu.', 'overrun_own' => 'Le vôtre a donné :low à :high d’air, d’après :batches.',
     'drops_field' => 'Gouttes comptées',
-    'taught' => ['counted' => 'Une goutte à moi, comptée et pesée : :ml mL en moyenne (:times), entre :low et :high dans le calcul.', 'weighed' => '{1} pesée une fois|[2,*] pesée :count fois', 'title' => 'Ce que mes fournées ont appris', 'why' => 'Sert désormais à la place du chiffre usuel ; plus il y a de fournées, plus cela compte.', 'bowl' => 'Bol et outils gardent', 'overrun' => 'Mon batteur incorpore', 'none' => 'rien encore : :low à :high est usuel', 'own' => ':mean en moyenne, :batches, entre :low et :high dans le calcul', 'cools' => ':vessel, :how : refroidit :times fois plus vite que d’ordinaire (:batches).', 'batches' => '{1} une fournée|[2,*] :count fournées', 'forget' => 'Recommencer', 'forgotten' => 'Oublié. Les fournées restent comme elles sont.', 'keeps' => ':plant garde :grams g d’huile par gramme (:low à :high, :times).', 'times' => '{1} filtré une fois|[2,*] filtré :count fois', 'drop' => 'Une goutte à moi : :ml mL, comme je l’ai pesée.'],
+    'taught' => [
+        'drops' => 'Une goutte à moi',
+        'pin' => 'Fixer',
+        'unpin' => 'Libérer',
+        'pinned' => 'Fixé à :value.',
+        'done' => 'Fait. Les lots restent comme ils sont.', 'counted' => ':ml mL en moyenne (:times), entre :low et :high dans le calcul.', 'weighed' => '{1} pesée une fois|[2,*] pesée :count fois', 'title' => 'Ce que mes fournées ont appris', 'why' => 'Sert désormais à la place du chiffre usuel ; plus il y a de lots, plus le vôtre compte. Fixez un chiffre pour qu’il ne change plus.', 'bowl' => 'Bol et outils gardent', 'overrun' => 'Mon batteur incorpore', 'none' => 'rien encore : :low à :high est usuel', 'own' => ':mean en moyenne, :batches, entre :low et :high dans le calcul', 'cools' => 'refroidit :times fois plus vite que d’ordinaire (:batches).', 'batches' => '{1} une fournée|[2,*] :count fournées', 'forget' => 'Réinitialiser', 'forgotten' => 'Oublié. Les fournées restent comme elles sont.', 'keeps' => 'retient :grams g d’huile par gramme de plante sèche (:low à :high, :times).', 'times' => '{1} filtré une fois|[2,*] filtré :count fois', 'drop' => 'Une goutte à moi : :ml mL, comme je l’ai pesée.'],
     'over' => [
         'said' => ':weighed g au lieu de :target : :percent de trop.',
         'take_out' => 'Retirer :grams', 'take_out_means' => 'Cuillère propre, tant que rien n’est mélangé : retirez :grams et repesez.',
@@ -104,7 +109,7 @@ return [
         'heat_one' => 'à couvert',
         'hold_one' => 'à température, à couvert',
         'sanitise' => 'Pots, ustensiles, plan de travail, mains', 'prepare' => 'les plantes et les aliments', 'hold' => 'à température, à couvert', 'chill' => 'jusqu’à ce qu’un doigt laisse un creux', 'rest' => 'sans y toucher', 'strain' => 'à travers un linge, et presser', 'adjust' => 'goutte à goutte', 'heat' => 'les deux phases, couvertes', 'combine' => 'l’huile dans l’eau, en remuant',
-        'blend' => 'par impulsions de 60 à 90 s, avec des pauses', 'gate' => 'avant la phase de refroidissement', 'add' => 'la phase de refroidissement', 'test_ph' => 'dilué à 1:5',
+        'blend' => 'par impulsions de 60 à 90 s, avec des pauses', 'gate' => 'pour la phase de refroidissement', 'add' => 'la phase de refroidissement', 'test_ph' => 'dilué à 1:5',
         'whip' => 'lentement, puis vite', 'fill' => 'et peser ce qui est allé dans les pots',
     ],
     'why' => [

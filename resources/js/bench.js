@@ -21,6 +21,7 @@ export default () => ({
 
     init() {
         this.form = this.$el;
+        this.form.dataset.state = 'saved';
         this.fields = new Fields(this.form);
         this.sender = new Sender(this.form, this.fields, (html, turn) => this.show(html, turn));
         this.form.addEventListener('input', (event) => this.typed(event));

@@ -82,17 +82,18 @@ export default class Sender {
         if (answer.status === 419) return (await renewToken(this.form.dataset.token)) ? 'session' : 'gone';
         if (answer.redirected) return 'gone';
         if (!answer.ok && answer.status !== 409) return WHY[answer.status] ?? 'broken';
-        this.take(await answer.text(), turn, answer.ok);
+        this.take(await answer.text(), turn, answer.ok, answer.headers.get('X-Done-Before') === '1');
         return null;
     }
 
-    take(html, turn, isSaved) {
+    /** @param {boolean} wasDone  the server had done this turn before, and others may have been at it since */
+    take(html, turn, isSaved, wasDone) {
         this.queue.shift();
         const answer = document.createRange().createContextualFragment(html);
         const stood = this.fields.values();
         this.show(html, { action: turn.action, isStale: this.queue.length > 0 });
         this.fields.restore(stood);
-        if (isSaved) this.fields.answered(answer, turn.fields, turn.action !== '');
+        if (isSaved) this.fields.answered(answer, turn.fields, turn.action !== '' || wasDone);
         this.isAsking = !isSaved;
     }
 

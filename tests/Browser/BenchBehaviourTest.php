@@ -86,7 +86,7 @@ final class BenchBehaviourTest extends BrowserCase
         self::phone();
         self::visit('/make/'.$this->codes()['making'].'/weigh.2');
         self::assertGreaterThanOrEqual(72, self::$browser->executeScript("return parseFloat(getComputedStyle(document.querySelector('.hob-number b')).fontSize)"));
-        $small = self::$browser->executeScript("return [...document.querySelectorAll('.hob-step button, .hob-step a.button, .hob-step input:not([type=hidden])')].filter((el) => el.offsetParent && el.getBoundingClientRect().height < 48).map((el) => el.outerHTML)");
+        $small = self::$browser->executeScript("return [...document.querySelectorAll('.hob-step button, .hob-step a.button, .hob-step input:not([type=hidden])')].filter((el) => el.offsetParent && el.checkVisibility() && el.type !== 'checkbox' && el.getBoundingClientRect().height < 48).map((el) => el.outerHTML)");
         self::assertSame([], $small);
     }
 

@@ -50,6 +50,7 @@ final class DesignTest extends BrowserCase
         self::active()->sendKeys('firmer, and jojoba for the sunflower');
         $this->enter();
         self::see('Kept as version');
+        self::find('.kept a')->click();
         self::see('firmer, and jojoba for the sunflower');
 
         self::visit('/formulas/4');
@@ -127,7 +128,6 @@ final class DesignTest extends BrowserCase
         self::$browser->close();
         self::$browser->switchTo()->window($here);
         self::retype('input[name=batch]', '444');
-        self::see('Brought together');
         self::settled();
         self::assertSame('2 %', self::find('.row[data-band="line-3"] .amount')->getAttribute('value'));
         self::assertSame('444', self::find('input[name=batch]')->getAttribute('value'));

@@ -141,7 +141,7 @@ final class EveryScreenTest extends BrowserCase
         self::until(static fn (): bool => count(self::all('.line-thing')) > 5 ?: throw new WebDriverException('not yet'), 'the line does not come');
         self::assertSame([], self::all('.shelf-line .leans:not(.vessel)'));
         self::find('.line-thing a')->click();
-        self::see('to hand-warm');
+        self::see('for the cool-down');
         self::assertSame([], self::all('.shelf-line'), 'at the hob there is one thing at a time');
         self::visit('/pantry');
         self::until(static fn (): bool => self::all('.line-thing') !== [] ?: throw new WebDriverException('not yet'), 'the line does not come');

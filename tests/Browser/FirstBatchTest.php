@@ -26,7 +26,7 @@ final class FirstBatchTest extends BrowserCase
         self::add('water', 'glyc', '3 %');
         self::add('oil', 'btms-50', '1 tsp');
         self::add('oil', 'huile de noyaux', '2 tbsp');
-        self::see('Don’t make it yet');
+        self::see('Not ready');
         self::see('There is water in it and nothing that keeps it.');
         self::see('Too little emulsifier');
 
@@ -34,7 +34,7 @@ final class FirstBatchTest extends BrowserCase
         self::settled();
         $amounts = self::all('.row .amount');
         self::type($amounts[2], '4 %');
-        self::see('Keeps 6 months');
+        self::see('Shelf life 6 months');
         self::see('BTMS-50');
         self::type(self::find('input[name=scale]'), '0.01');
         self::see('Ready to make.');
@@ -49,15 +49,15 @@ final class FirstBatchTest extends BrowserCase
         self::see('Distilled or deionised water');
         foreach (['158.5', '6.00'] as $weight) {
             self::type(self::find('input[name=weight]'), $weight);
-            self::press('That’s in');
+            self::press('Added');
         }
         self::see('BTMS-50');
-        self::press('That’s in');
+        self::press('Added');
         self::see('Apricot kernel oil');
-        self::press('That’s in');
-        self::fillIn(['water' => '72', 'oil' => '60'], 'Both are ready');
+        self::press('Added');
+        self::fillIn(['water' => '72', 'oil' => '60'], 'Both are at temperature');
         self::see('within 5 °C of each other');
-        self::fillIn(['water' => '73', 'oil' => '71'], 'Both are ready');
+        self::fillIn(['water' => '73', 'oil' => '71'], 'Both are at temperature');
         self::see('Hold');
         self::press('Done');
         self::see('Combine');
@@ -75,12 +75,12 @@ final class FirstBatchTest extends BrowserCase
         self::press('Go on');
         self::fillIn(['mix' => '37.5'], 'Cool enough');
         self::see('Benzyl alcohol');
-        self::press('That’s in');
+        self::press('Added');
         self::see('Stir in');
         self::press('Done');
         self::see('Blend');
         self::press('Done');
-        self::fillIn(['ph' => '4,8'], 'Write it down');
+        self::fillIn(['ph' => '4,8'], 'Record it');
         self::fillIn(['filled' => '189', 'containers' => '1'], 'Put on the shelf');
         self::desk();
         self::see('How the date comes about');
@@ -118,8 +118,8 @@ final class FirstBatchTest extends BrowserCase
         $this->seeStep('Distilled or deionised water');
         self::type(self::find('input[name=weight]'), '129.4');
         self::stopServer();
-        self::button('That’s in')->click();
-        self::see('kept here and goes in by itself');
+        self::button('Added')->click();
+        self::see('Your entries are kept on this phone');
         self::startServer();
         $this->seeStep('Marshmallow');
         self::assertSame(1, $this->weights());
@@ -127,8 +127,8 @@ final class FirstBatchTest extends BrowserCase
         // told, and the page is closed before the answer: it goes in when the page is open again
         self::type(self::find('input[name=weight]'), '30');
         self::stopServer();
-        self::button('That’s in')->click();
-        self::see('kept here and goes in by itself');
+        self::button('Added')->click();
+        self::see('Your entries are kept on this phone');
         $step = (string) parse_url(self::$browser->getCurrentURL(), PHP_URL_PATH);
         self::$browser->get('about:blank');
         self::startServer();
@@ -151,7 +151,7 @@ final class FirstBatchTest extends BrowserCase
         self::press('Done');
         $this->seeStep('Distilled or deionised water');
         self::stopServer();
-        self::button('That’s in')->click();
+        self::button('Added')->click();
         foreach (['Marshmallow' => '30', 'Glycerin' => null] as $what => $grams) {
             self::until(static fn (): bool => str_contains(self::find('.hob-ahead [data-part=what]')->getText(), $what) ?: throw new WebDriverException('not yet'), "$what does not come");
             if ($grams !== null) {
@@ -159,11 +159,11 @@ final class FirstBatchTest extends BrowserCase
             }
             self::find('.hob-ahead .hob-go')->click();
         }
-        self::see('Told and waiting here: 3');
+        self::see('Entries waiting to be saved: 3');
         self::assertSame(0, $this->weights());
         self::startServer();
         self::until(fn (): bool => $this->weights() === 3 ?: throw new WebDriverException('not yet'), 'what waited does not arrive');
-        self::assertSame([1, 2, 3], array_map(intval(...), (new PDO('sqlite:'.self::database()))->query("SELECT subject FROM batch_entries WHERE kind = 'weighed' AND batch_id = (SELECT max(id) FROM batches) ORDER BY id")->fetchAll(PDO::FETCH_COLUMN)), 'in the order they were told');
+        self::assertSame([1, 2, 3], array_map(intval(...), (new PDO('sqlite:'.self::database()))->query("SELECT subject FROM batch_entries WHERE kind IN ('weighed', 'as_planned') AND batch_id = (SELECT max(id) FROM batches) ORDER BY id")->fetchAll(PDO::FETCH_COLUMN)), 'in the order they were told');
         self::until(static fn (): bool => str_contains((string) self::$browser->getCurrentURL(), 'weigh.4') ?: throw new WebDriverException('not yet'), 'the page does not go on');
         self::$browser->navigate()->refresh();
         self::find('.hob-step form');
@@ -178,6 +178,6 @@ final class FirstBatchTest extends BrowserCase
 
     private function weights(): int
     {
-        return (int) (new PDO('sqlite:'.self::database()))->query("SELECT count(*) FROM batch_entries JOIN batches ON batches.id = batch_id WHERE kind = 'weighed' AND batches.id = (SELECT max(id) FROM batches)")->fetchColumn();
+        return (int) (new PDO('sqlite:'.self::database()))->query("SELECT count(*) FROM batch_entries JOIN batches ON batches.id = batch_id WHERE kind IN ('weighed', 'as_planned') AND batches.id = (SELECT max(id) FROM batches)")->fetchColumn();
     }
 }

@@ -52,7 +52,7 @@ final class GuidedMakeTest extends BrowserCase
         $this->weigh('129.40');
         self::say('POUR 33');
         $this->fieldShows('weight', '33');
-        self::button('That’s in')->click();
+        self::button('Added')->click();
         self::see('instead of');
         self::press('Leave it so');
         while (self::find('.hob-verb')->getText() === 'Weigh') {
@@ -69,7 +69,7 @@ final class GuidedMakeTest extends BrowserCase
         self::say('CLEAR');
         $this->fieldShows('oil', '72');
         self::until(static fn (): bool => ! str_contains(self::text(), 'It says nothing') ?: throw new WebDriverException('not yet'), 'the probe is not believed again');
-        self::press('Both are ready');
+        self::press('Both are at temperature');
 
         // a clock goes on over a reload and over the next step
         self::press('Start the clock');
@@ -97,7 +97,7 @@ final class GuidedMakeTest extends BrowserCase
         self::press('Done');
         self::say('PH 4.8');
         $this->fieldShows('ph', '4.');
-        self::press('Write it down');
+        self::press('Record it');
         self::fillIn(['filled' => '186', 'containers' => '1'], 'Put on the shelf');
         self::see('How the date comes about');
 
@@ -126,7 +126,7 @@ final class GuidedMakeTest extends BrowserCase
         self::say('RUN 0');
         self::say('TIME 22');
         $this->fieldShows('oil', '4');
-        self::press('Both are ready');
+        self::press('It is at temperature');
         self::press('Done');
         self::say('TIME 40');
         $this->fieldShows('mix', '3');
@@ -136,8 +136,9 @@ final class GuidedMakeTest extends BrowserCase
         self::see('until a finger leaves a dent');
         self::press('Sinks in');
         self::see('Back into the cold');
+        self::type(self::find('input[name=before]'), '45');
         self::press('Leaves a dent');
-        self::fillIn(['before' => '45', 'after' => '26'], 'Write it down');
+        self::fillIn(['after' => '26'], 'Record the cup');
         self::see('air: about');
         self::button('Done')->click();
         self::fillIn(['filled' => '190', 'containers' => '4'], 'Put on the shelf');
@@ -177,7 +178,7 @@ final class GuidedMakeTest extends BrowserCase
         self::say('EMPTY');
         self::say("POUR $grams");
         self::until(static fn (): bool => abs((float) self::find('input[name=weight]')->getAttribute('value') - (float) $grams) <= max(0.06, 0.005 * (float) $grams) ?: throw new WebDriverException('not yet'), "the scale does not come to $grams");
-        self::button('That’s in')->click();
+        self::button('Added')->click();
         self::until(static fn (): bool => self::$browser->getCurrentURL() !== $step ?: throw new WebDriverException('not yet'), 'the weight is not taken');
         self::say('EMPTY');
     }

@@ -42,6 +42,7 @@ final class IntakeTest extends BrowserCase
         self::button('Keep version')->click();
         self::find('#keep input[name=note]')->sendKeys('as the recipe had it'.WebDriverKeys::ENTER);
         self::see('Kept as version 1.');
+        self::find('.kept a')->click();
         self::see('3.1');
     }
 }

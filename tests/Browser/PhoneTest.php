@@ -53,7 +53,7 @@ final class PhoneTest extends BrowserCase
         self::see('Distilled or deionised water');
         self::assertSame(parse_url($make, PHP_URL_PATH), parse_url((string) self::$browser->getCurrentURL(), PHP_URL_PATH), 'the same step');
         self::type(self::find('input[name=weight]'), '129.4');
-        self::button('That’s in')->click();
+        self::button('Added')->click();
         self::see('Marshmallow');
 
         self::desk();

@@ -33,10 +33,10 @@ final class RecordTest extends BrowserCase
                 self::find("select[name=lot] option[value='$lot']")->click();
             }
             match (self::find('.hob-verb')->getText()) {
-                'Heat' => self::fillIn(['water' => '72', 'oil' => '72'], 'Both are ready'),
+                'Heat' => self::fillIn(['water' => '72', 'oil' => '72'], 'Both are at temperature'),
                 'Cool' => self::fillIn(['mix' => '38'], 'Cool enough'),
-                'Test pH' => self::fillIn(['ph' => '4.8'], 'Write it down'),
-                'Weigh' => self::press('That’s in'),
+                'Test pH' => self::fillIn(['ph' => '4.8'], 'Record it'),
+                'Weigh' => self::press('Added'),
                 default => self::press('Done'),
             };
         }
@@ -50,7 +50,7 @@ final class RecordTest extends BrowserCase
         self::see('about 1 of 2 containers');
         self::find('select[name=look] option[value=sound]')->click();
         self::type(self::find('.watch-form input[name=note]'), 'like the first day');
-        self::press('Write it down');
+        self::press('Record it');
         self::see('like the first day');
 
         self::press('Where it came from');

@@ -40,7 +40,7 @@ final class SoundnessTest extends BrowserCase
         self::find('input[name=ph]')->clear()->sendKeys('6.9');
         self::settled();
         self::see('pH 6.9');
-        self::assertStringContainsString('Don’t make it yet', self::find('#verdict')->getText());
+        self::assertStringContainsString('Not ready', self::find('#verdict')->getText());
         self::button('Aim for pH 5.7')->click();
         self::settled();
         self::see('Ready to make.');
@@ -66,7 +66,7 @@ final class SoundnessTest extends BrowserCase
         self::visit('/');
         self::find('a[href*="/batches/"]')->click();
         self::find('.watch-form select[name=look]')->sendKeys('parted');
-        self::press('Write it down');
+        self::press('Record it');
         self::see('parted');
         self::assertCount(1, self::all('.watch-cell.is-bad'));
         self::assertSame([], self::axe());

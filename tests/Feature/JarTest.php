@@ -185,7 +185,7 @@ final class JarTest extends AppCase
     public function test_a_lot_something_was_made_of_stays_when_the_straining_is_taken_back(): void
     {
         $jar = $this->standingJar();
-        $this->tell($jar, 'strain', ['strained' => '240']);
+        $this->tell($jar, 'strain', ['strained' => '240', 'sure' => '1']);
         $lot = Lot::query()->sole();
         $this->post("/pantry/$lot->code/use", ['client_key' => Str::uuid()->toString(), 'grams' => '10', 'for' => 'a mask']);
         $this->tell($jar, 'undo/'.$jar->entries()->sole()->id)->assertSessionHas('refused');

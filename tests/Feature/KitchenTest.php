@@ -8,6 +8,7 @@ use App\Models\Batch;
 use App\Models\Formula;
 use App\Models\FormulaVersion;
 use App\Workroom\Bench\Draft;
+use Illuminate\Support\Facades\Artisan;
 use Tests\Support\AppCase;
 use Tests\Support\StoresFormulas;
 
@@ -76,5 +77,17 @@ final class KitchenTest extends AppCase
     private function milk(array $lines, array $more): Formula
     {
         return $this->formulaOf(['format' => 'ilvane.formula/1', 'name' => 'Milk', 'family' => 'leave_in_emulsion', 'batch' => ['grams' => 200], 'lines' => array_map(static fn (array $line): array => ['ingredient' => $line[0], 'amount' => $line[1]], $lines), ...$more]);
+    }
+
+    public function test_no_workrooms_own_measures_are_used_unless_one_is_named(): void
+    {
+        $this->post('/settings', ['units' => 'metric', 'drops' => '40', 'drops_grams' => '1,2', 'drops_of' => 'water', 'tablespoon' => '', 'teaspoon' => ''])->assertSessionHasNoErrors();
+        $file = tempnam(sys_get_temp_dir(), 'ilvane').'.json';
+        file_put_contents($file, (string) json_encode(['format' => 'ilvane.formula/1', 'name' => 'A', 'family' => 'hair_oil', 'lines' => [['ingredient' => 'jojoba-oil', 'amount' => '30 g'], ['ingredient' => 'lavender-essential-oil', 'amount' => '20 drops']]]));
+        Artisan::call('ilvane:evaluate', ['file' => $file]);
+        // a usual drop is 0.05 mL; this maker's own would be 0.03
+        self::assertEqualsWithDelta(20 * 0.05 * 0.884, json_decode(Artisan::output(), true)['lines'][1]['grams']['likely'], 0.02);
+        $this->artisan('ilvane:evaluate', ['file' => $file, '--workroom' => 'attic'])->assertExitCode(2);
+        unlink($file);
     }
 }

@@ -200,7 +200,7 @@ final class MakeTest extends AppCase
         $this->tell($lost, 'fill', ['filled' => '120', 'containers' => '1', 'without' => '1'])->assertRedirect("/batches/$lost->code");
         $this->get("/batches/$lost->code")->assertSeeText('are nowhere')->assertSeeText('unexplained');
         self::assertNull($lost->refresh()->outcome['taught']['bowl'], 'what can not be explained teaches nothing');
-        $this->post('/settings/forget/bowl');
+        $this->post('/settings/learned', ['what' => 'bowl', 'do' => 'forget']);
         $this->get('/settings')->assertSeeText('nothing yet');
     }
 
@@ -345,8 +345,8 @@ final class MakeTest extends AppCase
         $used = app(OwnMeasures::class)->tools()->ownMl['drop'];
         self::assertEqualsWithDelta(2 / 3 * 0.05 + 1 / 3 * $learned->ownMean, $used->likely, 1e-9, 'one record is a third of the way');
         $this->get("/batches/$batch->code")->assertOk()->assertDontSee('make.', false);
-        $this->get('/settings')->assertSee('counted and weighed');
-        $this->post('/settings/forget/drops');
+        $this->get('/settings')->assertSee('One drop of mine');
+        $this->post('/settings/learned', ['what' => 'drops', 'do' => 'forget']);
         self::assertSame(0, OwnMeasures::learnedDrop()->count);
     }
 

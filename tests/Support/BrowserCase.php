@@ -39,6 +39,15 @@ abstract class BrowserCase extends TestCase
     /** Whether this test took the server away: only then may a request find nobody. */
     private static bool $stopped = false;
 
+    /** Of chromedriver. */
+    private static int $driver = 0;
+
+    /** @var list<int> ports of this machine that may be asked besides the workroom's */
+    private static array $also = [];
+
+    /** Whether this test spoils answers: only then may one be an error. */
+    protected static bool $spoils = false;
+
     /** @var list<Process> */
     private static array $processes = [];
 
@@ -58,7 +67,7 @@ abstract class BrowserCase extends TestCase
         ];
         (new Process([PHP_BINARY, 'artisan', 'migrate', '--force'], self::root(), self::$environment))->mustRun();
         self::startServer();
-        $driver = self::start(static fn (int $port): array => ['/usr/bin/chromedriver', "--port=$port", '--log-level=WARNING'], static fn (): array => [])[1];
+        self::$driver = $driver = self::start(static fn (int $port): array => ['/usr/bin/chromedriver', "--port=$port", '--log-level=WARNING'], static fn (): array => [])[1];
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, (new ChromeOptions)->setBinary('/usr/bin/chromium')->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
@@ -75,10 +84,13 @@ abstract class BrowserCase extends TestCase
 
     protected function setUp(): void
     {
+        if (self::$stopped) {
+            self::startServer(); // a test that failed while it had taken the server away
+        }
         self::$browser->get('about:blank'); // whatever the last page still meant to send, it doesn't now
         self::desk();
         self::$browser->manage()->getLog('browser');
-        self::$stopped = false;
+        self::$stopped = self::$spoils = false;
     }
 
     protected function onNotSuccessfulTest(Throwable $problem): never
@@ -91,7 +103,11 @@ abstract class BrowserCase extends TestCase
 
     protected function assertPostConditions(): void
     {
-        $expected = self::$stopped ? '/\bERR_(CONNECTION_\w+|EMPTY_RESPONSE)|status of 409/' : '/status of 409/';
+        $expected = match (true) {
+            self::$spoils => '/\bERR_(CONNECTION_\w+|EMPTY_RESPONSE|CONTENT_LENGTH_MISMATCH|INCOMPLETE_CHUNKED_ENCODING)|status of (409|419|503|507)/',
+            self::$stopped => '/\bERR_(CONNECTION_\w+|EMPTY_RESPONSE)|status of 409/',
+            default => '/status of 409/',
+        };
         $loud = array_filter(self::$browser->manage()->getLog('browser'), static fn (array $line): bool => $line['level'] === 'SEVERE' && preg_match($expected, $line['message']) === 0);
         self::assertSame([], array_values($loud), 'The browser console is quiet.');
         self::assertSame([], self::outside(), 'Nothing is asked of anybody but this workroom.');
@@ -105,7 +121,7 @@ abstract class BrowserCase extends TestCase
             $said = json_decode((string) $line['message'], true)['message'] ?? [];
             if (in_array($said['method'] ?? '', ['Network.requestWillBeSent', 'Network.webSocketCreated'], true)) {
                 $address = (string) ($said['params']['request']['url'] ?? $said['params']['url'] ?? '');
-                $isOurs = preg_match('#^(?:data:|about:|chrome:|blob:http://127\.0\.0\.1|http://(?:127\.0\.0\.1|'.preg_quote(self::lan() ?? '127.0.0.1', '#').'):'.parse_url(self::$base, PHP_URL_PORT).'/)#', $address) === 1;
+                $isOurs = preg_match('#^(?:data:|about:|chrome:|blob:http://127\.0\.0\.1|http://(?:127\.0\.0\.1|'.preg_quote(self::lan() ?? '127.0.0.1', '#').'):'.'(?:'.implode('|', [parse_url(self::$base, PHP_URL_PORT), ...self::$also]).')/)#', $address) === 1;
                 $isOurs ?: $outside[] = $address;
             }
         }
@@ -116,6 +132,13 @@ abstract class BrowserCase extends TestCase
     protected static function seed(string $class): void
     {
         (new Process([PHP_BINARY, 'artisan', 'db:seed', "--class=$class", '--force'], self::root(), self::$environment))->mustRun();
+    }
+
+    /** @param  array<string, mixed>  $document  ilvane.formula/1, put on the bench */
+    protected static function store(array $document): void
+    {
+        $environment = [...self::$environment, 'ILVANE_DOCUMENT' => (string) json_encode($document)];
+        (new Process([PHP_BINARY, 'artisan', 'db:seed', '--class='.StoreFormula::class, '--force'], self::root(), $environment))->mustRun();
     }
 
     protected static function emptyWorkroom(): void
@@ -272,6 +295,38 @@ abstract class BrowserCase extends TestCase
             static fn (array $violation): string => "{$violation['impact']} {$violation['id']}: ".implode(' | ', array_slice(array_column($violation['nodes'], 'html'), 0, 4)),
             array_filter($violations, static fn (array $violation): bool => in_array($violation['impact'], ['serious', 'critical'], true)),
         ));
+    }
+
+    /**
+     * A second way to the workroom, on which its answers can be spoiled by what is written into the file.
+     *
+     * @return array{string, string} its address, and the file
+     */
+    protected static function faultProxy(): array
+    {
+        $faults = self::$directory.'/faults';
+        file_put_contents($faults, 'pass');
+        $workroom = (int) parse_url(self::$base, PHP_URL_PORT);
+        [, $port] = self::start(
+            static fn (int $port): array => [PHP_BINARY, dirname(__DIR__).'/Support/fault-proxy.php', (string) $port, (string) $workroom, $faults],
+            static fn (): array => [],
+        );
+        self::$also[] = $port;
+
+        return ["http://127.0.0.1:$port", $faults];
+    }
+
+    /** A browser of somebody else: its own cookies, its own pages. */
+    protected static function secondBrowser(): RemoteWebDriver
+    {
+        $profile = self::$directory.'/second-'.bin2hex(random_bytes(4));
+        mkdir($profile, 0700);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, (new ChromeOptions)->setBinary('/usr/bin/chromium')->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking', '--lang=en-US', '--window-size=1280,900', "--user-data-dir=$profile",
+        ]));
+
+        return self::until(static fn (): RemoteWebDriver => RemoteWebDriver::create('http://127.0.0.1:'.self::$driver, $capabilities, 60_000, 120_000), 'a second Chromium does not start');
     }
 
     protected static function stopServer(): void

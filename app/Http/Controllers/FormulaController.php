@@ -61,6 +61,7 @@ final class FormulaController
     public function change(Request $request, Formula $formula, BenchTurn $turns): Response|RedirectResponse
     {
         $turn = DraftTurn::of($request);
+        $wasDone = $turn->isDone(DraftHistory::of($formula));
         $fields = ['grams' => Typed::text($request, 'to_grams')];
         foreach (self::BESIDE as $field) {
             $fields[$field] = Typed::text($request, $field);
@@ -68,7 +69,7 @@ final class FormulaController
         $page = $turns->take($formula, $turn, $fields);
         $status = $page->elsewhere === null ? 200 : 409;
         if ($turn->isLive) {
-            return response(view('bench.body', ['page' => $page]), $status, ['X-Revision' => (string) $page->revision]);
+            return response(view('bench.body', ['page' => $page]), $status, ['X-Revision' => (string) $page->revision, 'X-Done-Before' => $wasDone ? '1' : '0']);
         }
 
         return $page->elsewhere === null

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Typed;
 use App\Models\Jar;
 use App\Workroom\ChangedElsewhere;
+use App\Workroom\Drafting\DraftHistory;
 use App\Workroom\Drafting\DraftTurn;
 use App\Workroom\Happened;
 use App\Workroom\Jars\JarBook;
@@ -38,6 +39,7 @@ final class JarPlanController
             return redirect()->route('jar', $jar)->with('refused', say('ui.refused.already_filled'));
         }
         $turn = DraftTurn::of($request);
+        $wasDone = $turn->isDone(DraftHistory::of($jar));
         $refused = '';
         try {
             $refused = $this->jars->plan($jar, $turn, $planning->apply(...));
@@ -47,7 +49,7 @@ final class JarPlanController
         }
         $status = $page->elsewhere === null ? 200 : 409;
         if ($turn->isLive) {
-            return response(view('jars.planner-body', ['page' => $page]), $status, ['X-Revision' => (string) $page->revision]);
+            return response(view('jars.planner-body', ['page' => $page]), $status, ['X-Revision' => (string) $page->revision, 'X-Done-Before' => $wasDone ? '1' : '0']);
         }
 
         return $page->elsewhere === null

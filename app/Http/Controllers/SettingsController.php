@@ -9,6 +9,7 @@ use App\Http\Typed;
 use App\Workroom\Kept;
 use App\Workroom\Languages;
 use App\Workroom\Make\OwnMakes;
+use App\Workroom\Make\Pins;
 use App\Workroom\OwnHair;
 use App\Workroom\OwnKitchen;
 use App\Workroom\OwnMeasures;
@@ -72,10 +73,17 @@ final class SettingsController
         return redirect()->route('settings')->with('said', say($typed === '' ? 'make.settings.by_hand' : 'make.settings.kept'));
     }
 
-    public function forget(string $what): RedirectResponse
+    /** A learned figure is fixed as it is now, let go again, or forgotten. */
+    public function learned(Request $request, SettingsPage $page): RedirectResponse
     {
-        $what === 'drops' ? OwnMeasures::forgetDrops() : OwnMakes::forget($what);
+        $what = Typed::text($request, 'what', 100);
+        $row = array_column($page->taught(), null, 'what')[$what] ?? abort(404);
+        match (Typed::text($request, 'do')) {
+            'pin' => $row['value'] === null ? null : Pins::set($what, $row['value']),
+            'unpin' => Pins::clear($what),
+            default => $what === 'drops' ? OwnMeasures::forgetDrops() : OwnMakes::forget($what),
+        };
 
-        return redirect()->route('settings')->with('said', say('make.taught.forgotten'));
+        return redirect()->to(route('settings').'#taught')->with('said', say('make.taught.done'));
     }
 }

@@ -27,8 +27,8 @@ final readonly class BenchTurn
 
             return BenchPage::of($formula, $typed, $turn->revision, $elsewhere, DraftHistory::of($formula));
         }
-        $formula->refresh();
 
+        // the page as this turn left it: what another window did since is told with the next turn
         return BenchPage::of($formula, Draft::fromStored($formula->draft), $formula->revision, history: DraftHistory::of($formula), refused: $refused);
     }
 
@@ -40,8 +40,8 @@ final readonly class BenchTurn
      */
     private function done(Formula $formula, DraftTurn $turn, array $fields): string
     {
-        if (DraftHistory::of($formula)->has($turn->key)) {
-            return ''; // it is done; only its answer was lost
+        if ($turn->isDone(DraftHistory::of($formula))) {
+            return ''; // only its answer was lost
         }
         $isPress = $turn->do !== '' && $turn->wins() === null;
         $this->book->type($formula, $turn, $isPress ? '' : $turn->key, $this->action->settled(...));

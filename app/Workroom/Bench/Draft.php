@@ -184,10 +184,10 @@ final class Draft implements TypedDraft
     }
 
     /** One line's amount so that it weighs as given; what fills up to 100 is left to do so. */
-    public function weighed(string $key, float $grams, float $total): self
+    public function weighed(string $key, float $grams, float $total, ?float $now = null): self
     {
         $next = clone $this;
-        $next->lines = DraftLines::weighed($next->lines, $key, $grams, $total, (float) str_replace(',', '.', $this->text['scale']) ?: 0.1);
+        $next->lines = DraftLines::weighed($next->lines, $key, $grams, $total, (float) str_replace(',', '.', $this->text['scale']) ?: 0.1, $now);
 
         return $next;
     }

@@ -117,12 +117,14 @@ final readonly class DraftAction
     private function weighed(Draft $draft, string $key, string $grams): Draft
     {
         [$formula] = $draft->formula();
-        $total = $this->evaluator->evaluate($formula)->assessment->composition->total?->likely;
+        $composition = $this->evaluator->weigh($formula);
+        $total = $composition->total?->likely;
+        $at = (int) array_search($key, array_column($draft->lines(), 'key'), true);
         if (! is_numeric($grams) || $total === null) {
             throw ActionRefused::noTotal();
         }
 
-        return $draft->weighed($key, max(0.0, min(FormulaDocument::MAX_GRAMS, (float) $grams)), $total);
+        return $draft->weighed($key, max(0.0, min(FormulaDocument::MAX_GRAMS, (float) $grams)), $total, $composition->lines[$at]->grams?->likely);
     }
 
     private function fixed(Draft $draft, string $what): Draft

@@ -129,18 +129,25 @@ final class DraftLines
      * @param  list<DraftLine>  $lines
      * @param  float  $total  grams of the batch
      * @param  float  $scale  grams the scale can show
+     * @param  float|null  $now  grams of the line as it is; null where not known
      * @return list<DraftLine>
      */
-    public static function weighed(array $lines, string $key, float $grams, float $total, float $scale): array
+    public static function weighed(array $lines, string $key, float $grams, float $total, float $scale, ?float $now = null): array
     {
         foreach ($lines as $i => $line) {
             if ($line['key'] !== $key) {
                 continue;
             }
             try {
-                $kind = AmountReader::read($line['amount'])->kind;
+                $amount = AmountReader::read($line['amount']);
             } catch (UnreadableAmount) {
-                $kind = AmountKind::Measured;
+                $amount = null;
+            }
+            $kind = $amount->kind ?? AmountKind::Measured;
+            if ($amount?->unit === Unit::Drop && $amount->number !== null && $now > 0) {
+                $lines[$i]['amount'] = Amount::plain(max(1.0, round($amount->number->likely * $grams / $now))).' drops';
+
+                continue;
             }
             $lines[$i]['amount'] = match ($kind) {
                 AmountKind::Rest => $line['amount'],

@@ -51,6 +51,12 @@ final readonly class DraftTurn
         );
     }
 
+    /** Whether it was done before, and only its answer was lost on the way. */
+    public function isDone(DraftHistory $history): bool
+    {
+        return $history->has($this->key);
+    }
+
     /** Whose value counts where both windows changed a field: mine, theirs, or null to be asked. */
     public function wins(): ?string
     {

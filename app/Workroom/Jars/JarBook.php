@@ -18,12 +18,17 @@ use App\Workroom\Refused;
 use App\Workroom\Wording;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Ilvane\Core\Formula\Storage;
+use Ilvane\Core\Infusion\CookOut;
 use Ilvane\Core\Infusion\Infusion;
 use Ilvane\Core\Infusion\InfusionPlanDocument;
 
 /** Plans jars, fills them, writes down what happens to them, strains them. History is only ever added to. */
 final readonly class JarBook
 {
+    /** Less drawn than this part of what the oil can hold, and straining is asked about. A guess. */
+    private const HARDLY_DRAWN = 0.1;
+
     public function __construct(private LotBook $lots, private Wording $wording)
     {
     }
@@ -46,7 +51,7 @@ final readonly class JarBook
         return DB::transaction(function () use ($jar, $turn, $press): string {
             $jar->refresh();
             $history = DraftHistory::of($jar);
-            if (! $jar->isPlanned() || $history->has($turn->key)) {
+            if (! $jar->isPlanned() || $turn->isDone($history)) {
                 return '';
             }
             $at = static function (int $revision) use ($history): ?PlanDraft {
@@ -224,6 +229,10 @@ final readonly class JarBook
             if ($out > $oil * 1.005 + 0.5 && ! $sure) {
                 throw new Refused('strained', 'more_than_went_in', ['grams' => $this->wording->grams($oil)]);
             }
+            $left = $story->waterLeft();
+            if (! $sure) {
+                $this->refuseTooEarly($story, $left);
+            }
             $last = max([$story->start(), ...array_map(static fn (JarEntry $entry): Carbon => $entry->happened_at, $story->entries)]);
             $at = max($at, $last);
             $day = JarStory::daysBetween($story->start(), $at);
@@ -231,12 +240,27 @@ final readonly class JarBook
             $this->add($jar, 'strain', $at, $clientKey, $out);
             $jar->forceFill(['status' => 'strained', 'ended_at' => $at, 'outcome' => [
                 'oil_in' => $oil, 'drained' => $drained, 'pressed' => $pressed, 'strength' => $state->strength(), 'extracted' => $state->extracted(), 'kept' => $state->kept,
-                'uptake' => OwnUptake::shared($story->life->contents->plants, max(0.0, $oil - $out)),
+                'uptake' => $left > 0.0 ? [] : OwnUptake::shared($story->life->contents->plants, max(0.0, $oil - $out)),
+                'water_left' => $left,
             ]])->save();
             self::refreshMilestones($jar);
 
-            return $this->lots->putInfused($jar, $story->life->contents, $out, $state->strength(), $at, $this->goodUntil($jar));
+            return $left > 0.0
+                ? $this->lots->putInfused($jar, $story->life->contents, $out, $state->strength(), $at, $at->copy()->addDays(CookOut::WET_DAYS), Storage::Fridge)
+                : $this->lots->putInfused($jar, $story->life->contents, $out, $state->strength(), $at, $this->goodUntil($jar));
         });
+    }
+
+    /** @throws Refused where water is still in it, or hardly anything is drawn */
+    private function refuseTooEarly(JarStory $story, float $waterLeft): void
+    {
+        if ($waterLeft > 0.0) {
+            throw new Refused('strained', $story->cookOut() === null ? 'pot_not_weighed' : 'water_left', ['water' => $this->wording->grams(round($waterLeft, 1)), 'days' => (string) CookOut::WET_DAYS]);
+        }
+        $extracted = $story->state()->extracted();
+        if ($extracted < self::HARDLY_DRAWN) {
+            throw new Refused('strained', 'too_early', ['percent' => $this->wording->percent(round(100 * $extracted))]);
+        }
     }
 
     /** @throws Refused */

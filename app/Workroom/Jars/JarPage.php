@@ -84,7 +84,7 @@ final readonly class JarPage
             say('jars.strain_on', ['when' => $wording->whenever($strainAt)]),
             $jar->isStanding() && self::isDue($strainAt),
             self::figures($story, $state, $tooStrong, $wording),
-            $look === null ? '' : say("jars.look_advice.$look->subject"),
+            $look === null || ! $jar->isStanding() ? '' : say("jars.look_advice.$look->subject"),
             self::log($story, $wording),
             array_values($jar->lots->all()),
             array_map(static fn (InPart $part): string => $wording->ingredient($part->ingredient->key).', '.$wording->grams($part->grams->likely).($part->form === null ? '' : ', '.say('words.plant_form.'.$part->form->value)), [...$life->contents->plants, ...$life->contents->oils]),

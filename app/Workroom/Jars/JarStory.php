@@ -136,6 +136,14 @@ final readonly class JarStory
         return new CookOut($water, (float) $pots[0]->value, (float) $pots[count($pots) - 1]->value);
     }
 
+    /** Grams of water that may still be in an oil that is cooked out: all of it while the pot was never weighed; 0 for other jars. */
+    public function waterLeft(): float
+    {
+        $water = Planner::infusion($this->plan)->waterToDriveOut();
+
+        return $this->plan->method !== Method::CookOut || $water <= 0.0 ? 0.0 : $this->cookOut()?->left() ?? $water;
+    }
+
     /** First day the oil is ready, from filling; null if that never comes. */
     public function ready(): ?float
     {

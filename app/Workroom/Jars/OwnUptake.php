@@ -7,15 +7,17 @@ namespace App\Workroom\Jars;
 use App\Models\Batch;
 use App\Models\Jar;
 use App\Workroom\Make\OwnMakes;
+use App\Workroom\Make\Pins;
 use Ilvane\Core\Infusion\InPart;
 use Ilvane\Core\Infusion\OilYield;
+use Ilvane\Core\Measure\Learned;
 
 /** What this maker's plants kept back when they were strained. */
 final class OwnUptake
 {
     private const LOOKED_AT = 200;
 
-    /** @return array<string, list<float>> grams of oil kept by a gram of plant, by plant key, oldest first */
+    /** @return array<string, list<float>> grams of oil kept by a gram of dry plant, by plant key, oldest first; a pinned figure stands for all of them */
     public static function records(): array
     {
         $since = OwnMakes::since('uptake');
@@ -27,10 +29,16 @@ final class OwnUptake
         ];
         usort($strained, static fn (array $one, array $other): int => $one[0] <=> $other[0]);
         $records = [];
-        foreach ($strained as [, $uptake]) {
+        foreach ($strained as [$at, $uptake]) {
             foreach (is_array($uptake) ? $uptake : [] as $plant => $grams) {
-                $records[(string) $plant][] = (float) $grams;
+                if ($at > OwnMakes::since("uptake/$plant")) {
+                    $records[(string) $plant][] = (float) $grams;
+                }
             }
+        }
+        foreach (array_keys($records) as $plant) {
+            $pinned = Pins::of("uptake/$plant");
+            $records[$plant] = $pinned === null ? $records[$plant] : array_fill(0, Learned::LAST, $pinned);
         }
 
         return $records;
@@ -40,11 +48,11 @@ final class OwnUptake
      * Shares out what was kept among the plants, in proportion to what each usually keeps.
      *
      * @param  non-empty-list<InPart>  $plants
-     * @return array<string, float> grams by gram of plant, by plant key
+     * @return array<string, float> grams by gram of dry plant, by plant key
      */
     public static function shared(array $plants, float $kept): array
     {
-        $usual = array_sum(array_map(static fn (InPart $plant): float => OilYield::keptBy($plant)->likely * $plant->grams->likely, $plants));
+        $usual = array_sum(array_map(static fn (InPart $plant): float => OilYield::keptBy($plant)->likely * $plant->dryGrams(), $plants));
         $uptake = [];
         foreach ($plants as $plant) {
             $uptake[$plant->ingredient->key] = $usual > 0 ? round(OilYield::keptBy($plant)->likely * $kept / $usual, 4) : 0.0;

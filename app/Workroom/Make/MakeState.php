@@ -36,7 +36,7 @@ final readonly class MakeState
     private const RUNG_OUT_S = 600;
 
     /** Readings are judged as they were read: no step of the scale is laid around them. Grams. */
-    private const AS_READ_G = 0.0001;
+    private const AS_READ_G = 1e-9;
 
     /**
      * @param  array<string, BatchEntry>  $newest by "kind step subject"

@@ -34,7 +34,10 @@ final class OwnMakes
     {
         $records = self::records();
 
-        return ['bowl' => Learned::from(Band::of(...Balance::USUAL_BOWL), $records['bowl']), 'overrun' => Learned::from(Whip::usualOverrun(), $records['overrun'])];
+        return [
+            'bowl' => Learned::from(Band::of(...Balance::USUAL_BOWL), $records['bowl'])->pinnedTo(Pins::of('bowl')),
+            'overrun' => Learned::from(Whip::usualOverrun(), $records['overrun'])->pinnedTo(Pins::of('overrun')),
+        ];
     }
 
     /** @return array<string, Learned> how much faster than usual, by "vessel/how" */
@@ -47,7 +50,12 @@ final class OwnMakes
             }
         }
 
-        return array_map(static fn (array $ratios): Learned => Learned::from(Band::of(...self::USUAL_COOLING), $ratios), $records);
+        $learned = [];
+        foreach ($records as $in => $ratios) {
+            $learned[$in] = Learned::from(Band::of(...self::USUAL_COOLING), $ratios)->pinnedTo(Pins::of("cooling/$in"));
+        }
+
+        return $learned;
     }
 
     /** @return array<string, float> for the rehearsal */
@@ -87,7 +95,7 @@ final class OwnMakes
     /** Forgets what was learned until now; the batches stay as they are. */
     public static function forget(string $what): void
     {
-        if (in_array($what, ['bowl', 'overrun', 'cooling', 'uptake'], true)) {
+        if (preg_match('#^(bowl|overrun|cooling|uptake)(/[a-z0-9/-]{2,80})?$#', $what) === 1) {
             Kept::keep(self::NAME, [...Kept::values(self::NAME), $what => Carbon::now()->toDateTimeString()]);
         }
     }
@@ -111,10 +119,11 @@ final class OwnMakes
     /** @return list<mixed> what finished batches have written down of it, oldest first */
     private static function taught(string $what): array
     {
-        $since = self::since($what);
+        $whole = self::since($what);
         $taught = [];
         foreach (Batch::query()->where('status', 'finished')->orderByDesc('finished_at')->limit(self::LOOKED_AT)->get(['outcome', 'finished_at'])->reverse() as $batch) {
             $value = is_array($batch->outcome['taught'] ?? null) ? $batch->outcome['taught'][$what] ?? null : null;
+            $since = max($whole, is_array($value) && is_string($value['in'] ?? null) ? self::since("$what/{$value['in']}") : '');
             if ($value !== null && ($since === '' || $batch->finished_at?->greaterThan(Carbon::parse($since)))) {
                 $taught[] = $value;
             }

@@ -26,11 +26,11 @@ final readonly class LotBook
     {
     }
 
-    public function putInfused(Jar $jar, JarContents $contents, float $grams, float $strength, Carbon $at, ?Carbon $goodUntil): Lot
+    public function putInfused(Jar $jar, JarContents $contents, float $grams, float $strength, Carbon $at, ?Carbon $goodUntil, Storage $storage = Storage::Room): Lot
     {
         return $this->put($at, [
             'kind' => 'infused_oil', 'name' => $jar->name, 'document' => InfusedOil::document($jar->name, $contents), 'grams' => $grams, 'strength' => $strength,
-            'good_until' => $goodUntil, 'storage' => Storage::Room->value, 'jar_id' => $jar->id,
+            'good_until' => $goodUntil, 'storage' => $storage->value, 'jar_id' => $jar->id,
         ]);
     }
 

@@ -83,11 +83,18 @@
     <section class="settings" id="taught">
         <h2>{{ __('make.taught.title') }}</h2>
         <p>{{ __('make.taught.why') }}</p>
-        @foreach ($taught as $what => $learned)<p class="taught"><b>{{ __("make.taught.$what") }}</b> {{ $learned['words'] }} @if ($learned['isOwn'])<button class="link" form="forget-{{ $what }}">{{ __('make.taught.forget') }}</button>@endif</p><form id="forget-{{ $what }}" method="post" action="{{ route('settings.forget', $what) }}">@csrf</form>@endforeach
-        @if ($uptake !== [])<p class="taught">{{ implode(' ', $uptake) }} <button class="link" form="forget-uptake">{{ __('make.taught.forget') }}</button></p><form id="forget-uptake" method="post" action="{{ route('settings.forget', 'uptake') }}">@csrf</form>@endif
+        @foreach ($taught as $learned)
+            <form method="post" action="{{ route('settings.learned') }}" class="taught">
+                @csrf
+                <input type="hidden" name="what" value="{{ $learned['what'] }}">
+                <b>{{ $learned['label'] }}</b>
+                <span>{{ $learned['words'] }}@if ($learned['pinned'] !== '') <strong>{{ __('make.taught.pinned', ['value' => $learned['pinned']]) }}</strong>@endif</span>
+                @if ($learned['pinned'] !== '')<button class="link" name="do" value="unpin">{{ __('make.taught.unpin') }}</button>
+                @elseif ($learned['value'] !== null)<button class="link" name="do" value="pin">{{ __('make.taught.pin') }}</button>@endif
+                @if ($learned['isOwn'])<button class="link" name="do" value="forget">{{ __('make.taught.forget') }}</button>@endif
+            </form>
+        @endforeach
         @if ($drop !== null)<p class="taught">{{ __('make.taught.drop', ['ml' => $drop]) }}</p>@endif
-        @if ($counted !== '')<p class="taught">{{ $counted }} <button class="link" form="forget-drops">{{ __('make.taught.forget') }}</button></p><form id="forget-drops" method="post" action="{{ route('settings.forget', 'drops') }}">@csrf</form>@endif
-        @if ($cooling !== [])<p class="taught">{{ implode(' ', $cooling) }} <button class="link" form="forget-cooling">{{ __('make.taught.forget') }}</button></p><form id="forget-cooling" method="post" action="{{ route('settings.forget', 'cooling') }}">@csrf</form>@endif
     </section>
     <form method="post" action="{{ route('settings.hair') }}" class="settings" id="hair">
         @csrf

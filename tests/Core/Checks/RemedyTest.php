@@ -68,4 +68,25 @@ final class RemedyTest extends CoreCase
             }
         }
     }
+
+    public function test_what_was_given_in_drops_is_offered_in_drops_inside_its_limit(): void
+    {
+        $document = ['format' => 'ilvane.formula/1', 'name' => 'A', 'family' => 'hair_oil', 'lines' => [
+            ['ingredient' => 'jojoba-oil', 'amount' => '30 g'], ['ingredient' => 'peppermint-essential-oil', 'amount' => '60 drops'], ['ingredient' => 'lavender-essential-oil', 'amount' => '40 drops'],
+        ]];
+        $offered = 0;
+        foreach (self::evaluate($document)->findings as $finding) {
+            foreach ($finding->fixes as $fix) {
+                foreach ($fix->patch as $change) {
+                    if (preg_match('#^/lines/[12]/amount$#', $change['path']) === 1) {
+                        self::assertMatchesRegularExpression('/^\d+ drops?$/', (string) $change['value'], $finding->code);
+                        $offered++;
+                    }
+                }
+                $after = self::evaluate(Patch::apply($document, $fix->patch));
+                self::assertNotContains($finding->code, array_map(static fn ($left): string => $left->code, array_filter($after->findings, static fn ($left): bool => $left->lines === $finding->lines)), "$finding->code is ended");
+            }
+        }
+        self::assertGreaterThan(0, $offered);
+    }
 }
