@@ -13,10 +13,12 @@ return [
     'cost' => 'What it cost', 'cost_of' => ':jar a container, :per_100 for 100 g, :all in all', 'cost_basis' => 'By the price of the lots it was taken from, else of what was bought last. Container, label, energy and hands aside.',
     'drift' => ['title' => 'Yield, batch by batch', 'up' => 'Rising: more comes out than it used to (:mean on average, :batches). Is the scale right?', 'down' => 'Falling: less comes out than it used to (:mean on average, :batches). Where does it stay?', 'steady' => 'Steady: :mean on average, :batches.', 'few' => ':mean on average, :batches; too few to tell a course.'],
     'trace' => [
+        'may_be' => 'May also be of :code',
+        'may_be_why' => 'These batches hold the same thing, made since this lot is here, and no lot was told when it was weighed.',
         'link_back' => 'Where it came from', 'link_forward' => 'Where it went', 'back' => 'What went into :code', 'forward' => 'Where :code went', 'drawing' => 'The threads, drawn', 'words' => 'The same in words',
-        'nothing_in' => 'No lot was told when it was weighed, so nothing leads back.', 'nothing_out' => 'Nothing was made of it, as far as was written down.',
+        'nothing_in' => 'Nothing was weighed into it, as far as was written down.', 'nothing_out' => 'Nothing was made of it, as far as was written down.',
         'recall' => 'To call back, if :code is bad', 'recall_why' => 'Every batch it is in, what is left of it and where the rest went.', 'filled' => 'Filled', 'went' => 'Given or sold', 'print' => 'Print the list',
-        'basis' => 'As it was written down at the scale and on the shelf. What was weighed without naming its lot is not here.',
+        'basis' => 'As it was written down at the scale and on the shelf. What no lot was told for stands by itself.',
     ],
     'price' => [
         'title' => 'A price for :name', 'link' => 'Reckon a price', 'fields' => ['packaging' => 'Container, closure and label, each', 'hours' => 'Hours of work, the whole batch', 'wage' => 'What an hour is worth', 'fee' => 'Others keep of the price, %', 'margin' => 'To be left over of the price, %'],

@@ -1,6 +1,12 @@
 <?php
 
 return [
+    'lot_unknown' => 'That lot isn’t in the pantry. Choose where it came from.',
+    'lot_rest' => ':left from :code. The other :grams from',
+    'no_lot' => 'no lot: I can’t say',
+    'lot_held_more' => 'all of it from :code: it held more than was written down',
+    'choose' => 'Choose',
+    'no_lot_told' => 'no lot told: :grams',
     'not_added' => 'Not added',
     'go_on_one' => 'It is at temperature',
     'ready_one' => 'Hot enough.',
@@ -18,7 +24,7 @@ return [
     'go_there' => 'Go to the waiting step',
     'undone_sure' => 'Finish anyway: these steps were not done',
     'lot_over' => 'Don’t use :code: it is past its date, :date. If you use it anyway, write down why.',
-    'lot_short' => ':code holds :left, and you took :grams. Where did the rest come from?',
+    'lot_short' => 'Where did the other :grams come from?',
     'lot_why' => 'Why? It goes into the record.',
     'finished_elsewhere' => 'This batch has already been finished on another device. Nothing was changed.',
     'dropped_elsewhere' => 'This batch has been thrown away on another device. Nothing was changed.',

@@ -255,6 +255,7 @@ return [
         'anyway_why' => 'Why do you want to make it with these problems open? Your answer stands in the record, and the problems are shown at every step.', 'anyway_do' => 'Make it anyway',
     ],
     'record' => [
+        'lots' => 'From',
         'title' => 'Batch :code',
         'made' => 'Made', 'best_before' => 'Best before', 'no_date' => 'No date',
         'label' => 'Print the label',

@@ -13,10 +13,12 @@ return [
     'cost' => 'Ce que cela a coûté', 'cost_of' => ':jar le contenant, :per_100 les 100 g, :all en tout', 'cost_basis' => 'Au prix des lots utilisés, sinon du dernier achat. Contenant, étiquette, énergie et travail à part.',
     'drift' => ['title' => 'Le rendement, fournée après fournée', 'up' => 'En hausse : il en sort plus qu’avant (:mean en moyenne, :batches). La balance est-elle juste ?', 'down' => 'En baisse : il en sort moins qu’avant (:mean en moyenne, :batches). Où cela reste-t-il ?', 'steady' => 'Stable : :mean en moyenne, :batches.', 'few' => ':mean en moyenne, :batches ; trop peu pour dire une tendance.'],
     'trace' => [
+        'may_be' => 'Peuvent aussi contenir :code',
+        'may_be_why' => 'Ces lots contiennent la même matière, faits depuis que ce lot est là, et aucun lot n’a été indiqué à la pesée.',
         'link_back' => 'D’où cela vient', 'link_forward' => 'Où cela est allé', 'back' => 'Ce qui est entré dans :code', 'forward' => 'Où :code est allé', 'drawing' => 'Les fils, dessinés', 'words' => 'La même chose en mots',
-        'nothing_in' => 'Aucun lot n’a été dit à la pesée : rien ne remonte.', 'nothing_out' => 'Rien n’en a été fait, d’après ce qui est noté.',
+        'nothing_in' => 'Rien n’y a été pesé, d’après ce qui est noté.', 'nothing_out' => 'Rien n’en a été fait, d’après ce qui est noté.',
         'recall' => 'À rappeler, si :code est mauvais', 'recall_why' => 'Chaque fournée qui en contient, ce qui en reste et où est allé le reste.', 'filled' => 'Rempli', 'went' => 'Donné ou vendu', 'print' => 'Imprimer la liste',
-        'basis' => 'Comme noté à la balance et sur l’étagère. Ce qui a été pesé sans nommer son lot n’est pas ici.',
+        'basis' => 'Comme noté à la balance et sur l’étagère. Ce dont aucun lot n’a été indiqué est à part.',
     ],
     'price' => [
         'title' => 'Un prix pour :name', 'link' => 'Calculer un prix', 'fields' => ['packaging' => 'Contenant, fermeture et étiquette, chacun', 'hours' => 'Heures de travail, toute la fournée', 'wage' => 'Ce que vaut une heure', 'fee' => 'Part du prix gardée par d’autres, %', 'margin' => 'Part du prix à conserver, %'],

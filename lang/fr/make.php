@@ -1,6 +1,12 @@
 <?php
 
 return [
+    'lot_unknown' => 'Ce lot n’est pas dans la réserve. Choisissez d’où cela vient.',
+    'lot_rest' => ':left de :code. Les autres :grams viennent de',
+    'no_lot' => 'aucun lot : je ne sais pas',
+    'lot_held_more' => 'tout vient de :code : il en contenait plus que noté',
+    'choose' => 'Choisissez',
+    'no_lot_told' => 'aucun lot indiqué : :grams',
     'not_added' => 'Pas ajouté',
     'go_on_one' => 'C’est à température',
     'ready_one' => 'Assez chaud.',
@@ -18,7 +24,7 @@ return [
     'go_there' => 'Aller à l’étape en attente',
     'undone_sure' => 'Terminer quand même : ces étapes n’ont pas été faites',
     'lot_over' => 'N’utilisez pas :code : sa date est passée (:date). Si vous l’utilisez quand même, notez pourquoi.',
-    'lot_short' => ':code contient :left, et vous en avez pris :grams. D’où vient le reste ?',
+    'lot_short' => 'D’où viennent les autres :grams ?',
     'lot_why' => 'Pourquoi ? C’est noté au registre.',
     'finished_elsewhere' => 'Ce lot a déjà été terminé sur un autre appareil. Rien n’a été changé.',
     'dropped_elsewhere' => 'Ce lot a été jeté sur un autre appareil. Rien n’a été changé.',

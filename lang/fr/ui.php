@@ -255,6 +255,7 @@ return [
         'anyway_why' => 'Pourquoi fabriquer malgré ces problèmes ? Votre réponse figure au registre, et les problèmes sont rappelés à chaque étape.', 'anyway_do' => 'Fabriquer quand même',
     ],
     'record' => [
+        'lots' => 'Provenance',
         'title' => 'Fournée :code',
         'made' => 'Faite', 'best_before' => 'À utiliser avant', 'no_date' => 'Pas de date',
         'label' => 'Imprimer l’étiquette',

@@ -307,7 +307,7 @@ final class NothingInventedTest extends AppCase
         $lot = $this->bought('sweet-almond-oil', 12.0);
         $batch = $this->begun();
         $this->walkTo($batch, 'weigh.4');
-        $this->tell($batch, 'weigh.4', ['weight' => '16', 'lot' => $lot->code])->assertSessionHasErrors('lot');
+        $this->tell($batch, 'weigh.4', ['weight' => '16', 'lot' => $lot->code])->assertSessionHasErrors('rest');
         $this->tell($batch, 'weigh.4', ['weight' => '12', 'lot' => $lot->code])->assertSessionHasNoErrors();
     }
 

@@ -333,8 +333,7 @@ abstract class BrowserCase extends TestCase
     {
         self::$stopped = true;
         if (self::$server !== null) {
-            posix_kill(-(int) self::$server->getPid(), SIGTERM); // the group: the workers outlive their parent
-            self::$server->stop(3);
+            self::end(self::$server);
             self::until(static function (): bool {
                 $line = @fsockopen('127.0.0.1', (int) parse_url(self::$base, PHP_URL_PORT), timeout: 1);
 
@@ -378,16 +377,23 @@ abstract class BrowserCase extends TestCase
         return [$process, $port];
     }
 
+    /** With its whole group, because workers outlive their parent. The group of a process that is gone would be our own. */
+    private static function end(Process $process): void
+    {
+        $group = (int) $process->getPid();
+        if ($group > 0) {
+            posix_kill(-$group, SIGTERM);
+            $process->stop(3);
+        }
+    }
+
     private static function shutDown(): void
     {
         if (isset(self::$browser)) {
             self::$browser->quit();
         }
         foreach (array_reverse(self::$processes) as $process) {
-            if ($process->isRunning()) {
-                posix_kill(-(int) $process->getPid(), SIGTERM);
-                $process->stop(3);
-            }
+            self::end($process);
         }
         (new Process(['rm', '-rf', (string) self::$directory]))->run();
     }

@@ -84,14 +84,24 @@ final class TellController
         if ($over !== null && ! in_array($request->pressed(), ['accept', 'rescale'], true)) {
             return $back->with('over', $over->weighed);
         }
-        $doubt = FromLot::doubt(Typed::text($request, 'lot', 20), $request->decimal('weight') ?? $now->grams ?? 0.0, $state->scale, $this->wording);
+        $doubt = FromLot::doubt($request->lots(), $this->wording);
         if ($doubt !== null && $request->reason() === '') {
             return $back->withErrors(['lot' => $doubt])->with('ask_lot', true);
+        }
+        $from = FromLot::divide($request->lots(), $request->decimal('weight') ?? $now->grams ?? 0.0, $state->scale, $state->takenFromLots((int) $now->line));
+        if ($from['open'] > 0.0) {
+            return $back->withErrors($from['last'] === null ? ['lot' => say('make.lot_unknown')] : ['rest' => say('make.lot_short', ['grams' => $this->wording->grams($from['open'])])]);
         }
         $entries = $over === null ? [] : [[
             'step' => $now->key, 'kind' => $request->pressed() === 'rescale' ? 'rescale' : 'accepted',
             'value' => $request->pressed() === 'rescale' ? $over->factor() : $over->over(),
         ]];
+        foreach ($from['lots'] as $code => $grams) {
+            $entries[] = ['step' => $now->key, 'kind' => 'lot', 'subject' => (string) $code, 'value' => $grams, 'reason' => $request->reason()];
+        }
+        if ($request->lots() !== [] && $from['lots'] === []) {
+            $entries[] = ['step' => $now->key, 'kind' => 'lot', 'reason' => $request->reason()];
+        }
 
         return $this->told($request, $batch, $now, $entries);
     }
@@ -102,8 +112,8 @@ final class TellController
         foreach ($request->entries($now) as $i => $entry) {
             $this->write($request, $batch, $entry, "-$i");
         }
-        foreach ($more as $entry) {
-            $this->write($request, $batch, $entry, '-over');
+        foreach ($more as $i => $entry) {
+            $this->write($request, $batch, $entry, "-more$i");
         }
 
         return $this->onward($request, $batch, $now);

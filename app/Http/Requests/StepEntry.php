@@ -35,7 +35,7 @@ final class StepEntry extends FormRequest
             'reason' => ['nullable', 'string', 'max:300'],
             'ago' => ['nullable', 'numeric', 'between:0,'.self::LONGEST_WAIT_S],
             ...match ($step?->kind) {
-                StepKind::Weigh => ['weight' => ['nullable', 'numeric', 'gt:0', 'max:1000000'], 'lot' => ['nullable', 'string', 'max:20'], 'drops' => ['nullable', 'integer', 'between:1,1000']],
+                StepKind::Weigh => ['weight' => ['nullable', 'numeric', 'gt:0', 'max:1000000'], 'lot' => ['nullable', 'string', 'max:20'], 'rest' => ['array', 'max:20'], 'rest.*' => ['nullable', 'string', 'max:20'], 'drops' => ['nullable', 'integer', 'between:1,1000']],
                 StepKind::Heat => array_fill_keys(array_column($step->phases, 'value'), [$needs, 'numeric', 'between:-20,150']),
                 StepKind::Gate => ['mix' => [$needs, 'numeric', 'between:-20,150']],
                 StepKind::TestPh => ['ph' => [$needs, 'numeric', 'between:0,14'], 'sample' => ['nullable', 'numeric', 'between:0,1000'], 'dose' => ['nullable', 'numeric', 'between:0,1000']],
@@ -108,6 +108,14 @@ final class StepEntry extends FormRequest
         return is_numeric($value) ? (float) $value : null;
     }
 
+    /** @return list<string> codes of the lots it was taken from, in their order, "" for none of them; empty where no lot was asked for */
+    public function lots(): array
+    {
+        $rest = $this->input('rest');
+
+        return $this->has('lot') ? [Typed::text($this, 'lot', 20), ...array_map(static fn (mixed $code): string => is_string($code) ? $code : '', is_array($rest) ? array_values($rest) : [])] : [];
+    }
+
     /** Grams in the containers, their own weight taken off where it was told. */
     public function filledNet(): ?float
     {
@@ -169,7 +177,6 @@ final class StepEntry extends FormRequest
             ...($drops === null ? [] : [$entry('drops', $line, $drops, '')]),
             ...($weight === null ? [] : [$entry('weighed', $line, $weight, '')]),
             ...($drops === null && $weight === null ? [$entry('as_planned', $line, $step->grams, '')] : []),
-            ...($this->has('lot') ? [$entry('lot', Typed::text($this, 'lot', 20), null, $this->reason())] : []),
         ];
     }
 

@@ -11,7 +11,7 @@ use Ilvane\Core\Process\StepKind;
 
 /**
  * The steps that can be gone on with while the workroom doesn't answer: those that need no judgement of it, up to the
- * first that does (a heat, a gate, a pH, a finger test, the filling).
+ * first that does (a heat, a gate, a pH, a finger test, a lot that runs out, the filling).
  */
 final class Ahead
 {
@@ -28,12 +28,14 @@ final class Ahead
         }
         $ahead = [];
         foreach (array_slice($state->plan->steps, $state->plan->indexOf($from->key) + 1) as $step) {
-            if (in_array($step->kind, self::JUDGED, true) || ($step->kind === StepKind::Weigh && $step->grams === null)) {
+            $lot = $step->kind === StepKind::Weigh ? self::lot($state, $step) : null;
+            $isAsked = $lot !== null && FromLot::divide([$lot], $step->grams ?? 0.0, $state->scale, $state->takenFromLots((int) $step->line))['open'] > 0.0;
+            if ($isAsked || in_array($step->kind, self::JUDGED, true) || ($step->kind === StepKind::Weigh && $step->grams === null)) {
                 break;
             }
             $ahead[] = [
                 'action' => route('make.record', [$state->batch, $step->key], false), 'page' => route('make.step', [$state->batch, $step->key], false),
-                'weighs' => $step->kind === StepKind::Weigh, 'lot' => $step->kind === StepKind::Weigh ? self::lot($state, $step) : null, 'most' => self::most($state, $step), ...$worded($step),
+                'weighs' => $step->kind === StepKind::Weigh, 'lot' => $lot, 'most' => self::most($state, $step), ...$worded($step),
             ];
         }
 
@@ -45,7 +47,7 @@ final class Ahead
     {
         $choices = FromLot::choices($state, $step, app(Wording::class));
 
-        return $choices === [] ? null : FromLot::chosen($state, $step, $choices);
+        return $choices === [] ? null : FromLot::chosen($state, $step)[0];
     }
 
     /** The most that may be on the scale without a word about it, grams; null where nothing is weighed. */

@@ -20,7 +20,7 @@ final readonly class BatchRecord
     private const LEAST_G = 0.005;
 
     /**
-     * @param  list<array{name: string, phase: string, planned: string, taken: string, state: string, is: string, percent: string}>  $lines
+     * @param  list<array{name: string, phase: string, planned: string, taken: string, state: string, is: string, lots: list<array{lot: string, grams: string}>, percent: string}>  $lines
      * @param  list<string>  $byState  how it is known what went in
      * @param  list<string>  $notDone  steps that were not done
      * @param  list<array{what: string, days: string}>  $keeping
@@ -69,7 +69,7 @@ final readonly class BatchRecord
             $wording->date($madeOn),
             $batch->best_before === null ? null : $wording->date($batch->best_before),
             $outcome['no_date'] === null ? '' : say('words.refused.'.$outcome['no_date']),
-            isset($outcome['lines']) ? self::lines($outcome['lines'], $outcome['planned'], $yield['in'], $state, $wording) : self::linesBefore($evaluation['lines'], $outcome['planned'], $state, $wording),
+            isset($outcome['lines']) ? self::lines($outcome['lines'], LotShares::ofBatch($batch), $outcome['planned'], $yield['in'], $state, $wording) : self::linesBefore($evaluation['lines'], $outcome['planned'], $state, $wording),
             array_map(static fn (array $step): array => ['what' => $step['what'], 'days' => $wording->days($step['days'])], $evaluation['keeping']['steps'] ?? []),
             array_map(static fn (array $found): array => ['severity' => $found['severity'], 'message' => $found['message'], 'because' => $found['because']], $evaluation['findings']),
             array_values($batch->entries->map(static fn (BatchEntry $entry): array => self::logged($entry, $state, $wording))->filter(static fn (array $row): bool => $row['value'] !== '' || $row['reason'] !== '')->all()),
@@ -115,11 +115,12 @@ final readonly class BatchRecord
     /**
      * How much of each line went in and how that is known. Only a figure that was read is shown as one.
      *
-     * @param  list<array{line: int, ingredient: string|null, name: string, phase: string, state: string, entered: string, drops: float|null, grams: array{low: float, likely: float, high: float}|null}>  $lines
+     * @param  list<array{line: int, ingredient: string|null, name: string, phase: string, state: string, entered: string, drops: float|null, grams: array{low: float, likely: float, high: float}|null, lots?: array<string, float>, no_lot?: float}>  $lines
+     * @param  array<int, LotShares>  $from  by line
      * @param  list<?float>  $planned
-     * @return list<array{name: string, phase: string, planned: string, taken: string, state: string, is: string, percent: string}>
+     * @return list<array{name: string, phase: string, planned: string, taken: string, state: string, is: string, lots: list<array{lot: string, grams: string}>, percent: string}>
      */
-    private static function lines(array $lines, array $planned, float $in, MakeState $state, Wording $wording): array
+    private static function lines(array $lines, array $from, array $planned, float $in, MakeState $state, Wording $wording): array
     {
         $rows = [];
         foreach ($lines as $line) {
@@ -138,11 +139,20 @@ final readonly class BatchRecord
                 },
                 'state' => $is->word().($is === LineState::Counted && $line['grams'] !== null ? ', '.$wording->gramsBand(Band::of($line['grams']['low'], $line['grams']['likely'], $line['grams']['high'])) : ''),
                 'is' => $is->value,
+                'lots' => isset($from[$line['line']]) ? self::lots($from[$line['line']], $wording) : [],
                 'percent' => $grams === null || ! $isInBatch || $in <= 0 ? '–' : $wording->number(100 * $grams / $in, 2, 2),
             ];
         }
 
         return $rows;
+    }
+
+    /** @return list<array{lot: string, grams: string}> the lots a line came from; "" for what no lot was told for */
+    private static function lots(LotShares $from, Wording $wording): array
+    {
+        $rows = array_map(static fn (string $code, float $grams): array => ['lot' => $code, 'grams' => $wording->grams($grams)], array_keys($from->lots), $from->lots);
+
+        return $from->none > 0.0 ? [...$rows, ['lot' => '', 'grams' => $wording->grams($from->none)]] : $rows;
     }
 
     /** @return list<string> lines that were taken as planned without a figure */
@@ -171,7 +181,7 @@ final readonly class BatchRecord
      *
      * @param  list<array{line: int, ingredient: ?string, phase: string, grams: ?array{likely: float}, percent: ?array{likely: float}}>  $lines
      * @param  list<?float>  $planned
-     * @return list<array{name: string, phase: string, planned: string, taken: string, state: string, is: string, percent: string}>
+     * @return list<array{name: string, phase: string, planned: string, taken: string, state: string, is: string, lots: list<array{lot: string, grams: string}>, percent: string}>
      */
     private static function linesBefore(array $lines, array $planned, MakeState $state, Wording $wording): array
     {
@@ -182,6 +192,7 @@ final readonly class BatchRecord
             'taken' => $line['grams'] === null ? '–' : $wording->weighed($line['grams']['likely'], $state->scale),
             'state' => LineState::UnknownBefore->word(),
             'is' => LineState::UnknownBefore->value,
+            'lots' => [],
             'percent' => $line['percent'] === null ? '–' : $wording->number($line['percent']['likely'], 2, 2),
         ], $lines);
     }

@@ -226,16 +226,18 @@ final readonly class MakeBook
         ]));
     }
 
-    /** @return list<array{line: int, ingredient: string|null, name: string, phase: string, state: string, entered: string, drops: float|null, grams: array{low: float, likely: float, high: float}|null}> */
+    /** @return list<array{line: int, ingredient: string|null, name: string, phase: string, state: string, entered: string, drops: float|null, grams: array{low: float, likely: float, high: float}|null, lots: array<string, float>, no_lot: float}> */
     private function lines(MakeState $state): array
     {
         return array_map(static function (WeighedLine $line) use ($state): array {
             $grams = $state->taken->grams($line->position);
+            $from = LotShares::of($state, $line->position);
 
             return [
                 'line' => $line->position, 'ingredient' => $line->ingredient?->key, 'name' => $line->line->spokenOf(), 'phase' => $line->phase->value,
                 'state' => $state->taken->state($line->position)->value, 'entered' => $line->amount->entered ?? '', 'drops' => $state->taken->drops($line->position),
                 'grams' => $grams === null ? null : ['low' => round($grams->low, 4), 'likely' => round($grams->likely, 4), 'high' => round($grams->high, 4)],
+                'lots' => $from->lots, 'no_lot' => $from->none,
             ];
         }, $state->composition->lines);
     }
@@ -278,15 +280,15 @@ final readonly class MakeBook
         return "drop-$batch->id-".$batch->entries()->where('kind', 'dropped')->count();
     }
 
-    /** What was taken out of a lot is gone from it; more than the lot held empties it and is no reason to stop. */
+    /** What was told to have come from a lot is gone from it, as much as was told. */
     private function drawDown(Batch $batch, MakeState $state, Carbon $at, string $key): void
     {
         foreach ($state->composition->lines as $line) {
-            $code = $state->lotOf($line->position);
-            $lot = $code === null ? null : Lot::atHand()->where('code', $code)->first();
-            $grams = $state->taken->grams($line->position)->likely ?? 0.0;
-            if ($lot !== null && $grams > 0) {
-                $this->lots->use($lot, min($grams, $lot->grams_left), $batch->code, $at, "$key-$line->position");
+            foreach (LotShares::of($state, $line->position)->lots as $code => $grams) {
+                $lot = Lot::query()->where('code', $code)->first();
+                if ($lot !== null) {
+                    $this->lots->wentInto($lot, $grams, $batch->code, $at, "$key-$lot->code-$line->position");
+                }
             }
         }
     }

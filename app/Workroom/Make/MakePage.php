@@ -25,6 +25,9 @@ final readonly class MakePage
     /** As near the pH wanted as strips can tell. Common practice. */
     private const PH_NEAR = 0.3;
 
+    /** A weighing from more lots than this is asked about no further. */
+    private const MOST_LOTS = 20;
+
     /** Percent. */
     private const SHIFT_WORTH_SAYING = 0.5;
 
@@ -291,11 +294,9 @@ final readonly class MakePage
             ];
         }
 
-        $lots = FromLot::choices($state, $step, $wording);
-
         return [
-            'lots' => $lots,
-            'lot' => FromLot::chosen($state, $step, $lots),
+            'lots' => FromLot::choices($state, $step, $wording),
+            ...self::fromLots($state, $step, $grams, $wording),
             'isDropped' => $state->isDropped($step), 'drops' => $state->taken->drops((int) $step->line),
             'dropsGrams' => self::dropsGrams($state, $step, $wording),
             'entered' => $step->line === null ? '' : ($state->composition->lines[$step->line - 1]->amount->entered ?? ''),
@@ -311,6 +312,31 @@ final readonly class MakePage
             'by' => $scale,
             'rows' => $rows,
         ];
+    }
+
+    /**
+     * The lot it comes from and, where that holds less, those the rest comes from: as typed before, else as told, else as it would be.
+     *
+     * @return array{lot: string, rest: list<array{asks: string, code: string, last: string}>}
+     */
+    private static function fromLots(MakeState $state, Step $step, float $grams, Wording $wording): array
+    {
+        $typed = old('lot');
+        $more = old('rest', []);
+        $codes = is_string($typed) ? [$typed, ...array_values(array_filter(is_array($more) ? $more : [], is_string(...)))] : FromLot::chosen($state, $step);
+        $weighed = old('weight');
+        $grams = is_numeric($weighed) ? (float) $weighed : $state->taken->reading((int) $step->line) ?? $grams;
+        $taken = $state->takenFromLots((int) $step->line);
+        $rest = [];
+        for ($n = 1; $n <= count($codes) && $n < self::MOST_LOTS; $n++) {
+            $from = FromLot::divide(array_slice($codes, 0, $n), $grams, $state->scale, $taken);
+            if ($from['open'] <= 0.0 || $from['last'] === null) {
+                break;
+            }
+            $rest[] = ['asks' => say('make.lot_rest', ['code' => $from['last']->code, 'left' => $wording->grams($from['lots'][$from['last']->code] ?? 0.0), 'grams' => $wording->grams($from['open'])]), 'code' => $codes[$n] ?? '?', 'last' => $from['last']->code];
+        }
+
+        return ['lot' => $codes[0] ?? '', 'rest' => $rest];
     }
 
     private static function target(MakeState $state, Step $step, Wording $wording): string

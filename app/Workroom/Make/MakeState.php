@@ -137,18 +137,40 @@ final readonly class MakeState
         return $drops;
     }
 
-    /** Code of the lot it was weighed from: as told, or as the formula names it; null where it came from elsewhere. */
-    public function lotOf(int $line): ?string
+    /**
+     * The lots it was weighed from, as told last, or as the formula names one; empty where it came from elsewhere.
+     *
+     * @return list<array{lot: string, grams: float|null}> grams of each; null where only the lot was told
+     */
+    public function lotsOf(int $line): array
     {
         $told = $this->readings('lot', "weigh.$line");
-        $code = $told === [] ? $this->composition->lines[$line - 1]->line->lot : $told[count($told) - 1]->subject;
+        $named = $this->composition->lines[$line - 1]->line->lot;
+        if ($told === []) {
+            return $named === null ? [] : [['lot' => $named, 'grams' => null]];
+        }
+        $page = Taken::page($told[count($told) - 1]);
+        $lots = array_filter($told, static fn (BatchEntry $entry): bool => $entry->subject !== '' && Taken::page($entry) === $page);
 
-        return $code === '' ? null : $code;
+        return array_values(array_map(static fn (BatchEntry $entry): array => ['lot' => $entry->subject, 'grams' => $entry->value], $lots));
     }
 
     public function hasToldLot(int $line): bool
     {
         return $this->readings('lot', "weigh.$line") !== [];
+    }
+
+    /** @return array<string, float> grams by lot that the other lines were told to have taken */
+    public function takenFromLots(int $besides): array
+    {
+        $taken = [];
+        foreach ($this->composition->lines as $line) {
+            foreach ($line->position === $besides ? [] : LotShares::of($this, $line->position)->lots as $code => $grams) {
+                $taken[$code] = ($taken[$code] ?? 0.0) + $grams;
+            }
+        }
+
+        return $taken;
     }
 
     /** What stands on an untared scale before this line goes in: the phase's earlier lines, as they were weighed. */

@@ -15,7 +15,7 @@ use App\Models\Batch;
  *   contents: array<string, float>, planned: list<?float>, yield: array{in: float, filled: float, missing: float, percent: ?float, by_state?: array<string, float>},
  *   said?: array<string, array{verdict: string, steps: list<string>, findings: list<array{message: string, because: string}>}>,
  *   balance?: array<string, float>, taught?: array{bowl: ?float, overrun: ?float, cooling: array{in: string, ratio: float}|null},
- *   lines?: list<array{line: int, ingredient: string|null, name: string, phase: string, state: string, entered: string, drops: float|null, grams: array{low: float, likely: float, high: float}|null}>,
+ *   lines?: list<array{line: int, ingredient: string|null, name: string, phase: string, state: string, entered: string, drops: float|null, grams: array{low: float, likely: float, high: float}|null, lots?: array<string, float>, no_lot?: float}>,
  *   not_done?: list<string>, label?: list<string>, may_declare?: list<string>,
  *   declared?: list<string>, cost?: array{known: float, unpriced: list<string>},
  *   containers: int, ph: ?float, stops: int, no_date: ?string

@@ -47,7 +47,7 @@ final readonly class Taken
     }
 
     /** Which page told it: what was told together shares its key. */
-    private static function page(BatchEntry $entry): string
+    public static function page(BatchEntry $entry): string
     {
         return substr($entry->client_key, 0, (int) strrpos($entry->client_key, '-'));
     }

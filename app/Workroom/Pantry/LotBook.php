@@ -100,6 +100,12 @@ final readonly class LotBook
         $this->take($lot, 'used', $grams, $for, $at, $clientKey);
     }
 
+    /** What went into a batch from this lot, as it was told at the scale: all of it, even where less was written down to be left. */
+    public function wentInto(Lot $lot, float $grams, string $batch, Carbon $at, string $clientKey): void
+    {
+        DB::transaction(fn () => $this->add($lot->refresh(), 'used', $grams, $batch, $at, $clientKey));
+    }
+
     /**
      * Takes from the lots of an ingredient in turn, what is no longer good soonest first, as far as they reach.
      *

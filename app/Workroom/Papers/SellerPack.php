@@ -21,6 +21,7 @@ final class SellerPack
     {
         $record = BatchRecord::of($batch);
         $label = JarLabel::of($batch);
+        $trace = Trace::back($batch);
         $file = (string) tempnam(sys_get_temp_dir(), 'ilvane');
         $zip = new ZipArchive;
         if ($zip->open($file, ZipArchive::OVERWRITE) !== true) {
@@ -30,13 +31,18 @@ final class SellerPack
         $zip->addFromString("label-$batch->code.pdf", LabelPaper::one($label, ['size' => LabelPaper::usualSize($batch), 'code' => true, 'slip' => false]));
         $zip->addFromString("composition-$batch->code.csv", self::csv([['inci', 'percent'], ...array_map(static fn (string $inci, float $share): array => [$inci, (string) round(100 * $share, 4)], array_keys(Outcome::of($batch)['contents']), Outcome::of($batch)['contents'])]));
         $zip->addFromString("stability-$batch->code.csv", self::csv([['day', 'place', 'look', 'note'], ...array_map(static fn (array $seen): array => [$seen['day'], $seen['place'], $seen['look'], $seen['note']], WatchPage::of($batch)->seen)]));
-        $zip->addFromString("trace-$batch->code.csv", self::csv([['from', 'to', 'grams'], ...array_map(static fn (array $edge): array => [$edge['from'], $edge['to'], (string) $edge['grams']], array_values(Trace::back($batch)->edges))]));
+        $zip->addFromString("trace-$batch->code.csv", self::csv([['from', 'to', 'grams'], ...array_map(static fn (array $edge): array => [self::traced($trace, $edge['from']), $edge['to'], (string) $edge['grams']], array_values($trace->edges))]));
         $zip->addFromString('still-wanted.txt', implode("\n\n", [say('labels.wanted.title'), say('labels.wanted.eu'), say('labels.wanted.us'), say('labels.wanted.basis')])."\n");
         $zip->close();
         $bytes = (string) file_get_contents($file);
         unlink($file);
 
         return $bytes;
+    }
+
+    private static function traced(Trace $trace, string $id): string
+    {
+        return $trace->nodes[$id]['kind'] === Trace::NO_LOT ? 'no lot told: '.$trace->nodes[$id]['name'] : $id;
     }
 
     /** @param  list<list<string>>  $rows */

@@ -9,6 +9,8 @@ use App\Models\Jar;
 use App\Models\Lot;
 use App\Models\LotEntry;
 use App\Models\ShelfEntry;
+use App\Workroom\Make\LotShares;
+use App\Workroom\Make\Outcome;
 use App\Workroom\Pantry\LotPage;
 use App\Workroom\Standing;
 use App\Workroom\Wording;
@@ -16,13 +18,16 @@ use Illuminate\Support\Collection;
 
 /**
  * From a batch back to every lot that went into it, and from a lot forward to every jar: what was taken from what, as it was
- * written down. What nobody wrote down is not here; the pages say so.
+ * written down. What no lot was told for is a place of its own.
  *
  * @phpstan-type Node array{id: string, kind: string, code: string, name: string, grams: float|null}
  * @phpstan-type Edge array{from: string, to: string, grams: float|null}
  */
 final class Trace
 {
+    /** Kind of a place nothing leads on from. */
+    public const NO_LOT = 'none';
+
     /** Of one kind, at the most; more than a workroom ever hangs together by. */
     private const MOST = 500;
 
@@ -37,6 +42,7 @@ final class Trace
         $trace = new self;
         $trace->batches(new Collection([$batch]));
         $trace->backFrom([$batch->code]);
+        $trace->withoutLot($batch);
 
         return $trace;
     }
@@ -48,6 +54,52 @@ final class Trace
         $trace->forwardFrom(new Collection([$lot]));
 
         return $trace;
+    }
+
+    /** What went into a batch without a lot being told is a place of its own: nothing leads on from there. */
+    private function withoutLot(Batch $batch): void
+    {
+        if (! $batch->isFinished()) {
+            return;
+        }
+        $shares = LotShares::ofBatch($batch);
+        foreach (Outcome::of($batch)['lines'] ?? [] as $line) {
+            $grams = $shares[$line['line']]->none ?? 0.0;
+            if ($grams > 0.0) {
+                $id = 'none '.$line['line'];
+                $name = $line['ingredient'] === null ? $line['name'] : app(Wording::class)->ingredient($line['ingredient']);
+                $this->nodes[$id] = ['id' => $id, 'kind' => self::NO_LOT, 'code' => '', 'name' => $name, 'grams' => $grams];
+                $this->edge($id, "batch $batch->code", $grams);
+            }
+        }
+    }
+
+    /**
+     * Finished batches with the same thing in them from no told lot, made since this lot is here: they may be of it.
+     *
+     * @return list<array{batch: Batch, grams: float}>
+     */
+    public static function mayBeOf(Lot $lot): array
+    {
+        if ($lot->ingredient === null) {
+            return [];
+        }
+        $found = [];
+        foreach (Batch::query()->where('status', 'finished')->where('started_at', '>=', $lot->made_at->copy()->startOfDay()->toDateTimeString())->orderBy('code')->limit(self::MOST)->get() as $batch) {
+            $grams = 0.0;
+            $shares = null;
+            foreach (Outcome::of($batch)['lines'] ?? [] as $line) {
+                if ($line['ingredient'] === $lot->ingredient) {
+                    $shares ??= LotShares::ofBatch($batch);
+                    $grams += $shares[$line['line']]->none ?? 0.0;
+                }
+            }
+            if ($grams > 0.0) {
+                $found[] = ['batch' => $batch, 'grams' => $grams];
+            }
+        }
+
+        return $found;
     }
 
     /** @return list<string> codes of the batches in it */

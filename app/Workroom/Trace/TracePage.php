@@ -29,8 +29,9 @@ final readonly class TracePage
      * @param  list<array{id: string, code: string, name: string, detail: string, href: string, kind: string, isStart: bool, vessel: Section|null, x: float, y: float}>  $boxes
      * @param  list<array{code: string, name: string, made: string, filled: string, left: string, stands: string, href: string, out: list<string>}>  $recall
      * @param  list<array{from: string, to: string, grams: string}>  $told  the threads in words
+     * @param  list<array{code: string, name: string, made: string, grams: string, href: string}>  $mayBe  batches that may be of it: no lot was told
      */
-    private function __construct(public string $code, public string $name, public bool $isForward, public Threads $drawing, public array $boxes, public array $recall, public array $told, public string $back)
+    private function __construct(public string $code, public string $name, public bool $isForward, public Threads $drawing, public array $boxes, public array $recall, public array $told, public string $back, public array $mayBe)
     {
     }
 
@@ -41,10 +42,10 @@ final readonly class TracePage
 
     public static function ofLot(Lot $lot, Wording $wording): self
     {
-        return self::page($lot->code, $lot->name, true, Trace::forward($lot), route('lot', $lot), $wording);
+        return self::page($lot->code, $lot->name, true, Trace::forward($lot), route('lot', $lot), $wording, $lot);
     }
 
-    private static function page(string $code, string $name, bool $isForward, Trace $trace, string $back, Wording $wording): self
+    private static function page(string $code, string $name, bool $isForward, Trace $trace, string $back, Wording $wording, ?Lot $lot = null): self
     {
         $drawing = Threads::of(array_keys($trace->nodes), array_values($trace->edges));
         $vessels = self::vessels($trace);
@@ -52,8 +53,13 @@ final readonly class TracePage
         foreach ($trace->nodes as $node) {
             $boxes[] = [
                 'id' => $node['id'], 'code' => $node['code'], 'name' => $node['name'], 'kind' => $node['kind'], 'isStart' => $node['code'] === $code, 'vessel' => $vessels[$node['kind'] === 'jar' ? 'jar' : $node['code']] ?? null,
-                'detail' => $node['grams'] === null ? '' : $wording->grams($node['grams']).' '.say('pantry.left'),
+                'detail' => match (true) {
+                    $node['kind'] === Trace::NO_LOT => say('make.no_lot_told', ['grams' => $wording->grams((float) $node['grams'])]),
+                    $node['grams'] === null => '',
+                    default => $wording->grams($node['grams']).' '.say('pantry.left'),
+                },
                 'href' => match ($node['kind']) {
+                    Trace::NO_LOT => '',
                     'batch' => route('batch', $node['code']),
                     'jar' => route('trace.jar', $node['code']),
                     default => route('lot', $node['code']),
@@ -63,7 +69,7 @@ final readonly class TracePage
         }
         $told = array_map(static fn (array $edge): array => ['from' => self::spoken($trace, $edge['from']), 'to' => self::spoken($trace, $edge['to']), 'grams' => $edge['grams'] === null ? '' : $wording->grams($edge['grams'])], array_values($trace->edges));
 
-        return new self($code, $name, $isForward, $drawing, $boxes, $isForward ? self::recall($trace, $wording) : [], $told, $back);
+        return new self($code, $name, $isForward, $drawing, $boxes, $isForward ? self::recall($trace, $wording) : [], $told, $back, $lot === null ? [] : self::mayBe($lot, $wording));
     }
 
     /**
@@ -99,9 +105,19 @@ final readonly class TracePage
         ], $trace->recall());
     }
 
+    /** @return list<array{code: string, name: string, made: string, grams: string, href: string}> */
+    private static function mayBe(Lot $lot, Wording $wording): array
+    {
+        return array_map(static fn (array $row): array => [
+            'code' => $row['batch']->code, 'name' => self::named($row['batch']), 'made' => $wording->date($row['batch']->finished_at ?? $row['batch']->started_at), 'grams' => $wording->grams($row['grams']), 'href' => route('batch', $row['batch']),
+        ], Trace::mayBeOf($lot));
+    }
+
     private static function spoken(Trace $trace, string $id): string
     {
-        return $trace->nodes[$id]['name'].' ('.$trace->nodes[$id]['code'].')';
+        $node = $trace->nodes[$id];
+
+        return $node['kind'] === Trace::NO_LOT ? $node['name'].' ('.say('make.no_lot').')' : $node['name'].' ('.$node['code'].')';
     }
 
     private static function named(Batch $batch): string

@@ -17,10 +17,10 @@
         <section>
             <h2>{{ __('ui.record.what_went_in') }}</h2>
             <table class="plain went-in">
-                <thead><tr><th>{{ __('ui.bench.ingredient') }}</th><th>{{ __('ui.bench.phase') }}</th><th class="num">{{ __('ui.record.planned') }}</th><th class="num">{{ __('ui.record.taken') }}</th><th class="num">{{ __('ui.record.share') }}</th></tr></thead>
+                <thead><tr><th>{{ __('ui.bench.ingredient') }}</th><th>{{ __('ui.bench.phase') }}</th><th class="num">{{ __('ui.record.planned') }}</th><th class="num">{{ __('ui.record.taken') }}</th><th class="num">{{ __('ui.record.share') }}</th><th>{{ __('ui.record.lots') }}</th></tr></thead>
                 <tbody>
                     @foreach ($record->lines as $line)
-                        <tr class="is-{{ str_replace('_', '-', $line['is']) }}"><td>{{ $line['name'] }}</td><td class="quiet">{{ $line['phase'] }}</td><td class="num">{{ $line['planned'] }}</td><td class="num taken">{{ $line['taken'] }} <small class="state">{{ $line['state'] }}</small></td><td class="num">{{ $line['percent'] }}</td></tr>
+                        <tr class="is-{{ str_replace('_', '-', $line['is']) }}"><td>{{ $line['name'] }}</td><td class="quiet">{{ $line['phase'] }}</td><td class="num">{{ $line['planned'] }}</td><td class="num taken">{{ $line['taken'] }} <small class="state">{{ $line['state'] }}</small></td><td class="num">{{ $line['percent'] }}</td><td class="from-lots">@foreach ($line['lots'] as $from)@if ($from['lot'] === '')<span class="no-lot">{{ __('make.no_lot_told', ['grams' => $from['grams']]) }}</span>@else<a href="{{ route('lot', $from['lot']) }}">{{ $from['lot'] }}</a> {{ $from['grams'] }}@endif @if (! $loop->last)<br>@endif @endforeach</td></tr>
                     @endforeach
                 </tbody>
             </table>

@@ -8,11 +8,11 @@
             <svg class="threads-drawn" width="{{ $page->drawing->width }}" height="{{ $page->drawing->height }}" viewBox="0 0 {{ $page->drawing->width }} {{ $page->drawing->height }}">
                 @foreach ($page->drawing->lines as $line)<path class="thread-line" d="{{ $line['path'] }}" stroke-width="{{ $line['wide'] }}"/>@endforeach
                 @foreach ($page->boxes as $box)
-                    <a href="{{ $box['href'] }}"><rect class="thread-box" x="{{ $box['x'] }}" y="{{ $box['y'] }}" width="{{ \App\Drawing\Threads::BOX_WIDE }}" height="{{ \App\Drawing\Threads::BOX_HIGH }}"/>
+                    <a @if ($box['href'] !== '') href="{{ $box['href'] }}" @endif @class(['is-hole' => $box['kind'] === 'none'])><rect class="thread-box" x="{{ $box['x'] }}" y="{{ $box['y'] }}" width="{{ \App\Drawing\Threads::BOX_WIDE }}" height="{{ \App\Drawing\Threads::BOX_HIGH }}"/>
                         <path class="thread-plank @if ($box['isStart']) is-start @endif" d="M{{ $box['x'] }} {{ $box['y'] + \App\Drawing\Threads::BOX_HIGH }}h{{ \App\Drawing\Threads::BOX_WIDE }}"/>
                         @if ($box['vessel'] !== null)<svg x="{{ $box['x'] }}" y="{{ $box['y'] - 6 }}" width="{{ \App\Drawing\Threads::VESSEL_WIDE }}" height="{{ \App\Drawing\Threads::BOX_HIGH + 6 }}" viewBox="0 8 {{ $box['vessel']->width }} {{ $box['vessel']->height - 16 }}" preserveAspectRatio="xMidYMax meet"><x-vessel :section="$box['vessel']"/></svg>@endif
                         <text class="thread-name" x="{{ $box['x'] + \App\Drawing\Threads::VESSEL_WIDE + 6 }}" y="{{ $box['y'] + 19 }}">{{ \Illuminate\Support\Str::limit($box['name'], 22, '…') }}</text>
-                        <text class="thread-code" x="{{ $box['x'] + \App\Drawing\Threads::VESSEL_WIDE + 6 }}" y="{{ $box['y'] + 36 }}">{{ $box['code'] }}@if ($box['detail'] !== '') · {{ $box['detail'] }}@endif</text></a>
+                        <text class="thread-code" x="{{ $box['x'] + \App\Drawing\Threads::VESSEL_WIDE + 6 }}" y="{{ $box['y'] + 36 }}">{{ implode(' · ', array_filter([$box['code'], $box['detail']])) }}</text></a>
                 @endforeach
             </svg>
         </div>
@@ -27,6 +27,13 @@
                 <tbody>@foreach ($page->recall as $row)<tr><th scope="row"><a href="{{ $row['href'] }}">{{ $row['code'] }}</a></th><td>{{ $row['name'] }}</td><td>{{ $row['made'] }}</td><td class="num">{{ $row['filled'] }}</td><td class="num"><b>{{ $row['left'] }}</b></td><td>{{ $row['stands'] }}</td><td>@foreach ($row['out'] as $out)<span class="recall-out">{{ $out }}</span>@endforeach</td></tr>@endforeach</tbody>
             </table>
             <p><button class="button" type="button" x-data="printer">{{ __('made.trace.print') }}</button></p>
+        </section>
+    @endif
+    @if ($page->mayBe !== [])
+        <section class="recall" id="may-be">
+            <h2>{{ __('made.trace.may_be', ['code' => $page->code]) }}</h2>
+            <p>{{ __('made.trace.may_be_why') }}</p>
+            <ul>@foreach ($page->mayBe as $row)<li><a href="{{ $row['href'] }}">{{ $row['code'] }}</a> {{ $row['name'] }}, {{ $row['made'] }}: {{ __('make.no_lot_told', ['grams' => $row['grams']]) }}</li>@endforeach</ul>
         </section>
     @endif
     <p class="quiet">{{ __('made.trace.basis') }}</p>
