@@ -190,6 +190,7 @@ Route::controller(MadeController::class)->group(function (): void {
     Route::post('/batches/{batch}/leaves', 'leaves')->name('made.leaves');
     Route::post('/batches/{batch}/move', 'move')->name('made.move');
     Route::post('/batches/{batch}/hair', 'hair')->name('made.hair');
+    Route::post('/batches/{batch}/state', 'decide')->name('made.decide');
     Route::post('/batches/{batch}/shelf/{entry}/undo', 'undo')->whereNumber('entry')->name('made.undo');
     Route::get('/batches/{batch}/price', 'price')->name('price');
     Route::get('/batches/{batch}/trace', 'traceBatch')->name('trace.batch');

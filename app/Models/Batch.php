@@ -30,6 +30,7 @@ use Illuminate\Support\Collection;
  * @property-read FormulaVersion $version
  * @property-read Collection<int, BatchEntry> $entries
  * @property-read Collection<int, ShelfEntry> $shelfEntries
+ * @property-read Collection<int, Sighting> $sightings
  */
 final class Batch extends Model
 {
@@ -59,6 +60,12 @@ final class Batch extends Model
     public function shelfEntries(): HasMany
     {
         return $this->hasMany(ShelfEntry::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Sighting, $this> */
+    public function sightings(): HasMany
+    {
+        return $this->hasMany(Sighting::class)->orderBy('id');
     }
 
     public function isMaking(): bool

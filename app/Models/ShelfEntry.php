@@ -12,11 +12,11 @@ use Illuminate\Support\Carbon;
  *
  * @property int $id
  * @property int $batch_id
- * @property string $kind used | gifted | sold | discarded | moved | hair | undo
+ * @property string $kind used | gifted | sold | discarded | moved | hair | undo | held | withdrawn | freed
  * @property float|null $grams
  * @property string $subject for whom, why, where to, how the hair took it, or the entry undone
  * @property float|null $price all of it, in the maker's own money
- * @property string $note
+ * @property string $note of the hair; who decided, of held, withdrawn and freed
  * @property string $client_key
  * @property Carbon $happened_at
  * @property Carbon $recorded_at

@@ -14,6 +14,7 @@ use App\Workroom\Bench\Draft;
 use App\Workroom\Jars\JarStory;
 use App\Workroom\Made\MadeBook;
 use App\Workroom\Made\MadePage;
+use App\Workroom\Made\Release;
 use App\Workroom\Make\MakeState;
 use App\Workroom\Pantry\LotPage;
 use Illuminate\Support\Carbon;
@@ -177,7 +178,7 @@ final readonly class Shelf
     /** @return list<Thing> finished and still there, what turns first at the front */
     public function onShelf(int $most = self::SHOWN): array
     {
-        return $this->finished(Batch::query()->where('status', 'finished')->whereNull('gone_at')->orderByRaw('best_before IS NULL, best_before, id')->limit($most)->get());
+        return $this->finished(Batch::query()->where('status', 'finished')->whereNull('gone_at')->orderByRaw('best_before IS NULL, best_before, id')->with('shelfEntries', 'sightings')->limit($most)->get());
     }
 
     /**
@@ -199,15 +200,18 @@ final readonly class Shelf
         $formula = FormulaDocument::read($batch->document);
         $composition = (new Weighing($this->catalogue, $this->tools))->of($formula);
         $left = $batch->best_before === null ? null : (int) Carbon::now()->startOfDay()->diffInDays($batch->best_before);
+        $release = Release::of($batch);
 
         return new Thing(
             name: $formula->name,
             state: match (true) {
+                ! $release->isFree() => say("made.release.state.$release->state"),
                 $left === null => say('ui.shelf.no_date'),
                 $left < 0 => say('ui.shelf.overdue'),
                 default => say('ui.shelf.keeps', ['days' => $this->wording->days($left)]),
             },
             brief: match (true) {
+                ! $release->isFree() => say("made.release.state.$release->state"),
                 $left === null => '',
                 $left < 0 => say('today.brief_over'),
                 default => $this->wording->days($left),
@@ -217,8 +221,8 @@ final readonly class Shelf
             href: route('batch', $batch),
             vessel: $this->vessels->small($composition, $formula->family, true, $this->stands, (float) $batch->grams_left / max(1e-9, MadeBook::filled($batch)), self::TALLEST_MM),
             kind: 'made',
-            isUrgent: $left !== null && $left < 0,
-            life: MadePage::lifeLeft($batch),
+            isUrgent: ! $release->isFree() || ($left !== null && $left < 0),
+            life: $release->isFree() ? MadePage::lifeLeft($batch) : 0.0,
         );
     }
 

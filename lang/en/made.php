@@ -1,11 +1,24 @@
 <?php
 
 return [
+    'release' => [
+        'state' => ['free' => 'Free', 'held' => 'Held', 'withdrawn' => 'Withdrawn'],
+        'said' => ['free' => 'Set free on :when:by: :why.', 'held' => 'Held since :when:by: :why.', 'withdrawn' => 'Withdrawn on :when:by: :why.'], 'by' => ' by :who',
+        'until_decided' => 'Held until you decide. :seen',
+        'seen' => ['mould' => 'Mould was seen on :when (:place).', 'parted' => 'It had parted on :when (:place).', 'smell' => 'It smelled off on :when (:place).', 'rash' => 'Skin itched or reddened on :when.', 'ph' => 'On :when its pH was :ph: its preservative doesn’t work there.'],
+        'asks' => ['held' => 'Hold it back until you know why, or set it free and say why it is all right.', 'withdrawn' => 'Withdraw it, or say why it is all right.'],
+        'do' => ['held' => 'Don’t use it, give it away or sell it.', 'withdrawn' => 'Stop using it. Tell everyone who has some to stop using it.'],
+        'today' => ['free' => ':code:', 'held' => ':code is held.', 'withdrawn' => ':code is withdrawn.'],
+        'decide' => 'Hold or withdraw it', 'decide_again' => 'Decide about it', 'why' => 'Why?', 'who' => 'Who decides', 'hold' => 'Hold', 'withdraw' => 'Withdraw', 'free' => 'Set free',
+        'who_has_it' => 'Who has it', 'nobody' => 'Nothing was given or sold, as far as was written down.', 'unknown_who' => 'to whom wasn’t written down',
+        'left' => 'Here: :left left:where.', 'left_do' => 'Mark it, keep it away from everything else, and throw it away in the household waste once you no longer need it to find the cause. Don’t pour it down the drain. If somebody’s skin reacted, keep a little for a doctor.',
+        'look_back' => 'Which lots went into it', 'no_label' => 'No label and no papers are printed.', 'to_batch' => 'Decide about it',
+    ],
     'nav' => 'Shelf', 'title' => 'On the shelf', 'empty' => 'What you finish stands here: how full it is, how long it keeps, and what became of it.', 'to_formulas' => 'To the formulas',
     'gone' => 'Used up and gone', 'jars' => 'about :left of :of containers', 'stands' => 'Stands: :where', 'stands_unsaid' => 'Nobody has said where it stands.',
     'leaves' => 'Use, give, sell or throw away', 'subject' => 'For whom, or why', 'subject_hint' => 'Odile; the market; smells off', 'price_got' => 'Money for it, if sold',
     'do' => ['used' => 'Use it', 'gifted' => 'Give it', 'sold' => 'Sell it', 'discarded' => 'Throw it away'],
-    'did' => ['used' => 'Used', 'gifted' => 'Given', 'sold' => 'Sold', 'discarded' => 'Thrown away', 'moved' => 'Put', 'hair' => 'The hair'],
+    'did' => ['held' => 'Held', 'withdrawn' => 'Withdrawn', 'freed' => 'Set free', 'used' => 'Used', 'gifted' => 'Given', 'sold' => 'Sold', 'discarded' => 'Thrown away', 'moved' => 'Put', 'hair' => 'The hair'],
     'move' => 'Put it somewhere', 'where' => 'Where', 'where_hint' => 'bathroom shelf, fridge door', 'do_move' => 'It stands there',
     'took' => 'How the hair took it', 'hair' => ['well' => 'took it well', 'so_so' => 'so-so', 'badly' => 'didn’t like it', 'rash' => 'skin itched or reddened'],
     'rash' => 'Itching or redness: wash it off, don’t use it again, ask a doctor or pharmacist.',

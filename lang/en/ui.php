@@ -108,6 +108,9 @@ return [
             'gone' => 'Not saved: this has been deleted, or this device has been signed out. Your changes stay on this page; copy them before you leave it.',
         ],
         'refused' => [
+            'no_reason_release' => 'Say why: it goes into the record.',
+            'is_held' => 'This batch is held: it isn’t given away or sold. Set it free first, or tell the day it left before.',
+            'is_withdrawn' => 'This batch is withdrawn: it isn’t given away or sold.',
             'offer_gone' => 'This suggestion no longer fits: the formula has changed since it was made. The suggestions shown now are up to date.',
             'still_there' => 'Changed as suggested, but one problem remains: :what',
             'line_gone' => 'That line has been removed in the meantime.',

@@ -1,11 +1,24 @@
 <?php
 
 return [
+    'release' => [
+        'state' => ['free' => 'Libre', 'held' => 'Bloqué', 'withdrawn' => 'Retiré'],
+        'said' => ['free' => 'Libéré le :when:by : :why.', 'held' => 'Bloqué depuis le :when:by : :why.', 'withdrawn' => 'Retiré le :when:by : :why.'], 'by' => ' par :who',
+        'until_decided' => 'Bloqué jusqu’à votre décision. :seen',
+        'seen' => ['mould' => 'Une moisissure a été vue le :when (:place).', 'parted' => 'Il était déphasé le :when (:place).', 'smell' => 'Il sentait mauvais le :when (:place).', 'rash' => 'La peau a gratté ou rougi le :when.', 'ph' => 'Le :when, son pH était de :ph : son conservateur n’y agit pas.'],
+        'asks' => ['held' => 'Bloquez-le jusqu’à en connaître la cause, ou libérez-le en disant pourquoi il est bon.', 'withdrawn' => 'Retirez-le, ou dites pourquoi il est bon.'],
+        'do' => ['held' => 'Ne l’utilisez pas, ne le donnez pas, ne le vendez pas.', 'withdrawn' => 'Ne l’utilisez plus. Prévenez tous ceux qui en ont de ne plus l’utiliser.'],
+        'today' => ['free' => ':code :', 'held' => ':code est bloqué.', 'withdrawn' => ':code est retiré.'],
+        'decide' => 'Le bloquer ou le retirer', 'decide_again' => 'Décider', 'why' => 'Pourquoi ?', 'who' => 'Qui décide', 'hold' => 'Bloquer', 'withdraw' => 'Retirer', 'free' => 'Libérer',
+        'who_has_it' => 'Qui en a', 'nobody' => 'Rien n’a été donné ni vendu, d’après ce qui est noté.', 'unknown_who' => 'à qui n’a pas été noté',
+        'left' => 'Ici : il reste :left:where.', 'left_do' => 'Marquez-le, tenez-le à l’écart de tout le reste et jetez-le aux ordures ménagères quand vous n’en avez plus besoin pour chercher la cause. Ne le versez pas à l’évier. Si une peau a réagi, gardez-en un peu pour un médecin.',
+        'look_back' => 'Quels lots y sont entrés', 'no_label' => 'Aucune étiquette ni aucun papier n’est imprimé.', 'to_batch' => 'Décider',
+    ],
     'nav' => 'Étagère', 'title' => 'Sur l’étagère', 'empty' => 'Ce que vous terminez se tient ici : combien il en reste, jusqu’à quand, et ce qu’il est devenu.', 'to_formulas' => 'Aux formules',
     'gone' => 'Fini et parti', 'jars' => 'environ :left contenants sur :of', 'stands' => 'Se trouve : :where', 'stands_unsaid' => 'Personne n’a dit où il se trouve.',
     'leaves' => 'Utiliser, donner, vendre ou jeter', 'subject' => 'Pour qui, ou pourquoi', 'subject_hint' => 'Odile ; le marché ; sent mauvais', 'price_got' => 'Argent reçu, si vendu',
     'do' => ['used' => 'L’utiliser', 'gifted' => 'Le donner', 'sold' => 'Le vendre', 'discarded' => 'Le jeter'],
-    'did' => ['used' => 'Utilisé', 'gifted' => 'Donné', 'sold' => 'Vendu', 'discarded' => 'Jeté', 'moved' => 'Mis', 'hair' => 'Les cheveux'],
+    'did' => ['held' => 'Bloqué', 'withdrawn' => 'Retiré', 'freed' => 'Libéré', 'used' => 'Utilisé', 'gifted' => 'Donné', 'sold' => 'Vendu', 'discarded' => 'Jeté', 'moved' => 'Mis', 'hair' => 'Les cheveux'],
     'move' => 'Le mettre quelque part', 'where' => 'Où', 'where_hint' => 'étagère de la salle de bains, porte du réfrigérateur', 'do_move' => 'Il est là',
     'took' => 'Ce qu’en disent les cheveux', 'hair' => ['well' => 'l’ont bien pris', 'so_so' => 'couci-couça', 'badly' => 'n’ont pas aimé', 'rash' => 'peau qui gratte ou rougit'],
     'rash' => 'Démangeaison ou rougeur : rincez, ne l’utilisez plus, demandez à un médecin ou un pharmacien.',

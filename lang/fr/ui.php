@@ -108,6 +108,9 @@ return [
             'gone' => 'Pas enregistré : cette formule a été supprimée, ou cet appareil a été déconnecté. Vos changements restent sur cette page ; copiez-les avant de la quitter.',
         ],
         'refused' => [
+            'no_reason_release' => 'Dites pourquoi : c’est noté au registre.',
+            'is_held' => 'Ce lot est bloqué : il n’est ni donné ni vendu. Libérez-le d’abord, ou indiquez le jour où il est parti avant.',
+            'is_withdrawn' => 'Ce lot est retiré : il n’est ni donné ni vendu.',
             'offer_gone' => 'Cette suggestion ne convient plus : la formule a changé entre-temps. Les suggestions affichées maintenant sont à jour.',
             'still_there' => 'Suggestion appliquée, mais un problème demeure : :what',
             'line_gone' => 'Cette ligne a été supprimée entre-temps.',

@@ -8,6 +8,7 @@ use App\Http\Typed;
 use App\Models\Batch;
 use App\Workroom\Kept;
 use App\Workroom\Made\MadeBook;
+use App\Workroom\Made\Release;
 use App\Workroom\Make\BatchRecord;
 use App\Workroom\Make\JarLabel;
 use App\Workroom\Papers\LabelPaper;
@@ -31,7 +32,7 @@ final class LabelController
         $label = JarLabel::of($batch);
         $wish = self::wish($request, $batch);
 
-        return view('batch.label', ['label' => $label, 'batch' => $batch, 'wish' => $wish, 'layout' => LabelPaper::layout($label, $wish), 'sizes' => array_keys(config()->array('labels')), 'asPlanned' => BatchRecord::notWeighed($batch), 'count' => MadeBook::containers($batch), 'places' => array_product(LabelPaper::places(LabelPaper::size($wish['size'])))]);
+        return view('batch.label', ['label' => $label, 'batch' => $batch, 'wish' => $wish, 'release' => Release::of($batch), 'layout' => LabelPaper::layout($label, $wish), 'sizes' => array_keys(config()->array('labels')), 'asPlanned' => BatchRecord::notWeighed($batch), 'count' => MadeBook::containers($batch), 'places' => array_product(LabelPaper::places(LabelPaper::size($wish['size'])))]);
     }
 
     public function pdf(Request $request, Batch $batch): Response|RedirectResponse
@@ -39,6 +40,9 @@ final class LabelController
         abort_unless($batch->isFinished(), 404);
         if (JarLabel::of($batch)->unnamed !== []) {
             return redirect()->route('label', $batch)->with('refused', say('ui.label.unnamed_refused'));
+        }
+        if (! Release::of($batch)->isFree()) {
+            return redirect()->route('label', $batch)->with('refused', Release::of($batch)->said());
         }
         $wish = self::wish($request, $batch);
         $count = min(self::ON_A_PAGE, max(0, (int) Typed::text($request, 'count', 4)));
@@ -52,7 +56,7 @@ final class LabelController
     {
         $wanted = array_filter(array_map(static fn (mixed $count): int => is_scalar($count) ? min(self::ON_A_PAGE, (int) $count) : 0, (array) $request->query('n', [])));
         $wish = self::wish($request, null);
-        $batches = Batch::query()->where('status', 'finished')->whereNull('gone_at')->with('entries')->orderByDesc('finished_at')->limit(self::ON_A_PAGE)->get();
+        $batches = Batch::query()->where('status', 'finished')->whereNull('gone_at')->with('entries', 'shelfEntries', 'sightings')->orderByDesc('finished_at')->limit(self::ON_A_PAGE)->get()->filter(static fn (Batch $batch): bool => Release::of($batch)->isFree());
         if ($wanted === []) {
             return view('made.labels', ['batches' => $batches, 'wish' => $wish, 'sizes' => array_keys(config()->array('labels'))]);
         }
@@ -73,9 +77,12 @@ final class LabelController
         return self::file(Sheet::of('papers.batch-sheet', ['record' => $record, 'batch' => $batch], "$record->name $batch->code"), "batch-$batch->code.pdf");
     }
 
-    public function seller(Batch $batch): Response
+    public function seller(Batch $batch): Response|RedirectResponse
     {
         abort_unless($batch->isFinished(), 404);
+        if (! Release::of($batch)->isFree()) {
+            return redirect()->to(route('batch', $batch).'#state')->with('refused', Release::of($batch)->said());
+        }
 
         return self::file(SellerPack::of($batch->load('version.formula', 'entries')), "papers-$batch->code.zip", 'application/zip');
     }
@@ -91,7 +98,7 @@ final class LabelController
     /** Name and address as the label has to carry them where it is sold. */
     public function maker(Request $request): RedirectResponse
     {
-        Kept::keep('maker', ['label' => trim(Typed::text($request, 'maker', 160))]);
+        Kept::keep('maker', [...Kept::values('maker'), 'label' => trim(Typed::text($request, 'maker', 160))]);
 
         return back()->with('said', say('labels.maker_kept'));
     }

@@ -10,8 +10,10 @@ use App\Models\Jar;
 use App\Models\Lot;
 use App\Models\ShelfEntry;
 use App\Workroom\Happened;
+use App\Workroom\Kept;
 use App\Workroom\Made\MadeBook;
 use App\Workroom\Made\PricePage;
+use App\Workroom\Made\Release;
 use App\Workroom\Refused;
 use App\Workroom\Shelf;
 use App\Workroom\Trace\TracePage;
@@ -31,7 +33,7 @@ final class MadeController
 
     public function all(Shelf $shelf): View
     {
-        $batches = Batch::query()->where('status', 'finished')->whereNull('gone_at')->orderByRaw('best_before IS NULL, best_before, id')->simplePaginate(24);
+        $batches = Batch::query()->where('status', 'finished')->whereNull('gone_at')->orderByRaw('best_before IS NULL, best_before, id')->with('shelfEntries', 'sightings')->simplePaginate(24);
 
         return view('made.all', [
             'things' => $shelf->finished($batches->getCollection()), 'page' => $batches,
@@ -55,6 +57,19 @@ final class MadeController
     public function hair(Request $request, Batch $batch): RedirectResponse
     {
         return $this->did($request, $batch, fn (Carbon $at) => $this->made->hair($batch, Typed::text($request, 'how', 12), Typed::text($request, 'note'), $at, Typed::key($request)));
+    }
+
+    /** Held, withdrawn or set free again; who it was is remembered for the next time. */
+    public function decide(Request $request, Batch $batch): RedirectResponse
+    {
+        $kind = Typed::text($request, 'kind', 12);
+        abort_unless(isset(Release::DECIDES[$kind]), 404);
+        $who = trim(Typed::text($request, 'who', 80));
+
+        return $this->did($request, $batch, function (Carbon $at) use ($request, $batch, $kind, $who): void {
+            $this->made->decide($batch, $kind, Typed::text($request, 'why', 200), $who, $at, Typed::key($request));
+            Kept::keep('maker', [...Kept::values('maker'), 'name' => $who]);
+        }, 'state');
     }
 
     public function undo(Request $request, Batch $batch, ShelfEntry $entry): RedirectResponse
@@ -88,15 +103,15 @@ final class MadeController
     }
 
     /** @param  Closure(Carbon): mixed  $what */
-    private function did(Request $request, Batch $batch, Closure $what): RedirectResponse
+    private function did(Request $request, Batch $batch, Closure $what, string $back = 'shelf'): RedirectResponse
     {
         abort_unless($batch->isFinished(), 404);
         try {
             $what(Happened::at(Typed::text($request, 'when', 20), ($batch->finished_at ?? Carbon::now())->copy()));
         } catch (Refused $refused) {
-            return redirect()->to(route('batch', $batch).'#shelf')->withInput()->withErrors([$refused->field => $refused->said()]);
+            return redirect()->to(route('batch', $batch)."#$back")->withInput()->withErrors([$refused->field => $refused->said()]);
         }
 
-        return redirect()->to(route('batch', $batch).'#shelf')->with('said', say('pantry.done'));
+        return redirect()->to(route('batch', $batch)."#$back")->with('said', say('pantry.done'));
     }
 }

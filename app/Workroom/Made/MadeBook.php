@@ -43,6 +43,11 @@ final readonly class MadeBook
             if ($batch->gone_at !== null) {
                 throw new Refused('shelf_grams', 'lot_gone', ['when' => $this->wording->shortDate($batch->gone_at)]);
             }
+            $release = Release::of($batch->load('shelfEntries', 'sightings'));
+            // what left before it was held is a fact, and belongs on the list of who has it
+            if (in_array($kind, ['gifted', 'sold'], true) && ! $release->isFree() && $at->greaterThanOrEqualTo($release->since ?? $at)) {
+                throw new Refused('shelf_grams', "is_$release->state");
+            }
             if ($kind === 'discarded' && trim($subject) === '') {
                 throw new Refused('subject', 'no_reason');
             }
@@ -73,6 +78,22 @@ final readonly class MadeBook
             throw new Refused('how', 'no_look');
         }
         DB::transaction(fn () => $this->add($batch, ['kind' => 'hair', 'subject' => $how, 'note' => mb_substr(trim($note), 0, 500), 'client_key' => $clientKey, 'happened_at' => $at->toDateTimeString()]));
+    }
+
+    /**
+     * Holds it back, withdraws it or sets it free again.
+     *
+     * @param  string  $kind  of Release::DECIDES
+     *
+     * @throws Refused when nothing says why
+     */
+    public function decide(Batch $batch, string $kind, string $why, string $who, Carbon $at, string $clientKey): void
+    {
+        $why = mb_substr(trim($why), 0, 200);
+        if ($why === '') {
+            throw new Refused('why', 'no_reason_release');
+        }
+        DB::transaction(fn () => $this->add($batch, ['kind' => $kind, 'subject' => $why, 'note' => mb_substr(trim($who), 0, 80), 'client_key' => $clientKey, 'happened_at' => $at->toDateTimeString()]));
     }
 
     public function undo(Batch $batch, ShelfEntry $entry, string $clientKey): void

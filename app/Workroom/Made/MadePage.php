@@ -6,6 +6,7 @@ namespace App\Workroom\Made;
 
 use App\Models\Batch;
 use App\Models\ShelfEntry;
+use App\Workroom\Kept;
 use App\Workroom\Make\Outcome;
 use App\Workroom\Standing;
 use App\Workroom\Wording;
@@ -21,6 +22,7 @@ final readonly class MadePage
 {
     /**
      * @param  list<Row>  $log  the latest first
+     * @param  list<string>  $out  who has of it: given or sold, when, how much, to whom
      * @param  array{jar: string, per_100: string, all: string, missing: string}|null  $cost
      */
     private function __construct(
@@ -34,6 +36,9 @@ final readonly class MadePage
         public array $log,
         public ?array $cost,
         public ?DriftChart $drift,
+        public Release $release,
+        public array $out,
+        public string $who,
     ) {
     }
 
@@ -45,6 +50,7 @@ final readonly class MadePage
         return new self(
             (string) Str::uuid(), $wording->grams((float) $batch->grams_left), self::jars($batch, $perJar, $wording), $batch->stands, self::lifeLeft($batch), round($perJar, 1), $batch->gone_at !== null,
             self::log($batch, $wording), self::cost($batch, $wording), DriftChart::of($batch->version->formula, $wording),
+            Release::of($batch), self::out($batch, $wording), is_string($who = Kept::values('maker')['name'] ?? '') ? $who : '',
         );
     }
 
@@ -64,6 +70,14 @@ final readonly class MadePage
         $of = MadeBook::containers($batch);
 
         return $of < 2 || $perJar <= 0 ? '' : say('made.jars', ['left' => $wording->number((float) $batch->grams_left / $perJar, 1), 'of' => (string) $of]);
+    }
+
+    /** @return list<string> what was given and sold of it */
+    private static function out(Batch $batch, Wording $wording): array
+    {
+        $out = array_filter(Standing::of($batch->shelfEntries), static fn (ShelfEntry $entry): bool => in_array($entry->kind, ['gifted', 'sold'], true));
+
+        return array_values(array_map(static fn (ShelfEntry $entry): string => $wording->date($entry->happened_at).': '.say("made.did.$entry->kind").' '.$wording->grams((float) $entry->grams).($entry->subject === '' ? ', '.say('made.release.unknown_who') : ", $entry->subject"), $out));
     }
 
     /** @return list<Row> */

@@ -9,6 +9,7 @@ use App\Models\Jar;
 use App\Models\Lot;
 use App\Models\Preparation;
 use App\Models\Watch;
+use App\Workroom\Made\Release;
 use App\Workroom\Make\MakeState;
 use App\Workroom\Pantry\LotPage;
 use App\Workroom\Wording;
@@ -44,7 +45,7 @@ final readonly class Agenda
     public function due(): array
     {
         $today = Carbon::now()->endOfDay();
-        $entries = [...$this->alarms(), ...$this->tooStrong(), ...$this->perishing(), ...$this->dated(), ...$this->straining(), ...$this->making(), ...$this->shaking(), ...$this->toPrepare(), ...$this->ageing(), ...$this->watched(), ...$this->patchTests()];
+        $entries = [...$this->alarms(), ...$this->held(), ...$this->tooStrong(), ...$this->perishing(), ...$this->dated(), ...$this->straining(), ...$this->making(), ...$this->shaking(), ...$this->toPrepare(), ...$this->ageing(), ...$this->watched(), ...$this->patchTests()];
         $groups = ['now' => [], 'tomorrow' => [], 'week' => []];
         foreach ($entries as $entry) {
             $groups[$entry->at->lessThanOrEqualTo($today) ? 'now' : ($entry->at->lessThanOrEqualTo($today->copy()->addDay()) ? 'tomorrow' : 'week')][] = $entry;
@@ -124,13 +125,35 @@ final readonly class Agenda
         );
     }
 
-    /** @return list<Due> finished batches at the end of their date */
+    /** @return list<Due> batches something was seen on that nobody has answered yet, and those held or withdrawn of which some is left */
+    private function held(): array
+    {
+        $due = [];
+        foreach (Release::questioned()->orderByDesc('finished_at')->limit(self::MOST)->get() as $batch) {
+            $release = Release::of($batch);
+            if ($release->asks !== '' || (! $release->isFree() && $batch->gone_at === null)) {
+                $at = $release->since ?? Carbon::now();
+                $due[] = new Due(self::named($batch), say("made.release.today.$release->state", ['code' => $batch->code]).' '.$release->said(), Carbon::now(), $this->wording->whenever($at), route('batch', $batch).'#state', $release->asks !== '' ? 0 : 2);
+            }
+        }
+
+        return $due;
+    }
+
+    private static function named(Batch $batch): string
+    {
+        return is_string($batch->document['name'] ?? null) ? $batch->document['name'] : $batch->code;
+    }
+
+    /** @return list<Due> finished batches at the end of their date that are not held */
     private function ageing(): array
     {
-        return $this->each(Batch::query()->where('status', 'finished')->whereNull('gone_at')->where('best_before', '<=', Carbon::now()->addDays(self::DAYS_AHEAD)->toDateString())->orderBy('best_before'), fn (Batch $batch): Due => new Due(
-            is_string($batch->document['name'] ?? null) ? $batch->document['name'] : $batch->code, say($batch->best_before?->endOfDay()->isPast() === true ? 'today.batch_past' : 'today.batch_soon', ['grams' => $this->wording->grams((float) $batch->grams_left)]),
+        $ageing = Batch::query()->where('status', 'finished')->whereNull('gone_at')->where('best_before', '<=', Carbon::now()->addDays(self::DAYS_AHEAD)->toDateString())->orderBy('best_before')->with('shelfEntries', 'sightings')->limit(self::MOST)->get();
+
+        return array_map(fn (Batch $batch): Due => new Due(
+            self::named($batch), say($batch->best_before?->endOfDay()->isPast() === true ? 'today.batch_past' : 'today.batch_soon', ['grams' => $this->wording->grams((float) $batch->grams_left)]),
             $batch->best_before ?? Carbon::now(), $this->wording->whenever($batch->best_before ?? Carbon::now()), route('batch', $batch).'#shelf', 2,
-        ));
+        ), array_values($ageing->filter(static fn (Batch $batch): bool => Release::of($batch)->isFree())->all()));
     }
 
     /** @return list<Due> */
@@ -146,7 +169,7 @@ final readonly class Agenda
     private function making(): array
     {
         return $this->each(Batch::query()->where('status', 'making')->with('version', 'entries')->orderBy('started_at'), fn (Batch $batch): Due => new Due(
-            is_string($batch->document['name'] ?? null) ? $batch->document['name'] : $batch->code, $this->inProgress($batch), Carbon::now(),
+            self::named($batch), $this->inProgress($batch), Carbon::now(),
             $this->wording->ago($batch->started_at), route('make', $batch), 4, open: say('ui.shelf.continue'),
         ));
     }
@@ -176,7 +199,7 @@ final readonly class Agenda
     private function watched(): array
     {
         return $this->each(Watch::query()->where('look_at', '<=', $this->horizon())->with('batch')->orderBy('look_at'), fn (Watch $watch): Due => new Due(
-            is_string($watch->batch->document['name'] ?? null) ? $watch->batch->document['name'] : $watch->batch->code, say('watch.due'), $watch->look_at ?? Carbon::now(),
+            self::named($watch->batch), say('watch.due'), $watch->look_at ?? Carbon::now(),
             $this->wording->whenever($watch->look_at ?? Carbon::now()), route('batch', $watch->batch).'#watch', 6,
         ));
     }

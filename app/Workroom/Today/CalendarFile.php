@@ -9,6 +9,7 @@ use App\Models\Jar;
 use App\Models\Lot;
 use App\Models\Watch;
 use App\Workroom\Jars\JarStory;
+use App\Workroom\Made\Release;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Sabre\VObject\Component\VCalendar;
@@ -38,8 +39,9 @@ final class CalendarFile
         foreach (Lot::atHand()->whereNotNull('good_until')->orderBy('good_until')->limit(self::MOST_LOTS)->get() as $lot) {
             self::addLot($calendar, $lot);
         }
-        foreach (Batch::query()->where('status', 'finished')->whereNull('gone_at')->whereNotNull('best_before')->orderBy('best_before')->limit(self::MOST_LOTS)->get() as $batch) {
-            self::addBatch($calendar, $batch);
+        foreach (Batch::query()->where('status', 'finished')->whereNull('gone_at')->whereNotNull('best_before')->orderBy('best_before')->limit(self::MOST_LOTS)->with('shelfEntries', 'sightings')->get() as $batch) {
+            // what is held or withdrawn is not to be used up
+            Release::of($batch)->isFree() ? self::addBatch($calendar, $batch) : null;
         }
         foreach (Watch::query()->whereNotNull('look_at')->with('batch')->orderBy('look_at')->limit(self::MOST_JARS)->get() as $watch) {
             $look = ($watch->look_at ?? Carbon::now())->copy()->startOfDay();

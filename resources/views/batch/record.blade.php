@@ -6,7 +6,7 @@
                 <p class="code">{{ $record->batch->code }}</p>
                 <h1 class="name">{{ $record->name }}</h1>
                 <p class="verdict">{{ $record->verdict }}</p>
-                <p class="record-do"><a class="button" href="{{ route('label', $record->batch) }}">{{ __('ui.record.label') }}</a> <a href="{{ route('trace.batch', $record->batch) }}">{{ __('made.trace.link_back') }}</a> <a href="{{ route('price', $record->batch) }}">{{ __('made.price.link') }}</a> <a href="{{ route('batch.file', [$record->batch, 'pdf']) }}">{{ __('labels.batch_pdf') }}</a> <a href="{{ route('batch.seller', $record->batch) }}">{{ __('made.seller') }}</a></p>
+                <p class="record-do"><a @class(['button', 'button-quiet' => ! $made->release->isFree()]) href="{{ route('label', $record->batch) }}">{{ __('ui.record.label') }}</a> <a href="{{ route('trace.batch', $record->batch) }}">{{ __('made.trace.link_back') }}</a> <a href="{{ route('price', $record->batch) }}">{{ __('made.price.link') }}</a> <a href="{{ route('batch.file', [$record->batch, 'pdf']) }}">{{ __('labels.batch_pdf') }}</a> <a href="{{ route('batch.seller', $record->batch) }}">{{ __('made.seller') }}</a></p>
                 <p class="from"><a href="{{ route('version', [$record->batch->version->formula, $record->batch->version->number]) }}">{{ __('ui.record.from', ['name' => $record->batch->version->formula->name, 'number' => $record->batch->version->number]) }}</a></p>
             </div>
             <dl class="dates">
@@ -14,6 +14,7 @@
                 <div class="best-before"><dt>{{ $record->bestBefore === null ? __('ui.record.no_date') : __('ui.record.best_before') }}</dt><dd>{{ $record->bestBefore ?? $record->noDate }}</dd></div>
             </dl>
         </header>
+        @include('made.state')
         <section>
             <h2>{{ __('ui.record.what_went_in') }}</h2>
             <table class="plain went-in">

@@ -31,6 +31,7 @@
             <p class="act-fields">@foreach (\App\Workroom\Made\MadeBook::HAIR as $how)<button class="button button-quiet" name="how" value="{{ $how }}">{{ __("made.hair.$how") }}</button>@endforeach</p>
             <p class="quiet">{{ __('made.rash') }}</p></form>
     </details>
+    @if ($made->release->since === null)@include('made.decide', ['open' => false])@endif
     @if ($made->log !== [])
         <table class="plain log"><tbody>@foreach ($made->log as $row)<tr @if ($row['undone']) class="is-undone" @endif><td class="log-when">{{ $row['when'] }}</td><th>{{ $row['what'] }}</th><td>{{ $row['value'] }}</td><td>@if ($row['undoable'])<form method="post" action="{{ route('made.undo', [$batch, $row['id']]) }}">@csrf<input type="hidden" name="client_key" value="{{ $made->clientKey }}u{{ $row['id'] }}"><button class="link">{{ __('jars.undo') }}</button></form>@endif</td></tr>@endforeach</tbody></table>
     @endif

@@ -1,0 +1,17 @@
+@php($release = $made->release)
+@if (! $release->isFree() || $release->since !== null)
+    <section @class(['batch-state', "is-$release->state"]) id="state" aria-labelledby="state-name">
+        <h2 id="state-name">{{ __("made.release.state.$release->state") }}</h2>
+        <p @if (! $release->isFree()) role="alert" @endif>{{ $release->said() }}</p>
+        @if (! $release->isFree())<p><b>{{ __("made.release.do.$release->state") }}</b></p>@endif
+        @if ($release->asks !== '' && $release->why !== '')<p>{{ implode(' ', $release->seen) }}</p>@endif
+        @if ($release->asks !== '')<p>{{ __("made.release.asks.$release->asks") }}</p>@endif
+        @if ($release->state === \App\Workroom\Made\Release::WITHDRAWN)
+            <h3>{{ __('made.release.who_has_it') }}</h3>
+            @if ($made->out === [])<p>{{ __('made.release.nobody') }}</p>@else<ul class="who-has-it">@foreach ($made->out as $out)<li>{{ $out }}</li>@endforeach</ul>@endif
+            <p>{{ __('made.release.left', ['left' => $made->left, 'where' => $made->stands === '' ? '' : ", $made->stands"]) }} {{ __('made.release.left_do') }}</p>
+            <p><a href="{{ route('trace.batch', $batch) }}">{{ __('made.release.look_back') }}</a> <button class="button button-quiet" type="button" x-data="printer">{{ __('made.trace.print') }}</button></p>
+        @endif
+        @include('made.decide', ['open' => $release->asks !== ''])
+    </section>
+@endif
