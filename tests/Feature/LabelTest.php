@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Batch;
 use App\Workroom\Make\JarLabel;
 use App\Workroom\Papers\LabelLayout;
 use App\Workroom\Papers\LabelPaper;
+use Ilvane\Core\Formula\Family;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
 use Tests\Support\AppCase;
@@ -45,6 +47,109 @@ final class LabelTest extends AppCase
         self::assertSame($batch->code, trim($this->told(['zbarimg', '--quiet', '--raw', "$pdf.png"])));
         unlink($pdf);
         unlink("$pdf.png");
+    }
+
+    /** @return iterable<string, array{string, string}> every kind of product on every design */
+    public static function everyLabel(): iterable
+    {
+        foreach (Family::cases() as $family) {
+            foreach (array_keys(require dirname(__DIR__, 2).'/config/labels.php') as $size) {
+                yield "$family->value on $size" => [$family->value, (string) $size];
+            }
+        }
+    }
+
+    /** Looked at as ink on paper, by pdftoppm: the gaps between the labels of a sheet and beside the drawing are white. */
+    #[DataProvider('everyLabel')]
+    public function test_the_drawing_keeps_to_its_box(string $family, string $size): void
+    {
+        $batch = $this->madeOf($this->formulaOf(SoundFormula::document()))->load('entries');
+        foreach (['', ...self::containers()] as $i => $container) {
+            $batch->setAttribute('document', [...SoundFormula::document(), 'family' => $family, 'packaging' => ['container' => $container]]);
+            $label = JarLabel::of($batch);
+            $wish = ['size' => $size, 'code' => true, 'slip' => false];
+            $layout = LabelPaper::layout($label, $wish);
+            $box = $layout->vessel;
+            if ($i > 0) {
+                self::assertEquals($before ?? null, $box, 'the container changes the design chosen, not its boxes');
+
+                continue;
+            }
+            $before = $box;
+            $pdf = $this->keep(LabelPaper::sheet([$label, $label, $label, $label], $wish));
+            $this->told(['pdftoppm', '-r', '127', '-gray', '-singlefile', $pdf, $pdf]); // 5 dots to the millimetre
+            [$wide, $high, $dots] = self::dots("$pdf.pgm");
+            unlink($pdf);
+            unlink("$pdf.pgm");
+            [$across] = LabelPaper::places(LabelPaper::size($size));
+            $ink = static function (float $x1, float $y1, float $x2, float $y2) use ($wide, $high, $dots): int {
+                $dark = 0;
+                for ($y = (int) ceil($y1 * 5); $y < min($high, floor($y2 * 5)); $y++) {
+                    for ($x = (int) ceil($x1 * 5); $x < min($wide, floor($x2 * 5)); $x++) {
+                        $dark += ord($dots[$y * $wide + $x]) < 250 ? 1 : 0;
+                    }
+                }
+
+                return $dark;
+            };
+            self::assertGreaterThan(100, $ink(8, 8, 8 + $layout->width, 8 + $layout->height), 'something is printed');
+            self::assertSame(0, $ink(0, 0, 7.8, 297), 'left of the sheet');
+            for ($n = 1; $n <= $across; $n++) { // the gap right of the n-th label
+                $x = 8 + $n * $layout->width + ($n - 1) * 2;
+                self::assertSame(0, $ink($x + 0.2, 0, $n === $across ? 210 : $x + 1.8, 297), "right of label $n");
+            }
+            if ($box !== null) {
+                [$x, $y] = [8 + $box['x'], 8 + $box['y']];
+                self::assertGreaterThan(50, $ink($x, $y, $x + 12, $y + 15), 'the vessel is drawn');
+                self::assertSame(0, $ink($x - 1.3, $y, $x - 0.2, $y + 15), 'left of its box');
+                self::assertSame(0, $ink($x + 12.2, $y, $x + 13.0, $y + 15), 'right of its box');
+            }
+        }
+    }
+
+    /** @return list<string> keys of the containers shipped */
+    private static function containers(): array
+    {
+        return array_map(static fn (string $row): string => (string) strtok($row, ','), array_slice(file(dirname(__DIR__, 2).'/data/packaging.csv', FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [], 1));
+    }
+
+    /** @return array{int, int, string} width, height and a byte for each dot of a grey picture */
+    private static function dots(string $pgm): array
+    {
+        preg_match('/^P5\s+(\d+)\s+(\d+)\s+255\s/', (string) file_get_contents($pgm, length: 64), $head) === 1 ?: self::fail('no grey picture');
+
+        return [(int) $head[1], (int) $head[2], substr((string) file_get_contents($pgm), strlen($head[0]))];
+    }
+
+    /** @return iterable<string, array{string, string, string}> kind of product, container, design */
+    public static function usual(): iterable
+    {
+        foreach (['whipped_butter' => 'wrap-150x45', 'fresh_mask' => 'wrap-150x45', 'gel' => 'wrap-150x45', 'frozen_bar' => 'wrap-150x45', 'pomade' => 'lid-70', 'hair_oil' => 'wrap-90x40', 'infused_oil' => 'front-50x80', 'leave_in_emulsion' => 'front-62x100', 'water_spray' => 'front-62x100'] as $family => $design) {
+            yield "$family without a container" => [$family, '', $design];
+        }
+        yield 'a butter in a tin' => ['whipped_butter', 'alu-tin-100', 'lid-70'];
+        yield 'a butter in a jar' => ['whipped_butter', 'pet-jar-200', 'wrap-150x45'];
+        yield 'an oil in a dropper' => ['infused_oil', 'amber-dropper-30', 'wrap-90x40'];
+        yield 'a milk in a small bottle' => ['leave_in_emulsion', 'amber-screw-100', 'front-50x80'];
+        yield 'a container of the maker’s own' => ['whipped_butter', 'grandmothers-pot', 'wrap-150x45'];
+    }
+
+    #[DataProvider('usual')]
+    public function test_the_usual_design_is_the_containers_or_that_of_the_kind_of_product(string $family, string $container, string $design): void
+    {
+        $batch = (new Batch)->forceFill(['document' => [...SoundFormula::document(), 'family' => $family, 'packaging' => ['container' => $container]]]);
+        self::assertSame($design, LabelPaper::usualSize($batch));
+    }
+
+    public function test_every_container_and_every_kind_of_product_has_one_design(): void
+    {
+        $designs = config()->array('labels');
+        foreach (self::containers() as $container) {
+            self::assertCount(1, array_filter($designs, static fn (array $design): bool => in_array($container, $design['containers'], true)), (string) $container);
+        }
+        foreach (Family::cases() as $family) {
+            self::assertCount(1, array_filter($designs, static fn (array $design): bool => in_array($family->value, $design['families'], true)), $family->value);
+        }
     }
 
     public function test_nothing_leaves_the_label_or_it_says_so(): void

@@ -36,14 +36,16 @@ final class LabelPaper
         return $sizes[$key] ?? array_values($sizes)[0];
     }
 
-    /** The design for the container a batch was planned into. */
+    /** The design for the container a batch was planned into; the one for its kind of product where it has none. */
     public static function usualSize(Batch $batch): string
     {
         $packaging = $batch->document['packaging'] ?? null;
         $container = is_array($packaging) ? $packaging['container'] ?? '' : '';
-        foreach (config()->array('labels') as $key => $design) {
-            if (is_array($design) && is_array($design['containers'] ?? null) && in_array($container, $design['containers'], true)) {
-                return (string) $key;
+        foreach (['containers' => $container, 'families' => $batch->document['family'] ?? ''] as $by => $sought) {
+            foreach (config()->array('labels') as $key => $design) {
+                if (is_array($design) && is_array($design[$by] ?? null) && in_array($sought, $design[$by], true)) {
+                    return (string) $key;
+                }
             }
         }
 
@@ -117,7 +119,11 @@ final class LabelPaper
             $paper->write2DBarcode($label->code, 'QRCODE,M', $x + $layout->code['x'], $y + $layout->code['y'], $layout->code['wide'], $layout->code['high'], ['border' => false, 'padding' => 1, 'fgcolor' => [0, 0, 0], 'bgcolor' => [255, 255, 255]]);
         }
         if ($layout->vessel !== null) {
-            $paper->ImageSVG('@'.self::plainSvg($label->vessel), $x + $layout->vessel['x'], $y + $layout->vessel['y'], 0, $layout->vessel['high']);
+            // as the page does it: as large as both sides of the box allow, in its middle
+            [$box, $drawing] = [$layout->vessel, $label->vessel];
+            $scale = min($box['wide'] / $drawing->width, $box['high'] / $drawing->height);
+            [$wide, $high] = [$drawing->width * $scale, $drawing->height * $scale];
+            $paper->ImageSVG('@'.self::plainSvg($drawing), $x + $box['x'] + ($box['wide'] - $wide) / 2, $y + $box['y'] + ($box['high'] - $high) / 2, $wide, $high);
         }
     }
 
