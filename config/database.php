@@ -10,7 +10,7 @@ return [
             'foreign_key_constraints' => true,
             'busy_timeout' => 5000,
             'journal_mode' => 'WAL',
-            'synchronous' => 'NORMAL',
+            'synchronous' => 'FULL',
             'transaction_mode' => 'IMMEDIATE',
         ],
     ],

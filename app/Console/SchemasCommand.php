@@ -6,14 +6,15 @@ namespace App\Console;
 
 use App\Safekeeping\Kind;
 use App\Safekeeping\RecordWriter;
+use App\Safekeeping\Tables;
 use Illuminate\Console\Command;
 
-/** For those who work on Ilvane: the schemas of the records follow from one list. */
+/** For those who work on Ilvane: the schemas of the records follow from one list, those of the tables from the migrations. */
 final class SchemasCommand extends Command
 {
     protected $signature = 'ilvane:schemas';
 
-    protected $description = 'Writes docs/schemas anew for the records of a workroom';
+    protected $description = 'Writes docs/schemas anew for the records of a workroom, and database/schema for its tables';
 
     protected $hidden = true;
 
@@ -21,6 +22,10 @@ final class SchemasCommand extends Command
     {
         foreach (Kind::all() as $kind) {
             file_put_contents(base_path('docs/schemas/'.strtr(substr($kind->format, 7), ['/' => '-']).'.json'), RecordWriter::json($kind->schema()));
+        }
+
+        foreach (Tables::written() as $version => $lines) {
+            file_put_contents(Tables::path($version), $lines);
         }
 
         return self::SUCCESS;

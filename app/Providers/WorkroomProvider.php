@@ -9,6 +9,7 @@ use App\Instruments\ByHand;
 use App\Instruments\Instruments;
 use App\Instruments\OverLine;
 use App\Models\ImmediateSqlite;
+use App\Safekeeping\Copies;
 use App\Workroom\Kept;
 use App\Workroom\OwnCatalogue;
 use App\Workroom\OwnKitchen;
@@ -17,7 +18,9 @@ use App\Workroom\ShippedCatalogue;
 use App\Workroom\Wording;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Events\MigrationsStarted;
 use Illuminate\Filesystem\Filesystem;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 use Ilvane\Core\Catalogue\Catalogue;
@@ -50,6 +53,7 @@ final class WorkroomProvider extends ServiceProvider
     {
         Model::shouldBeStrict();
         Model::unguard();
+        Event::listen(MigrationsStarted::class, Copies::beforeMigrating(...));
         Session::extend('file', fn (): AtomicSessions => new AtomicSessions($this->app->make(Filesystem::class), config()->string('session.files'), config()->integer('session.lifetime')));
     }
 }

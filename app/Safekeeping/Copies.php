@@ -6,7 +6,6 @@ namespace App\Safekeeping;
 
 use App\Workroom\Kept;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use PDO;
 use PDOException;
@@ -21,17 +20,33 @@ final class Copies
 {
     private const NAME = 'safekeeping';
 
-    /** Days of which every copy is kept; beyond that one a week, then one a month. */
-    private const DAILY = 7;
+    /** So many of the last days' copies are all kept; of those before one a week, then one a month, by their order and number. */
+    private const DAYS = 14;
 
-    private const WEEKLY = 35;
+    private const WEEKS = 10;
 
-    private const MONTHLY = 400;
+    private const MONTHS = 24;
+
+    /** Fewer than this are never thinned out, and never more than so many at once. */
+    private const LEAST = 10;
+
+    private const AT_ONCE = 2;
+
+    /** With no copy from the days before, the clock may be wrong: nothing is thrown away by it. */
+    private const BELIEVED_D = 45;
+
+    /** Begins the name of a copy that is being brought up to date, and of one on its way to the maker. */
+    private const LIFTING = '.lifting-';
+
+    private const LEAVING = '.leaving-';
 
     /** So many days without a copy taken elsewhere are a word on Today worth. */
     private const REMIND_DAYS = 30;
 
     private const WAIT_MS = 5000;
+
+    /** Of what a copy lacks, so much is named. */
+    private const NAMED = 4;
 
     /** Where the workroom is; null where it is only in memory. */
     public static function workroom(): ?string
@@ -69,13 +84,16 @@ final class Copies
     }
 
     /**
-     * Whether a file is a whole workroom this Ilvane knows.
+     * Whether a file is a whole workroom this Ilvane knows: undamaged, with the tables, indexes and triggers of its version, no
+     * fewer, no others.
      *
-     * @throws RecordRefused when it is damaged, something else, or from a newer Ilvane
+     * @param  string|null  $called  what the maker calls the file, where that isn't its name here
+     *
+     * @throws RecordRefused when it is damaged, something else, hollow, altered, or from a newer Ilvane
      */
-    public static function look(string $file): void
+    public static function look(string $file, ?string $called = null): void
     {
-        $name = basename($file);
+        $name = $called ?? basename($file);
         if (! is_file($file) || (string) file_get_contents($file, length: 15) !== 'SQLite format 3') {
             throw new RecordRefused($name, '', 'no_copy');
         }
@@ -83,43 +101,86 @@ final class Copies
             $copy = new PDO("sqlite:$file", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::SQLITE_ATTR_OPEN_FLAGS => PDO::SQLITE_OPEN_READONLY]);
             $ask = static fn (string $sql): array => ($copy->query($sql) ?: throw new PDOException($sql))->fetchAll(PDO::FETCH_COLUMN);
             $isWhole = $ask('PRAGMA integrity_check') === ['ok'] && $ask('PRAGMA foreign_key_check') === [];
-            $known = array_map(static fn (string $path): string => basename($path, '.php'), glob(database_path('migrations/*.php')) ?: []);
-            $has = array_filter($ask('SELECT migration FROM migrations'), is_string(...));
+            $has = array_values(array_filter($ask('SELECT migration FROM migrations ORDER BY migration'), is_string(...)));
+            $tables = Tables::of($copy);
         } catch (PDOException $problem) {
             throw new RecordRefused($name, '', str_contains($problem->getMessage(), 'no such table') ? 'no_copy' : 'damaged');
         }
         if (! $isWhole || $has === []) {
             throw new RecordRefused($name, '', $isWhole ? 'no_copy' : 'damaged');
         }
-        array_diff($has, $known) === [] ?: throw new RecordRefused($name, '', 'newer');
+        array_diff($has, Tables::versions()) === [] ?: throw new RecordRefused($name, '', 'newer');
+        $expected = array_slice(Tables::versions(), 0, count($has)) === $has ? Tables::known($has[count($has) - 1]) : null;
+        if ($expected === null) {
+            throw new RecordRefused($name, '', 'altered', ['what' => 'migrations']);
+        }
+        $missing = array_keys(array_diff_key($expected, $tables));
+        if ($missing !== []) {
+            throw new RecordRefused($name, '', 'hollow', ['what' => implode(', ', array_slice($missing, 0, self::NAMED))]);
+        }
+        $other = array_keys(array_diff_assoc($tables, $expected));
+        if ($other !== []) {
+            throw new RecordRefused($name, '', 'altered', ['what' => implode(', ', array_slice($other, 0, self::NAMED))]);
+        }
     }
 
     /**
-     * Puts a copy in the workroom's place, for all that have it open, at once. What was there before is kept beside it.
+     * Puts a copy in the workroom's place, for all that have it open, at once: looked through, brought up to date in a file of its
+     * own and looked through again before the workroom is touched. What was there before is kept beside it.
      *
+     * @param  string|null  $called  what the maker calls the file
      * @return string name of the copy of what was there before
      *
      * @throws RecordRefused
      */
-    public static function restore(string $file): string
+    public static function restore(string $file, ?string $called = null): string
     {
         $workroom = self::workroom() ?? throw new RecordRefused(basename($file), '', 'no_file');
-        self::look($file);
-        $before = self::copyNow('before-restore');
-        DB::disconnect();
+        self::look($file, $called);
+        $lifted = dirname($workroom).'/'.self::LIFTING.bin2hex(random_bytes(6)).'.sqlite';
+        try {
+            self::into($file, $lifted) ?: throw new RecordRefused($called ?? basename($file), '', 'cant_write');
+            Tables::lift($lifted);
+            self::look($lifted, $called);
+            $before = self::copyNow('before-restore');
+            DB::disconnect();
+            self::into($lifted, $workroom) ?: throw new RecordRefused($called ?? basename($file), '', 'busy');
+        } finally {
+            DB::reconnect();
+            array_map(unlink(...), glob("$lifted*") ?: []);
+        }
+
+        return $before;
+    }
+
+    /** All of one file into another, at once for everybody who has that open. */
+    private static function into(string $file, string $other): bool
+    {
         $from = new SQLite3($file, SQLITE3_OPEN_READONLY);
-        $to = new SQLite3($workroom);
+        $to = new SQLite3($other);
         $to->busyTimeout(self::WAIT_MS);
         $isDone = $from->backup($to);
         $from->close();
         $to->close();
-        DB::reconnect();
-        $isDone ?: throw new RecordRefused(basename($file), '', 'busy');
-        // what is older is brought up to this Ilvane
-        Artisan::call('migrate', ['--force' => true]);
-        self::look($workroom);
 
-        return $before;
+        return $isDone;
+    }
+
+    /** Before the tables of a workroom with something in it change, it is copied. */
+    public static function beforeMigrating(): void
+    {
+        $workroom = self::workroom();
+        if ($workroom === null || str_starts_with(basename($workroom), self::LIFTING) || ! is_file($workroom) || filesize($workroom) === 0) {
+            return;
+        }
+        $isLived = DB::table('sqlite_master')->where('name', 'migrations')->exists() && DB::table('migrations')->exists();
+        $isLived && self::copyNow('before-update');
+    }
+
+    /** A name for a copy on its way to the maker; what a kill leaves of it is swept away at the next start. */
+    public static function leaving(): string
+    {
+        return storage_path('workroom/'.self::LEAVING.bin2hex(random_bytes(6)).'.sqlite');
     }
 
     /** @return string name of the new copy */
@@ -165,26 +226,33 @@ final class Copies
         }
     }
 
-    /** Keeps a week of days, then a copy a week, then one a month for a year. */
+    /**
+     * Keeps the last days' copies, of those before one a week, then one a month: by their order and number, never by how long ago
+     * they are, never fewer than LEAST, never more than AT_ONCE at a time, and nothing while the clock may be wrong.
+     */
     public static function thinOut(): void
     {
-        $kept = [];
-        foreach (self::all() as $copy) {
-            if (preg_match('/^day-(\d{4}-\d\d-\d\d)\.sqlite$/', $copy['name'], $part) !== 1) {
-                continue;
+        $days = array_values(array_filter(array_map(static fn (array $copy): ?string => preg_match('/^day-(\d{4}-\d\d-\d\d)\.sqlite$/', $copy['name'], $part) === 1 ? $part[1] : null, self::all())));
+        rsort($days);
+        $today = Carbon::now()->toDateString();
+        $before = array_values(array_filter($days, static fn (string $day): bool => $day < $today))[0] ?? null;
+        if ($before === null || Carbon::parse($before)->diffInDays(Carbon::now()) > self::BELIEVED_D) {
+            return;
+        }
+        $weeks = $months = $over = [];
+        foreach (array_slice($days, self::DAYS) as $day) {
+            [$week, $month] = [Carbon::parse($day)->format('o-W'), substr($day, 0, 7)];
+            if (! isset($weeks[$week]) && count($weeks) < self::WEEKS) {
+                $weeks[$week] = $months[$month] = true;
+            } elseif (! isset($months[$month]) && ! isset($weeks[$week]) && count($months) < self::MONTHS) {
+                $months[$month] = true;
+            } else {
+                $over[] = $day;
             }
-            $day = Carbon::parse($part[1]);
-            $age = $day->diffInDays(Carbon::now()->startOfDay());
-            $of = match (true) {
-                $age <= self::DAILY => $part[1],
-                $age <= self::WEEKLY => $day->format('o-W'),
-                $age <= self::MONTHLY => $day->format('Y-m'),
-                default => null,
-            };
-            if ($of === null || isset($kept[$of])) {
-                @unlink(self::directory().'/'.$copy['name']);
-            }
-            $kept[(string) $of] = true;
+        }
+        $most = min(self::AT_ONCE, count($days) - self::LEAST);
+        foreach (array_slice(array_reverse($over), 0, max(0, $most)) as $day) {
+            @unlink(self::directory()."/day-$day.sqlite");
         }
     }
 

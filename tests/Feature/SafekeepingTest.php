@@ -11,6 +11,7 @@ use App\Safekeeping\Kind;
 use App\Safekeeping\Packet;
 use App\Safekeeping\RecordRefused;
 use App\Safekeeping\RecordWriter;
+use App\Safekeeping\Tables;
 use App\Workroom\Kept;
 use App\Workroom\Watch\WatchBook;
 use Database\Seeders\DemoWorkroom;
@@ -197,38 +198,159 @@ final class SafekeepingTest extends FileCase
         $this->get('/')->assertOk();
     }
 
-    public function test_a_copy_from_before_a_change_of_the_tables_is_brought_up_to_date(): void
+    /** @return iterable<string, array{string}> */
+    public static function versions(): iterable
     {
-        $this->formulaOf(SoundFormula::document());
-        $old = "$this->directory/old.sqlite";
-        Copies::to($old);
-        $file = new \PDO("sqlite:$old", options: [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION]);
-        foreach (['formulas', 'batches', 'jars', 'preparations', 'lots'] as $table) {
-            $file->exec("DROP TRIGGER {$table}_are_named; DROP INDEX {$table}_by_uid; ALTER TABLE $table DROP COLUMN uid");
+        foreach (['2026_11_23_000003_create_jars_and_lots', '2026_11_24_000008_every_record_has_a_name_of_its_own', '2026_11_28_000002_batches_are_held_and_withdrawn'] as $version) {
+            yield $version => [$version];
         }
-        $file->exec("DELETE FROM migrations WHERE migration LIKE '%every_record_has_a_name%'");
-        $file = null;
-        Copies::restore($old);
-        self::assertSame(32, strlen((string) DB::table('formulas')->value('uid')));
     }
 
-    public function test_a_copy_a_day_is_laid_aside_once_and_old_ones_are_thinned_out(): void
+    #[DataProvider('versions')]
+    public function test_a_copy_from_before_a_change_of_the_tables_is_brought_up_to_date(string $version): void
+    {
+        $old = "$this->directory/old.sqlite";
+        touch($old);
+        Tables::lift($old, $version);
+        (new \PDO("sqlite:$old", options: [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION]))->exec("INSERT INTO formulas (name, draft, created_at, updated_at) VALUES ('Of long ago', '{}', '2026-11-01', '2026-11-01')");
+        Copies::restore($old);
+        self::assertSame('Of long ago', DB::table('formulas')->value('name'));
+        self::assertSame(32, strlen((string) DB::table('formulas')->value('uid')));
+        self::assertSame([], glob("$this->directory/.lifting-*"));
+    }
+
+    /** @return iterable<string, array{list<string>, string}> what is done to a sound copy; what is said */
+    public static function alteredCopies(): iterable
+    {
+        yield 'a trigger added' => [["CREATE TRIGGER spy AFTER INSERT ON formulas BEGIN UPDATE settings SET value = '{}'; END"], 'trigger spy'];
+        yield 'a trigger taken out' => [['DROP TRIGGER what_was_recorded_stays'], 'trigger what_was_recorded_stays'];
+        yield 'a trigger weakened' => [['DROP TRIGGER what_was_recorded_stays', 'CREATE TRIGGER what_was_recorded_stays BEFORE UPDATE ON batch_entries BEGIN SELECT 1; END'], 'trigger what_was_recorded_stays'];
+        yield 'a CHECK taken out' => [['PRAGMA writable_schema = 1', "UPDATE sqlite_master SET sql = replace(sql, 'CHECK (length(name) <= 120)', '') WHERE name = 'formulas'", 'PRAGMA writable_schema = 0'], 'table formulas'];
+        yield 'a table of another' => [['CREATE TABLE extra (a)'], 'table extra'];
+        yield 'a column more' => [['ALTER TABLE settings ADD COLUMN more TEXT'], 'table settings'];
+        yield 'an index less' => [['DROP INDEX batch_entries_by_batch'], 'index batch_entries_by_batch'];
+        yield 'a table less' => [['DROP TABLE photos'], 'table photos'];
+        yield 'a migration less' => [["DELETE FROM migrations WHERE migration LIKE '%000003%'"], 'of no version'];
+        yield 'hollow' => [['PRAGMA foreign_keys = 0', 'DROP TABLE to_make', 'DROP TABLE shelf_entries', 'DROP TABLE batch_entries'], 'hollow'];
+    }
+
+    /** @param  list<string>  $changes */
+    #[DataProvider('alteredCopies')]
+    public function test_a_copy_with_other_tables_than_its_version_has_is_refused_by_the_makers_name_for_it(array $changes, string $said): void
+    {
+        $this->formulaOf(SoundFormula::document());
+        $copy = "$this->directory/bad.sqlite";
+        Copies::to($copy);
+        $file = new \PDO("sqlite:$copy", options: [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION]);
+        array_map($file->exec(...), $changes);
+        $file = null;
+        $hash = hash_file('sha256', $this->file());
+        $this->from('/safe')->followingRedirects()->post('/safe/restore', ['file' => new UploadedFile($copy, 'My October copy.sqlite', test: true)])->assertSee('My October copy.sqlite')->assertSee($said);
+        self::assertSame($hash, hash_file('sha256', $this->file()), 'the workroom is untouched');
+        self::assertSame([], glob("$this->directory/.lifting-*"));
+    }
+
+    public function test_a_file_with_nothing_but_a_known_migration_is_hollow(): void
+    {
+        $hollow = "$this->directory/hollow.sqlite";
+        (new \PDO("sqlite:$hollow"))->exec("CREATE TABLE migrations (id INTEGER PRIMARY KEY, migration TEXT, batch INTEGER); INSERT INTO migrations VALUES (1, '2026_11_23_000001_create_workroom', 1)");
+        $this->expectExceptionMessage('hollow');
+        Copies::look($hollow);
+    }
+
+    public function test_the_tables_of_every_version_are_kept_as_its_migrations_make_them(): void
+    {
+        foreach (Tables::written() as $version => $lines) {
+            self::assertSame($lines, @file_get_contents(Tables::path($version)), "$version: php artisan ilvane:schemas");
+        }
+        self::assertGreaterThan(14, count(Tables::versions()));
+    }
+
+    public function test_before_the_tables_change_a_copy_is_laid_aside(): void
+    {
+        $old = "$this->directory/before.sqlite";
+        touch($old);
+        Tables::lift($old, '2026_11_27_000001_what_was_practised');
+        $this->open($old);
+        DB::table('formulas')->insert(['name' => 'As it was', 'draft' => '{}', 'created_at' => '2026-11-01', 'updated_at' => '2026-11-01', 'uid' => str_repeat('a', 32)]);
+        $this->artisan('migrate', ['--force' => true])->assertExitCode(0);
+        $copies = glob("$this->directory/before-copies/before-update-*.sqlite") ?: [];
+        self::assertCount(1, $copies);
+        $copy = new \PDO("sqlite:$copies[0]");
+        self::assertSame([['As it was'], [12]], [($copy->query('SELECT name FROM formulas') ?: self::fail())->fetchAll(\PDO::FETCH_COLUMN), ($copy->query('SELECT count(*) FROM migrations') ?: self::fail())->fetchAll(\PDO::FETCH_COLUMN)]);
+        $this->artisan('migrate', ['--force' => true])->assertExitCode(0);
+        self::assertCount(1, glob("$this->directory/before-copies/before-update-*.sqlite") ?: [], 'with nothing to change nothing is copied');
+    }
+
+    /** @param  list<int>  $daysBefore */
+    private function copiesOf(string $today, array $daysBefore): void
+    {
+        is_dir(Copies::directory()) || mkdir(Copies::directory());
+        foreach ($daysBefore as $days) {
+            $at = Carbon::parse($today)->subDays($days);
+            touch(Copies::directory().'/day-'.$at->format('Y-m-d').'.sqlite', $at->getTimestamp());
+        }
+    }
+
+    /** @return list<string> */
+    private function days(): array
+    {
+        $names = array_map(basename(...), glob(Copies::directory().'/day-*.sqlite') ?: []);
+        sort($names);
+
+        return $names;
+    }
+
+    public function test_a_copy_a_day_is_laid_aside_once_and_old_ones_are_thinned_out_two_at_a_time(): void
     {
         Carbon::setTestNow('2026-11-20 10:00:00');
         Copies::daily();
         Copies::daily();
         self::assertSame(['day-2026-11-20.sqlite'], array_column(Copies::all(), 'name'));
-        for ($day = 1; $day <= 500; $day++) {
-            $at = Carbon::parse('2026-11-20')->subDays($day);
-            touch(Copies::directory().'/day-'.$at->format('Y-m-d').'.sqlite', $at->getTimestamp());
-        }
+        $this->copiesOf('2026-11-20', range(1, 500));
         touch(Copies::directory().'/before-restore-2025-01-01-100000.sqlite', 1);
+        self::assertCount(501, $this->days());
         Copies::thinOut();
-        $left = array_column(Copies::all(), 'name');
-        self::assertContains('day-2026-11-14.sqlite', $left);
-        self::assertContains('before-restore-2025-01-01-100000.sqlite', $left, 'what was there before a restore is never thrown away');
-        self::assertGreaterThan(20, count($left));
-        self::assertLessThan(30, count($left));
+        self::assertCount(499, $this->days(), 'two at once');
+        for ($i = 0; $i < 300; $i++) {
+            Copies::thinOut();
+        }
+        $left = $this->days();
+        self::assertContains('day-2026-11-07.sqlite', $left);
+        self::assertNotContains('day-2026-11-05.sqlite', $left);
+        self::assertFileExists(Copies::directory().'/before-restore-2025-01-01-100000.sqlite', 'what was there before a restore is never thrown away');
+        self::assertGreaterThan(35, count($left));
+        self::assertLessThan(49, count($left));
+    }
+
+    public function test_ten_copies_are_never_thinned_however_old(): void
+    {
+        Carbon::setTestNow('2026-11-20 10:00:00');
+        $this->copiesOf('2026-11-20', [0, 1, 2, 3, 4, 5, 6, 7, 8, 9]);
+        Copies::thinOut();
+        self::assertCount(10, $this->days());
+        $this->copiesOf('2026-11-20', range(10, 40));
+        for ($i = 0; $i < 100; $i++) {
+            Copies::thinOut();
+        }
+        self::assertGreaterThanOrEqual(14, count($this->days()));
+    }
+
+    public function test_a_clock_five_hundred_days_ahead_and_back_loses_no_copy(): void
+    {
+        Carbon::setTestNow('2026-11-20 10:00:00');
+        $this->copiesOf('2026-11-20', [0, 1, 2, 8, 30, 60, 300, ...range(400, 420)]);
+        $before = $this->days();
+        Carbon::setTestNow('2028-04-03 10:00:00');
+        for ($i = 0; $i < 5; $i++) {
+            Copies::daily();
+            Copies::thinOut();
+            $this->get('/')->assertOk();
+        }
+        self::assertSame([], array_diff($before, $this->days()));
+        Carbon::setTestNow('2026-11-20 18:00:00');
+        $this->get('/')->assertOk();
+        self::assertSame([], array_diff($before, $this->days()));
     }
 
     public function test_the_page_gives_copies_and_files_and_asks_before_it_takes_any_in(): void

@@ -32,7 +32,7 @@ final class SafeController
     /** A copy of this moment, to take along. */
     public function copy(): BinaryFileResponse|RedirectResponse
     {
-        $file = storage_path('workroom/'.Str::random(12).'.sqlite');
+        $file = Copies::leaving();
         try {
             Copies::to($file);
         } catch (RecordRefused $refused) {
@@ -57,7 +57,11 @@ final class SafeController
 
     public function restore(Request $request): RedirectResponse
     {
-        return $this->restored($request, fn (): string => Copies::restore($this->sent($request)->getPathname()));
+        return $this->restored($request, function () use ($request): string {
+            $sent = $this->sent($request);
+
+            return Copies::restore($sent->getPathname(), $sent->getClientOriginalName());
+        });
     }
 
     public function export(): Response
