@@ -1,6 +1,8 @@
 <?php
 
 return [
+    'clock_behind' => 'This machine’s clock says :now, but the newest record is from :newest. Set the clock right before you go on: dates on labels come from it.',
+    'clock_ahead' => 'This machine’s clock says :now; the newest record is from :newest. If the clock is wrong, set it right before you go on: dates on labels come from it. No old copy is thrown away until then.',
     'title' => 'Safe keeping', 'why' => 'Everything is in one file on this machine. A copy is laid aside every day you work; one on another disk survives this one.',
     'copy' => 'Take a copy along', 'copied' => 'A copy is in :file.', 'copies' => 'Copies laid aside', 'none' => 'No copy yet; the first is made after the first page of the day.',
     'kinds' => ['day' => 'of the day', 'before' => 'before a restore', 'copy' => 'taken by hand'], 'take' => 'Take it along', 'put_back' => 'Put it back', 'put_back_means' => 'The workroom becomes what it was then. What is here now is kept as a copy, so that this can be taken back.',

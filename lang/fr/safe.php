@@ -1,6 +1,8 @@
 <?php
 
 return [
+    'clock_behind' => 'L’horloge de cette machine dit :now, mais la dernière note est du :newest. Réglez l’horloge avant de continuer : les dates des étiquettes en viennent.',
+    'clock_ahead' => 'L’horloge de cette machine dit :now ; la dernière note est du :newest. Si elle se trompe, réglez-la avant de continuer : les dates des étiquettes en viennent. D’ici là, aucune ancienne copie n’est jetée.',
     'title' => 'Mise en sûreté', 'why' => 'Tout est dans un seul fichier sur cette machine. Une copie est mise de côté chaque jour où vous travaillez ; une copie sur un autre disque survit à celui-ci.',
     'copy' => 'Emporter une copie', 'copied' => 'Une copie est dans :file.', 'copies' => 'Copies mises de côté', 'none' => 'Pas encore de copie ; la première se fait après la première page du jour.',
     'kinds' => ['day' => 'du jour', 'before' => 'avant une remise', 'copy' => 'faite à la main'], 'take' => 'L’emporter', 'put_back' => 'La remettre', 'put_back_means' => 'L’atelier redevient ce qu’il était alors. Ce qui est ici maintenant est gardé en copie, pour pouvoir revenir.',

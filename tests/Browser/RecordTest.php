@@ -50,7 +50,7 @@ final class RecordTest extends BrowserCase
         self::see('about 1 of 2 containers');
         self::find('select[name=look] option[value=sound]')->click();
         self::type(self::find('.watch-form input[name=note]'), 'like the first day');
-        self::press('Record it');
+        self::press('Write it down');
         self::see('like the first day');
 
         self::press('Where it came from');

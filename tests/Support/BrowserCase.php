@@ -84,7 +84,7 @@ abstract class BrowserCase extends TestCase
 
     protected function setUp(): void
     {
-        if (self::$stopped) {
+        if (self::$server?->isRunning() !== true) {
             self::startServer(); // a test that failed while it had taken the server away
         }
         self::$browser->get('about:blank'); // whatever the last page still meant to send, it doesn't now

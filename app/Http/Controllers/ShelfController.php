@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Formula;
+use App\Safekeeping\Clock;
 use App\Safekeeping\Copies;
 use App\Workroom\Pantry\TurningSoon;
 use App\Workroom\Shelf;
@@ -22,7 +23,7 @@ final class ShelfController
 
     public function shelf(Shelf $shelf, Agenda $agenda, TurningSoon $turning): View
     {
-        return view('shelf.page', ['due' => $agenda->due(), 'remind' => Copies::overdue(), 'shelf' => ShelfLine::of($shelf, self::SHOWN), 'turning' => $turning->rows(), 'formulas' => $shelf->onTheBench(), 'feed' => CalendarFile::address()]);
+        return view('shelf.page', ['due' => $agenda->due(), 'remind' => Copies::overdue(), 'clock' => Clock::doubt(), 'shelf' => ShelfLine::of($shelf, self::SHOWN), 'turning' => $turning->rows(), 'formulas' => $shelf->onTheBench(), 'feed' => CalendarFile::address()]);
     }
 
     /** The foot of every page. */

@@ -1,4 +1,5 @@
 <x-page :title="__('today.title')" body="on-shelf">
+    @if ($clock !== null)<p class="clock-doubt" role="alert">{{ $clock }}</p>@endif
     @if ($shelf->things === [] && $formulas === [] && $due['now'] === [])
         <section class="first">
             <x-vessel :section="\App\Drawing\Section::draw(\App\Drawing\Profile::of('beaker', 400), [], 0, 260)" class="first-vessel"/>

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Safekeeping\Clock;
+use Illuminate\Console\Command;
+
+/** Says so where the clock stands far from the newest record; nothing otherwise. */
+final class ClockCommand extends Command
+{
+    protected $signature = 'ilvane:clock';
+
+    protected $description = 'Tells whether this machine’s clock can be right, by the newest record';
+
+    protected $hidden = true;
+
+    public function handle(): int
+    {
+        $doubt = Clock::doubt();
+        if ($doubt !== null) {
+            $this->line($doubt);
+        }
+
+        return self::SUCCESS;
+    }
+}
