@@ -13,6 +13,7 @@ final class SoundnessTest extends BrowserCase
     public static function setUpBeforeClass(): void
     {
         parent::setUpBeforeClass();
+        self::emptyWorkroom();
         self::seed(DemoWorkroom::class);
     }
 
@@ -66,7 +67,7 @@ final class SoundnessTest extends BrowserCase
         self::visit('/');
         self::find('a[href*="/batches/"]')->click();
         self::find('.watch-form select[name=look]')->sendKeys('parted');
-        self::press('Record it');
+        self::press('Write it down');
         self::see('parted');
         self::assertCount(1, self::all('.watch-cell.is-bad'));
         self::assertSame([], self::axe());

@@ -285,6 +285,14 @@ final class NothingInventedTest extends AppCase
         self::assertEqualsWithDelta(44.0, array_sum(array_map(static fn ($step): float => $step->kind->value === 'weigh' ? (float) $step->grams : 0.0, $state->plan->steps)), 1e-6, 'the sum is kept');
     }
 
+    public function test_what_was_typed_at_one_step_never_stands_in_the_field_of_the_next(): void
+    {
+        $batch = $this->begun();
+        $this->walkTo($batch, 'weigh.2');
+        $this->tell($batch, 'weigh.2', ['weight' => '6.00'])->assertRedirect("/make/$batch->code/weigh.3");
+        $this->get("/make/$batch->code/weigh.3")->assertSee('name="weight"', false)->assertDontSee('value="6.00"', false);
+    }
+
     public function test_a_lot_past_its_date_is_never_chosen_and_taking_it_asks_why(): void
     {
         $old = $this->bought('sweet-almond-oil', 500.0);

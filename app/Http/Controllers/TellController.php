@@ -79,18 +79,18 @@ final class TellController
 
     private function weigh(StepEntry $request, Batch $batch, MakeState $state, Step $now): RedirectResponse
     {
-        $back = redirect()->route('make.step', [$batch, $now->key])->withInput();
+        $back = static fn (): RedirectResponse => redirect()->route('make.step', [$batch, $now->key])->withInput();
         $over = OverPour::of($request->decimal('weight') ?? 0.0, $now->grams, $state->scale);
         if ($over !== null && ! in_array($request->pressed(), ['accept', 'rescale'], true)) {
-            return $back->with('over', $over->weighed);
+            return $back()->with('over', $over->weighed);
         }
         $doubt = FromLot::doubt($request->lots(), $this->wording);
         if ($doubt !== null && $request->reason() === '') {
-            return $back->withErrors(['lot' => $doubt])->with('ask_lot', true);
+            return $back()->withErrors(['lot' => $doubt])->with('ask_lot', true);
         }
         $from = FromLot::divide($request->lots(), $request->decimal('weight') ?? $now->grams ?? 0.0, $state->scale, $state->takenFromLots((int) $now->line));
         if ($from['open'] > 0.0) {
-            return $back->withErrors($from['last'] === null ? ['lot' => say('make.lot_unknown')] : ['rest' => say('make.lot_short', ['grams' => $this->wording->grams($from['open'])])]);
+            return $back()->withErrors($from['last'] === null ? ['lot' => say('make.lot_unknown')] : ['rest' => say('make.lot_short', ['grams' => $this->wording->grams($from['open'])])]);
         }
         $entries = $over === null ? [] : [[
             'step' => $now->key, 'kind' => $request->pressed() === 'rescale' ? 'rescale' : 'accepted',
@@ -128,29 +128,29 @@ final class TellController
     /** Scales what a small sample took up to the bowl; what was typed stays. */
     private function work(StepEntry $request, Batch $batch, MakeState $state, Step $now): RedirectResponse
     {
-        $back = redirect()->route('make.step', [$batch, $now->key])->withInput();
+        $back = static fn (): RedirectResponse => redirect()->route('make.step', [$batch, $now->key])->withInput();
         try {
-            return $back->with('dose', SampleDose::of($state, $request->decimal('sample'), Typed::text($request, 'tried', 60), $this->wording));
+            return $back()->with('dose', SampleDose::of($state, $request->decimal('sample'), Typed::text($request, 'tried', 60), $this->wording));
         } catch (Refused $refused) {
-            return $back->withErrors([$refused->field => $refused->said()]);
+            return $back()->withErrors([$refused->field => $refused->said()]);
         }
     }
 
     /** Steps nobody told are never filled in: they are listed, and stand in the record as not done. */
     private function fill(StepEntry $request, Batch $batch, MakeState $state, Step $now): RedirectResponse
     {
-        $back = redirect()->route('make.step', [$batch, $now->key])->withInput();
+        $back = static fn (): RedirectResponse => redirect()->route('make.step', [$batch, $now->key])->withInput();
         $filled = $request->filledNet() ?? 0.0;
         if ((new BatchYield($state->gramsIn(), $filled))->isMoreThanWentIn() && ! $request->boolean('sure')) {
-            return $back->withErrors(['filled' => say('make.more_than_in')])->with('ask_sure', true);
+            return $back()->withErrors(['filled' => say('make.more_than_in')])->with('ask_sure', true);
         }
         $undone = array_values(array_filter($state->undone(), static fn (Step $step): bool => $step->kind !== StepKind::Fill));
         if ($undone !== [] && ! $request->boolean('without')) {
-            return $back->with('ask_undone', true);
+            return $back()->with('ask_undone', true);
         }
         $started = $batch->started_at;
         if ((Carbon::now()->lessThan($started) || $started->diffInDays(Carbon::now()) > self::LONGEST_MAKE_D) && ! $request->boolean('when_sure')) {
-            return $back->withErrors(['when' => say('make.odd_finish', ['begun' => $this->wording->date($started), 'now' => $this->wording->date(Carbon::now())])])->with('ask_when', true);
+            return $back()->withErrors(['when' => say('make.odd_finish', ['begun' => $this->wording->date($started), 'now' => $this->wording->date(Carbon::now())])])->with('ask_when', true);
         }
         $isMine = $this->makes->fill($batch, $request->entries($now), $undone, $filled, $request->integer('containers', 1), $request->clientKey());
 
