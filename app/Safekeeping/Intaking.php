@@ -20,7 +20,7 @@ final class Intaking
 
     private RecordWriter $writer;
 
-    public function __construct()
+    public function __construct(private readonly Proof $proof)
     {
         $this->writer = new RecordWriter;
     }
@@ -62,7 +62,7 @@ final class Intaking
         DB::statement('PRAGMA foreign_keys = OFF');
         try {
             DB::transaction(function () use ($records, $choose, &$done): void {
-                $later = [];
+                $later = $taken = [];
                 foreach (Kind::all() as $folder => $kind) {
                     foreach ($records[$folder] ?? [] as [$file, $record]) {
                         $why = $this->differs($kind, $record);
@@ -70,6 +70,8 @@ final class Intaking
                         $done[$why === null ? 'same' : ($why === 'new' ? 'new' : ($takes ? 'taken' : 'kept'))]++;
                         if ($takes) {
                             $later = [...$later, ...$this->put($kind, $record, $file)];
+                            $key = self::text($record->{$kind->key});
+                            $taken[] = [$kind, $kind->key === 'uid' ? self::text(DB::table($kind->table)->where('uid', $key)->value('id')) : $key, $file];
                         }
                     }
                 }
@@ -79,6 +81,7 @@ final class Intaking
                 if (DB::select('PRAGMA foreign_key_check') !== []) {
                     throw new RecordRefused('', '', 'torn');
                 }
+                $this->proof->of($taken);
             });
         } finally {
             DB::statement('PRAGMA foreign_keys = ON');

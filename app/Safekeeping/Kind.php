@@ -7,11 +7,14 @@ namespace App\Safekeeping;
 /**
  * One kind of record as the open files have it: which table, which columns, what hangs on it.
  *
- * Types of a column: text, integer, number, json, bytes (base64), version (a formula's, {"formula": uid, "number": n}), jar, preparation
+ * Types of a column: text, moment (a date, with its time), code, step, integer, number, json, bytes (base64), version (a formula's, {"formula": uid, "number": n}), jar, preparation
  * (their uid), entry (of the same list, by its client_key); with a question mark where it may be null.
  */
 final readonly class Kind
 {
+    /** @var array<string, string> type by column */
+    public array $columns;
+
     /**
      * @param  string  $key  of the record in its table: "uid", "key" or "name"
      * @param  array<string, string>  $columns  type by column
@@ -23,10 +26,11 @@ final readonly class Kind
         public string $format,
         public string $table,
         public string $key,
-        public array $columns,
+        array $columns,
         public array $parts = [],
         public array $grown = [],
     ) {
+        $this->columns = Part::known($columns);
     }
 
     /**

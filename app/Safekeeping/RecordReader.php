@@ -17,6 +17,8 @@ final class RecordReader
 
     private const LONGEST_TEXT = 100_000;
 
+    private const LONGEST_NAME = 40;
+
     /** @throws RecordRefused */
     public static function read(Kind $kind, string $json, string $file): stdClass
     {
@@ -78,14 +80,21 @@ final class RecordReader
             return;
         }
         $isGood = match (rtrim($type, '?')) {
-            'integer' => is_int($value),
-            'number' => is_int($value) || (is_float($value) && is_finite($value)),
+            'integer' => is_int($value) && abs($value) <= Part::LARGEST,
+            'number' => (is_int($value) || is_float($value)) && abs($value) <= Part::LARGEST,
+            'moment' => is_string($value) && self::looks($value, 'moment') && checkdate((int) substr($value, 5, 2), (int) substr($value, 8, 2), (int) substr($value, 0, 4)) && strtotime($value) !== false,
+            'code', 'step' => is_string($value) && strlen($value) <= self::LONGEST_NAME && self::looks($value, rtrim($type, '?')),
             'json' => $value instanceof stdClass || is_array($value),
             'version' => $value instanceof stdClass && is_string($value->formula ?? null) && is_int($value->number ?? null),
             'bytes' => is_string($value) && base64_decode($value, true) !== false,
             default => is_string($value) && mb_check_encoding($value, 'UTF-8') && strlen($value) <= self::LONGEST_TEXT,
         };
         $isGood ?: throw new RecordRefused($file, $path, 'wrong_type', ['type' => say('safe.types.'.rtrim($type, '?'))]);
+    }
+
+    private static function looks(string $value, string $type): bool
+    {
+        return preg_match('/'.Part::LOOKS[$type].'/D', $value) === 1;
     }
 
     /** @throws RecordRefused */

@@ -145,6 +145,80 @@ final class SafekeepingTest extends FileCase
         self::assertSame([0, 0], [DB::table('formulas')->count(), DB::table('batches')->count()]);
     }
 
+    /** @return iterable<string, array{string, string, mixed, string}> folder, place in the record, what stands there, what is said */
+    public static function impossible(): iterable
+    {
+        yield 'a date that is none' => ['batches', 'started_at', str_repeat('x', 90_000), '/started_at: a date of this kind'];
+        yield 'a day no month has' => ['batches', 'started_at', '2026-02-30 10:00:00', '/started_at: a date of this kind'];
+        yield 'the year 9999, month 99' => ['batches', 'best_before', '9999-99-99', '/best_before: a date of this kind'];
+        yield 'hour 27' => ['batches', 'finished_at', '2026-11-10 27:00:00', '/finished_at: a date of this kind'];
+        yield 'a code with an address in it' => ['batches', 'code', '"><xssprobe>', '/code: a code of this kind'];
+        yield 'a step that is none' => ['batches', 'at_step', '../../etc', '/at_step: a step of a making'];
+        yield 'more grams than there are' => ['batches', 'grams_left', 1e308, '/grams_left: a number'];
+        yield 'a moment of an entry' => ['batches', 'entries.0.recorded_at', 'yesterday', '/entries/0/recorded_at: a date of this kind'];
+        yield 'a step of an entry' => ['batches', 'entries.0.step', 'Weigh 4', '/entries/0/step: a step of a making'];
+        yield 'an outcome without anything' => ['batches', 'outcome', new \stdClass, 'can’t show it'];
+        yield 'an outcome of text' => ['batches', 'outcome.yield', 'much', 'can’t show it'];
+        yield 'a lot made on no day' => ['lots', 'made_at', '2026-13-01', '/made_at: a date of this kind'];
+        yield 'a draft that is none' => ['formulas', 'draft', ['lines' => 'none'], 'can’t show it'];
+    }
+
+    #[DataProvider('impossible')]
+    public function test_an_impossible_value_is_refused_by_file_and_place(string $folder, string $path, mixed $value, string $said): void
+    {
+        $lot = $this->bought('sweet-almond-oil');
+        $this->madeOf($this->formulaOf(SoundFormula::document()), lots: [4 => $lot->code]);
+        $this->packet();
+        $file = (glob("$this->directory/out/$folder/*.json") ?: [])[0];
+        $record = json_decode((string) file_get_contents($file), true);
+        data_set($record, $path, $value);
+        file_put_contents($file, json_encode($record, JSON_PRESERVE_ZERO_FRACTION));
+        $this->another('other');
+        try {
+            app(Intaking::class)->take(Packet::read("$this->directory/out"), static fn (): string => Intaking::TAKE);
+            self::fail('It was taken.');
+        } catch (RecordRefused $refused) {
+            self::assertStringContainsString($said, $refused->said());
+            self::assertStringContainsString(basename($file), $refused->said());
+        }
+        self::assertSame([0, 0, 0], [DB::table('formulas')->count(), DB::table('batches')->count(), DB::table('lots')->count()]);
+        $this->get('/')->assertOk();
+    }
+
+    /** One place of one record at a time holds something else; what is taken in all the same breaks no page. ILVANE_LONG tries ten times as many. */
+    public function test_no_import_breaks_a_page(): void
+    {
+        $this->seed(DemoWorkroom::class);
+        $this->packet();
+        $random = new Randomizer(new Mt19937(20261128));
+        $files = glob("$this->directory/out/*/*.json") ?: [];
+        $strange = ['', 'x', '"><xssprobe>', 'null', -1, 0, 1e308, 3.5, true, null, [], ['a'], new \stdClass, '9999-99-99', '2026-11-28 00:00:00', str_repeat('ä', 5000), '../../x', [[]], '{'];
+        [$refused, $taken] = [0, 0];
+        foreach (range(1, getenv('ILVANE_LONG') === false ? 40 : 400) as $n) {
+            $file = $files[$random->getInt(0, count($files) - 1)];
+            $whole = (string) file_get_contents($file);
+            $record = json_decode($whole, true);
+            $leaves = array_keys(\Illuminate\Support\Arr::dot($record));
+            $parts = explode('.', (string) $leaves[$random->getInt(0, count($leaves) - 1)]);
+            $path = implode('.', array_slice($parts, 0, $random->getInt(1, count($parts))));
+            data_set($record, $path, $strange[$random->getInt(0, count($strange) - 1)]);
+            file_put_contents($file, (string) json_encode($record, JSON_PRESERVE_ZERO_FRACTION));
+            $this->another("other$n");
+            try {
+                app(Intaking::class)->take(Packet::read("$this->directory/out"), static fn (): string => Intaking::TAKE);
+                $taken++;
+                foreach (['/', '/shelf', '/formulas', '/pantry', '/jars', '/settings', '/practice', '/calendar.ics'] as $page) {
+                    self::assertLessThan(500, $this->get($page)->getStatusCode(), basename($file)." $path on $page");
+                }
+            } catch (RecordRefused) {
+                $refused++;
+            }
+            file_put_contents($file, $whole);
+        }
+        self::assertGreaterThan(10, $refused);
+        self::assertGreaterThan(1, $taken);
+    }
+
     public function test_a_copy_is_taken_while_it_runs_looked_through_and_put_back_and_that_taken_back(): void
     {
         $formula = $this->formulaOf(SoundFormula::document());
