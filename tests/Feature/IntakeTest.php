@@ -99,4 +99,15 @@ final class IntakeTest extends AppCase
     {
         $this->post('/intake', ['text' => '<script>alert(1)</script> 2 tbsp olive oil'])->assertOk()->assertDontSee('<script>alert', false);
     }
+
+    public function test_more_lines_than_a_formula_holds_are_a_sentence_by_every_door(): void
+    {
+        foreach ([200 => 302, 201 => 422, 230 => 422] as $lines => $status) {
+            $text = implode("\n", array_map(static fn (int $n): string => "Jojoba oil $n g", range(1, $lines)));
+            $answer = $this->post('/intake/open', ['text' => $text]);
+            self::assertSame($status, $answer->getStatusCode(), "$lines lines");
+            $status === 302 ?: $answer->assertSee('200')->assertSee('Jojoba oil 77 g');
+            self::assertLessThan(500, $this->post('/intake', ['text' => $text])->getStatusCode());
+        }
+    }
 }

@@ -42,26 +42,32 @@ final class IntakeController
             }
 
             return view('intake.read', ['page' => $this->page($request)]);
-        } catch (TextRefused $refusal) {
-            $why = say('errors.text.'.$refusal->reason);
-        } catch (SheetRefused $refusal) {
-            $why = say('errors.sheet.'.$refusal->reason);
-        } catch (DocumentRefused $refusal) {
-            $why = trim($refusal->path.' '.say('errors.document.'.$refusal->reason, $refusal->parameters));
+        } catch (TextRefused|SheetRefused|DocumentRefused $refusal) {
+            return self::refused($request, $refusal);
         }
-
-        return response(view('intake.paste', ['text' => Typed::text($request, 'text', RecipeReader::MAX_BYTES), 'problem' => $why]), 422);
     }
 
-    public function open(Request $request, FormulaBook $book, OwnKitchen $kitchen): RedirectResponse
+    public function open(Request $request, FormulaBook $book, OwnKitchen $kitchen): Response|RedirectResponse
     {
         try {
-            $page = $this->page($request);
-        } catch (TextRefused|SheetRefused) {
-            return redirect()->route('intake');
-        }
+            $formula = FormulaDocument::read($kitchen->begun($this->page($request)->document));
 
-        return redirect()->route('bench', $book->put(Draft::fromDocument($kitchen->begun($page->document))));
+            return redirect()->route('bench', $book->put(Draft::fromDocument(FormulaDocument::write($formula))));
+        } catch (TextRefused|SheetRefused|DocumentRefused $refusal) {
+            return self::refused($request, $refusal);
+        }
+    }
+
+    /** Back to what was pasted, with why it can't be read. */
+    private static function refused(Request $request, TextRefused|SheetRefused|DocumentRefused $refusal): Response
+    {
+        $why = match (true) {
+            $refusal instanceof TextRefused => say('errors.text.'.$refusal->reason),
+            $refusal instanceof SheetRefused => say('errors.sheet.'.$refusal->reason),
+            default => trim($refusal->path.' '.say('errors.document.'.$refusal->reason, $refusal->parameters)),
+        };
+
+        return response(view('intake.paste', ['text' => Typed::text($request, 'text', RecipeReader::MAX_BYTES), 'problem' => $why]), 422);
     }
 
     /**
