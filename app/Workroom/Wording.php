@@ -54,10 +54,17 @@ final class Wording
         return $this->decimalSigns[$locale] ??= (string) (new NumberFormatter($locale, NumberFormatter::DECIMAL))->getSymbol(NumberFormatter::DECIMAL_SEPARATOR_SYMBOL);
     }
 
-    /** In the maker's own money, whose sign they know. */
+    /** With the sign of the maker's own money, where they told it. */
     public function money(float $sum): string
     {
-        return $this->number($sum, 2, 2);
+        $sign = OwnMoney::sign();
+        $number = $this->number($sum, 2, 2);
+
+        return match (true) {
+            $sign === '' => $number,
+            app()->getLocale() === 'en' && mb_strlen($sign) === 1 => $sign.$number,
+            default => "$number\u{202F}$sign",
+        };
     }
 
     public function grams(float $grams): string

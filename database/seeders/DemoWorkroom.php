@@ -18,6 +18,7 @@ use App\Workroom\Made\MadeBook;
 use App\Workroom\Make\MakeBook;
 use App\Workroom\Make\MakeState;
 use App\Workroom\OwnMeasures;
+use App\Workroom\OwnMoney;
 use App\Workroom\Pantry\LotBook;
 use App\Workroom\Pantry\PreparationBook;
 use App\Workroom\Practice\PracticeBook;
@@ -33,44 +34,41 @@ use Ilvane\Core\Process\StepKind;
 /** The sample workroom: invented people, place and products, dated from the day it is filled. */
 final class DemoWorkroom extends Seeder
 {
+    /** Days before today by which everything unopened had been bought. */
+    private const BOUGHT_BEFORE = 48;
+
+    /** @var array<string, Carbon> when what was left of a lot was thrown away, by its code */
+    private array $leftovers = [];
+
     public function run(FormulaBook $book, MakeBook $makes, JarBook $jars, PreparationBook $preparations, WatchBook $watches, LotBook $lots, MadeBook $made, PracticeBook $practice, OwnMeasures $measures): void
     {
         $this->bought($lots);
-        $this->jars($jars);
         $this->preparations($preparations);
         $milk = $this->formula($book, $this->milk());
         $first = $book->keep($milk, Draft::fromDocument($this->milk('2 %')), 'First try, with less shea.');
-        $this->firstMilk($makes, $made, $first);
         $book->keep($milk, Draft::fromDocument($this->milk('2.5 %')), 'A little more, never made.');
         $kept = $book->keep($milk, Draft::fromStored($milk->draft), 'More shea for the ends.');
-        $batch = $makes->start($kept, $this->daysAgo(19, '10:05'));
-        if ($batch !== null) {
-            $this->makeUpTo($makes, $batch, 'fill', $this->daysAgo(19, '10:10'), drift: 0.004);
-            $makes->record($batch, ['step' => 'fill', 'kind' => 'fill', 'subject' => '1', 'value' => 191.4], "demo-$batch->code-fill", $this->daysAgo(19, '11:40'));
-            $makes->finish($batch, 191.4, 1, $this->daysAgo(19, '11:40'));
-            $this->samples($watches, $batch->refresh());
-            $made->move($batch, 'bathroom shelf', $this->daysAgo(18, '18:00'), "demo-$batch->code-move");
-            $made->leaves($batch, 'gifted', 50.0, 'Odile, in a small jar', null, $this->daysAgo(12, '15:30'), "demo-$batch->code-gift");
-            $made->leaves($batch, 'used', 30.0, '', null, $this->daysAgo(4, '08:00'), "demo-$batch->code-use");
-            $made->hair($batch, 'well', 'Softer than the first, no film.', $this->daysAgo(10, '20:10'), "demo-$batch->code-hair");
-        }
-
         $cream = $this->formula($book, $this->curlCream());
-        $half = $makes->start($book->keep($cream, Draft::fromStored($cream->draft), 'For Odile’s coils.'), $this->daysAgo(0, '08:50'));
-        if ($half !== null) {
-            $this->makeUpTo($makes, $half, 'gate', $this->daysAgo(0, '08:55'), drift: -0.003);
-            $makes->record($half, ['step' => 'gate', 'kind' => 'temperature', 'subject' => 'mix', 'value' => 52.5], "demo-$half->code-gate", $this->daysAgo(0, '09:41'));
-        }
-
         $this->formula($book, $this->spray());
         $butter = $this->formula($book, $this->butter());
         $this->formula($book, $this->flawed());
         $oil = $this->formula($book, $this->sealingOil());
         $mask = $this->formula($book, $this->mask());
         $measures->keep([...OwnMeasures::BLANK, 'units' => 'us', 'drops' => '40', 'drops_grams' => '1.24', 'drops_of' => 'distilled water']);
+        OwnMoney::keep('€');
+
+        // in the order it happened, so that every lot's story is told as it went
+        $this->firstMilk($makes, $made, $first);
         $this->onTheShelf($makes, $made, $book->keep($oil, Draft::fromStored($oil->draft)), 34, 57.0, 2, 'bathroom shelf', 21.0);
+        $this->secondMilk($makes, $made, $watches, $kept);
+        $this->jars($jars);
         $this->onTheShelf($makes, $made, $book->keep($butter, Draft::fromStored($butter->draft), 'Less cocoa than in summer.'), 9, 193.0, 3, 'larder', 26.0);
         $this->onTheShelf($makes, $made, $book->keep($mask, Draft::fromStored($mask->draft)), 1, 96.0, 1, 'fridge', 48.0);
+        $this->halfMade($makes, $book->keep($cream, Draft::fromStored($cream->draft), 'For Odile’s coils.'));
+        foreach ($this->leftovers as $code => $at) {
+            $lot = Lot::query()->where('code', $code)->firstOrFail();
+            $lots->discard($lot, 'older than two days', $at, "demo-$code-discard");
+        }
         $this->practised($practice);
     }
 
@@ -85,7 +83,35 @@ final class DemoWorkroom extends Seeder
         $makes->record($batch, ['step' => 'fill', 'kind' => 'fill', 'subject' => (string) $containers, 'value' => $filled], "demo-$batch->code-fill", $this->daysAgo($ago, '18:20'));
         $makes->finish($batch, $filled, $containers, $this->daysAgo($ago, '18:20'));
         $made->move($batch->refresh(), $stands, $this->daysAgo($ago, '18:30'), "demo-$batch->code-move");
-        $made->leaves($batch, 'used', $used, '', null, $this->daysAgo(0, '07:40'), "demo-$batch->code-use");
+        $made->leaves($batch, 'used', $used, '', null, max($this->minutesAgo(140), $this->daysAgo($ago, '18:40')), "demo-$batch->code-use");
+    }
+
+    /** The one that came out well: given away, used, looked at. */
+    private function secondMilk(MakeBook $makes, MadeBook $made, WatchBook $watches, FormulaVersion $version): void
+    {
+        $batch = $makes->start($version, $this->daysAgo(19, '10:05'));
+        if ($batch === null) {
+            return;
+        }
+        $this->makeUpTo($makes, $batch, 'fill', $this->daysAgo(19, '10:10'), drift: 0.004);
+        $makes->record($batch, ['step' => 'fill', 'kind' => 'fill', 'subject' => '1', 'value' => 191.4], "demo-$batch->code-fill", $this->daysAgo(19, '11:40'));
+        $makes->finish($batch, 191.4, 1, $this->daysAgo(19, '11:40'));
+        $made->move($batch->refresh(), 'bathroom shelf', $this->daysAgo(18, '18:00'), "demo-$batch->code-move");
+        $made->leaves($batch, 'gifted', 50.0, 'Odile, in a small jar', null, $this->daysAgo(12, '15:30'), "demo-$batch->code-gift");
+        $made->hair($batch, 'well', 'Softer than the first, no film.', $this->daysAgo(10, '20:10'), "demo-$batch->code-hair");
+        $made->leaves($batch, 'used', 30.0, '', null, $this->daysAgo(4, '08:00'), "demo-$batch->code-use");
+        $this->samples($watches, $batch);
+    }
+
+    /** Begun a good hour ago and left to cool. */
+    private function halfMade(MakeBook $makes, FormulaVersion $version): void
+    {
+        $half = $makes->start($version, $this->minutesAgo(74));
+        if ($half === null) {
+            return;
+        }
+        $this->makeUpTo($makes, $half, 'gate', $this->minutesAgo(70), drift: -0.003);
+        $makes->record($half, ['step' => 'gate', 'kind' => 'temperature', 'subject' => 'mix', 'value' => 52.5], "demo-$half->code-gate", $this->minutesAgo(3));
     }
 
     /** The first try: too much of it stayed somewhere, and it is gone by now. */
@@ -106,12 +132,12 @@ final class DemoWorkroom extends Seeder
     private function bought(LotBook $lots): void
     {
         foreach ([
-            ['shea-butter-unrefined', 400, 9.60, 420, null], ['apricot-kernel-oil', 230, 7.90, 300, 40], ['sunflower-oil-high-oleic', 900, 4.20, 380, 25], ['cocoa-butter', 180, 5.40, 500, null],
-            ['mango-butter', 150, 6.80, 350, null], ['jojoba-oil', 245, 19.80, 600, 120], ['sweet-almond-oil', 60, 2.10, 20, null], ['grapeseed-oil', 240, 3.30, 28, null],
+            ['shea-butter-unrefined', 400, 9.60, 420, 47], ['apricot-kernel-oil', 230, 7.90, 300, 47], ['sunflower-oil-high-oleic', 900, 4.20, 380, 25], ['cocoa-butter', 180, 5.40, 500, 10],
+            ['mango-butter', 150, 6.80, 350, 1], ['jojoba-oil', 245, 19.80, 600, 120], ['sweet-almond-oil', 60, 2.10, 20, null], ['grapeseed-oil', 240, 3.30, 28, null],
             ['btms-50', 90, 6.20, 500, 200], ['cetearyl-alcohol', 100, 3.10, 700, 200], ['glycerin', 250, 3.90, 600, 150], ['panthenol-liquid', 60, 5.50, 400, 60],
-            ['benzyl-alcohol-dehydroacetic-acid', 45, 6.90, 500, 100], ['vitamin-e-tocopherols', 40, 7.20, 300, 90], ['lavender-essential-oil', 9, 6.00, 500, 80], ['hydroxyethylcellulose', 40, 4.40, 700, 30], ['distilled-water', 4500, 3.00, null, null],
+            ['benzyl-alcohol-dehydroacetic-acid', 45, 6.90, 500, 100], ['vitamin-e-tocopherols', 40, 7.20, 300, 90], ['lavender-essential-oil', 9, 6.00, 500, 80], ['hydroxyethylcellulose', 40, 4.40, 700, 47], ['distilled-water', 4500, 3.00, null, null],
         ] as [$key, $grams, $price, $sealed, $open]) {
-            $lots->putBought($key, (float) $grams, (float) $price, $sealed === null ? null : Carbon::now()->addDays($sealed)->startOfDay(), $open === null ? null : $this->daysAgo($open, '10:00'), $this->daysAgo(($open ?? 0) + 12, '17:00'));
+            $lots->putBought($key, (float) $grams, (float) $price, $sealed === null ? null : Carbon::now()->addDays($sealed)->startOfDay(), $open === null ? null : $this->daysAgo($open, '10:00'), $this->daysAgo(($open ?? self::BOUGHT_BEFORE) + 12, '17:00'));
         }
     }
 
@@ -162,6 +188,11 @@ final class DemoWorkroom extends Seeder
 
     private function preparations(PreparationBook $preparations): void
     {
+        // what went into the two milks was cooked the evening before, and what was left of it thrown away
+        foreach ([47, 20] as $ago) {
+            $lot = $preparations->made($preparations->plan('marshmallow-decoction', 'marshmallow-root', 60.0), 52.0, Storage::Fridge, null, $this->daysAgo($ago, '20:15'));
+            $this->leftovers[$lot->code] = $this->daysAgo($ago - 2, '19:00');
+        }
         $preparations->made($preparations->plan('marshmallow-decoction', 'marshmallow-root', 150.0), 138.0, Storage::Fridge, null, Carbon::now()->subMinutes(57 * 60 + 25));
         $preparations->made($preparations->plan('aloe-gel-from-leaf', 'aloe-leaf-fresh', 180.0), 192.0, Storage::Freezer, 15.0, $this->daysAgo(8, '11:30'));
         $preparations->plan('rosemary-water', 'rosemary-dried', 100.0);
@@ -213,6 +244,11 @@ final class DemoWorkroom extends Seeder
         return $book->put(Draft::fromDocument($document));
     }
 
+    private function minutesAgo(int $minutes): Carbon
+    {
+        return Carbon::now()->subMinutes($minutes);
+    }
+
     private function daysAgo(int $days, string $time): Carbon
     {
         return Carbon::now()->subDays($days)->setTimeFromTimeString($time);
@@ -228,7 +264,7 @@ final class DemoWorkroom extends Seeder
             }
             $at = $at->copy()->addMinutes($step->kind === StepKind::Heat ? 22 : 2);
             $ingredient = $step->line === null ? null : $state->composition->lines[$step->line - 1]->ingredient;
-            $lot = $ingredient === null ? null : Lot::ofIngredient($ingredient->key)->first();
+            $lot = $ingredient === null ? null : Lot::ofIngredient($ingredient->key)->first(static fn (Lot $lot): bool => $lot->made_at <= $at && ($lot->opened_at === null || $lot->opened_at <= $at) && ($lot->good_until === null || $lot->good_until > $at));
             foreach ([...$this->entries($step, $drift * (1 + $i % 3), $state->scale), ...($lot === null ? [] : [['kind' => 'lot', 'subject' => $lot->code]])] as $n => $entry) {
                 $makes->record($batch, ['step' => $step->key, ...$entry], "demo-$batch->code-$i-$n", $at);
             }

@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'money' => ['title' => 'My money', 'why' => 'Every price and cost is in this money.', 'sign' => 'Its sign or letters'],
     'close' => 'Close',
     'band' => ':low–:high',
     'kitchen' => [

@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'money' => ['title' => 'Ma monnaie', 'why' => 'Tous les prix et les coûts sont dans cette monnaie.', 'sign' => 'Son signe ou ses lettres'],
     'close' => 'Fermer',
     'band' => ':low–:high',
     'kitchen' => [

@@ -13,6 +13,7 @@ use App\Workroom\Make\Pins;
 use App\Workroom\OwnHair;
 use App\Workroom\OwnKitchen;
 use App\Workroom\OwnMeasures;
+use App\Workroom\OwnMoney;
 use App\Workroom\SettingsPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -60,6 +61,13 @@ final class SettingsController
         OwnHair::keep($request->all());
 
         return redirect()->route('settings')->with('said', say('hair.kept'));
+    }
+
+    public function keepMoney(Request $request): RedirectResponse
+    {
+        OwnMoney::keep(Typed::text($request, 'sign', OwnMoney::LONGEST));
+
+        return redirect()->route('settings')->with('said', say('ui.settings.kept'));
     }
 
     public function keepInstruments(Request $request): RedirectResponse

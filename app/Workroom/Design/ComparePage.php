@@ -10,6 +10,7 @@ use App\Workroom\Bench\Draft;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Checks\Evaluation;
 use Ilvane\Core\Checks\Evaluator;
+use Ilvane\Core\Formula\FormulaDocument;
 
 /** Two states of a formula side by side: kept versions, the draft, and for a trial what it is a trial of. */
 final readonly class ComparePage
@@ -32,6 +33,28 @@ final readonly class ComparePage
     ) {
     }
 
+    /**
+     * What to hold it against where nobody said: what it was tried from, else the newest version that differs from it.
+     *
+     * @param  list<string>  $keys
+     * @param  callable(string): array<string, mixed>  $document
+     */
+    private static function other(string $b, array $keys, bool $hasParent, callable $document): string
+    {
+        if ($hasParent) {
+            return self::PARENT;
+        }
+        $others = array_values(array_diff($keys, [$b, self::DRAFT]));
+        rsort($others, SORT_NUMERIC);
+        foreach ($others as $key) {
+            if ($document($key) !== $document($b)) {
+                return $key;
+            }
+        }
+
+        return $others[0] ?? self::DRAFT;
+    }
+
     public static function of(Formula $formula, string $a, string $b): self
     {
         $versions = $formula->versions()->get()->keyBy('number');
@@ -44,17 +67,13 @@ final readonly class ComparePage
             $choices[self::PARENT] = say('design.trial.parent', ['name' => $parent->formula->name, 'number' => (string) $parent->number]);
         }
         $b = isset($choices[$b]) ? $b : self::DRAFT;
-        $others = array_values(array_diff(array_map(strval(...), array_keys($choices)), [$b]));
-        $a = isset($choices[$a]) ? $a : ($parent !== null ? self::PARENT : $others[0] ?? self::DRAFT);
-        $evaluated = static function (string $key) use ($formula, $versions, $parent): Evaluation {
-            $draft = match ($key) {
-                self::DRAFT => Draft::fromStored($formula->draft),
-                self::PARENT => Draft::fromDocument($parent->document ?? []),
-                default => Draft::fromDocument($versions[$key]->document ?? []),
-            };
-
-            return app(Evaluator::class)->evaluate($draft->formula()[0], madeOn: Carbon::now()->toDateTimeImmutable());
+        $drafted = static fn (string $key): Draft => match ($key) {
+            self::DRAFT => Draft::fromStored($formula->draft),
+            self::PARENT => Draft::fromDocument($parent->document ?? []),
+            default => Draft::fromDocument($versions[$key]->document ?? []),
         };
+        $a = isset($choices[$a]) ? $a : self::other($b, array_map(strval(...), array_keys($choices)), $parent !== null, static fn (string $key): array => FormulaDocument::write($drafted($key)->formula()[0]));
+        $evaluated = static fn (string $key): Evaluation => app(Evaluator::class)->evaluate($drafted($key)->formula()[0], madeOn: Carbon::now()->toDateTimeImmutable());
 
         return new self($formula, $choices, $a, $b, $versions[$a]->note ?? '', $versions[$b]->note ?? '', SideBySide::of($evaluated($a), $evaluated($b), $choices[$a], $choices[$b]));
     }

@@ -57,6 +57,15 @@
         </section>
         <button class="button">{{ __('ui.settings.keep') }}</button>
     </form>
+    <form method="post" action="{{ route('settings.money') }}" class="settings" id="money">
+        @csrf
+        <section>
+            <h2>{{ __('ui.money.title') }}</h2>
+            <p>{{ __('ui.money.why') }}</p>
+            <label><span class="label">{{ __('ui.money.sign') }}</span><input name="sign" maxlength="{{ \App\Workroom\OwnMoney::LONGEST }}" value="{{ old('sign', \App\Workroom\OwnMoney::sign()) }}" placeholder="€"></label>
+        </section>
+        <button class="button">{{ __('ui.settings.keep') }}</button>
+    </form>
     <form method="post" action="{{ route('settings.instruments') }}" class="settings" id="instruments" novalidate>
         @csrf
         <section>
