@@ -1,6 +1,6 @@
 <?php
 
-// Run by FaultTest: writes makes into a workroom without end, until it is killed.
+// Run by FaultTest: writes makes into a workroom without end, a line said after every write, until it is killed.
 
 declare(strict_types=1);
 
@@ -21,17 +21,21 @@ require dirname(__DIR__, 2).'/vendor/autoload.php';
 
 $formula = Formula::query()->firstOrFail();
 $version = app(FormulaBook::class)->keep($formula, Draft::fromStored($formula->draft), '');
-echo "writing\n";
 while (true) {
     $lot = app(LotBook::class)->putBought('sweet-almond-oil', 100.0, 5.0, null, null, Carbon::now());
+    echo "lot\n";
     $makes = app(MakeBook::class);
     $batch = $makes->start($version) ?? exit(1);
     foreach (MakeState::of($batch->load('entries'))->plan->steps as $step) {
         if ($step->kind === StepKind::Weigh) {
             $makes->record($batch, ['step' => $step->key, 'kind' => 'weighed', 'subject' => (string) $step->line, 'value' => $step->grams], (string) Str::uuid());
+            echo "weighed\n";
             $makes->record($batch, ['step' => $step->key, 'kind' => 'lot', 'subject' => $step->line === 4 ? $lot->code : ''], (string) Str::uuid());
+            echo "from\n";
         }
     }
     $makes->finish($batch->refresh(), 188.0, 2);
+    echo "finished\n";
     app(MadeBook::class)->leaves($batch->refresh(), 'gifted', 94.0, 'somebody', null, Carbon::now(), (string) Str::uuid());
+    echo "given\n";
 }
