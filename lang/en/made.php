@@ -8,7 +8,6 @@ return [
         'seen' => ['mould' => 'Mould was seen on :when (:place).', 'parted' => 'It had parted on :when (:place).', 'smell' => 'It smelled off on :when (:place).', 'rash' => 'Skin itched or reddened on :when.', 'ph' => 'On :when its pH was :ph: its preservative doesn’t work there.'],
         'asks' => ['held' => 'Hold it back until you know why, or set it free and say why it is all right.', 'withdrawn' => 'Withdraw it, or say why it is all right.'],
         'do' => ['held' => 'Don’t use it, give it away or sell it.', 'withdrawn' => 'Stop using it. Tell everyone who has some to stop using it.'],
-        'today' => ['free' => ':code:', 'held' => ':code is held.', 'withdrawn' => ':code is withdrawn.'],
         'decide' => 'Hold or withdraw it', 'decide_again' => 'Decide about it', 'why' => 'Why?', 'who' => 'Who decides', 'hold' => 'Hold', 'withdraw' => 'Withdraw', 'free' => 'Set free',
         'who_has_it' => 'Who has it', 'nobody' => 'Nothing was given or sold, as far as was written down.', 'unknown_who' => 'to whom wasn’t written down',
         'left' => 'Here: :left left:where.', 'left_do' => 'Mark it, keep it away from everything else, and throw it away in the household waste once you no longer need it to find the cause. Don’t pour it down the drain. If somebody’s skin reacted, keep a little for a doctor.',

@@ -8,7 +8,6 @@ return [
         'seen' => ['mould' => 'Une moisissure a été vue le :when (:place).', 'parted' => 'Il était déphasé le :when (:place).', 'smell' => 'Il sentait mauvais le :when (:place).', 'rash' => 'La peau a gratté ou rougi le :when.', 'ph' => 'Le :when, son pH était de :ph : son conservateur n’y agit pas.'],
         'asks' => ['held' => 'Bloquez-le jusqu’à en connaître la cause, ou libérez-le en disant pourquoi il est bon.', 'withdrawn' => 'Retirez-le, ou dites pourquoi il est bon.'],
         'do' => ['held' => 'Ne l’utilisez pas, ne le donnez pas, ne le vendez pas.', 'withdrawn' => 'Ne l’utilisez plus. Prévenez tous ceux qui en ont de ne plus l’utiliser.'],
-        'today' => ['free' => ':code :', 'held' => ':code est bloqué.', 'withdrawn' => ':code est retiré.'],
         'decide' => 'Le bloquer ou le retirer', 'decide_again' => 'Décider', 'why' => 'Pourquoi ?', 'who' => 'Qui décide', 'hold' => 'Bloquer', 'withdraw' => 'Retirer', 'free' => 'Libérer',
         'who_has_it' => 'Qui en a', 'nobody' => 'Rien n’a été donné ni vendu, d’après ce qui est noté.', 'unknown_who' => 'à qui n’a pas été noté',
         'left' => 'Ici : il reste :left:where.', 'left_do' => 'Marquez-le, tenez-le à l’écart de tout le reste et jetez-le aux ordures ménagères quand vous n’en avez plus besoin pour chercher la cause. Ne le versez pas à l’évier. Si une peau a réagi, gardez-en un peu pour un médecin.',

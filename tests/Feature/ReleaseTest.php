@@ -81,7 +81,7 @@ final class ReleaseTest extends AppCase
             $this->tell('leaves', ['kind' => $kind, 'shelf_grams' => '20', 'subject' => 'Odile'])->assertSessionHasErrors('shelf_grams');
         }
         self::assertSame(188.0, $this->batch->refresh()->grams_left);
-        $this->get('/')->assertSee("$code is held.")->assertSee('Mould was seen on');
+        $this->get('/')->assertSee("$code. Held until you decide. Mould was seen on");
         $this->get('/shelf')->assertSee('Held');
         self::assertStringNotContainsString("$code-best-before", CalendarFile::all());
         $this->get("/batches/$code")->assertSee('Held until you decide.')->assertSee('Don’t use it, give it away or sell it.');
@@ -105,8 +105,8 @@ final class ReleaseTest extends AppCase
         $this->tell('state', ['kind' => 'withdrawn', 'why' => '', 'who' => 'Ines'])->assertSessionHasErrors('why');
         $this->tell('state', ['kind' => 'withdrawn', 'why' => 'skin reddened twice', 'who' => 'Ines'])->assertSessionHasNoErrors();
         $this->get("/batches/{$this->batch->code}")
-            ->assertSeeInOrder(['Withdrawn', 'by Ines: skin reddened twice.', 'Tell everyone who has some', 'Who has it', 'Odile', 'to whom wasn’t written down', "54\u{202F}g left", 'Don’t pour it down the drain', 'Which lots went into it']);
-        $this->get('/')->assertSee("{$this->batch->code} is withdrawn.");
+            ->assertSeeInOrder(['Tell everyone who has some', 'Withdrawn', 'by Ines: skin reddened twice.', 'Who has it', 'Odile', 'to whom wasn’t written down', "54\u{202F}g left", 'Don’t pour it down the drain', 'Which lots went into it']);
+        $this->get('/')->assertSee("{$this->batch->code}. Withdrawn on");
     }
 
     public function test_every_decision_is_undone_like_anything_else_and_stays_in_the_log(): void

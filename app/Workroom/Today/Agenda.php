@@ -133,7 +133,7 @@ final readonly class Agenda
             $release = Release::of($batch);
             if ($release->asks !== '' || (! $release->isFree() && $batch->gone_at === null)) {
                 $at = $release->since ?? Carbon::now();
-                $due[] = new Due(self::named($batch), say("made.release.today.$release->state", ['code' => $batch->code]).' '.$release->said(), Carbon::now(), $this->wording->whenever($at), route('batch', $batch).'#state', $release->asks !== '' ? 0 : 2);
+                $due[] = new Due(self::named($batch), "$batch->code. ".$release->said(), Carbon::now(), $this->wording->whenever($at), route('batch', $batch).'#state', $release->asks !== '' ? 0 : 2);
             }
         }
 

@@ -10,7 +10,7 @@
         </svg>
         </div>
         <aside class="label-aside">
-            @unless ($release->isFree())<p class="said said-refused" role="alert">{{ __("made.release.state.$release->state") }}. {{ $release->said() }} {{ __('made.release.no_label') }} <a href="{{ route('batch', $batch) }}#state">{{ __('made.release.to_batch') }}</a></p>@endunless
+            @unless ($release->isFree())<p class="said said-refused" role="alert">{{ $release->said() }} {{ __('made.release.no_label') }} <a href="{{ route('batch', $batch) }}#state">{{ __('made.release.to_batch') }}</a></p>@endunless
             @unless ($label->isSafeToUse)<p class="said said-refused" role="alert">{{ __('ui.label.not_safe') }}</p>@endunless
             @if ($label->unnamed !== [])
                 <section class="label-unnamed" role="alert">

@@ -5,13 +5,13 @@
             <div>
                 <p class="code">{{ $record->batch->code }}</p>
                 <h1 class="name">{{ $record->name }}</h1>
-                <p class="verdict">{{ $record->verdict }}</p>
-                <p class="record-do"><a @class(['button', 'button-quiet' => ! $made->release->isFree()]) href="{{ route('label', $record->batch) }}">{{ __('ui.record.label') }}</a> <a href="{{ route('trace.batch', $record->batch) }}">{{ __('made.trace.link_back') }}</a> <a href="{{ route('price', $record->batch) }}">{{ __('made.price.link') }}</a> <a href="{{ route('batch.file', [$record->batch, 'pdf']) }}">{{ __('labels.batch_pdf') }}</a> <a href="{{ route('batch.seller', $record->batch) }}">{{ __('made.seller') }}</a></p>
+                <p class="verdict">{{ $made->release->isFree() ? $record->verdict : __("made.release.state.{$made->release->state}").'. '.__("made.release.do.{$made->release->state}") }}</p>
+                <p class="record-do">@if ($made->release->isFree())<a class="button" href="{{ route('label', $record->batch) }}">{{ __('ui.record.label') }}</a>@endif <a href="{{ route('trace.batch', $record->batch) }}">{{ __('made.trace.link_back') }}</a> <a href="{{ route('price', $record->batch) }}">{{ __('made.price.link') }}</a> <a href="{{ route('batch.file', [$record->batch, 'pdf']) }}">{{ __('labels.batch_pdf') }}</a>@if ($made->release->isFree()) <a href="{{ route('batch.seller', $record->batch) }}">{{ __('made.seller') }}</a>@endif</p>
                 <p class="from"><a href="{{ route('version', [$record->batch->version->formula, $record->batch->version->number]) }}">{{ __('ui.record.from', ['name' => $record->batch->version->formula->name, 'number' => $record->batch->version->number]) }}</a></p>
             </div>
             <dl class="dates">
                 <div><dt>{{ __('ui.record.made') }}</dt><dd>{{ $record->madeOn }}</dd></div>
-                <div class="best-before"><dt>{{ $record->bestBefore === null ? __('ui.record.no_date') : __('ui.record.best_before') }}</dt><dd>{{ $record->bestBefore ?? $record->noDate }}</dd></div>
+                <div @class(['best-before', 'is-off' => ! $made->release->isFree()])><dt>{{ $record->bestBefore === null ? __('ui.record.no_date') : __('ui.record.best_before') }}</dt><dd>{{ $record->bestBefore ?? $record->noDate }}</dd></div>
             </dl>
         </header>
         @include('made.state')

@@ -3,7 +3,6 @@
     <section @class(['batch-state', "is-$release->state"]) id="state" aria-labelledby="state-name">
         <h2 id="state-name">{{ __("made.release.state.$release->state") }}</h2>
         <p @if (! $release->isFree()) role="alert" @endif>{{ $release->said() }}</p>
-        @if (! $release->isFree())<p><b>{{ __("made.release.do.$release->state") }}</b></p>@endif
         @if ($release->asks !== '' && $release->why !== '')<p>{{ implode(' ', $release->seen) }}</p>@endif
         @if ($release->asks !== '')<p>{{ __("made.release.asks.$release->asks") }}</p>@endif
         @if ($release->state === \App\Workroom\Made\Release::WITHDRAWN)
