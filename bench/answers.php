@@ -106,7 +106,7 @@ $places = [
     'step' => ['weigh.2', 'gate', 'fill'], 'code' => [(new PracticeCase('ready_jar', SEEDS[0]))->code(), 'J261112-A'],
 ];
 $paths = [];
-foreach (Route::getRoutes() as $route) {
+foreach (Route::getRoutes()->getRoutes() as $route) {
     // copies, tokens, doors and questions drawn by lot are not the same twice
     if (! in_array('GET', $route->methods(), true) || preg_match('#^(safe|up|token|storage|door|come-in|on-the-phone|calendar/|photos/|practice/next|practice/rule|make/\{batch\}$)#', $route->uri()) === 1) {
         continue;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Instruments\PracticeBench;
 use Illuminate\Console\Command;
-use Ilvane\Core\Sensing\PracticeBench;
 
 /** Serves the simulated instruments on this machine, one line at a time. */
 final class InstrumentsCommand extends Command

@@ -77,11 +77,6 @@ final readonly class Shelf
             ->map(fn (Jar $jar): Thing => $this->jar($jar))->all());
     }
 
-    public function standingCount(): int
-    {
-        return Jar::query()->where('status', 'standing')->count();
-    }
-
     /** @return list<Thing> plans not yet filled, the latest first */
     public function plannedJars(): array
     {

@@ -37,9 +37,4 @@ final readonly class Vessel
     {
         return $this->diameterMm === null ? 0.0 : M_PI * ($this->diameterMm / 2000) ** 2;
     }
-
-    public function mayBeHeated(): bool
-    {
-        return $this->wall !== 'PP' && $this->wall !== 'silicone';
-    }
 }

@@ -16,9 +16,4 @@ enum Audience: string
     {
         return $this === self::ChildUnder3;
     }
-
-    public function isUnder6(): bool
-    {
-        return $this === self::ChildUnder3 || $this === self::ChildUnder6;
-    }
 }

@@ -50,9 +50,4 @@ final readonly class JarRoom
     {
         return $this->jarMl === null ? null : 100 * (1 - $this->levelMl() / $this->jarMl);
     }
-
-    public function withOil(float $oilMl): self
-    {
-        return new self($oilMl, $this->solidMl, $this->settledMl, $this->jarMl);
-    }
 }

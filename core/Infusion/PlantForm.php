@@ -28,11 +28,6 @@ enum PlantForm: string
         };
     }
 
-    public function isFresh(): bool
-    {
-        return $this === self::FreshWilted || $this === self::FreshWet;
-    }
-
     /** How the catalogue's plant usually comes. */
     public static function usualOf(Ingredient $plant): self
     {

@@ -25,9 +25,6 @@ final class WaterActivity
     /** Nothing grows below this. Textbook, from memory. */
     public const NOTHING_GROWS = 0.60;
 
-    /** Low risk (ISO 29621, Table 1, recalled). */
-    public const LOW_RISK = 0.75;
-
     /** Of water with one solute, by weight. */
     public static function norrish(float $soluteShare, float $molarMass, float $k): float
     {

@@ -153,11 +153,11 @@ final class ExtractionTest extends TestCase
         self::assertEqualsWithDelta(29.6, $room->headspace(), 0.05, '30 g calendula with 300 g oil in a 500 mL jar leaves about 30 %');
         self::assertTrue($room->isCovered());
         self::assertTrue($room->fits());
-        $dry = $room->withOil(100);
+        $dry = new JarRoom(100, $room->solidMl, $room->settledMl, 500);
         self::assertFalse($dry->isCovered());
         self::assertEqualsWithDelta($room->settledMl - 100 - $room->solidMl, $dry->missingMl(), 1e-9);
         self::assertEqualsWithDelta($room->settledMl, $dry->levelMl(), 1e-9, 'an uncovered heap stands higher than the oil');
-        self::assertFalse($room->withOil(480)->fits());
+        self::assertFalse((new JarRoom(480, $room->solidMl, $room->settledMl, 500))->fits());
         self::assertNull((new JarRoom(1, 1, 1, null))->fits());
     }
 }

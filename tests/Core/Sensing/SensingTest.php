@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Sensing;
 
+use App\Instruments\PracticeBench;
 use Ilvane\Core\Catalogue\Vessel;
 use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Heat\CoolingRate;
 use Ilvane\Core\Rehearsing\Pot;
 use Ilvane\Core\Rehearsing\Rehearse;
-use Ilvane\Core\Sensing\PracticeBench;
 use Ilvane\Core\Sensing\Trust;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
@@ -93,7 +93,7 @@ final class SensingTest extends CoreCase
     {
         $dice = new Randomizer(new Mt19937(4));
         foreach (self::catalogue()->vessels() as $key => $vessel) {
-            if (! $vessel->mayBeHeated() || $vessel->surface() <= 0) {
+            if (in_array($vessel->wall, ['PP', 'silicone'], true) || $vessel->surface() <= 0) {
                 continue;
             }
             $pot = new Pot(new Vessel($key, '', $vessel->volumeMl, $vessel->shape, null, $vessel->wall, $vessel->wallGrams, $vessel->bath, $vessel->air, $vessel->coldBath, ''), 72.0);

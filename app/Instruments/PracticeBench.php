@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ilvane\Core\Sensing;
+namespace App\Instruments;
 
 /**
  * Simulated instruments to practise and to test with: thermometers that follow a rehearsal with lag, noise and drift, a scale
