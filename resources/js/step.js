@@ -37,6 +37,8 @@ export default () => ({
         window.addEventListener('pageshow', () => {
             this.sent = false;
         });
+        // what is asked back stands in sight, not under the buttons
+        this.$el.querySelector('[aria-invalid]')?.scrollIntoView({ block: 'center' });
         this.stayAwake();
         document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && this.stayAwake());
         if (this.batch) this.resume();

@@ -7,6 +7,7 @@ namespace Tests\Browser;
 use Database\Seeders\DemoWorkroom;
 use Facebook\WebDriver\Exception\WebDriverException;
 use PDO;
+use RuntimeException;
 use Tests\Support\BrowserCase;
 
 /** From a bottle bought to a jar called back: pantry, make, shelf, observation, trace, label. */
@@ -120,6 +121,35 @@ final class RecordTest extends BrowserCase
         self::see('It is put back');
         self::visit('/formulas');
         self::see('Changed after the copy');
+    }
+
+    public function test_a_bottle_that_runs_out_at_the_hob_asks_in_sight_where_the_rest_is_from(): void
+    {
+        self::emptyWorkroom();
+        self::seed(DemoWorkroom::class);
+        $room = new PDO('sqlite:'.self::database());
+        $room->exec("UPDATE lots SET grams_left = 12 WHERE ingredient = 'jojoba-oil'");
+        $lot = ($room->query("SELECT code FROM lots WHERE ingredient = 'jojoba-oil'") ?: throw new RuntimeException('no lot'))->fetchColumn();
+        self::visit('/formulas/6');
+        self::press('Make it');
+        $code = self::newest('batches');
+        self::phone();
+        while (self::find('.hob-verb')->getText() !== 'Weigh') {
+            self::press('Done');
+        }
+        self::see("12 g from $lot. The other 15 g from");
+        self::retype('input[name=weight]', '27');
+        self::press('Added');
+        self::see("Where did the other 15 g come from?");
+        self::assertTrue(self::$browser->executeScript(<<<'JS'
+            const asked = document.querySelector('[aria-invalid]').getBoundingClientRect();
+            return document.elementFromPoint(asked.x + asked.width / 2, asked.y + asked.height / 2)?.name === 'rest[]';
+            JS), 'the question is in sight');
+        self::assertSame([], self::axe());
+        self::find("select[name='rest[]'] option[value='']")->click();
+        self::press('Added');
+        self::assertSame([[$lot, 12.0]], array_map(static fn (array $row): array => [$row[0], (float) $row[1]], ($room->query("SELECT subject, value FROM batch_entries WHERE kind = 'lot' AND batch_id = (SELECT id FROM batches WHERE code = '$code')") ?: throw new RuntimeException('no entries'))->fetchAll(PDO::FETCH_NUM)));
+        self::desk();
     }
 
     private static function newest(string $table): string
