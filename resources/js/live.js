@@ -1,14 +1,17 @@
 /**
  * Instruments at the hob, asked twice in a second or so without holding anything up. A sound reading goes into its field unless the
- * maker has typed there; one that cannot be believed is shown with the reason and goes nowhere.
+ * maker has typed there; one that cannot be believed is shown with the reason and goes nowhere. A workroom that is slow to answer is
+ * asked less often, and not at all while something is being told: what is given up here it still works on.
  */
 const EVERY_MS = 600;
+const SELDOM_MS = 8000;
 const GIVE_UP_MS = 2500;
 const REMEMBERED = 60;
 
 export default () => ({
     seen: {},
     begun: 0,
+    every: EVERY_MS,
 
     init() {
         if (!this.$el.dataset.reading) return;
@@ -20,6 +23,7 @@ export default () => ({
     },
 
     async ask() {
+        if (document.querySelector('form[data-telling]')) return setTimeout(() => this.ask(), EVERY_MS);
         const now = (performance.now() - this.begun) / 1000;
         const query = new URLSearchParams({ now: now.toFixed(2) });
         for (const [field, series] of Object.entries(this.seen)) {
@@ -28,10 +32,12 @@ export default () => ({
         try {
             const answer = await fetch(this.$el.dataset.reading, { method: 'POST', body: query, headers: { Accept: 'application/json', 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content }, signal: AbortSignal.timeout(GIVE_UP_MS) });
             if (answer.ok) this.show(await answer.json(), now);
+            this.every = EVERY_MS;
         } catch {
+            this.every = Math.min(SELDOM_MS, 2 * this.every);
             this.$el.querySelectorAll('[data-live]').forEach((el) => el.classList.add('is-doubtful'));
         }
-        setTimeout(() => this.ask(), EVERY_MS);
+        setTimeout(() => this.ask(), this.every);
     },
 
     show({ readings, left }, now) {

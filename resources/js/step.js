@@ -29,6 +29,7 @@ export default () => ({
         this.$el.addEventListener('submit', (event) => {
             if (this.sent) return event.preventDefault();
             this.sent = true;
+            this.$el.dataset.telling = '';
             if (this.batch) {
                 event.preventDefault();
                 this.tellForm(event.submitter);
@@ -36,6 +37,7 @@ export default () => ({
         });
         window.addEventListener('pageshow', () => {
             this.sent = false;
+            delete this.$el.dataset.telling;
         });
         // what is asked back stands in sight, not under the buttons
         this.$el.querySelector('[aria-invalid]')?.scrollIntoView({ block: 'center' });
