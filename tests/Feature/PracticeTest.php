@@ -69,7 +69,7 @@ final class PracticeTest extends AppCase
         [$code, $way] = $this->answers($exercise);
         $bad = (int) array_key_first(array_diff_key($exercise->ways, [$way => 1]));
         $this->post("/practice/{$case->code()}", ['what' => $code, 'way' => $bad, 'client_key' => 'practice-page-2']);
-        $this->get("/practice/{$case->code()}?what=$code&way=$bad")->assertSee('That does not mend it.')->assertSee('What still stands against it')->assertSee('Up to here it has happened');
+        $this->get("/practice/{$case->code()}?what=$code&way=$bad")->assertSee('That does not mend it.')->assertSee('Problems left:')->assertSee('Up to here it has happened');
         self::assertSame('gate_too_hot', $this->book()->next(Sort::Rescue)->what);
         self::assertNotSame('gate_too_hot', $this->book()->next(Sort::Rescue, 'gate_too_hot')->what);
         $wrong = ($code + 1) % 4;

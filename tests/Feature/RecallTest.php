@@ -6,8 +6,10 @@ namespace Tests\Feature;
 
 use App\Models\Batch;
 use App\Models\BatchEntry;
+use App\Workroom\Make\LotShares;
 use App\Workroom\Make\MakeState;
 use App\Workroom\Make\Outcome;
+use App\Workroom\Pantry\LotBook;
 use App\Workroom\Trace\Trace;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
@@ -118,6 +120,21 @@ final class RecallTest extends AppCase
         $made = $this->made(['weight' => '120', 'lot' => $one->code, 'rest' => [$two->code, $three->code]]);
         self::assertEquals([$one->code => 40.0, $two->code => 40.0, $three->code => 40.0], Outcome::of($made)['lines'][3]['lots']);
         self::assertSame(60.0, $three->refresh()->grams_left);
+    }
+
+    public function test_a_batch_from_before_tells_its_lots_by_the_stock_and_nothing_that_was_put_back(): void
+    {
+        $lot = $this->bought('sweet-almond-oil', 50.0);
+        $made = $this->made(['weight' => '120', 'lot' => $lot->code, 'rest' => ['']]);
+        $outcome = $made->outcome;
+        foreach (array_keys($outcome['lines']) as $i) {
+            unset($outcome['lines'][$i]['lots'], $outcome['lines'][$i]['no_lot']);
+        }
+        $made->setAttribute('outcome', $outcome);
+        app(LotBook::class)->wentInto($lot->refresh(), 9.0, $made->code, Carbon::now(), "drop-$made->id-1-$lot->code-4");
+        $shares = LotShares::ofBatch($made);
+        self::assertEquals([[$lot->code => 50.0], 70.0], [$shares[4]->lots, $shares[4]->none]);
+        self::assertSame([], $shares[1]->lots);
     }
 
     /** @return iterable<string, array{float, bool}> what the lot holds; whether a rest is asked for. The scale shows 0.01 g. */

@@ -60,13 +60,15 @@ final readonly class LotShares
         return $shares;
     }
 
-    /** @return array<int, array<string, float>> grams by lot, by line, out of the stock */
+    /** @return array<int, array<string, float>> grams by lot, by line, out of the stock when it was finished */
     private static function takenFor(Batch $batch): array
     {
         $taken = [];
-        foreach (LotEntry::query()->where('kind', 'used')->where('subject', $batch->code)->get() as $entry) {
+        $entries = LotEntry::query()->where('kind', 'used')->where('subject', $batch->code)->where('client_key', 'like', 'batch-%')->get();
+        $codes = Lot::query()->whereKey($entries->pluck('lot_id')->all())->get(['id', 'code'])->keyBy('id');
+        foreach ($entries as $entry) {
+            $code = $codes->get($entry->lot_id)->code ?? '';
             if (preg_match('/-(\d+)$/', $entry->client_key, $line) === 1) {
-                $code = (string) Lot::query()->whereKey($entry->lot_id)->value('code');
                 $taken[(int) $line[1]][$code] = ($taken[(int) $line[1]][$code] ?? 0.0) + (float) $entry->grams;
             }
         }
