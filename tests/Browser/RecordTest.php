@@ -140,7 +140,7 @@ final class RecordTest extends BrowserCase
         self::see("12 g from $lot. The other 15 g from");
         self::retype('input[name=weight]', '27');
         self::press('Added');
-        self::see("Where did the other 15 g come from?");
+        self::see('Where did the other 15 g come from?');
         self::assertTrue(self::$browser->executeScript(<<<'JS'
             const asked = document.querySelector('[aria-invalid]').getBoundingClientRect();
             return document.elementFromPoint(asked.x + asked.width / 2, asked.y + asked.height / 2)?.name === 'rest[]';
