@@ -15,7 +15,7 @@ use App\Workroom\Bench\Frames;
 use App\Workroom\Handbook\Handbook;
 use App\Workroom\Jars\InfusionDocument;
 use App\Workroom\Make\MakeState;
-use App\Workroom\Practice\PracticeCase;
+use App\Workroom\Practice\PracticeCases;
 use App\Workroom\Rehearsal\RehearsalDocument;
 use Database\Seeders\DemoWorkroom;
 use Illuminate\Contracts\Http\Kernel;
@@ -78,9 +78,10 @@ foreach (Formula::query()->with('versions')->orderBy('id')->get() as $formula) {
         $documents["sample-$formula->id-$version->number"] = $version->document;
     }
 }
-foreach (Mistakes::all() as $name => $mistake) {
+$mistakes = $app->make(Mistakes::class);
+foreach ($mistakes->all() as $name => $mistake) {
     foreach (SEEDS as $seed) {
-        $exercise = Exercise::of($mistake, $seed, Frames::documents(), new Examiner($evaluator, $catalogue), $catalogue);
+        $exercise = Exercise::of($mistake, $mistakes, $seed, Frames::documents(), new Examiner($evaluator, $catalogue), $catalogue);
         if ($exercise !== null) {
             $documents["practice-$name-$seed"] = $exercise->document;
         }
@@ -103,7 +104,7 @@ $places = [
     'formula' => Formula::query()->orderBy('id')->pluck('id')->all(), 'batch' => Batch::query()->orderBy('id')->pluck('code')->all(), 'jar' => Jar::query()->orderBy('id')->pluck('id')->all(),
     'lot' => Lot::query()->orderBy('id')->pluck('code')->all(), 'preparation' => Preparation::query()->orderBy('id')->pluck('id')->all(), 'number' => [1], 'format' => ['json', 'csv'],
     'key' => ['shea-butter-unrefined', 'rosemary-dried'], 'slug' => Handbook::slugs(), 'sort' => ['repair'], 'rule' => ['preservation.low'], 'line' => ['none'],
-    'step' => ['weigh.2', 'gate', 'fill'], 'code' => [(new PracticeCase('ready_jar', SEEDS[0]))->code(), 'J261112-A'],
+    'step' => ['weigh.2', 'gate', 'fill'], 'code' => [$app->make(PracticeCases::class)->of('ready_jar', SEEDS[0])->code, 'J261112-A'],
 ];
 $paths = [];
 foreach (Route::getRoutes()->getRoutes() as $route) {

@@ -26,6 +26,7 @@ use Illuminate\Support\ServiceProvider;
 use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Measure\Tools;
+use Ilvane\Core\Practising\Mistakes;
 use Ilvane\Core\Reading\RecipeReader;
 
 /** Joins the core to this house: its catalogue, its measures. */
@@ -34,11 +35,16 @@ final class WorkroomProvider extends ServiceProvider
     public function register(): void
     {
         Connection::resolverFor('sqlite', static fn ($pdo, $database, $prefix, $config): ImmediateSqlite => new ImmediateSqlite($pdo, $database, $prefix, $config));
-        $this->app->singleton(Catalogue::class, static fn (): Catalogue => new Catalogue(
-            new OwnCatalogue(new ShippedCatalogue(config()->string('ilvane.data'), config()->string('ilvane.catalogue'))),
-        ));
+        $this->app->singleton(ShippedCatalogue::class, static fn (): ShippedCatalogue => new ShippedCatalogue(config()->string('ilvane.data'), config()->string('ilvane.catalogue')));
+        $this->app->singleton(Catalogue::class, fn (): Catalogue => new Catalogue(new OwnCatalogue($this->app->make(ShippedCatalogue::class))));
         $this->app->singleton(Tools::class, fn (): Tools => $this->app->make(OwnMeasures::class)->tools());
         $this->app->singleton(Wording::class);
+        $this->app->singleton(Mistakes::class, static function (): Mistakes {
+            /** @var list<array{key: string, code: string, frames: list<string>}> $rows */
+            $rows = json_decode((string) file_get_contents(config()->string('ilvane.data').'/mistakes.json'), true, 64, JSON_THROW_ON_ERROR);
+
+            return Mistakes::of($rows);
+        });
         $this->app->scoped(OwnKitchen::class);
         $this->app->singleton(Instruments::class, static function (): Instruments {
             $port = Kept::values('instruments')['port'] ?? config('ilvane.instruments');

@@ -8,7 +8,6 @@ use App\Models\OwnIngredient;
 use Illuminate\Database\QueryException;
 use Ilvane\Core\Catalogue\CatalogueSource;
 use Ilvane\Core\Catalogue\Folded;
-use Ilvane\Core\Catalogue\Kind;
 
 /**
  * The shipped catalogue with the maker's own ingredients and corrections laid over it. What was finished before keeps its
@@ -18,9 +17,6 @@ use Ilvane\Core\Catalogue\Kind;
  */
 final class OwnCatalogue implements CatalogueSource
 {
-    /** Figures a maker may set, by their place in a row; null where not known. */
-    public const FIGURES = ['density', 'water', 'melt_low', 'melt_high', 'max_temp', 'use_low', 'use_high', 'legal_max', 'ph_min', 'ph_max', 'hlb', 'iodine', 'unopened', 'opened'];
-
     /** @var array<string, Row>|null */
     private ?array $rows = null;
 
@@ -42,7 +38,7 @@ final class OwnCatalogue implements CatalogueSource
             $names = $this->shipped->names();
             foreach (self::own() as $own) {
                 if ($own->is_own) {
-                    $names[Folded::of(self::word($own, 'name'))] ??= $own->key;
+                    $names[Folded::of($own->word('name'))] ??= $own->key;
                 }
             }
             $this->names = $names;
@@ -76,14 +72,26 @@ final class OwnCatalogue implements CatalogueSource
         return $this->shipped->scentConstituents();
     }
 
+    public function choices(): array
+    {
+        return $this->shipped->choices();
+    }
+
+    public function presets(): array
+    {
+        return $this->shipped->presets();
+    }
+
     /** @return array<string, Row> */
     private function laidOver(): array
     {
         $rows = $this->shipped->rows();
-        foreach (self::own() as $own) {
-            $row = $own->is_own ? self::blank($own) : $rows[$own->key] ?? null;
+        $own = self::own();
+        $maker = $own === [] ? null : new OwnRow($this->shipped);
+        foreach ($own as $one) {
+            $row = $one->is_own ? $maker?->ofOwn($one) : (isset($rows[$one->key]) ? $maker?->corrected($rows[$one->key], $one) : null);
             if ($row !== null) {
-                $rows[$own->key] = self::with($row, $own);
+                $rows[$one->key] = $row;
             }
         }
 
@@ -98,50 +106,5 @@ final class OwnCatalogue implements CatalogueSource
         } catch (QueryException) {
             return [];
         }
-    }
-
-    /**
-     * @param  Row  $row
-     * @return Row
-     */
-    private static function with(array $row, OwnIngredient $own): array
-    {
-        $figure = static fn (string $name): ?float => is_numeric($own->fields[$name] ?? null) ? (float) $own->fields[$name] : null;
-        foreach (['density', 'water', 'melt_low', 'melt_high', 'max_temp', 'legal_max', 'ph_min', 'ph_max', 'hlb', 'iodine', 'unopened', 'opened'] as $name) {
-            $row[$name] = $figure($name) ?? $row[$name];
-        }
-        $low = $figure('use_low') ?? $row['use'][0] ?? 0.0;
-        $high = $figure('use_high') ?? $row['use'][2] ?? null;
-        $row['use'] = $high === null ? $row['use'] : [min($low, $high), max(min($low, $high), min($row['use'][1] ?? ($low + $high) / 2, $high)), $high];
-        $row['source'] = say('own.source', ['source' => self::word($own, 'source')]);
-
-        return $row;
-    }
-
-    /** @return Row */
-    private static function blank(OwnIngredient $own): array
-    {
-        $name = self::word($own, 'name');
-        $kind = Kind::tryFrom(self::word($own, 'kind')) ?? Kind::Active;
-
-        return [
-            'key' => $own->key, 'name_en' => $name, 'name_fr' => $name, 'aliases' => [], 'inci' => self::word($own, 'inci') ?: $name, 'kind' => $kind->value,
-            'density' => null, 'spoon_density' => null, 'spoon_error' => 0.1, 'melt_low' => null, 'melt_high' => null, 'water' => $kind->isWatery() ? 1.0 : null,
-            'phase' => match (true) {
-                $kind->isWatery() || $kind === Kind::Humectant || $kind === Kind::ThickenerGum => 'water',
-                $kind->isLipid() || $kind === Kind::Emulsifier => 'oil',
-                $kind === Kind::DriedBotanical || $kind === Kind::FreshBotanical => 'infusion',
-                default => 'cooldown',
-            },
-            'max_temp' => null, 'use' => null, 'rinse_off_max' => null, 'legal_max' => null, 'legal_note' => '', 'ph_min' => null, 'ph_max' => null, 'charge' => 'none', 'hlb' => null, 'required_hlb' => null,
-            'iodine' => null, 'pufa' => null, 'unopened' => null, 'opened' => null, 'storage' => 'cool_dark', 'sfc' => [], 'oil_uptake' => null, 'water_uptake' => null,
-            'allergens' => array_values(array_filter(is_array($own->fields['allergens'] ?? null) ? $own->fields['allergens'] : [], is_string(...))), 'cautions' => [], 'caution_note' => '', 'source' => '',
-            'components' => [], 'coverage' => null, 'parts' => [], 'pieces' => [],
-        ];
-    }
-
-    private static function word(OwnIngredient $own, string $name): string
-    {
-        return is_string($own->fields[$name] ?? null) ? $own->fields[$name] : '';
     }
 }

@@ -22,8 +22,14 @@ final readonly class OwnHair
 
         return new HairProfile(
             is_string($values['strand'] ?? null) ? $values['strand'] : '', is_string($values['porosity'] ?? null) ? $values['porosity'] : '',
-            $list('dislikes'), array_values(array_filter(array_map(Allergen::tryFrom(...), $list('avoids')))),
+            array_map(self::word(...), $list('dislikes')), array_values(array_filter(array_map(Allergen::tryFrom(...), $list('avoids')))),
         );
+    }
+
+    /** Until 28 November 2026 this one was kept under a shorter name. */
+    private static function word(string $dislike): string
+    {
+        return str_starts_with($dislike, 'glycer') ? 'glycerine' : $dislike;
     }
 
     /** @param  array<mixed>  $typed  what is not known is left out */

@@ -6,6 +6,7 @@ namespace App\Workroom;
 
 use App\Workroom\Make\Pins;
 use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Catalogue\ChoiceRole;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Measure\Learned;
 use Ilvane\Core\Measure\Tools;
@@ -62,7 +63,7 @@ final readonly class OwnMeasures
         foreach (['tablespoon' => Unit::Tablespoon, 'teaspoon' => Unit::Teaspoon] as $field => $unit) {
             $grams = self::number($values[$field]);
             if ($grams > 0) {
-                $own[$unit->value] = Band::around($grams / $this->densityOf('distilled-water'), self::SPOON_ERROR);
+                $own[$unit->value] = Band::around($grams / $this->densityOf($this->catalogue->choice(ChoiceRole::Water)->key), self::SPOON_ERROR);
             }
         }
 
@@ -83,7 +84,7 @@ final readonly class OwnMeasures
         }
         $ingredient = $this->catalogue->named($values['drops_of']);
 
-        return Band::around($grams / $count / $this->densityOf($ingredient->key ?? 'distilled-water'), min(0.5, self::MISCOUNTED / $count + Tools::DEFAULT_SCALE_G / 2 / $grams));
+        return Band::around($grams / $count / $this->densityOf($ingredient->key ?? $this->catalogue->choice(ChoiceRole::Water)->key), min(0.5, self::MISCOUNTED / $count + Tools::DEFAULT_SCALE_G / 2 / $grams));
     }
 
     /** Millilitres of one drop, as counted and weighed at the hob; what was weighed for its own sake goes before it. */

@@ -14,9 +14,6 @@ final readonly class Acidity
     /** Plant waters bring acids nobody knows; with more of them than this the guess is worth little. Common practice. */
     public const PLANT_RICH = 0.10;
 
-    /** Lye for cosmetics is sold at about a tenth. Common practice; the bottle's own strength wins. */
-    private const LYE_STRENGTH = 0.1;
-
     private const LYE_MOLAR_MASS = 39.997;
 
     private function __construct(
@@ -49,8 +46,9 @@ final readonly class Acidity
                 $solution = $solution->with($acid, $molar, $base * $molar);
                 $isAnything = true;
             }
-            if ($ingredient->key === 'sodium-hydroxide-solution') {
-                $solution = $solution->alkaline(self::LYE_STRENGTH * ($line->share->likely ?? 0.0) / self::LYE_MOLAR_MASS / $water * 1000);
+            $lye = $ingredient->contents['Sodium Hydroxide'] ?? 0.0;
+            if ($lye > 0) {
+                $solution = $solution->alkaline($lye * ($line->share->likely ?? 0.0) / self::LYE_MOLAR_MASS / $water * 1000);
                 $isAnything = true;
             }
         }
@@ -66,31 +64,44 @@ final readonly class Acidity
     private static function dissolved(WeighedLine $line): array
     {
         $share = $line->share->likely ?? 0.0;
-        $found = match ($line->ingredient->key ?? '') {
-            'citric-acid' => [[Acid::citric(), $share, 0.0]],
-            'lactic-acid' => [[Acid::lactic(), 0.85 * $share, 0.0]],
-            'sodium-lactate' => [[Acid::lactic(), 0.6 * $share * 90.078 / 112.06, 1.0]],
-            'sodium-bicarbonate' => [[Acid::carbonic(), $share * 62.025 / 84.007, 1.0]],
-            'apple-cider-vinegar' => [[Acid::acetic(), 0.05 * $share, 0.0]],
-            default => [],
-        };
+        $grams = array_map(static fn (float $fraction): float => $share * $fraction, $line->ingredient->contents ?? []);
         foreach ($line->ingredient->preservativeComponents ?? [] as $component) {
-            $grams = $share * $component->typical / 100;
-            $part = match ($component->inci) {
-                'Sodium Benzoate' => [Acid::benzoic(), $grams * 122.123 / 144.105, 1.0],
-                'Potassium Sorbate' => [Acid::sorbic(), $grams * 112.128 / 150.218, 1.0],
-                'Sorbic Acid' => [Acid::sorbic(), $grams, 0.0],
-                'Dehydroacetic Acid' => [Acid::dehydroacetic(), $grams, 0.0],
-                'Salicylic Acid' => [Acid::salicylic(), $grams, 0.0],
-                'Gluconolactone' => [Acid::gluconic(), $grams * 196.155 / 178.14, 0.0],
-                default => null,
-            };
+            $grams[$component->inci] ??= $share * $component->typical / 100;
+        }
+        $found = [];
+        foreach ($grams as $substance => $weight) {
+            $part = self::asAcid($substance, $weight);
             if ($part !== null) {
                 $found[] = $part;
             }
         }
 
         return $found;
+    }
+
+    /**
+     * Molar masses: IUPAC atomic weights.
+     *
+     * @param  string  $substance  INCI or chemical name
+     * @return array{Acid, float, float}|null null for what is no weak acid and no salt of one
+     */
+    private static function asAcid(string $substance, float $grams): ?array
+    {
+        return match ($substance) {
+            'Citric Acid' => [Acid::citric(), $grams, 0.0],
+            'Lactic Acid' => [Acid::lactic(), $grams, 0.0],
+            'Sodium Lactate' => [Acid::lactic(), $grams * 90.078 / 112.06, 1.0],
+            'Sodium Bicarbonate' => [Acid::carbonic(), $grams * 62.025 / 84.007, 1.0],
+            'Acetic Acid' => [Acid::acetic(), $grams, 0.0],
+            'Sodium Benzoate' => [Acid::benzoic(), $grams * 122.123 / 144.105, 1.0],
+            'Potassium Sorbate' => [Acid::sorbic(), $grams * 112.128 / 150.218, 1.0],
+            'Benzoic Acid' => [Acid::benzoic(), $grams, 0.0],
+            'Sorbic Acid' => [Acid::sorbic(), $grams, 0.0],
+            'Dehydroacetic Acid' => [Acid::dehydroacetic(), $grams, 0.0],
+            'Salicylic Acid' => [Acid::salicylic(), $grams, 0.0],
+            'Gluconolactone' => [Acid::gluconic(), $grams * 196.155 / 178.14, 0.0],
+            default => null,
+        };
     }
 
     /** Grams of citric acid for 100 g of the batch to come down to a pH; null where the guess is not possible. */

@@ -107,6 +107,25 @@ final class Catalogue
         return $this->source->scentConstituents()[$scentOil] ?? [];
     }
 
+    /**
+     * The ingredients taken for something where the maker named none, the first choice first.
+     *
+     * @return non-empty-list<Ingredient>
+     *
+     * @throws UnknownIngredient where the catalogue has none for it
+     */
+    public function choices(ChoiceRole $role): array
+    {
+        $choices = array_map($this->get(...), $this->source->choices()[$role->value] ?? []);
+
+        return $choices === [] ? throw new UnknownIngredient($role->value) : $choices;
+    }
+
+    public function choice(ChoiceRole $role): Ingredient
+    {
+        return $this->choices($role)[0];
+    }
+
     /** @return list<string> */
     public function keys(): array
     {
@@ -207,6 +226,11 @@ final class Catalogue
             coverage: $row['coverage'] === null ? null : new Coverage(...$row['coverage']),
             blendParts: $row['parts'],
             pieces: array_map(static fn (array $grams): Band => Band::of(...$grams), $row['pieces']),
+            leastLoad: $row['least_load'],
+            freshDays: $row['fresh_days'],
+            traits: array_map(MaterialTrait::from(...), $row['traits']),
+            limits: array_map(static fn (array $limit): Limit => new Limit(...$limit), $row['limits']),
+            contents: $row['contents'],
         );
     }
 }

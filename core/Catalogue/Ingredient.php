@@ -25,6 +25,11 @@ final readonly class Ingredient
      * @param  list<PreservativeComponent>  $preservativeComponents
      * @param  array<string, Band>  $pieces  grams of one, by the piece that is counted
      * @param  array<string, float>  $blendParts  fraction by INCI name, for blends whose make-up is known
+     * @param  float|null  $leastLoad  of an emulsifier: least grams for a gram of fat
+     * @param  float|null  $freshDays  days in the fridge once it is in something unpreserved, where they differ from its own
+     * @param  list<MaterialTrait>  $traits
+     * @param  list<Limit>  $limits
+     * @param  array<string, float>  $contents  grams of a dissolved substance in a gram, by INCI or chemical name
      */
     public function __construct(
         public string $key,
@@ -64,6 +69,11 @@ final readonly class Ingredient
         public ?Coverage $coverage = null,
         public array $blendParts = [],
         public array $pieces = [],
+        public ?float $leastLoad = null,
+        public ?float $freshDays = null,
+        public array $traits = [],
+        public array $limits = [],
+        public array $contents = [],
     ) {
     }
 
@@ -111,6 +121,23 @@ final readonly class Ingredient
     public function hasCaution(Caution $caution): bool
     {
         return in_array($caution, $this->cautions, true);
+    }
+
+    public function is(MaterialTrait $trait): bool
+    {
+        return in_array($trait, $this->traits, true);
+    }
+
+    /** Percent of what stays on skin in the sun; null where none is known. */
+    public function phototoxicLimit(): ?float
+    {
+        foreach ($this->limits as $limit) {
+            if ($limit->what === Limit::PHOTOTOXIC) {
+                return $limit->max;
+            }
+        }
+
+        return null;
     }
 
     public function hasAllergen(Allergen $allergen): bool

@@ -6,6 +6,7 @@ namespace Ilvane\Core\Checks;
 
 use DateTimeImmutable;
 use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Catalogue\ChoiceRole;
 use Ilvane\Core\Catalogue\Container;
 use Ilvane\Core\Catalogue\Ingredient;
 use Ilvane\Core\Catalogue\PreservativeComponent;
@@ -84,21 +85,14 @@ final readonly class Assessment
     public function fullPreservative(): Ingredient
     {
         $has = array_map(static fn (ComponentDose $dose): string => $dose->component->inci, $this->preservation->components());
-        foreach ($this->isSprayed() ? self::FULL_SPRAYED : self::FULL as $key) {
-            $ingredient = $this->catalogue->get($key);
+        foreach ($this->catalogue->choices($this->isSprayed() ? ChoiceRole::PreservativeSprayed : ChoiceRole::Preservative) as $ingredient) {
             if (array_filter($ingredient->preservativeComponents, static fn (PreservativeComponent $part): bool => in_array($part->inci, $has, true)) === []) {
                 return $ingredient;
             }
         }
 
-        return $this->catalogue->get(self::FULL_SPRAYED[0]);
+        return $this->catalogue->choice(ChoiceRole::PreservativeSprayed);
     }
-
-    /** Broad at their usual dose, the one that works up to pH 6 first. Common practice for home emulsions. */
-    private const FULL = ['benzyl-alcohol-dehydroacetic-acid', 'phenoxyethanol-ethylhexylglycerin', 'sodium-benzoate-potassium-sorbate'];
-
-    /** Nothing in them the law keeps out of sprays. */
-    private const FULL_SPRAYED = ['phenoxyethanol-ethylhexylglycerin', 'sodium-benzoate-potassium-sorbate'];
 
     /** Meant to be used fresh, stored cold, and not claimed to keep longer than fresh things do. */
     public function isFreshOnPurpose(): bool

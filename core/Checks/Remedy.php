@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Checks;
 
+use Ilvane\Core\Catalogue\ChoiceRole;
 use Ilvane\Core\Catalogue\Kind;
 use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Emulsion\Hlb;
@@ -17,10 +18,11 @@ use Ilvane\Core\Measure\Unit;
 /** Writes fixes that leave the formula adding up: in percent where the batch is fixed, in grams where the lines make it. */
 final readonly class Remedy
 {
-    private const PLAIN_WATER = 'distilled-water';
-
     /** Less water than this share is none to speak of. */
     private const WATERY = 0.01;
+
+    /** What fills up a watery formula. */
+    private string $plainWater;
 
     private Composition $composition;
 
@@ -34,6 +36,7 @@ final readonly class Remedy
         $this->halfStep = $assessment->scaleResolutionG / 2;
         $this->isWatery = ! $assessment->formula->family->isFatOnly() && $assessment->composition->waterShare() >= self::WATERY;
         $this->composition = $assessment->composition;
+        $this->plainWater = $assessment->catalogue->choice(ChoiceRole::Water)->key;
     }
 
     /**
@@ -188,7 +191,7 @@ final readonly class Remedy
                 || ! ($line->ingredient->kind->isWatery() || $line->ingredient->kind->isLipid())) {
                 continue;
             }
-            $weight = $line->share->likely + ($line->ingredient->kind->isWatery() ? 1.0 : 0.0) + ($line->ingredient->key === self::PLAIN_WATER ? 2.0 : 0.0) - ($line->phase === Phase::Cooldown ? 0.5 : 0.0);
+            $weight = $line->share->likely + ($line->ingredient->kind->isWatery() ? 1.0 : 0.0) + ($line->ingredient->key === $this->plainWater ? 2.0 : 0.0) - ($line->phase === Phase::Cooldown ? 0.5 : 0.0);
             if ($best === null || $weight > $best[0]) {
                 $best = [$weight, $line];
             }
@@ -247,10 +250,10 @@ final readonly class Remedy
             return [$fix];
         }
         $base = $this->baseLine(...array_map(static fn (WeighedLine $line): int => $line->position, $lines));
-        if ($this->isWatery && $base?->ingredient?->key !== self::PLAIN_WATER) {
+        if ($this->isWatery && $base?->ingredient?->key !== $this->plainWater) {
             return [new Fix($fix->label, [
                 ...$fix->patch,
-                ['op' => 'add', 'path' => '/lines/-', 'value' => ['ingredient' => self::PLAIN_WATER, 'amount' => Amount::plain(round($taken, 2)).' g', 'phase' => Phase::Water->value]],
+                ['op' => 'add', 'path' => '/lines/-', 'value' => ['ingredient' => $this->plainWater, 'amount' => Amount::plain(round($taken, 2)).' g', 'phase' => Phase::Water->value]],
             ], $fix->terms)];
         }
         $grams = ($base->grams->likely ?? 0.0) + $taken;
@@ -281,10 +284,10 @@ final readonly class Remedy
     private function restElsewhere(Fix $fix, WeighedLine $line, float $percent): array
     {
         $other = $this->baseLine($line->position);
-        if ($this->isWatery && ($line->ingredient?->kind->isWatery() ?? false) && $other?->ingredient?->key !== self::PLAIN_WATER) {
+        if ($this->isWatery && ($line->ingredient?->kind->isWatery() ?? false) && $other?->ingredient?->key !== $this->plainWater) {
             return [new Fix($fix->label, [
                 ...$fix->patch,
-                ['op' => 'add', 'path' => '/lines/-', 'value' => ['ingredient' => self::PLAIN_WATER, 'amount' => 'to 100', 'phase' => Phase::Water->value]],
+                ['op' => 'add', 'path' => '/lines/-', 'value' => ['ingredient' => $this->plainWater, 'amount' => 'to 100', 'phase' => Phase::Water->value]],
             ], $fix->terms)];
         }
         $becomes = ($other?->percent()->likely ?? 0.0) + ($line->percent()->likely ?? 0.0) - $percent;

@@ -75,8 +75,8 @@ final class Likeness
     private static function emulsifiers(Ingredient $a, Ingredient $b): float
     {
         return self::apart(
-            ['hlb' => $a->hlb === null ? null : $a->hlb / self::HLB_POINTS, 'load' => Emulsion::leastLoad($a->key) / 0.05],
-            ['hlb' => $b->hlb === null ? null : $b->hlb / self::HLB_POINTS, 'load' => Emulsion::leastLoad($b->key) / 0.05],
+            ['hlb' => $a->hlb === null ? null : $a->hlb / self::HLB_POINTS, 'load' => Emulsion::leastLoad($a) / 0.05],
+            ['hlb' => $b->hlb === null ? null : $b->hlb / self::HLB_POINTS, 'load' => Emulsion::leastLoad($b) / 0.05],
         ) + ($a->charge === $b->charge ? 0.0 : 4.0);
     }
 

@@ -120,7 +120,7 @@ final readonly class Substitutes
         $percent = 100 * ($line->share->likely ?? 0.0);
         $percent = match ($other->kind) {
             Kind::Preservative => $other->use->typical ?? $percent,
-            Kind::Emulsifier => $percent * Emulsion::leastLoad($other->key) / Emulsion::leastLoad($line->ingredient->key ?? ''),
+            Kind::Emulsifier => $percent * Emulsion::leastLoad($other) / Emulsion::leastLoad($line->ingredient),
             default => $percent,
         };
 

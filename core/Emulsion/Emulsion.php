@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Emulsion;
 
+use Ilvane\Core\Catalogue\Ingredient;
 use Ilvane\Core\Catalogue\Kind;
 use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Formula\Composition;
@@ -18,13 +19,8 @@ use Ilvane\Core\Measure\Band;
  */
 final readonly class Emulsion
 {
-    /** Least grams of emulsifier per gram of fat. Common practice. */
-    private const LEAST_LOAD = [
-        'btms-25' => 0.20,
-        'btms-50' => 0.15,
-    ];
-
-    private const LEAST_LOAD_OTHERS = 0.18;
+    /** Least grams of emulsifier per gram of fat, where none is known of it. Common practice. */
+    public const USUAL_LOAD = 0.18;
 
     /** Below this fraction of the load needed it will part. Common practice. */
     public const PARTS_BELOW = 0.5;
@@ -69,22 +65,22 @@ final readonly class Emulsion
     }
 
     /** Least grams of this emulsifier per gram of fat. */
-    public static function leastLoad(string $ingredient): float
+    public static function leastLoad(?Ingredient $emulsifier): float
     {
-        return self::LEAST_LOAD[$ingredient] ?? self::LEAST_LOAD_OTHERS;
+        return $emulsifier->leastLoad ?? self::USUAL_LOAD;
     }
 
     /** Percent of the batch the first emulsifier would need to carry the fats alone. */
-    public function percentNeeded(string $ingredient): float
+    public function percentNeeded(Ingredient $emulsifier): float
     {
-        return 100 * self::leastLoad($ingredient) * $this->fatShare->likely;
+        return 100 * self::leastLoad($emulsifier) * $this->fatShare->likely;
     }
 
     /** @param  list<WeighedLine>  $emulsifiers */
     private static function adequacyOf(array $emulsifiers, Band $fat): Band
     {
         $needs = Band::sum(array_map(
-            static fn (WeighedLine $line): Band => ($line->share ?? Band::zero())->times(1 / self::leastLoad($line->ingredient->key ?? '')),
+            static fn (WeighedLine $line): Band => ($line->share ?? Band::zero())->times(1 / self::leastLoad($line->ingredient)),
             $emulsifiers,
         ));
 

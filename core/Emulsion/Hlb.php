@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ilvane\Core\Emulsion;
 
 use Ilvane\Core\Catalogue\Charge;
+use Ilvane\Core\Catalogue\MaterialTrait;
 use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Measure\Alligation;
 use Ilvane\Core\Measure\ImpossibleMixture;
@@ -24,9 +25,6 @@ final readonly class Hlb
     /** Fats of unknown requirement may be so much of the oil phase. */
     private const UNKNOWN_AT_MOST = 0.2;
 
-    /** Complete systems, sold balanced in themselves: their nominal HLB is no more than a hint. Common practice. */
-    private const BALANCED = ['glyceryl-stearate-peg-100-stearate', 'cetearyl-olivate-sorbitan-olivate', 'emulsifying-wax-nf'];
-
     /** @param  list<WeighedLine>  $pair  the emulsifiers, where their split can be changed */
     private function __construct(
         public ?float $required,
@@ -44,7 +42,7 @@ final readonly class Hlb
     {
         $known = array_values(array_filter($emulsifiers, static fn (WeighedLine $line): bool => $line->ingredient?->hlb !== null));
         $isNonionic = $emulsifiers !== [] && array_filter($emulsifiers, static fn (WeighedLine $line): bool => $line->ingredient?->charge !== Charge::Nonionic) === [];
-        $isBalanced = array_filter($emulsifiers, static fn (WeighedLine $line): bool => in_array($line->ingredient?->key, self::BALANCED, true)) !== [];
+        $isBalanced = array_filter($emulsifiers, static fn (WeighedLine $line): bool => $line->ingredient?->is(MaterialTrait::CompleteEmulsifier) === true) !== [];
         if (! $isNonionic || count($known) !== count($emulsifiers)) {
             return new self(self::required($fats), null, [], $isBalanced);
         }

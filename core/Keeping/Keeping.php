@@ -195,10 +195,6 @@ final readonly class Keeping
             return null;
         }
 
-        return max(1.0, min(self::EMULSION_FRESH_DAYS, floor(match (true) {
-            str_starts_with($ingredient->key, 'aloe') => 1.0,
-            str_starts_with($ingredient->key, 'rice-water') => 2.0,
-            default => $ingredient->openedDays(),
-        })));
+        return max(1.0, min(self::EMULSION_FRESH_DAYS, floor($ingredient->freshDays ?? $ingredient->openedDays())));
     }
 }

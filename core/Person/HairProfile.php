@@ -12,7 +12,7 @@ final readonly class HairProfile
     /**
      * @param  string  $strand  fine, medium, coarse; "" where not said
      * @param  string  $porosity  low, medium, high; "" where not said
-     * @param  list<string>  $dislikes  protein, glycerin, coconut, scent, silicone-like slip of cationics ("cationic")
+     * @param  list<string>  $dislikes  protein, glycerine, coconut, scent, silicone-like slip of cationics ("cationic")
      * @param  list<Allergen>  $avoids  what they react to
      */
     public function __construct(
@@ -27,7 +27,7 @@ final readonly class HairProfile
 
     public const POROSITIES = ['low', 'medium', 'high'];
 
-    public const DISLIKES = ['protein', 'glycerin', 'coconut', 'scent', 'cationic'];
+    public const DISLIKES = ['protein', 'glycerine', 'coconut', 'scent', 'cationic'];
 
     public function saysNothing(): bool
     {

@@ -8,6 +8,7 @@ use Ilvane\Core\Catalogue\Allergen;
 use Ilvane\Core\Catalogue\Charge;
 use Ilvane\Core\Catalogue\Ingredient;
 use Ilvane\Core\Catalogue\Kind;
+use Ilvane\Core\Catalogue\MaterialTrait;
 use Ilvane\Core\Formula\Application;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Formula;
@@ -31,8 +32,6 @@ final class PersonalNotes
     /** So much of what draws water swells hair that takes in much, in damp weather. */
     private const DRAWS_WATER = 5.0;
 
-    private const HEAVY_OILS = ['castor-oil', 'avocado-oil', 'olive-oil-extra-virgin', 'coconut-oil'];
-
     /** @return list<array{word: string, percent: float|null, ingredients: list<string>}> */
     public static function of(HairProfile $hair, Formula $formula, Composition $composition): array
     {
@@ -45,7 +44,7 @@ final class PersonalNotes
         if ($isLeftIn && $formula->family->isEmulsion() && $hair->strand === 'coarse' && $fat < self::THIN_FOR_COARSE) {
             $notes[] = self::note('thin_for_coarse', $fat);
         }
-        $heavy = $composition->linesWith(static fn (Ingredient $it): bool => $it->kind === Kind::Butter || in_array($it->key, self::HEAVY_OILS, true));
+        $heavy = $composition->linesWith(static fn (Ingredient $it): bool => $it->kind === Kind::Butter || $it->is(MaterialTrait::HeavyOnHair));
         if ($isLeftIn && $hair->porosity === 'low' && self::percent($heavy) > self::SITS_ON_TOP) {
             $notes[] = self::note('sits_on_top', self::percent($heavy), $heavy);
         }
@@ -56,7 +55,7 @@ final class PersonalNotes
         foreach ($hair->dislikes as $disliked) {
             $lines = $composition->linesWith(static fn (Ingredient $it): bool => match ($disliked) {
                 'protein' => $it->kind === Kind::Protein,
-                'glycerin' => $it->key === 'glycerin',
+                'glycerine' => isset($it->contents['Glycerin']),
                 'coconut' => $it->hasAllergen(Allergen::Coconut),
                 'scent' => $it->kind->isScent(),
                 'cationic' => $it->charge === Charge::Cationic,

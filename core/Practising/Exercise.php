@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Ilvane\Core\Practising;
 
 use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Catalogue\ChoiceRole;
 use Ilvane\Core\Catalogue\Kind;
+use Ilvane\Core\Catalogue\MaterialTrait;
 use Ilvane\Core\Checks\Finding;
 use Ilvane\Core\Checks\Fix;
 use Ilvane\Core\Checks\Term;
@@ -29,8 +31,6 @@ final readonly class Exercise
     /** What a line of a formula is called in the path of a change. */
     private const KINDS = ['preservative' => Kind::Preservative, 'emulsifier' => Kind::Emulsifier, 'humectant' => Kind::Humectant, 'gum' => Kind::ThickenerGum];
 
-    private const PULP = ['banana-flesh', 'avocado-flesh'];
-
     /**
      * @param  array<string, mixed>  $document  spoiled, ilvane.formula/1
      * @param  Finding  $finding  what the core found
@@ -45,7 +45,7 @@ final readonly class Exercise
      * @param  array<string, array<string, mixed>>  $frames  sound formulas by key
      * @return self|null null where the core finds nothing wrong, or nothing offered mends it: then it is no exercise
      */
-    public static function of(Mistake $mistake, int $seed, array $frames, Examiner $examiner, Catalogue $catalogue): ?self
+    public static function of(Mistake $mistake, Mistakes $mistakes, int $seed, array $frames, Examiner $examiner, Catalogue $catalogue): ?self
     {
         $dice = new Randomizer(new Mt19937(crc32($mistake->key) ^ $seed));
         foreach ($dice->shuffleArray($mistake->frames) as $frame) {
@@ -54,7 +54,7 @@ final readonly class Exercise
             if ($document === null || $finding === null) {
                 continue;
             }
-            $codes = self::codes($mistake, $examiner->codes($document), $dice);
+            $codes = self::codes($mistake, $mistakes, $examiner->codes($document), $dice);
             $ways = self::ways($mistake, $document, $finding, $dice, $catalogue);
             $made = new self($mistake, $seed, $frame, $document, $finding, $codes, $ways);
             if ($mistake->ways === [] && ! $made->isMendedByAny($examiner)) {
@@ -136,7 +136,7 @@ final readonly class Exercise
         foreach (self::ingredients($frame) as $i => $key) {
             $is = match ($kind) {
                 'first' => true,
-                'pulp' => in_array($key, self::PULP, true),
+                'pulp' => $catalogue->has($key) && $catalogue->get($key)->is(MaterialTrait::FruitFlesh),
                 default => $catalogue->has($key) && $catalogue->get($key)->kind === self::KINDS[$kind],
             };
             if ($is) {
@@ -160,9 +160,9 @@ final readonly class Exercise
      * @param  list<string>  $found  what the core says of it, which are no wrong answers
      * @return list<string>
      */
-    private static function codes(Mistake $mistake, array $found, Randomizer $dice): array
+    private static function codes(Mistake $mistake, Mistakes $mistakes, array $found, Randomizer $dice): array
     {
-        $others = array_diff(Mistakes::codes($mistake->sort), $found);
+        $others = array_diff($mistakes->codes($mistake->sort), $found);
 
         return $dice->shuffleArray([$mistake->code, ...array_slice($dice->shuffleArray(array_values($others)), 0, self::CHOICES - 1)]);
     }
@@ -177,7 +177,7 @@ final readonly class Exercise
     {
         $ways = array_map(static fn (string $word, array $patch): Way => new Way($word, $patch), array_keys($mistake->ways), $mistake->ways);
         if ($ways === []) {
-            $vitamin = 'vitamin-e-tocopherols';
+            $vitamin = $catalogue->choice(ChoiceRole::Antioxidant)->key;
             $ways = [
                 ...array_map(Way::ofFix(...), array_slice($finding->fixes, 0, 2)),
                 Way::ofFix(Fix::addLine(['ingredient' => $vitamin, 'amount' => '0.5 %', 'phase' => 'cooldown'], 'add_preservative', ['percent' => Term::percent(0.5), 'ingredient' => Term::ingredient($vitamin)])),

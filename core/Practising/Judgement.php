@@ -7,6 +7,7 @@ namespace Ilvane\Core\Practising;
 use Ilvane\Core\Acidity\Acid;
 use Ilvane\Core\Acidity\Sample;
 use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Catalogue\ChoiceRole;
 use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Emulsion\Emulsion;
 use Ilvane\Core\Formula\FormulaDocument;
@@ -59,10 +60,10 @@ final readonly class Judgement
         return match ($kind) {
             'ready_jar' => self::readyJar($seed, $dice, $catalogue),
             'uncovered_jar' => self::uncoveredJar($seed, $dice, $catalogue),
-            'firmness' => self::firmness($seed, $dice, $evaluator),
+            'firmness' => self::firmness($seed, $dice, $evaluator, $catalogue),
             'strength' => self::strength($seed, $dice, $catalogue),
             'sample_dose' => self::sampleDose($seed, $dice),
-            'emulsifier_needed' => self::emulsifier($seed, $dice),
+            'emulsifier_needed' => self::emulsifier($seed, $dice, $catalogue),
             'awake_acid' => self::awake($seed, $dice),
             default => throw new InvalidArgumentException("No kind of judgement: $kind"),
         };
@@ -71,7 +72,7 @@ final readonly class Judgement
     /** Four jars alike but for their days; one is ready. */
     private static function readyJar(int $seed, Randomizer $dice, Catalogue $catalogue): self
     {
-        $jars = array_map(static fn (int $days): array => self::jar(30, 300, $days), [$dice->getInt(18, 24), $dice->getInt(8, 9), $dice->getInt(4, 5), $dice->getInt(1, 2)]);
+        $jars = array_map(static fn (int $days): array => self::jar(30, 300, $days, $catalogue), [$dice->getInt(18, 24), $dice->getInt(8, 9), $dice->getInt(4, 5), $dice->getInt(1, 2)]);
 
         return self::lookedAt('ready_jar', $seed, $dice, $jars, static fn (array $jar): bool => self::infusion($jar, $catalogue)->end->extracted() >= Infusion::READY_AT);
     }
@@ -80,7 +81,7 @@ final readonly class Judgement
     private static function uncoveredJar(int $seed, Randomizer $dice, Catalogue $catalogue): self
     {
         $plant = $dice->getInt(6, 8) * 5;
-        $jars = array_map(static fn (float $oils): array => self::jar($plant, (int) round($oils * $plant / 5) * 5, 1), [$dice->getInt(30, 36) / 10, 9.0, 10.0, 8.4]);
+        $jars = array_map(static fn (float $oils): array => self::jar($plant, (int) round($oils * $plant / 5) * 5, 1, $catalogue), [$dice->getInt(30, 36) / 10, 9.0, 10.0, 8.4]);
 
         return self::lookedAt('uncovered_jar', $seed, $dice, $jars, static fn (array $jar): bool => ! self::infusion($jar, $catalogue)->room->isCovered());
     }
@@ -98,12 +99,12 @@ final readonly class Judgement
     }
 
     /** Feel of a butter. */
-    private static function firmness(int $seed, Randomizer $dice, Evaluator $evaluator): self
+    private static function firmness(int $seed, Randomizer $dice, Evaluator $evaluator, Catalogue $catalogue): self
     {
         [$butter, $celsius] = [$dice->getInt(2, 18) * 5, $dice->getInt(16, 28)];
         $composition = $evaluator->weigh(FormulaDocument::read(['format' => 'ilvane.formula/1', 'name' => '', 'family' => 'whipped_butter', 'lines' => [
-            ['ingredient' => 'mango-butter', 'amount' => "$butter %"],
-            ['ingredient' => 'sunflower-oil-high-oleic', 'amount' => (100 - $butter).' %'],
+            ['ingredient' => $catalogue->choice(ChoiceRole::FirmButter)->key, 'amount' => "$butter %"],
+            ['ingredient' => $catalogue->choice(ChoiceRole::SoftOil)->key, 'amount' => (100 - $butter).' %'],
         ]]));
 
         return new self('firmness', $seed, ['butter' => (float) $butter, 'celsius' => (float) $celsius], self::FEELS, (int) array_search(SolidFat::of($composition)->feel((float) $celsius), self::FEELS, true));
@@ -114,7 +115,7 @@ final readonly class Judgement
     {
         [$plant, $oil, $days] = [$dice->getInt(2, 8) * 5, $dice->getInt(4, 8) * 50, $dice->getInt(3, 28)];
 
-        return self::counted('strength', $seed, $dice, ['plant' => (float) $plant, 'oil' => (float) $oil, 'days' => (float) $days], self::infusion(self::jar($plant, $oil, $days), $catalogue)->end->strength());
+        return self::counted('strength', $seed, $dice, ['plant' => (float) $plant, 'oil' => (float) $oil, 'days' => (float) $days], self::infusion(self::jar($plant, $oil, $days, $catalogue), $catalogue)->end->strength());
     }
 
     /** Percent of benzoic acid that is awake. */
@@ -133,12 +134,12 @@ final readonly class Judgement
         return self::counted('sample_dose', $seed, $dice, ['batch' => (float) $batch, 'product' => (float) $product, 'added' => $added], Sample::scaledUp($batch, $product, Band::exact($added), 0.01)->likely);
     }
 
-    /** Grams of emulsifier: as much of the fats' weight as the checks want of BTMS-25. */
-    private static function emulsifier(int $seed, Randomizer $dice): self
+    /** Grams of emulsifier: as much of the fats' weight as the checks want of the emulsifier they offer. */
+    private static function emulsifier(int $seed, Randomizer $dice, Catalogue $catalogue): self
     {
         [$batch, $fats] = [$dice->getInt(2, 8) * 50, $dice->getInt(6, 20)];
 
-        return self::counted('emulsifier_needed', $seed, $dice, ['batch' => (float) $batch, 'fats' => (float) $fats], $batch * $fats / 100 * Emulsion::leastLoad('btms-25'));
+        return self::counted('emulsifier_needed', $seed, $dice, ['batch' => (float) $batch, 'fats' => (float) $fats], $batch * $fats / 100 * Emulsion::leastLoad($catalogue->choice(ChoiceRole::Emulsifier)));
     }
 
     /** @param  array<string, float>  $terms */
@@ -151,12 +152,12 @@ final readonly class Judgement
         return new self($kind, $seed, $terms, $shuffled, (int) array_search($choices[0], $shuffled, true));
     }
 
-    /** @return JarPlan calendula in olive oil, cold and dark */
-    public static function jar(int $plant, int $oil, int $days): array
+    /** @return JarPlan the usual plant in the usual oil, cold and dark */
+    public static function jar(int $plant, int $oil, int $days, Catalogue $catalogue): array
     {
         return [
             'format' => 'ilvane.infusion-plan/1', 'name' => 'x', 'jar_ml' => 500, 'method' => 'cold_dark', 'temperature_c' => 20, 'days' => $days, 'shake_every_days' => 2,
-            'plants' => [['ingredient' => 'calendula-dried', 'amount' => "$plant g"]], 'oils' => [['ingredient' => 'olive-oil', 'amount' => "$oil g"]],
+            'plants' => [['ingredient' => $catalogue->choice(ChoiceRole::InfusingPlant)->key, 'amount' => "$plant g"]], 'oils' => [['ingredient' => $catalogue->choice(ChoiceRole::InfusingOil)->key, 'amount' => "$oil g"]],
         ];
     }
 

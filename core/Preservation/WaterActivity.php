@@ -15,11 +15,11 @@ final class WaterActivity
 {
     private const WATER = 18.015;
 
-    /** ingredient key => [solute share of it, molar mass, K]; propanediol on the older scale, where sources differ. */
+    /** Substance => [molar mass, K]; propanediol on the older scale, where sources differ. */
     private const SOLUTES = [
-        'glycerin' => [1.0, 92.094, 1.16],
-        'propanediol' => [1.0, 76.095, 1.0],
-        'honey' => [0.80, 180.156, 2.25],
+        'Glycerin' => [92.094, 1.16],
+        'Propanediol' => [76.095, 1.0],
+        'Fructose and Glucose' => [180.156, 2.25],
     ];
 
     /** Nothing grows below this. Textbook, from memory. */
@@ -43,8 +43,8 @@ final class WaterActivity
         }
         $moles = [];
         foreach ($composition->known() as $line) {
-            [$share, $mass, $k] = self::SOLUTES[$line->ingredient->key ?? ''] ?? [0.0, 1.0, 0.0];
-            if ($share > 0) {
+            foreach (array_intersect_key($line->ingredient->contents ?? [], self::SOLUTES) as $substance => $share) {
+                [$mass, $k] = self::SOLUTES[$substance];
                 $moles[] = [($line->share->likely ?? 0.0) * $share / $mass, $k];
             }
         }

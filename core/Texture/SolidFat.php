@@ -6,6 +6,7 @@ namespace Ilvane\Core\Texture;
 
 use Ilvane\Core\Catalogue\Ingredient;
 use Ilvane\Core\Catalogue\Kind;
+use Ilvane\Core\Catalogue\MaterialTrait;
 use Ilvane\Core\Formula\Composition;
 
 /**
@@ -27,9 +28,6 @@ final readonly class SolidFat
 
     /** It slumps where no more than this is solid. */
     public const SLUMPS_AT = 10.0;
-
-    /** Butters that grow grains when they cool slowly. */
-    private const GRAINY = ['shea-butter-refined', 'shea-butter-unrefined', 'mango-butter', 'cupuacu-butter'];
 
     /**
      * @param  array<int, float>|null  $curve  percent solid by °C; null where a fat's figures are not known
@@ -54,7 +52,7 @@ final readonly class SolidFat
             if ($ingredient === null || $all <= 0) {
                 continue;
             }
-            if (in_array($ingredient->key, self::GRAINY, true)) {
+            if ($ingredient->is(MaterialTrait::TurnsGrainy)) {
                 $grainy[] = $ingredient->key;
             }
             foreach (self::AT as $celsius) {

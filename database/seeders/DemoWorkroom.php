@@ -22,7 +22,7 @@ use App\Workroom\OwnMoney;
 use App\Workroom\Pantry\LotBook;
 use App\Workroom\Pantry\PreparationBook;
 use App\Workroom\Practice\PracticeBook;
-use App\Workroom\Practice\PracticeCase;
+use App\Workroom\Practice\PracticeCases;
 use App\Workroom\Watch\WatchBook;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
@@ -146,7 +146,7 @@ final class DemoWorkroom extends Seeder
     {
         foreach (['preservative_left_out' => [[21, true], [20, true], [15, true]], 'too_little_emulsifier' => [[20, false], [12, true]], 'gate_too_hot' => [[12, true]], 'citrus_in_the_sun' => [[9, true], [3, false]], 'ready_jar' => [[9, false], [8, true], [5, true]]] as $what => $answers) {
             foreach ($answers as [$ago, $isRight]) {
-                Carbon::withTestNow($this->daysAgo($ago, '20:30'), static fn () => $practice->answered(new PracticeCase($what, $ago), $isRight, "demo-practice-$ago"));
+                Carbon::withTestNow($this->daysAgo($ago, '20:30'), static fn () => $practice->answered(app(PracticeCases::class)->of($what, $ago), $isRight, "demo-practice-$ago"));
             }
         }
     }

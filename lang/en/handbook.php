@@ -115,7 +115,7 @@ return [
         'emulsion' => [
             'no_emulsifier' => 'Oil and water together, more than :second each, want an emulsifier; or say “shake before use”.',
             'not_an_emulsifier' => 'Gum, gel, honey and hard whisking hold nothing together.',
-            'load_low' => 'By weight of the fats at least :btms25 of BTMS-25, :btms50 of BTMS-50, :others of other kinds. Below :parts of that it parts.',
+            'load_low' => 'By weight of the fats use at least :others emulsifier (:loads). With less than :parts of that, it separates.',
             'load_high' => 'No more of an emulsifier than its usual highest share.',
             'hlb_off' => 'Mix of two emulsifiers: within :hlb_good of what the oils ask for is good, beyond :hlb_mind it is worth mending.',
             'charge_clash' => 'What conditions is charged plus. Soap, most gums and some thickeners are charged minus.',
@@ -154,7 +154,7 @@ return [
         'scent' => [
             'total_high' => 'All scent oils together, left on: :adult is plenty, :adult_most the ceiling; pregnant :pregnant; six to eleven years :six, three to five :three, under three none. Rinsed off: up to :adult_most.',
             'single_high' => 'Each oil has its own ceiling besides; see the table.',
-            'phototoxic' => 'Pressed bergamot :bergamot, lemon :lemon, grapefruit :grapefruit of what stays on skin in the sun; shares of several add up.',
+            'phototoxic' => 'On skin that meets the sun, at most: :phototoxic. Shares of several add up.',
             'audience' => 'Menthol, cineole, camphor and phenol-rich oils not for small children; some not in pregnancy.',
             'declare' => 'Above :declare of what stays on (:declare_rinse rinsed off) a listed fragrance allergen is named on the label. Oils vary: must, or may need to.',
         ],

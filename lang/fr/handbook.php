@@ -115,7 +115,7 @@ return [
         'emulsion' => [
             'no_emulsifier' => 'Huile et eau ensemble, plus de :second de chacune, veulent un émulsifiant ; ou dites « secouer avant usage ».',
             'not_an_emulsifier' => 'Gomme, gel, miel et fouet énergique ne tiennent rien ensemble.',
-            'load_low' => 'En poids des corps gras au moins :btms25 de BTMS-25, :btms50 de BTMS-50, :others des autres sortes. Sous :parts de cela, cela se sépare.',
+            'load_low' => 'En poids des corps gras au moins :others d’émulsifiant (:loads). À moins de :parts de cette dose, l’émulsion se sépare.',
             'load_high' => 'Pas plus d’un émulsifiant que sa plus forte part usuelle.',
             'hlb_off' => 'Mélange de deux émulsifiants : à :hlb_good près de ce que demandent les huiles c’est bien, au-delà de :hlb_mind cela vaut d’être réparé.',
             'charge_clash' => 'Ce qui conditionne est chargé plus. Savon, la plupart des gommes et certains épaississants sont chargés moins.',
@@ -154,7 +154,7 @@ return [
         'scent' => [
             'total_high' => 'Toutes les huiles parfumées ensemble, dans ce qui reste : :adult suffit largement, :adult_most est le plafond ; enceinte :pregnant ; six à onze ans :six, trois à cinq :three, moins de trois aucune. Rincé : jusqu’à :adult_most.',
             'single_high' => 'Chaque huile a en outre son propre plafond ; voir la table.',
-            'phototoxic' => 'Bergamote pressée :bergamot, citron :lemon, pamplemousse :grapefruit de ce qui reste sur la peau au soleil ; les parts de plusieurs s’ajoutent.',
+            'phototoxic' => 'Sur une peau exposée au soleil, au plus : :phototoxic. Les parts de plusieurs s’ajoutent.',
             'audience' => 'Huiles riches en menthol, cinéole, camphre et phénols pas pour les petits enfants ; certaines pas enceinte.',
             'declare' => 'Au-delà de :declare de ce qui reste (:declare_rinse rincé), un allergène de parfum listé est nommé sur l’étiquette. Les huiles varient : doit, ou doit peut-être.',
         ],

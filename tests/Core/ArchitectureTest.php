@@ -37,6 +37,25 @@ final class ArchitectureTest extends TestCase
         }
     }
 
+    /** What an ingredient is stands in data/; code asks for a property, never for a name. */
+    public function test_no_key_of_the_catalogue_stands_in_code(): void
+    {
+        $root = dirname(__DIR__, 2);
+        $keys = [];
+        foreach (array_slice(file("$root/data/ingredients.csv") ?: [], 1) as $line) {
+            $keys[] = explode(',', $line)[0];
+        }
+        self::assertGreaterThan(200, count($keys));
+        $found = [];
+        foreach ([...self::sources('core'), ...self::sources('app')] as $path => $code) {
+            preg_match_all('/[\'"]([a-z0-9-]+)[\'"]/', $code, $quoted);
+            foreach (array_intersect($quoted[1], $keys) as $key) {
+                $found[] = "$path: $key";
+            }
+        }
+        self::assertSame([], $found);
+    }
+
     public function test_views_do_not_reach_past_the_app_into_models_of_the_core(): void
     {
         foreach (self::sources('resources/views') as $path => $code) {

@@ -28,7 +28,7 @@ final class PersonalNotesTest extends CoreCase
         yield 'a butter is meant to be all fat' => [new HairProfile(strand: 'fine', porosity: 'low'), $butter, []];
         yield 'low porosity' => [new HairProfile(porosity: 'low'), $milk, ['sits_on_top']];
         yield 'high porosity' => [new HairProfile(porosity: 'high'), $milk, ['draws_water']];
-        yield 'dislikes' => [new HairProfile(dislikes: ['protein', 'glycerin', 'coconut', 'scent', 'cationic', 'nonsense']), $milk, ['dislikes_protein', 'dislikes_glycerin', 'dislikes_scent', 'dislikes_cationic']];
+        yield 'dislikes' => [new HairProfile(dislikes: ['protein', 'glycerine', 'coconut', 'scent', 'cationic', 'nonsense']), $milk, ['dislikes_protein', 'dislikes_glycerine', 'dislikes_scent', 'dislikes_cationic']];
         yield 'reacts to nuts, said first' => [new HairProfile(strand: 'fine', avoids: [Allergen::TreeNut, Allergen::Fish]), $milk, ['reacts', 'rich_for_fine']];
     }
 

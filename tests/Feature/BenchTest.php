@@ -174,9 +174,9 @@ final class BenchTest extends AppCase
     {
         $formula = $this->formulaOf(SoundFormula::document());
         $this->get("/formulas/$formula->id")->assertDontSeeText('For my hair');
-        $this->post('/settings/hair', ['strand' => 'golden', 'porosity' => 'high', 'dislikes' => ['glycerin', 'mondays'], 'avoids' => ['tree_nut'], 'x' => ['y']])->assertRedirect('/settings');
-        $this->get('/settings')->assertOk()->assertSeeInOrder(['value="glycerin" checked'], false)->assertDontSee('golden');
-        $this->get("/formulas/$formula->id")->assertSeeTextInOrder(['For my hair', 'You said you react to that: Sweet almond oil', 'There is glycerin in it']);
+        $this->post('/settings/hair', ['strand' => 'golden', 'porosity' => 'high', 'dislikes' => ['glycerine', 'mondays'], 'avoids' => ['tree_nut'], 'x' => ['y']])->assertRedirect('/settings');
+        $this->get('/settings')->assertOk()->assertSeeInOrder(['value="glycerine" checked'], false)->assertDontSee('golden');
+        $this->get("/formulas/$formula->id")->assertSeeTextInOrder(['For my hair', 'You said you react to that: Sweet almond oil', 'There is glycerine in it']);
         $this->post('/settings/hair', []);
         $this->get("/formulas/$formula->id")->assertDontSeeText('For my hair');
     }

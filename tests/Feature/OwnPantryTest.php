@@ -51,8 +51,10 @@ final class OwnPantryTest extends AppCase
 
     public function test_bad_figures_are_refused_beside_their_fields_and_keep_what_was_typed(): void
     {
-        $this->from('/own-ingredients')->post('/own-ingredients', ['name' => '', 'kind' => '', 'density' => '40', 'use_low' => '9', 'use_high' => '5', 'source' => ' '])->assertSessionHasErrors(['name', 'kind', 'density', 'use_high', 'source']);
-        $this->get('/own-ingredients')->assertSee('value="40"', false);
+        $this->from('/own-ingredients')->post('/own-ingredients', ['name' => '', 'kind' => '', 'inci' => 'Typed Already'])->assertSessionHasErrors(['name', 'kind']);
+        $this->get('/own-ingredients')->assertSee('value="Typed Already"', false);
+        $this->from('/own-ingredients?key=jojoba-oil')->post('/own-ingredients', ['of' => 'jojoba-oil', 'density' => '40', 'use_low' => '9', 'use_high' => '5'])->assertSessionHasErrors(['density', 'use_high']);
+        $this->get('/own-ingredients?key=jojoba-oil')->assertSee('value="40"', false)->assertSee('id="field-density-problem"', false);
         $this->from('/own-ingredients')->post('/own-ingredients', ['of' => 'no-such-thing', 'source' => 'x'])->assertSessionHasErrors('of');
     }
 
@@ -85,10 +87,4 @@ final class OwnPantryTest extends AppCase
     }
 
     /** What is built once a request is built anew, as the next request would. */
-    private function refreshApplicationParts(): void
-    {
-        foreach ([Catalogue::class, \Ilvane\Core\Checks\Evaluator::class, \Ilvane\Core\Measure\Tools::class, \App\Workroom\Wording::class, \Ilvane\Core\Reading\RecipeReader::class] as $part) {
-            app()->forgetInstance($part);
-        }
-    }
 }

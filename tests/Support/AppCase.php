@@ -12,12 +12,17 @@ use App\Workroom\Jars\JarBook;
 use App\Workroom\Jars\PlanDraft;
 use App\Workroom\Jars\Planner;
 use App\Workroom\Offer;
+use App\Workroom\Wording;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Carbon;
+use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Infusion\InfusionPlanDocument;
+use Ilvane\Core\Measure\Tools;
+use Ilvane\Core\Reading\RecipeReader;
 use LogicException;
 
 /** A test of the whole application, on a database in memory. */
@@ -90,5 +95,13 @@ abstract class AppCase extends TestCase
         $book->start($jar, Planner::infusion(InfusionPlanDocument::read(self::jarPlan($changes))), Carbon::now());
 
         return $jar->refresh();
+    }
+
+    /** What a request would find: the parts that hold the catalogue are built anew. */
+    protected function refreshApplicationParts(): void
+    {
+        foreach ([Catalogue::class, Evaluator::class, Tools::class, Wording::class, RecipeReader::class] as $part) {
+            app()->forgetInstance($part);
+        }
     }
 }

@@ -8,26 +8,27 @@ use App\Http\Requests\OwnIngredientEntry;
 use App\Models\Formula;
 use App\Models\Lot;
 use App\Models\OwnIngredient;
-use App\Workroom\OwnCatalogue;
+use App\Workroom\Pantry\OwnIngredientPage;
+use App\Workroom\ShippedCatalogue;
+use App\Workroom\Wording;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use Illuminate\View\View;
 use Ilvane\Core\Catalogue\Catalogue;
-use Ilvane\Core\Catalogue\Kind;
 
 /** Ingredients of one's own and figures from one's own sheets. */
-final class OwnIngredientController
+final readonly class OwnIngredientController
 {
-    public function all(Request $request, Catalogue $catalogue): View
+    public function __construct(private ShippedCatalogue $shipped)
+    {
+    }
+
+    public function all(Request $request, Catalogue $catalogue, Wording $wording): View
     {
         $key = $request->string('key')->limit(80, '')->value();
-        $own = OwnIngredient::query()->find($key);
 
-        return view('pantry.own', [
-            'all' => OwnIngredient::query()->orderBy('key')->get(), 'catalogue' => $catalogue, 'kinds' => Kind::cases(), 'figures' => OwnCatalogue::FIGURES,
-            'key' => $catalogue->has($key) ? $key : '', 'fields' => $own->fields ?? [], 'isOwn' => $own !== null && $own->is_own,
-        ]);
+        return view('pantry.own', ['page' => OwnIngredientPage::of($key, $catalogue, $this->shipped, $wording)]);
     }
 
     public function keep(OwnIngredientEntry $request, Catalogue $catalogue): RedirectResponse
@@ -38,7 +39,7 @@ final class OwnIngredientController
         $key = $of !== '' ? $of : self::newKey($request->string('name')->value(), $catalogue);
         OwnIngredient::query()->updateOrCreate(['key' => $key], ['is_own' => $isOwn, 'fields' => $request->fields()]);
 
-        return redirect()->route('own')->with('said', say('own.kept'));
+        return redirect()->route('own', $of === '' ? ['key' => $key] : [])->with('said', say($of === '' ? 'own.begun' : 'own.kept'));
     }
 
     public function drop(string $key): RedirectResponse

@@ -9,6 +9,7 @@ use App\Workroom\Practice\ExercisePage;
 use App\Workroom\Practice\JudgementPage;
 use App\Workroom\Practice\PracticeBook;
 use App\Workroom\Practice\PracticeCase;
+use App\Workroom\Practice\PracticeCases;
 use App\Workroom\Practice\PracticePage;
 use App\Workroom\Wording;
 use Illuminate\Http\RedirectResponse;
@@ -20,32 +21,32 @@ use Ilvane\Core\Practising\Sort;
 /** Practice on made-up cases. What was answered stands in the address, so that reloading and going back are harmless; marks are written when it is told. */
 final readonly class PracticeController
 {
-    public function __construct(private PracticeBook $book)
+    public function __construct(private PracticeBook $book, private PracticeCases $cases)
     {
     }
 
     public function all(Wording $wording): View
     {
-        return view('practice.all', ['page' => PracticePage::of($this->book->rounds(), $wording)]);
+        return view('practice.all', ['page' => PracticePage::of($this->book->rounds(), $this->cases, $wording)]);
     }
 
     public function next(Request $request, string $sort): RedirectResponse
     {
-        $case = PracticeCase::read(Typed::text($request, 'after', 12));
+        $case = $this->cases->read(Typed::text($request, 'after', 12));
 
-        return redirect()->route('practice.case', $this->book->next(Sort::from($sort), $case?->what)->code());
+        return redirect()->route('practice.case', $this->book->next(Sort::from($sort), $case?->what)->code);
     }
 
     /** From a rule of the handbook to a case where it is broken. */
     public function ofRule(string $rule): RedirectResponse
     {
-        return redirect()->route('practice.case', ($this->book->ofRule($rule) ?? abort(404))->code());
+        return redirect()->route('practice.case', ($this->book->ofRule($rule) ?? abort(404))->code);
     }
 
     public function show(Request $request, string $code): View
     {
         $case = $this->case($code);
-        if ($case->sort() === Sort::Judge) {
+        if ($case->sort === Sort::Judge) {
             $asked = $this->book->judgement($case);
 
             return view('practice.judge', ['page' => JudgementPage::of($case, $asked, self::chosen($request, 'choice', $asked->choices))]);
@@ -59,7 +60,7 @@ final readonly class PracticeController
     public function answer(Request $request, string $code): RedirectResponse
     {
         $case = $this->case($code);
-        if ($case->sort() === Sort::Judge) {
+        if ($case->sort === Sort::Judge) {
             $asked = $this->book->judgement($case);
             $choice = self::chosen($request, 'choice', $asked->choices) ?? abort(422);
             $this->book->answered($case, $choice === $asked->right, Typed::key($request));
@@ -78,7 +79,7 @@ final readonly class PracticeController
 
     private function case(string $code): PracticeCase
     {
-        return PracticeCase::read($code) ?? abort(404);
+        return $this->cases->read($code) ?? abort(404);
     }
 
     private function exercise(PracticeCase $case): Exercise

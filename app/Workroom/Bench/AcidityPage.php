@@ -10,6 +10,7 @@ use App\Workroom\Wording;
 use Ilvane\Core\Acidity\Acidity;
 use Ilvane\Core\Acidity\Sample;
 use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Catalogue\ChoiceRole;
 use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Checks\Rules\AcidityRange;
 use Ilvane\Core\Formula\Composition;
@@ -125,7 +126,7 @@ final readonly class AcidityPage
         }
         $text = is_numeric(str_replace(',', '.', $amount)) ? "$amount g" : $amount;
         $line = (new Weighing(app(Catalogue::class), app(Tools::class)))->of(FormulaDocument::read([
-            'format' => CoreFormula::FORMAT, 'name' => '', 'family' => Family::Gel->value, 'lines' => [['ingredient' => 'distilled-water', 'amount' => mb_substr($text, 0, 60)]],
+            'format' => CoreFormula::FORMAT, 'name' => '', 'family' => Family::Gel->value, 'lines' => [['ingredient' => app(Catalogue::class)->choice(ChoiceRole::Water)->key, 'amount' => mb_substr($text, 0, 60)]],
         ]))->lines[0];
 
         return $line->grams !== null && $line->grams->likely > 0 ? $line->grams : null;

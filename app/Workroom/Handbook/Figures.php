@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Workroom\Handbook;
 
 use App\Workroom\Wording;
+use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Catalogue\Ingredient;
 use Ilvane\Core\Checks\Infusion\WetPlantInHotOil;
 use Ilvane\Core\Checks\Rules\AcidityRange;
@@ -13,7 +14,6 @@ use Ilvane\Core\Checks\Rules\DoseWide;
 use Ilvane\Core\Checks\Rules\HumectantHigh;
 use Ilvane\Core\Checks\Rules\InnerPhaseHigh;
 use Ilvane\Core\Checks\Rules\NoEmulsifier;
-use Ilvane\Core\Checks\Rules\Phototoxic;
 use Ilvane\Core\Checks\Rules\PowderHigh;
 use Ilvane\Core\Checks\Rules\SafetyNotes;
 use Ilvane\Core\Checks\Rules\Unweighable;
@@ -33,7 +33,7 @@ use Ilvane\Core\Texture\SolidFat;
 /** The numbers of the handbook's sentences: the very constants the checks go by. */
 final readonly class Figures
 {
-    public function __construct(private Wording $wording)
+    public function __construct(private Wording $wording, private Catalogue $catalogue)
     {
     }
 
@@ -52,9 +52,8 @@ final readonly class Figures
             'ph_rinse_high' => $number(AcidityRange::RINSE_OFF[1]),
             'ph_aim' => $number(AcidityRange::AIM),
             'second' => $percent(NoEmulsifier::SECOND_PHASE_PERCENT),
-            'btms25' => $percent(100 * Emulsion::leastLoad('btms-25')),
-            'btms50' => $percent(100 * Emulsion::leastLoad('btms-50')),
-            'others' => $percent(100 * Emulsion::leastLoad('')),
+            'loads' => $this->loads(),
+            'others' => $percent(100 * Emulsion::USUAL_LOAD),
             'parts' => $percent(100 * Emulsion::PARTS_BELOW),
             'hlb_good' => $number(Hlb::GOOD),
             'hlb_mind' => $number(Hlb::MIND),
@@ -78,14 +77,36 @@ final readonly class Figures
             'pregnant' => $percent(Scent::PREGNANT_MOST),
             'six' => $percent(Scent::CHILD_6_TO_11_MOST),
             'three' => $percent(Scent::CHILD_3_TO_5_MOST),
-            'bergamot' => $percent(Phototoxic::LIMITS['bergamot-essential-oil-expressed']),
-            'lemon' => $percent(Phototoxic::LIMITS['lemon-essential-oil-expressed']),
-            'grapefruit' => $percent(Phototoxic::LIMITS['grapefruit-essential-oil']),
+            'phototoxic' => $this->phototoxicLimits(),
             'declare' => $percent(Declaration::LEAVE_ON),
             'declare_rinse' => $percent(Declaration::RINSE_OFF),
             'scale_error' => $percent(100 * Unweighable::MOST_ERROR),
             'wide' => $percent(100 * DoseWide::WIDE),
             'base' => $percent(Ingredient::BASE_PERCENT),
         ];
+    }
+
+    /** Least loads that differ from the usual one, by name. */
+    private function loads(): string
+    {
+        return $this->listed(static fn (Ingredient $it): ?float => $it->leastLoad === Emulsion::USUAL_LOAD || $it->leastLoad === null ? null : 100 * $it->leastLoad);
+    }
+
+    private function phototoxicLimits(): string
+    {
+        return $this->listed(static fn (Ingredient $it): ?float => $it->phototoxicLimit());
+    }
+
+    /** @param  callable(Ingredient): ?float  $percent  null for what is not listed */
+    private function listed(callable $percent): string
+    {
+        $listed = [];
+        foreach ($this->catalogue->all() as $ingredient) {
+            if ($percent($ingredient) !== null) {
+                $listed[] = $this->wording->ingredient($ingredient->key).' '.$this->wording->percent($percent($ingredient));
+            }
+        }
+
+        return implode(', ', $listed);
     }
 }

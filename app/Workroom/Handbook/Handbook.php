@@ -18,7 +18,7 @@ use Ilvane\Core\Practising\Mistakes;
  */
 final readonly class Handbook
 {
-    public function __construct(private Figures $figures, private Tables $tables)
+    public function __construct(private Figures $figures, private Tables $tables, private Mistakes $mistakes)
     {
     }
 
@@ -99,7 +99,7 @@ final readonly class Handbook
                 'because' => self::first("handbook.because.$code", "findings.$code.because", "findings.$code.because_usual", "findings.$code.because_jar"),
                 'source' => self::source($code, say("handbook.sure.$sure")),
                 'sure' => $sure,
-                'is_practised' => Mistakes::under($code) !== [],
+                'is_practised' => $this->mistakes->under($code) !== [],
             ];
         }
 

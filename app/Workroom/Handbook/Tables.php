@@ -81,7 +81,7 @@ final readonly class Tables
     /** @return list<string> */
     private function emulsifier(Ingredient $ingredient): array
     {
-        return [$this->range($ingredient), $this->wording->percent(100 * Emulsion::leastLoad($ingredient->key)), $this->figure($ingredient->hlb), say("handbook.charges.{$ingredient->charge->value}")];
+        return [$this->range($ingredient), $this->wording->percent(100 * Emulsion::leastLoad($ingredient)), $this->figure($ingredient->hlb), say("handbook.charges.{$ingredient->charge->value}")];
     }
 
     /** @return list<string> */

@@ -86,7 +86,7 @@ final readonly class ExercisePage
         $topic = Handbook::topicOf($finding->code);
 
         return new self(
-            $case, $case->sort(), Str::uuid()->toString(), $bench,
+            $case, $case->sort, Str::uuid()->toString(), $bench,
             app(VesselOf::class)->small(app(Evaluator::class)->weigh($read), $read->family, false, self::STANDS),
             self::facts($read, $wording),
             array_map(static fn (string $code, int $i): array => ['label' => say("practice.wrong.$code"), 'detail' => '', 'is' => match (true) {

@@ -25,7 +25,7 @@ final readonly class PracticeBook
     /** A seed now and then makes no case (nothing of it can be mended); the next one does. */
     private const TRIES = 20;
 
-    public function __construct(private Examiner $examiner, private Catalogue $catalogue)
+    public function __construct(private Examiner $examiner, private Catalogue $catalogue, private Mistakes $mistakes, private PracticeCases $cases)
     {
     }
 
@@ -43,7 +43,7 @@ final readonly class PracticeBook
     public function next(Sort $sort, ?string $justHad = null): PracticeCase
     {
         /** @var non-empty-list<string> $keys */
-        $keys = PracticeCase::ofSort($sort);
+        $keys = $this->cases->ofSort($sort);
 
         return $this->among($keys, $justHad);
     }
@@ -51,7 +51,7 @@ final readonly class PracticeBook
     /** A case of a rule of the handbook, null where none is made of it. */
     public function ofRule(string $code): ?PracticeCase
     {
-        $keys = Mistakes::under($code);
+        $keys = $this->mistakes->under($code);
 
         return $keys === [] ? null : $this->among($keys, null);
     }
@@ -62,8 +62,8 @@ final readonly class PracticeBook
         shuffle($keys);
         $what = $this->rounds()->next($keys, $justHad);
         for ($n = 1; ; $n++) {
-            $case = new PracticeCase($what, random_int(1, PracticeCase::HIGHEST_SEED));
-            if ($n >= self::TRIES || $case->sort() === Sort::Judge || $this->exercise($case) !== null) {
+            $case = $this->cases->of($what);
+            if ($n >= self::TRIES || $case->sort === Sort::Judge || $this->exercise($case) !== null) {
                 return $case;
             }
         }
@@ -72,7 +72,7 @@ final readonly class PracticeBook
     /** null where this seed makes no case */
     public function exercise(PracticeCase $case): ?Exercise
     {
-        return Exercise::of(Mistakes::all()[$case->what], $case->seed, Frames::documents(), $this->examiner, $this->catalogue);
+        return Exercise::of($this->mistakes->all()[$case->what], $this->mistakes, $case->seed, Frames::documents(), $this->examiner, $this->catalogue);
     }
 
     public function judgement(PracticeCase $case): Judgement

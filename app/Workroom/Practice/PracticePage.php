@@ -35,21 +35,21 @@ final readonly class PracticePage
     {
     }
 
-    public static function of(Rounds $rounds, Wording $wording): self
+    public static function of(Rounds $rounds, PracticeCases $cases, Wording $wording): self
     {
         $benches = [];
         foreach (Sort::cases() as $sort) {
-            $keys = PracticeCase::ofSort($sort);
+            $keys = $cases->ofSort($sort);
             $benches[] = [
                 'sort' => $sort, 'all' => count($keys), 'stands' => self::standing($sort),
                 'resting' => count(array_filter($keys, $rounds->rests(...))),
                 'again' => count(array_filter($keys, static fn (string $key): bool => $rounds->wasTried($key) && ! $rounds->rests($key))),
             ];
         }
-        $tried = array_values(array_filter(PracticeCase::all(), $rounds->wasTried(...)));
+        $tried = array_values(array_filter($cases->all(), $rounds->wasTried(...)));
         usort($tried, static fn (string $a, string $b): int => ($rounds->overdue($b) ?? 0.0) <=> ($rounds->overdue($a) ?? 0.0));
 
-        return new self($benches, array_map(static fn (string $key): array => ['name' => self::nameOf($key), 'row' => min(self::MARKS, $rounds->inARow($key)), 'state' => self::state($key, $rounds, $wording)], $tried));
+        return new self($benches, array_map(static fn (string $key): array => ['name' => self::nameOf($key, $cases), 'row' => min(self::MARKS, $rounds->inARow($key)), 'state' => self::state($key, $rounds, $wording)], $tried));
     }
 
     /** @return list<Section> what is drawn over a bench: a formula, one on the hob, jars on their way */
@@ -62,16 +62,16 @@ final readonly class PracticePage
             Sort::Repair => [$vessels->small(app(Evaluator::class)->weigh($formula('rich-cream')), Family::LeaveInEmulsion, false)],
             Sort::Rescue => [$vessels->small(app(Evaluator::class)->weigh($formula('shea-whip')), Family::WhippedButter, false)],
             Sort::Judge => array_map(static function (int $days) use ($vessels): Section {
-                $infusion = Judgement::infusion(Judgement::jar(30, 300, $days), app(Catalogue::class));
+                $infusion = Judgement::infusion(Judgement::jar(30, 300, $days, app(Catalogue::class)), app(Catalogue::class));
 
                 return $vessels->infusing($infusion->contents, $infusion->room, $infusion->end->extracted(), 0, 120, closed: true);
             }, [2, 9, 24]),
         };
     }
 
-    private static function nameOf(string $key): string
+    private static function nameOf(string $key, PracticeCases $cases): string
     {
-        return say(PracticeCase::sortOf($key) === Sort::Judge ? "practice.judge.$key.name" : "practice.mistakes.$key");
+        return say($cases->sortOf($key) === Sort::Judge ? "practice.judge.$key.name" : "practice.mistakes.$key");
     }
 
     private static function state(string $key, Rounds $rounds, Wording $wording): string

@@ -40,7 +40,7 @@ final class EmulsifierLow implements Check
                 'ingredient' => Term::ingredient($line->ingredient->key ?? ''),
                 'percent' => Term::percent($emulsion->emulsifierShare->times(100.0)),
                 'fat' => Term::percent(100 * $emulsion->fatShare->likely),
-                'least' => Term::percent(100 * Emulsion::leastLoad($line->ingredient->key ?? '')),
+                'least' => Term::percent(100 * Emulsion::leastLoad($line->ingredient)),
                 'needed' => Term::percent($needed),
             ],
             $holds ? (new Remedy($assessment))->dose($line, $needed, 'dose_to', ['percent' => Term::percent($needed)], isLeast: true) : [],

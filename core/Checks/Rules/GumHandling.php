@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ilvane\Core\Checks\Rules;
 
 use Ilvane\Core\Catalogue\Kind;
+use Ilvane\Core\Catalogue\MaterialTrait;
 use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Checks\Assessment;
 use Ilvane\Core\Checks\Check;
@@ -18,8 +19,6 @@ use Ilvane\Core\Formula\Prepared;
 /** Gums lump when they meet water dry; more than a little is slime. */
 final class GumHandling implements Check
 {
-    private const LUMPS = ['xanthan-gum', 'guar-gum', 'cationic-guar'];
-
     public function examine(Assessment $assessment): iterable
     {
         foreach ($assessment->composition->ofKind(Kind::ThickenerGum) as $line) {
@@ -27,7 +26,7 @@ final class GumHandling implements Check
             if ($ingredient === null || $line->line->formula !== null) {
                 continue;
             }
-            if ($line->phase === Phase::Water && $line->line->prepared === null && in_array($ingredient->key, self::LUMPS, true)) {
+            if ($line->phase === Phase::Water && $line->line->prepared === null && $ingredient->is(MaterialTrait::LumpsWhenDry)) {
                 yield new Finding('gum.wet_first', Severity::Mind, [$line->position], ['ingredient' => Term::ingredient($ingredient->key)], [
                     new Fix('prepare_wetted', [['op' => 'add', 'path' => '/lines/'.($line->position - 1).'/prepared', 'value' => Prepared::Wetted->value]]),
                 ]);

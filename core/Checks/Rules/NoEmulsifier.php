@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Checks\Rules;
 
+use Ilvane\Core\Catalogue\ChoiceRole;
 use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Checks\Assessment;
 use Ilvane\Core\Checks\Check;
@@ -20,8 +21,6 @@ final class NoEmulsifier implements Check
     /** Less water or fat than this and there is no second phase to hold; percent of the batch. */
     public const SECOND_PHASE_PERCENT = 1.0;
 
-    private const OFFERED = 'btms-25';
-
     public function examine(Assessment $assessment): iterable
     {
         $emulsion = $assessment->emulsion;
@@ -30,13 +29,14 @@ final class NoEmulsifier implements Check
             || 100 * $emulsion->waterShare < self::SECOND_PHASE_PERCENT || 100 * $emulsion->fatShare->likely < self::SECOND_PHASE_PERCENT) {
             return;
         }
-        $range = $assessment->catalogue->get(self::OFFERED)->use;
-        $percent = round(max($range->min ?? 0.0, $emulsion->percentNeeded(self::OFFERED) * Emulsion::COMFORT), 1);
+        $offered = $assessment->catalogue->choice(ChoiceRole::Emulsifier);
+        $range = $offered->use;
+        $percent = round(max($range->min ?? 0.0, $emulsion->percentNeeded($offered) * Emulsion::COMFORT), 1);
         $holds = $percent <= ($range->max ?? 0.0);
         yield new Finding('emulsion.no_emulsifier', $family->isEmulsion() ? Severity::Stop : Severity::Mind,
             array_map(static fn (WeighedLine $line): int => $line->position, $emulsion->fats),
             ['fat' => Term::percent(100 * $emulsion->fatShare->likely)],
-            $holds ? [(new Remedy($assessment))->add(self::OFFERED, $percent, Phase::Oil, 'add_emulsifier', ['ingredient' => Term::ingredient(self::OFFERED), 'percent' => Term::percent($percent)])] : [],
+            $holds ? [(new Remedy($assessment))->add($offered->key, $percent, Phase::Oil, 'add_emulsifier', ['ingredient' => Term::ingredient($offered->key), 'percent' => Term::percent($percent)])] : [],
             variant: $family->isEmulsion() ? 'usual' : 'shake',
         );
     }

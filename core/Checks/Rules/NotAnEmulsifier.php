@@ -6,6 +6,7 @@ namespace Ilvane\Core\Checks\Rules;
 
 use Ilvane\Core\Catalogue\Ingredient;
 use Ilvane\Core\Catalogue\Kind;
+use Ilvane\Core\Catalogue\MaterialTrait;
 use Ilvane\Core\Checks\Assessment;
 use Ilvane\Core\Checks\Check;
 use Ilvane\Core\Checks\Finding;
@@ -16,15 +17,13 @@ use Ilvane\Core\Formula\WeighedLine;
 /** A gum, a gel or honey is trusted to hold oil and water together. */
 final class NotAnEmulsifier implements Check
 {
-    private const TRUSTED = ['aloe-gel-bought', 'aloe-gel-fresh', 'aloe-juice', 'flaxseed-gel', 'slippery-elm-gel', 'marshmallow-root-decoction', 'honey'];
-
     public function examine(Assessment $assessment): iterable
     {
         $emulsion = $assessment->emulsion;
         if ($emulsion->emulsifiers !== [] || ! $assessment->formula->family->isEmulsion() || $emulsion->waterShare < 0.01 || $emulsion->fatShare->likely < 0.01) {
             return;
         }
-        $trusted = $assessment->composition->linesWith(static fn (Ingredient $ingredient): bool => $ingredient->kind === Kind::ThickenerGum || in_array($ingredient->key, self::TRUSTED, true));
+        $trusted = $assessment->composition->linesWith(static fn (Ingredient $ingredient): bool => $ingredient->kind === Kind::ThickenerGum || $ingredient->is(MaterialTrait::MistakenForEmulsifier));
         if ($trusted !== []) {
             yield new Finding('emulsion.not_an_emulsifier', Severity::Stop,
                 array_map(static fn (WeighedLine $line): int => $line->position, $trusted),

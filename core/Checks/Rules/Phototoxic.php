@@ -17,9 +17,6 @@ use Ilvane\Core\Measure\Certainty;
 /** Pressed citrus on a scalp in the sun; shares of several add up. */
 final class Phototoxic implements Check
 {
-    /** Leave-on, percent of the product. Published essential-oil safety texts, recalled. */
-    public const LIMITS = ['bergamot-essential-oil-expressed' => 0.4, 'lemon-essential-oil-expressed' => 2.0, 'grapefruit-essential-oil' => 4.0];
-
     public function examine(Assessment $assessment): iterable
     {
         if ($assessment->formula->use === Application::RinseOff) {
@@ -28,7 +25,7 @@ final class Phototoxic implements Check
         $lines = [];
         $low = $likely = $high = 0.0;
         foreach ($assessment->scent->lines as $line) {
-            $limit = self::LIMITS[$line->ingredient->key ?? ''] ?? null;
+            $limit = $line->ingredient?->phototoxicLimit();
             $percent = $line->percent();
             if ($limit !== null && $percent !== null) {
                 $lines[] = $line;

@@ -7,6 +7,7 @@ namespace Ilvane\Core\Checks\Rules;
 use Ilvane\Core\Catalogue\Caution;
 use Ilvane\Core\Catalogue\Ingredient;
 use Ilvane\Core\Catalogue\Kind;
+use Ilvane\Core\Catalogue\MaterialTrait;
 use Ilvane\Core\Checks\Assessment;
 use Ilvane\Core\Checks\Check;
 use Ilvane\Core\Checks\Finding;
@@ -17,8 +18,6 @@ use Ilvane\Core\Formula\WeighedLine;
 /** Dust, lye, hot fat, wet plants in hot oil: the usual cautions, where the work meets them. */
 final class SafetyNotes implements Check
 {
-    private const LYES = ['sodium-hydroxide-solution'];
-
     public const HOT_C = 60.0;
 
     private const BOILS_C = 100.0;
@@ -26,7 +25,7 @@ final class SafetyNotes implements Check
     public function examine(Assessment $assessment): iterable
     {
         yield from self::note($assessment, 'safety.dust', Severity::Note, static fn (Ingredient $ingredient): bool => $ingredient->hasCaution(Caution::DustMask));
-        yield from self::note($assessment, 'safety.caustic', Severity::Mind, static fn (Ingredient $ingredient): bool => in_array($ingredient->key, self::LYES, true));
+        yield from self::note($assessment, 'safety.caustic', Severity::Mind, static fn (Ingredient $ingredient): bool => $ingredient->is(MaterialTrait::Caustic));
         $heat = $assessment->heat->target ?? 0.0;
         if ($heat >= self::HOT_C && $assessment->emulsion->fats !== []) {
             yield new Finding('safety.hot_fat', Severity::Note);

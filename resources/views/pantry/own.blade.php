@@ -2,31 +2,87 @@
     <p><a href="{{ route('pantry') }}">{{ __('pantry.title') }}</a></p>
     <h1>{{ __('own.title') }}</h1>
     <p class="own-why">{{ __('own.why') }}</p>
-    @if ($all->isNotEmpty())
-        <table class="plain done-list"><tbody>@foreach ($all as $own)<tr><th scope="row"><a href="{{ route('own', ['key' => $own->key]) }}">{{ $own->is_own ? $own->fields['name'] ?? $own->key : app(\App\Workroom\Wording::class)->ingredient($own->key) }}</a></th><td>{{ __($own->is_own ? 'own.is_own' : 'own.is_correction') }}</td><td>{{ $own->fields['source'] ?? '' }}</td><td><form method="post" action="{{ route('own.drop', $own->key) }}">@csrf<button class="link">{{ __('own.drop') }}</button></form></td></tr>@endforeach</tbody></table>
+    @if ($page->all !== [])
+        <table class="plain done-list">
+            <tbody>
+            @foreach ($page->all as $own)
+                <tr>
+                    <th scope="row"><a href="{{ route('own', ['key' => $own['key']]) }}">{{ $own['name'] }}</a></th>
+                    <td>{{ __($own['isOwn'] ? 'own.is_own' : 'own.is_correction') }}</td>
+                    <td>{{ $own['source'] }}</td>
+                    <td><form method="post" action="{{ route('own.drop', $own['key']) }}">@csrf<button class="link">{{ __('own.drop') }}</button></form></td>
+                </tr>
+            @endforeach
+            </tbody>
+        </table>
     @endif
     <form method="post" action="{{ route('own.keep') }}" class="own-form" id="own-form" data-search="{{ route('catalogue.search') }}?of=any&amp;q=" novalidate>@csrf
-        <h2>{{ __($key === '' ? 'own.new' : 'own.edit', ['name' => $key === '' ? '' : ($fields['name'] ?? app(\App\Workroom\Wording::class)->ingredient($key))]) }}</h2>
-        @if ($key !== '')<input type="hidden" name="of" value="{{ $key }}">
+        @if ($page->key === '')
+            <h2>{{ __('own.new') }}</h2>
+            <p>{{ __('own.enough') }}</p>
         @else
-            <div class="wide"><label class="label" for="own-of">{{ __('own.of') }}</label><div class="picker" x-data="picker"><input type="hidden" name="of" value="{{ old('of') }}"><input class="ingredient" id="own-of" name="of_name" maxlength="120" value="{{ old('of_name') }}" role="combobox" aria-autocomplete="list" aria-expanded="false" aria-controls="found-own" autocomplete="off" placeholder="{{ __('own.of_hint') }}"><ul class="found" id="found-own" role="listbox" hidden></ul></div></div>
+            <h2>{{ __('own.edit', ['name' => $page->name]) }}</h2>
+            <input type="hidden" name="of" value="{{ $page->key }}">
         @endif
-        @error('of')<p class="problem" role="alert">{{ $message }}</p>@enderror
-        @if ($key === '' || $isOwn)
-            <div class="act-fields">
-                @foreach (['name', 'inci'] as $field)<label class="wide"><span class="label">{{ __("own.fields.$field") }}</span><input name="{{ $field }}" maxlength="160" value="{{ old($field, $fields[$field] ?? '') }}" @error($field) aria-invalid="true" aria-describedby="problem-{{ $field }}" @enderror></label>@endforeach
-                <label><span class="label">{{ __('own.fields.kind') }}</span><select name="kind"><option value=""></option>@foreach ($kinds as $kind)<option value="{{ $kind->value }}" @selected(old('kind', $fields['kind'] ?? '') === $kind->value)>{{ __("words.kind.$kind->value") }}</option>@endforeach</select></label>
+        @if ($page->key === '' || $page->isOwn)
+            <div class="own-what">
+                <x-field name="name" :label="__('own.fields.name')" :value="$page->fields['name'] ?? ''" maxlength="80" wide />
+                <x-field name="kind" :label="__('own.fields.kind')" :value="$page->fields['kind'] ?? ''" :options="['' => '', ...__('words.kind')]" />
+                <x-field name="inci" :label="__('own.fields.inci')" :value="$page->fields['inci'] ?? ''" maxlength="160" wide />
             </div>
-            @foreach (['name', 'kind'] as $field)@error($field)<p class="problem" id="problem-{{ $field }}" role="alert">{{ $message }}</p>@enderror @endforeach
-            <fieldset class="ticks"><legend class="label">{{ __('own.fields.allergens') }}</legend>@foreach (__('words.allergen') as $value => $word)<label><input type="checkbox" name="allergens[]" value="{{ $value }}" @checked(in_array($value, (array) old('allergens', $fields['allergens'] ?? []), true))> {{ $word }}</label>@endforeach</fieldset>
         @endif
-        <div class="act-fields own-figures">
-            @foreach ($figures as $field)<label><span class="label">{{ __("own.fields.$field") }}</span><input name="{{ $field }}" inputmode="decimal" maxlength="12" value="{{ old($field, isset($fields[$field]) ? ($field === 'water' ? 100 * $fields[$field] : $fields[$field]) : '') }}" @error($field) aria-invalid="true" aria-describedby="problem-{{ $field }}" @enderror></label>@endforeach
-        </div>
-        @foreach ($figures as $field)@error($field)<p class="problem" id="problem-{{ $field }}" role="alert">{{ __("own.fields.$field") }}: {{ $message }}</p>@enderror @endforeach
-        <label><span class="label">{{ __('own.fields.source') }}</span><input class="wide" name="source" maxlength="200" value="{{ old('source', $fields['source'] ?? '') }}" placeholder="{{ __('own.source_hint') }}" @error('source') aria-invalid="true" aria-describedby="problem-source" @enderror></label>
-        @error('source')<p class="problem" id="problem-source" role="alert">{{ $message }}</p>@enderror
-        <p><button class="button">{{ __('own.keep') }}</button></p>
-        <p class="quiet">{{ __('own.means') }}</p>
+        @if ($page->isOwn)
+            @if ($page->isAssumed)<p class="own-assumed">{{ __('own.assumed') }}</p>@endif
+            <input type="hidden" name="cautions_told" value="1"><input type="hidden" name="traits_told" value="1">
+            @foreach (['cautions' => [array_keys(__('own.cautions')), $page->cautions], 'traits' => [$page->traits, $page->ticked], 'allergens' => [array_keys(__('words.allergen')), $page->fields['allergens'] ?? []]] as $list => [$values, $ticked])
+                @if ($values !== [])
+                    <fieldset class="ticks">
+                        <legend class="label">{{ __("own.fields.$list") }}</legend>
+                        @foreach ($values as $value)
+                            <label><input type="checkbox" name="{{ $list }}[]" value="{{ $value }}" @checked(in_array($value, (array) old($list, $ticked), true))> {{ __($list === 'allergens' ? "words.allergen.$value" : "own.$list.$value") }}</label>
+                        @endforeach
+                    </fieldset>
+                @endif
+            @endforeach
+        @endif
+        @if ($page->key !== '')
+            @foreach (['figures', 'moreFigures'] as $group)
+                @if ($group === 'moreFigures')<details class="own-more"><summary>{{ __('own.more') }}</summary>@endif
+                <div class="own-figures">
+                    @foreach ($page->$group as $field)
+                        <x-field :name="$field" :label="__('own.fields.'.$field)" :value="isset($page->fields[$field]) ? ($field === 'water' ? 100 * $page->fields[$field] : $page->fields[$field]) : ''" :placeholder="isset($page->fields[$field]) ? '' : ($page->standIns[$field] ?? '')" inputmode="decimal" maxlength="12" />
+                    @endforeach
+                    @if ($group === 'moreFigures' && $page->isOwn)
+                        <x-field name="charge" :label="__('own.fields.charge')" :value="$page->fields['charge'] ?? ''" :options="['' => '', ...__('own.charges')]" />
+                    @endif
+                </div>
+                @if ($group === 'moreFigures')</details>@endif
+            @endforeach
+            <fieldset class="own-contents">
+                <legend class="label">{{ __('own.fields.contents') }}</legend>
+                <p class="quiet">{{ __('own.contents_hint') }}</p>
+                <datalist id="substances">@foreach ($page->substances as $substance)<option value="{{ $substance }}"></option>@endforeach</datalist>
+                @php $contents = array_map(null, array_keys($page->fields['contents'] ?? []), array_values($page->fields['contents'] ?? [])); @endphp
+                @for ($i = 0; $i < max(2, min(\App\Workroom\Pantry\OwnIngredientPage::CONTENTS, count($contents) + 1)); $i++)
+                    <div class="own-what">
+                        <x-field :name="'contents['.$i.'][substance]'" :label="__('own.fields.substance')" :value="$contents[$i][0] ?? ''" list="substances" maxlength="80" wide />
+                        <x-field :name="'contents['.$i.'][percent]'" :label="__('own.fields.percent')" :value="$contents[$i][1] ?? ''" inputmode="decimal" maxlength="8" />
+                    </div>
+                @endfor
+                @error('contents')<p class="problem" role="alert">{{ $message }}</p>@enderror
+            </fieldset>
+            <x-field name="source" :label="__('own.fields.source')" :value="$page->fields['source'] ?? ''" :hint="__('own.source_hint')" maxlength="200" wide />
+            <p class="quiet">{{ __('own.means') }}</p>
+        @endif
+        <p><button class="button">{{ __($page->key === '' ? 'own.begin' : 'own.keep') }}</button></p>
     </form>
+    @if ($page->key === '')
+        <form method="get" action="{{ route('own') }}" class="own-form" id="own-correct" data-search="{{ route('catalogue.search') }}?of=any&amp;q=">
+            <h2>{{ __('own.correct') }}</h2>
+            <label class="label" for="own-of">{{ __('own.of') }}</label>
+            <div class="picker" x-data="picker"><input type="hidden" name="key" value=""><input class="ingredient" id="own-of" maxlength="120" role="combobox" aria-autocomplete="list" aria-expanded="false" aria-controls="found-own" autocomplete="off"><ul class="found" id="found-own" role="listbox" hidden></ul></div>
+            @error('of')<p class="problem" role="alert">{{ $message }}</p>@enderror
+            <p><button class="button">{{ __('own.open') }}</button></p>
+        </form>
+    @endif
 </x-page>

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Checks;
 
-use Ilvane\Core\Checks\Rules\Phototoxic;
 use Ilvane\Core\Checks\Severity;
 use Ilvane\Core\Emulsion\Hlb;
 use Ilvane\Core\Formula\Patch;
@@ -46,7 +45,7 @@ final class JudgementTest extends CoreCase
     public function test_what_burns_in_the_sun_adds_up(): void
     {
         $oil = static fn (float $bergamot, float $lemon, array $more = []): array => self::document([['jojoba-oil', 'to 100'], ['bergamot-essential-oil-expressed', "$bergamot %"], ['lemon-essential-oil-expressed', "$lemon %"]], ['family' => 'hair_oil', ...$more]);
-        [$most, $lemon] = [Phototoxic::LIMITS['bergamot-essential-oil-expressed'], Phototoxic::LIMITS['lemon-essential-oil-expressed']];
+        [$most, $lemon] = [0.4, 2.0];
         self::assertNull(self::finding(self::evaluate($oil($most / 2, $lemon / 2)), 'scent.phototoxic'));
         $over = $oil(0.6 * $most, 0.6 * $lemon);
         $finding = self::finding(self::evaluate($over), 'scent.phototoxic');

@@ -22,6 +22,8 @@ final class PractisingTest extends CoreCase
 {
     private static ?Examiner $examiner = null;
 
+    private static ?Mistakes $mistakes = null;
+
     private static function examiner(): Examiner
     {
         return self::$examiner ??= new Examiner(new Evaluator(self::catalogue()), self::catalogue());
@@ -33,10 +35,15 @@ final class PractisingTest extends CoreCase
         return json_decode((string) file_get_contents(dirname(__DIR__, 3).'/data/frames.json'), true, 64, JSON_THROW_ON_ERROR);
     }
 
+    private static function allMistakes(): Mistakes
+    {
+        return self::$mistakes ??= Mistakes::of(json_decode((string) file_get_contents(dirname(__DIR__, 3).'/data/mistakes.json'), true, 64, JSON_THROW_ON_ERROR));
+    }
+
     /** @return iterable<string, array{string}> */
     public static function mistakes(): iterable
     {
-        foreach (array_keys(Mistakes::all()) as $key) {
+        foreach (array_keys(self::allMistakes()->all()) as $key) {
             yield $key => [$key];
         }
     }
@@ -44,9 +51,9 @@ final class PractisingTest extends CoreCase
     #[DataProvider('mistakes')]
     public function test_every_mistake_is_found_and_can_be_mended_and_not_by_everything(string $key): void
     {
-        $mistake = Mistakes::all()[$key];
+        $mistake = self::allMistakes()->all()[$key];
         foreach ([1, 4711] as $seed) {
-            $exercise = Exercise::of($mistake, $seed, self::frames(), self::examiner(), self::catalogue());
+            $exercise = Exercise::of($mistake, self::allMistakes(), $seed, self::frames(), self::examiner(), self::catalogue());
             self::assertNotNull($exercise, "seed $seed");
             self::assertContains($mistake->code, self::examiner()->codes($exercise->document));
             self::assertNotContains($mistake->code, self::examiner()->codes(self::frames()[$exercise->frame]), 'the frame was sound');
@@ -64,12 +71,12 @@ final class PractisingTest extends CoreCase
 
     public function test_there_are_enough_of_each_sort_and_a_seed_makes_the_same_case_again(): void
     {
-        $sorts = array_count_values(array_map(static fn ($mistake): string => $mistake->sort->value, Mistakes::all()));
+        $sorts = array_count_values(array_map(static fn ($mistake): string => $mistake->sort->value, self::allMistakes()->all()));
         self::assertGreaterThanOrEqual(24, array_sum($sorts) + count(Judgement::KINDS));
         self::assertGreaterThanOrEqual(6, $sorts['rescue']);
-        self::assertGreaterThanOrEqual(4, count(Mistakes::codes(Sort::Rescue)));
-        $mistake = Mistakes::all()['preservative_too_little'];
-        $made = static fn (int $seed): ?Exercise => Exercise::of($mistake, $seed, self::frames(), self::examiner(), self::catalogue());
+        self::assertGreaterThanOrEqual(4, count(self::allMistakes()->codes(Sort::Rescue)));
+        $mistake = self::allMistakes()->all()['preservative_too_little'];
+        $made = static fn (int $seed): ?Exercise => Exercise::of($mistake, self::allMistakes(), $seed, self::frames(), self::examiner(), self::catalogue());
         self::assertEquals($made(7), $made(7));
         $different = array_unique(array_map(static fn (int $seed): string => serialize($made($seed)?->document), range(1, 6)));
         self::assertGreaterThan(3, count($different), 'another seed is another case');
@@ -77,7 +84,7 @@ final class PractisingTest extends CoreCase
 
     public function test_a_making_goes_on_from_what_is_done_already(): void
     {
-        foreach (Mistakes::all() as $mistake) {
+        foreach (self::allMistakes()->all() as $mistake) {
             foreach ($mistake->sort === Sort::Rescue ? $mistake->ways : [] as $patch) {
                 self::assertSame($mistake->before, array_slice($patch[0]['value']['steps'], 0, count($mistake->before)), $mistake->key);
             }
