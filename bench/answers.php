@@ -5,34 +5,34 @@ declare(strict_types=1);
 // bin/answers DIR: all that Ilvane answers to fixed questions at a fixed moment, as files that can be held against those of another
 // state of the code (diff -r): what was meant to stay as it was did, or stands there.
 
+use App\Formulas\ReadyMade;
+use App\Ground\EvaluationDocument;
+use App\Infusions\InfusionDocument;
+use App\Learn\Handbook;
+use App\Learn\PracticeCases;
+use App\Make\MakeState;
 use App\Models\Batch;
 use App\Models\Formula;
 use App\Models\Jar;
 use App\Models\Lot;
 use App\Models\Preparation;
-use App\Workroom\Bench\EvaluationDocument;
-use App\Workroom\Bench\Frames;
-use App\Workroom\Handbook\Handbook;
-use App\Workroom\Jars\InfusionDocument;
-use App\Workroom\Make\MakeState;
-use App\Workroom\Practice\PracticeCases;
-use App\Workroom\Rehearsal\RehearsalDocument;
+use App\Simulation\SimulationDocument;
 use Database\Seeders\DemoWorkroom;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Route;
-use Ilvane\Core\Catalogue\Catalogue;
-use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Infusion\Infusion;
 use Ilvane\Core\Infusion\InfusionPlanDocument;
+use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Measure\Tools;
-use Ilvane\Core\Practising\Examiner;
-use Ilvane\Core\Practising\Exercise;
-use Ilvane\Core\Practising\Mistakes;
-use Ilvane\Core\Rehearsing\Rehearse;
+use Ilvane\Core\Practice\Examiner;
+use Ilvane\Core\Practice\Exercise;
+use Ilvane\Core\Practice\Mistakes;
+use Ilvane\Core\Safety\Evaluator;
+use Ilvane\Core\Simulation\Simulator;
 
 const MOMENT = '2026-11-28 12:00:00';
 const SEEDS = [7, 92];
@@ -70,7 +70,7 @@ $catalogue = $app->make(Catalogue::class);
 
 // every formula that is ready-made, in the sample, or spoiled for practice: judged, and gone through
 $documents = [];
-foreach (Frames::documents() as $name => $document) {
+foreach (ReadyMade::documents() as $name => $document) {
     $documents["frame-$name"] = $document;
 }
 foreach (Formula::query()->with('versions')->orderBy('id')->get() as $formula) {
@@ -81,7 +81,7 @@ foreach (Formula::query()->with('versions')->orderBy('id')->get() as $formula) {
 $mistakes = $app->make(Mistakes::class);
 foreach ($mistakes->all() as $name => $mistake) {
     foreach (SEEDS as $seed) {
-        $exercise = Exercise::of($mistake, $mistakes, $seed, Frames::documents(), new Examiner($evaluator, $catalogue), $catalogue);
+        $exercise = Exercise::of($mistake, $mistakes, $seed, ReadyMade::documents(), new Examiner($evaluator, $catalogue), $catalogue);
         if ($exercise !== null) {
             $documents["practice-$name-$seed"] = $exercise->document;
         }
@@ -90,7 +90,7 @@ foreach ($mistakes->all() as $name => $mistake) {
 foreach ($documents as $name => $document) {
     $evaluation = $evaluator->evaluate(FormulaDocument::read($document), madeOn: Carbon::now()->toDateTimeImmutable());
     $write("evaluate/$name.json", $json($app->make(EvaluationDocument::class)->of($evaluation)));
-    $write("rehearse/$name.json", $json($app->make(RehearsalDocument::class)->of(Rehearse::formula($evaluation->assessment, $catalogue))));
+    $write("rehearse/$name.json", $json($app->make(SimulationDocument::class)->of(Simulator::formula($evaluation->assessment, $catalogue))));
 }
 
 // every infusion that stands or stood
@@ -126,7 +126,7 @@ foreach (Batch::query()->where('status', 'making')->with('entries')->get() as $b
 }
 $kernel = $app->make(Kernel::class);
 foreach (['en', 'fr'] as $language) {
-    App\Workroom\Kept::keep('language', ['is' => $language]);
+    App\Ground\Settings::keep('language', ['is' => $language]);
     foreach (array_unique($paths) as $path) {
         $app->forgetScopedInstances();
         $app->make('session')->flush();

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // bin/bench load: many at once, for long, over much. Prints what was tried and what was lost.
 
-use App\Workroom\Bench\Draft;
+use App\Formulas\Draft;
 use Symfony\Component\Process\Process;
 
 require dirname(__DIR__).'/vendor/autoload.php';

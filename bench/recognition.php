@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 // How many lines of the two corpora are read as expected. The second was written last and not used while building.
 
-use App\Workroom\ShippedCatalogue;
-use Ilvane\Core\Catalogue\Catalogue;
+use App\Ground\ShippedCatalogue;
+use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Reading\RecipeReader;
 
 require dirname(__DIR__).'/vendor/autoload.php';

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 // bin/bench: ratios, never absolute promises.
 
-use App\Workroom\ShippedCatalogue;
-use Ilvane\Core\Catalogue\Allergen;
-use Ilvane\Core\Catalogue\Catalogue;
-use Ilvane\Core\Catalogue\Ingredient;
-use Ilvane\Core\Catalogue\Kind;
-use Ilvane\Core\Checks\Evaluator;
-use Ilvane\Core\Designing\Cheaper;
-use Ilvane\Core\Designing\Cupboard;
-use Ilvane\Core\Designing\Firmness;
-use Ilvane\Core\Designing\Offers;
-use Ilvane\Core\Designing\Proposal;
-use Ilvane\Core\Designing\Stocked;
-use Ilvane\Core\Designing\Substitutes;
-use Ilvane\Core\Designing\Without;
+use App\Ground\ShippedCatalogue;
 use Ilvane\Core\Formula\FormulaDocument;
-use Ilvane\Core\Rehearsing\Rehearse;
+use Ilvane\Core\Material\Allergen;
+use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Material\Kind;
+use Ilvane\Core\Material\Material;
+use Ilvane\Core\Reformulation\Cheaper;
+use Ilvane\Core\Reformulation\Firmness;
+use Ilvane\Core\Reformulation\Offers;
+use Ilvane\Core\Reformulation\Proposal;
+use Ilvane\Core\Reformulation\Stock;
+use Ilvane\Core\Reformulation\Stocked;
+use Ilvane\Core\Reformulation\Substitutes;
+use Ilvane\Core\Reformulation\Without;
+use Ilvane\Core\Safety\Evaluator;
+use Ilvane\Core\Simulation\Simulator;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
@@ -66,15 +66,15 @@ $slowly = $evaluator->evaluate(FormulaDocument::read($slow))->assessment;
 $times = [];
 for ($i = 0; $i < 30; $i++) {
     $start = hrtime(true);
-    $rehearsal = Rehearse::formula($slowly, $catalogue);
+    $rehearsal = Simulator::formula($slowly, $catalogue);
     $times[] = (hrtime(true) - $start) / 1e6;
 }
 printf("rehearsal of %3.0f min, 40 lines  %6.1f ms median (goal 20 for 180 min)\n", $rehearsal->minutes, median($times));
 
 // --- what the bench proposes, each wish on the formula of 40 lines
 $it = $evaluator->evaluate($formula)->assessment;
-$cupboard = new Cupboard(array_map(static fn (string $key): Stocked => new Stocked("L-$key", $key, 500.0, 0.01 + 0.001 * (strlen($key) % 7), new DateTimeImmutable('2026-12-01')), $catalogue->keys()));
-$fats = array_values(array_filter(iterator_to_array($catalogue->all(), false), static fn (Ingredient $fat): bool => $fat->kind->isLipid() && $fat->kind !== Kind::WaxOrFattyAlcohol));
+$cupboard = new Stock(array_map(static fn (string $key): Stocked => new Stocked("L-$key", $key, 500.0, 0.01 + 0.001 * (strlen($key) % 7), new DateTimeImmutable('2026-12-01')), $catalogue->keys()));
+$fats = array_values(array_filter(iterator_to_array($catalogue->all(), false), static fn (Material $fat): bool => $fat->kind->isLipid() && $fat->kind !== Kind::WaxOrFattyAlcohol));
 $wishes = [
     'firmness' => static fn (): Proposal => Firmness::wish($it, 'firm', 20.0, $fats, $cupboard),
     'cheaper' => static fn (): Proposal => Cheaper::wish($it, 0.05, $fats, $cupboard),
@@ -102,7 +102,7 @@ $run = static function (array $command) use ($root, $environment): void {
 };
 $run([PHP_BINARY, 'artisan', 'migrate', '--force']);
 $pdo = new PDO("sqlite:$directory/workroom.sqlite");
-$draft = App\Workroom\Bench\Draft::fromDocument($document);
+$draft = App\Formulas\Draft::fromDocument($document);
 $pdo->prepare("INSERT INTO formulas (name, draft, revision, created_at, updated_at) VALUES ('Forty lines', ?, 1, '2026-01-01', '2026-01-01')")->execute([json_encode($draft->toStored(), JSON_THROW_ON_ERROR)]);
 
 $port = 20_000 + getmypid() % 20_000;

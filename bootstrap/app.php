@@ -1,9 +1,9 @@
 <?php
 
-use App\Access\Door;
+use App\Access\AccessControl;
+use App\Access\OnlyKnownDevices;
+use App\Backups\KeepDailyCopy;
 use App\Http\Faults;
-use App\Http\Middleware\KeepDailyCopy;
-use App\Http\Middleware\OnlyKnownDevices;
 use App\Http\Middleware\OnlyKnownHosts;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SpeakTheLanguage;
@@ -28,7 +28,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend([OnlyKnownHosts::class, SecurityHeaders::class, KeepDailyCopy::class, SpeakTheLanguage::class]);
         // first of all: who isn't let in starts no session and learns nothing
         $middleware->web(prepend: [OnlyKnownDevices::class]);
-        $middleware->encryptCookies([Door::COOKIE]);
+        $middleware->encryptCookies([AccessControl::COOKIE]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->render(static fn (PDOException $problem, Request $request) => Faults::answer($problem, $request));

@@ -1,7 +1,7 @@
 <?php
 
 // The handbook's order: topics, the rules each holds with their usual severity and how sure they are, and the tables
-// drawn from the catalogue. Words: lang/*/handbook.php and findings.php; figures: App\Workroom\Handbook\Figures.
+// drawn from the catalogue. Words: lang/*/handbook.php and findings.php; figures: App\Learn\Figures.
 return [
     'preserving' => [
         'rules' => [

@@ -1,39 +1,39 @@
 <?php
 
-use App\Http\Controllers\AcidityController;
-use App\Http\Controllers\BatchController;
-use App\Http\Controllers\CalendarController;
-use App\Http\Controllers\CatalogueController;
-use App\Http\Controllers\DesignController;
-use App\Http\Controllers\DoorController;
-use App\Http\Controllers\FormulaController;
-use App\Http\Controllers\HandbookController;
-use App\Http\Controllers\IntakeController;
-use App\Http\Controllers\JarController;
-use App\Http\Controllers\JarPlanController;
-use App\Http\Controllers\LabelController;
-use App\Http\Controllers\MadeController;
-use App\Http\Controllers\MakeController;
-use App\Http\Controllers\OwnIngredientController;
-use App\Http\Controllers\PantryController;
-use App\Http\Controllers\PapersController;
-use App\Http\Controllers\PracticeController;
-use App\Http\Controllers\PreparationController;
-use App\Http\Controllers\RehearsalController;
-use App\Http\Controllers\SafeController;
-use App\Http\Controllers\SearchController;
-use App\Http\Controllers\SettingsController;
-use App\Http\Controllers\ShelfController;
-use App\Http\Controllers\ShoppingController;
-use App\Http\Controllers\TellController;
-use App\Http\Controllers\WatchController;
+use App\Access\AccessController;
+use App\Backups\BackupController;
+use App\Bench\AcidityController;
+use App\Bench\BenchController;
+use App\Bench\DesignController;
+use App\Infusions\JarController;
+use App\Infusions\JarPlanController;
+use App\Learn\HandbookController;
+use App\Learn\PracticeController;
+use App\Make\MakeController;
+use App\Make\StepController;
+use App\Pantry\CatalogueController;
+use App\Pantry\OwnIngredientController;
+use App\Pantry\PantryController;
+use App\Pantry\ShoppingController;
+use App\Papers\LabelController;
+use App\Papers\PapersController;
+use App\Preparations\PreparationController;
+use App\Recipes\RecipeController;
+use App\Settings\SettingsController;
+use App\Shelf\BatchController;
+use App\Shelf\ObservationController;
+use App\Shelf\ShelfController;
+use App\Simulation\SimulationController;
+use App\Today\CalendarController;
+use App\Today\SearchController;
+use App\Today\TodayController;
 use Illuminate\Support\Facades\Route;
 
-Route::get('/', [ShelfController::class, 'shelf'])->name('shelf');
+Route::get('/', [TodayController::class, 'shelf'])->name('shelf');
 // a page that was open too long asks for a new token and sends again; other sites can't read the answer
 Route::get('/token', static fn (): array => ['token' => csrf_token()])->name('token');
-Route::get('/shelf-line', [ShelfController::class, 'line'])->name('shelf.line');
-Route::get('/formulas', [ShelfController::class, 'formulas'])->name('formulas');
+Route::get('/shelf-line', [TodayController::class, 'line'])->name('shelf.line');
+Route::get('/formulas', [TodayController::class, 'formulas'])->name('formulas');
 Route::get('/catalogue/search', [CatalogueController::class, 'search'])->name('catalogue.search');
 
 Route::get('/settings', [SettingsController::class, 'show'])->name('settings');
@@ -44,7 +44,7 @@ Route::post('/settings/instruments', [SettingsController::class, 'keepInstrument
 Route::post('/settings/learned', [SettingsController::class, 'learned'])->name('settings.learned');
 Route::post('/settings/kitchen', [SettingsController::class, 'keepKitchen'])->name('settings.kitchen');
 Route::post('/settings/hair', [SettingsController::class, 'keepHair'])->name('settings.hair');
-Route::controller(DoorController::class)->group(function (): void {
+Route::controller(AccessController::class)->group(function (): void {
     Route::get('/door', 'show')->name('door');
     Route::post('/door', 'signIn')->name('door.sign-in');
     Route::get('/come-in', 'invited')->name('door.invited');
@@ -53,7 +53,7 @@ Route::controller(DoorController::class)->group(function (): void {
     Route::post('/settings/passphrase', 'setPassphrase')->name('settings.passphrase');
     Route::post('/settings/devices/{device}/end', 'end')->whereNumber('device')->name('device.end');
 });
-Route::controller(SafeController::class)->prefix('/safe')->group(function (): void {
+Route::controller(BackupController::class)->prefix('/safe')->group(function (): void {
     Route::get('/', 'show')->name('safe');
     Route::post('/copy', 'copy')->name('safe.copy');
     Route::get('/copies/{name}', 'take')->where('name', '[a-z0-9-]+\.sqlite')->name('safe.take');
@@ -63,16 +63,16 @@ Route::controller(SafeController::class)->prefix('/safe')->group(function (): vo
     Route::post('/look', 'look')->name('safe.look');
     Route::post('/import/{name}', 'import')->where('name', '[a-z0-9]{16}')->name('safe.import');
 });
-Route::controller(IntakeController::class)->group(function (): void {
+Route::controller(RecipeController::class)->group(function (): void {
     Route::get('/intake', 'paste')->name('intake');
     Route::post('/intake', 'read')->name('intake.read');
     Route::post('/intake/open', 'open')->name('intake.open');
 });
 
-Route::get('/frames', [FormulaController::class, 'frames'])->name('frames');
-Route::post('/frames/{key}', [FormulaController::class, 'fromFrame'])->where('key', '[a-z-]{3,40}')->name('frame.take');
-Route::post('/formulas', [FormulaController::class, 'begin'])->name('formula.begin');
-Route::controller(FormulaController::class)->prefix('/formulas/{formula}')->whereNumber('formula')->group(function (): void {
+Route::get('/frames', [BenchController::class, 'frames'])->name('frames');
+Route::post('/frames/{key}', [BenchController::class, 'fromFrame'])->where('key', '[a-z-]{3,40}')->name('frame.take');
+Route::post('/formulas', [BenchController::class, 'begin'])->name('formula.begin');
+Route::controller(BenchController::class)->prefix('/formulas/{formula}')->whereNumber('formula')->group(function (): void {
     Route::get('/', 'bench')->name('bench');
     Route::post('/', 'change')->name('bench.change');
     Route::post('/keep', 'keep')->name('formula.keep');
@@ -90,7 +90,7 @@ Route::controller(DesignController::class)->prefix('/formulas/{formula}')->where
     Route::post('/versions/{number}/trial', 'trial')->whereNumber('number')->name('trial');
 });
 
-Route::controller(RehearsalController::class)->prefix('/formulas/{formula}')->whereNumber('formula')->group(function (): void {
+Route::controller(SimulationController::class)->prefix('/formulas/{formula}')->whereNumber('formula')->group(function (): void {
     Route::get('/rehearsal', 'show')->name('rehearsal');
     Route::post('/rehearsal', 'plan')->name('rehearsal.plan');
     Route::get('/set-out', 'setOut')->name('set-out');
@@ -107,7 +107,7 @@ Route::controller(MakeController::class)->prefix('/make/{batch}')->group(functio
     Route::post('/{step}/reading', 'reading')->name('make.reading');
     Route::get('/{step}', 'step')->name('make.step');
 });
-Route::post('/make/{batch}/{step}', [TellController::class, 'record'])->name('make.record');
+Route::post('/make/{batch}/{step}', [StepController::class, 'record'])->name('make.record');
 
 Route::get('/jars', [JarController::class, 'all'])->name('jars');
 Route::post('/jars', [JarPlanController::class, 'begin'])->name('jar.begin');
@@ -186,7 +186,7 @@ if (config('ilvane.bench')) {
     Route::post('/bench/empty', fn () => response('<p>nothing</p>'));
 }
 
-Route::controller(MadeController::class)->group(function (): void {
+Route::controller(ShelfController::class)->group(function (): void {
     Route::get('/shelf', 'all')->name('made');
     Route::post('/batches/{batch}/leaves', 'leaves')->name('made.leaves');
     Route::post('/batches/{batch}/move', 'move')->name('made.move');
@@ -199,9 +199,9 @@ Route::controller(MadeController::class)->group(function (): void {
     Route::get('/jars/by-code/{code}', 'jar')->where('code', '[A-Z0-9-]{6,20}')->name('trace.jar');
 });
 Route::get('/batches/{batch}', [BatchController::class, 'record'])->name('batch');
-Route::post('/batches/{batch}/watch', [WatchController::class, 'saw'])->name('watch.saw');
-Route::get('/photos/{photo}', [WatchController::class, 'photo'])->whereNumber('photo')->name('photo');
-Route::post('/batches/{batch}/watch/{sighting}/undo', [WatchController::class, 'undo'])->whereNumber('sighting')->name('watch.undo');
+Route::post('/batches/{batch}/watch', [ObservationController::class, 'saw'])->name('watch.saw');
+Route::get('/photos/{photo}', [ObservationController::class, 'photo'])->whereNumber('photo')->name('photo');
+Route::post('/batches/{batch}/watch/{sighting}/undo', [ObservationController::class, 'undo'])->whereNumber('sighting')->name('watch.undo');
 Route::controller(LabelController::class)->group(function (): void {
     Route::get('/batches/{batch}/label', 'label')->name('label');
     Route::post('/batches/{batch}/label/name', 'name')->name('label.name');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Access;
 
-use App\Http\Typed;
+use App\Ground\Typed;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\URL;
@@ -20,7 +20,7 @@ final class Invitation
     {
         $address = config()->array('ilvane.lan')[0] ?? null;
 
-        return is_string($address) && Door::hasPassphrase()
+        return is_string($address) && AccessControl::hasPassphrase()
             ? "http://$address".URL::temporarySignedRoute('door.invited', now()->addMinutes(self::MINUTES), ['to' => self::path($path), 'once' => Str::random(12)], absolute: false)
             : null;
     }

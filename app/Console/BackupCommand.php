@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Safekeeping\Copies;
-use App\Safekeeping\RecordRefused;
+use App\Backups\BackupFiles;
+use App\Backups\RecordRefused;
 use Illuminate\Console\Command;
 
 final class BackupCommand extends Command
@@ -19,8 +19,8 @@ final class BackupCommand extends Command
     public function handle(): int
     {
         try {
-            Copies::to($this->told('file'));
-            Copies::taken();
+            BackupFiles::to($this->told('file'));
+            BackupFiles::taken();
         } catch (RecordRefused $refused) {
             $this->error($refused->said());
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Workroom\CatalogueDocument;
+use App\Ground\CatalogueDocument;
 use Illuminate\Console\Command;
-use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Material\Catalogue;
 use Symfony\Component\Console\Output\OutputInterface;
 
 final class CatalogueCommand extends Command

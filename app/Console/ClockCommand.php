@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Safekeeping\Clock;
+use App\Backups\ClockCheck;
 use Illuminate\Console\Command;
 
 /** Says so where the clock stands far from the newest record; nothing otherwise. */
@@ -18,7 +18,7 @@ final class ClockCommand extends Command
 
     public function handle(): int
     {
-        $doubt = Clock::doubt();
+        $doubt = ClockCheck::doubt();
         if ($doubt !== null) {
             $this->line($doubt);
         }

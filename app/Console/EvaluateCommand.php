@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Workroom\Bench\EvaluationDocument;
-use App\Workroom\Bench\EvaluationText;
-use App\Workroom\Intake\SheetRefused;
+use App\Ground\EvaluationDocument;
+use App\Ground\EvaluationText;
+use App\Recipes\SheetRefused;
 use Illuminate\Console\Command;
 use Illuminate\Support\Carbon;
-use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Exchange\Json;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Reading\RecipeReader;
 use Ilvane\Core\Reading\TextRefused;
+use Ilvane\Core\Safety\Evaluator;
 
 final class EvaluateCommand extends Command
 {

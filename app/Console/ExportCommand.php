@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Safekeeping\Packet;
-use App\Safekeeping\RecordRefused;
+use App\Backups\RecordRefused;
+use App\Backups\WorkroomArchive;
 use Illuminate\Console\Command;
 
 final class ExportCommand extends Command
@@ -19,7 +19,7 @@ final class ExportCommand extends Command
     public function handle(): int
     {
         try {
-            $this->line(say('safe.exported', ['count' => (string) Packet::toDirectory($this->told('dir'))]));
+            $this->line(say('safe.exported', ['count' => (string) WorkroomArchive::toDirectory($this->told('dir'))]));
         } catch (RecordRefused $refused) {
             $this->error($refused->said());
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Safekeeping\Intaking;
-use App\Safekeeping\Packet;
-use App\Safekeeping\RecordRefused;
+use App\Backups\RecordRefused;
+use App\Backups\WorkroomArchive;
+use App\Backups\WorkroomImport;
 use Illuminate\Console\Command;
 
 /** Exit 0 taken in, 2 not readable or refused, 3 asked about and nothing changed. */
@@ -20,16 +20,16 @@ final class ImportCommand extends Command
 
     protected $description = 'Takes open files into the workroom; what is here already is not doubled';
 
-    public function handle(Intaking $intaking): int
+    public function handle(WorkroomImport $intaking): int
     {
         $way = $this->option('on-conflict');
-        if (! in_array($way, ['ask', Intaking::KEEP, Intaking::TAKE], true)) {
+        if (! in_array($way, ['ask', WorkroomImport::KEEP, WorkroomImport::TAKE], true)) {
             $this->error(say('safe.ways'));
 
             return self::INVALID;
         }
         try {
-            $records = Packet::read($this->told('from'));
+            $records = WorkroomArchive::read($this->told('from'));
             $differ = $intaking->compare($records)['differ'];
             if ($differ !== [] && $way === 'ask') {
                 foreach ($differ as $one) {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Workroom\ShippedCatalogue;
+use App\Ground\ShippedCatalogue;
 use Illuminate\Support\Facades\DB;
-use Ilvane\Core\Catalogue\Catalogue;
-use Ilvane\Core\Checks\Evaluator;
+use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Reading\RecipeReader;
+use Ilvane\Core\Safety\Evaluator;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Workroom\Jars\InfusionDocument;
+use App\Infusions\InfusionDocument;
 use Illuminate\Console\Command;
-use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Exchange\Json;
 use Ilvane\Core\Infusion\Infusion;
 use Ilvane\Core\Infusion\InfusionPlanDocument;
+use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Measure\Tools;
 
 final class InfuseCommand extends Command

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Access\Door;
+use App\Access\AccessControl;
 use Illuminate\Console\Command;
 
 /** Sets the passphrase that devices of the home network come in with. */
@@ -17,23 +17,23 @@ final class PassphraseCommand extends Command
     public function handle(): int
     {
         if ($this->option('is-set')) {
-            return Door::hasPassphrase() ? self::SUCCESS : self::FAILURE;
+            return AccessControl::hasPassphrase() ? self::SUCCESS : self::FAILURE;
         }
         if ($this->option('close')) {
-            Door::setPassphrase('');
+            AccessControl::setPassphrase('');
             $this->line(say('access.shut'));
 
             return self::SUCCESS;
         }
-        $asked = $this->input->isInteractive() ? $this->secret(say('access.new', ['letters' => (string) Door::SHORTEST])) : fgets(STDIN);
+        $asked = $this->input->isInteractive() ? $this->secret(say('access.new', ['letters' => (string) AccessControl::SHORTEST])) : fgets(STDIN);
         $typed = is_string($asked) ? rtrim($asked, "\r\n") : '';
-        $wrong = Door::refuses($typed);
+        $wrong = AccessControl::refuses($typed);
         if ($wrong !== null) {
-            $this->error(say($wrong, ['letters' => (string) Door::SHORTEST]));
+            $this->error(say($wrong, ['letters' => (string) AccessControl::SHORTEST]));
 
             return self::INVALID;
         }
-        Door::setPassphrase($typed);
+        AccessControl::setPassphrase($typed);
         $this->line(say('access.set'));
 
         return self::SUCCESS;

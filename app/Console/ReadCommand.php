@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Workroom\Intake\SheetRefused;
+use App\Recipes\SheetRefused;
 use Illuminate\Console\Command;
 use Ilvane\Core\Reading\RecipeReader;
 use Ilvane\Core\Reading\TextRefused;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Workroom\Intake\FormulaSheet;
-use App\Workroom\Intake\SheetRefused;
+use App\Recipes\FormulaSheet;
+use App\Recipes\SheetRefused;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** Reads a file or standard input, and refuses in the one way all commands do. */

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Workroom\Rehearsal\RehearsalDocument;
+use App\Simulation\SimulationDocument;
 use Illuminate\Console\Command;
-use Ilvane\Core\Catalogue\Catalogue;
-use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Exchange\Json;
 use Ilvane\Core\Formula\FormulaDocument;
-use Ilvane\Core\Rehearsing\Rehearse;
+use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Safety\Evaluator;
+use Ilvane\Core\Simulation\Simulator;
 
 final class RehearseCommand extends Command
 {
@@ -22,7 +22,7 @@ final class RehearseCommand extends Command
 
     protected $description = 'Go through a making before anything is melted: temperatures, what melts when, water lost, what would go wrong';
 
-    public function handle(Evaluator $evaluator, Catalogue $catalogue, RehearsalDocument $documents): int
+    public function handle(Evaluator $evaluator, Catalogue $catalogue, SimulationDocument $documents): int
     {
         app()->setLocale($this->option('lang') === 'fr' ? 'fr' : 'en');
         try {
@@ -30,7 +30,7 @@ final class RehearseCommand extends Command
             if ($input === null) {
                 return $this->refuse(say('errors.no_file'), ['path' => '']);
             }
-            $this->printJson($documents->of(Rehearse::formula($evaluator->evaluate(FormulaDocument::fromJson($input))->assessment, $catalogue)));
+            $this->printJson($documents->of(Simulator::formula($evaluator->evaluate(FormulaDocument::fromJson($input))->assessment, $catalogue)));
         } catch (DocumentRefused $refusal) {
             return $this->refuse(say('errors.document.'.$refusal->reason, $refusal->parameters), ['path' => $refusal->path]);
         }

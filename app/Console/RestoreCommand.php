@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Safekeeping\Copies;
-use App\Safekeeping\RecordRefused;
+use App\Backups\BackupFiles;
+use App\Backups\RecordRefused;
 use Illuminate\Console\Command;
 
 final class RestoreCommand extends Command
@@ -20,10 +20,10 @@ final class RestoreCommand extends Command
     {
         try {
             if ($this->option('look')) {
-                Copies::look($this->told('file'));
+                BackupFiles::look($this->told('file'));
                 $this->line(say('safe.sound'));
             } else {
-                $this->line(say('safe.restored', ['before' => Copies::restore($this->told('file'))]));
+                $this->line(say('safe.restored', ['before' => BackupFiles::restore($this->told('file'))]));
             }
         } catch (RecordRefused $refused) {
             $this->error($refused->said());

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Safekeeping\Kind;
-use App\Safekeeping\RecordWriter;
-use App\Safekeeping\Tables;
+use App\Backups\RecordKind;
+use App\Backups\RecordWriter;
+use App\Backups\Schema;
 use Illuminate\Console\Command;
 
 /** For those who work on Ilvane: the schemas of the records follow from one list, those of the tables from the migrations. */
@@ -20,12 +20,12 @@ final class SchemasCommand extends Command
 
     public function handle(): int
     {
-        foreach (Kind::all() as $kind) {
+        foreach (RecordKind::all() as $kind) {
             file_put_contents(base_path('docs/schemas/'.strtr(substr($kind->format, 7), ['/' => '-']).'.json'), RecordWriter::json($kind->schema()));
         }
 
-        foreach (Tables::written() as $version => $lines) {
-            file_put_contents(Tables::path($version), $lines);
+        foreach (Schema::written() as $version => $lines) {
+            file_put_contents(Schema::path($version), $lines);
         }
 
         return self::SUCCESS;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use Ilvane\Core\Acidity\Acid;
-use Ilvane\Core\Texture\SolidFat;
+use Ilvane\Core\Physics\Acidity\Acid;
+use Ilvane\Core\Physics\Texture\SolidFat;
 
 /** Curves of percent over one quantity, with the place the maker stands at. */
 final readonly class Curves

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use Ilvane\Core\Rehearsing\Rehearsal;
+use Ilvane\Core\Simulation\Simulation;
 
 /**
  * Temperature over the minutes of a making: a line for each potful, the steps as blocks along the foot, the events as numbers
@@ -47,7 +47,7 @@ final readonly class Timeline
     ) {
     }
 
-    public static function of(Rehearsal $rehearsal, ?Rehearsal $beside, ?float $gate): self
+    public static function of(Simulation $rehearsal, ?Simulation $beside, ?float $gate): self
     {
         $minutes = max(1.0, $rehearsal->minutes, $beside->minutes ?? 0.0);
         $plot = new Plot(self::WIDTH, self::HEIGHT, 44, 12, 30, 64, 0.0, $minutes, self::TOP_C);
@@ -74,7 +74,7 @@ final readonly class Timeline
     }
 
     /** @return list<array{kind: string, line: string}> */
-    private static function curves(Rehearsal $rehearsal, Plot $plot): array
+    private static function curves(Simulation $rehearsal, Plot $plot): array
     {
         $curves = [];
         foreach (['water' => 'water_c', 'oil' => 'oil_c', 'mix' => 'mix_c'] as $kind => $field) {
@@ -93,7 +93,7 @@ final readonly class Timeline
     }
 
     /** @return list<array{x: float, y: float, dotY: float, number: int, at: float}> */
-    private static function marks(Rehearsal $rehearsal, Plot $plot): array
+    private static function marks(Simulation $rehearsal, Plot $plot): array
     {
         $marks = [];
         $last = -INF;
@@ -107,7 +107,7 @@ final readonly class Timeline
     }
 
     /** @return list<array{minute: float, step: int, what: string, ingredient: string|null, celsius: float|null}> */
-    public static function inOrder(Rehearsal $rehearsal): array
+    public static function inOrder(Simulation $rehearsal): array
     {
         $events = $rehearsal->events;
         usort($events, static fn (array $a, array $b): int => $a['minute'] <=> $b['minute']);

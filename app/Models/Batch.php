@@ -30,7 +30,7 @@ use Illuminate\Support\Collection;
  * @property-read FormulaVersion $version
  * @property-read Collection<int, BatchEntry> $entries
  * @property-read Collection<int, ShelfEntry> $shelfEntries
- * @property-read Collection<int, Sighting> $sightings
+ * @property-read Collection<int, Observation> $sightings
  */
 final class Batch extends Model
 {
@@ -62,10 +62,10 @@ final class Batch extends Model
         return $this->hasMany(ShelfEntry::class)->orderBy('id');
     }
 
-    /** @return HasMany<Sighting, $this> */
+    /** @return HasMany<Observation, $this> */
     public function sightings(): HasMany
     {
-        return $this->hasMany(Sighting::class)->orderBy('id');
+        return $this->hasMany(Observation::class)->orderBy('id');
     }
 
     public function isMaking(): bool

@@ -23,7 +23,7 @@ use Illuminate\Support\Carbon;
  */
 final class BatchEntry extends Model
 {
-    use WrittenOnce;
+    use AppendOnly;
 
     public $timestamps = false;
 

@@ -22,7 +22,7 @@ use Illuminate\Support\Carbon;
  */
 final class JarEntry extends Model
 {
-    use WrittenOnce;
+    use AppendOnly;
 
     public $timestamps = false;
 

@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property string $key
  * @property bool $is_own lacking in the shipped catalogue
- * @property array<string, mixed> $fields as App\Workroom\OwnRow reads them
+ * @property array<string, mixed> $fields as App\Ground\OwnRow reads them
  */
 final class OwnIngredient extends Model
 {

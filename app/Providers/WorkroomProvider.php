@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Backups\BackupFiles;
+use App\Ground\OwnCatalogue;
+use App\Ground\OwnKitchen;
+use App\Ground\OwnMeasures;
+use App\Ground\Settings;
+use App\Ground\ShippedCatalogue;
+use App\Ground\Wording;
 use App\Http\AtomicSessions;
 use App\Instruments\ByHand;
 use App\Instruments\Instruments;
 use App\Instruments\OverLine;
 use App\Models\ImmediateSqlite;
-use App\Safekeeping\Copies;
-use App\Workroom\Kept;
-use App\Workroom\OwnCatalogue;
-use App\Workroom\OwnKitchen;
-use App\Workroom\OwnMeasures;
-use App\Workroom\ShippedCatalogue;
-use App\Workroom\Wording;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\MigrationsStarted;
@@ -23,11 +23,11 @@ use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
-use Ilvane\Core\Catalogue\Catalogue;
-use Ilvane\Core\Checks\Evaluator;
+use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Measure\Tools;
-use Ilvane\Core\Practising\Mistakes;
+use Ilvane\Core\Practice\Mistakes;
 use Ilvane\Core\Reading\RecipeReader;
+use Ilvane\Core\Safety\Evaluator;
 
 /** Joins the core to this house: its catalogue, its measures. */
 final class WorkroomProvider extends ServiceProvider
@@ -47,7 +47,7 @@ final class WorkroomProvider extends ServiceProvider
         });
         $this->app->scoped(OwnKitchen::class);
         $this->app->singleton(Instruments::class, static function (): Instruments {
-            $port = Kept::values('instruments')['port'] ?? config('ilvane.instruments');
+            $port = Settings::values('instruments')['port'] ?? config('ilvane.instruments');
 
             return is_int($port) ? new OverLine($port) : new ByHand;
         });
@@ -59,7 +59,7 @@ final class WorkroomProvider extends ServiceProvider
     {
         Model::shouldBeStrict();
         Model::unguard();
-        Event::listen(MigrationsStarted::class, Copies::beforeMigrating(...));
+        Event::listen(MigrationsStarted::class, BackupFiles::beforeMigrating(...));
         Session::extend('file', fn (): AtomicSessions => new AtomicSessions($this->app->make(Filesystem::class), config()->string('session.files'), config()->integer('session.lifetime')));
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Formula;
 
-use Ilvane\Core\Catalogue\Ingredient;
-use Ilvane\Core\Catalogue\Kind;
-use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Material\Kind;
+use Ilvane\Core\Material\Material;
+use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Band;
 
 /**
@@ -70,7 +70,7 @@ final readonly class Composition
     }
 
     /**
-     * @param  callable(Ingredient): bool  $wanted
+     * @param  callable(Material): bool  $wanted
      * @return list<WeighedLine>
      */
     public function linesWith(callable $wanted): array
@@ -81,7 +81,7 @@ final readonly class Composition
     /** @return list<WeighedLine> */
     public function ofKind(Kind ...$kinds): array
     {
-        return $this->linesWith(static fn (Ingredient $ingredient): bool => in_array($ingredient->kind, $kinds, true));
+        return $this->linesWith(static fn (Material $ingredient): bool => in_array($ingredient->kind, $kinds, true));
     }
 
     /**
@@ -113,16 +113,16 @@ final readonly class Composition
     /** True water in the batch, as a fraction: water inside juices, teas and solutions counts, bound water of dry things too. */
     public function waterShare(): float
     {
-        return $this->weightedShare(static fn (Ingredient $ingredient): float => $ingredient->waterFraction ?? 0.0);
+        return $this->weightedShare(static fn (Material $ingredient): float => $ingredient->waterFraction ?? 0.0);
     }
 
     /** Oils, butters, waxes and fatty alcohols, as a fraction. */
     public function fatShare(): float
     {
-        return $this->weightedShare(static fn (Ingredient $ingredient): float => $ingredient->kind->isLipid() ? 1.0 : 0.0);
+        return $this->weightedShare(static fn (Material $ingredient): float => $ingredient->kind->isLipid() ? 1.0 : 0.0);
     }
 
-    /** @param  callable(Ingredient): float  $weight */
+    /** @param  callable(Material): float  $weight */
     private function weightedShare(callable $weight): float
     {
         $share = 0.0;

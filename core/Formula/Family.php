@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Formula;
 
-use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Material\Phase;
 
 enum Family: string
 {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Formula;
 
-use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Exchange\Document;
 use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Exchange\Json;
+use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Amount;
 
 /** Reads and writes the open form ilvane.formula/1. Strict in: unknown keys and impossible values are refused with their path. */

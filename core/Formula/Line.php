@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ilvane\Core\Formula;
 
 use DateTimeImmutable;
-use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Material\Phase;
 
 /**
  * One line as the maker has it. It names its thing in exactly one of four ways: a catalogue key, a free name, a whole

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Formula;
 
-use Ilvane\Core\Catalogue\Container;
+use Ilvane\Core\Material\Container;
 
 /** How much to make. Grams in, grams out. */
 final class Scaling

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Formula;
 
-use Ilvane\Core\Catalogue\Ingredient;
-use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Material\Material;
+use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Amount;
 use Ilvane\Core\Measure\AmountKind;
 use Ilvane\Core\Measure\Band;
@@ -16,7 +16,7 @@ final readonly class WeighedLine
 {
     /**
      * @param  int  $position  counts from 1
-     * @param  Ingredient|null  $ingredient  null when nothing in the catalogue answers to the line
+     * @param  Material|null  $ingredient  null when nothing in the catalogue answers to the line
      * @param  Amount|null  $amount  null when it could not be read
      * @param  Band|null  $grams  null when open, unread, or without a density to tell by
      * @param  Band|null  $share  fraction of the finished batch; null without grams and for what is strained out
@@ -25,7 +25,7 @@ final readonly class WeighedLine
     public function __construct(
         public int $position,
         public Line $line,
-        public ?Ingredient $ingredient,
+        public ?Material $ingredient,
         public Phase $phase,
         public ?Amount $amount,
         public ?Band $grams,

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Formula;
 
-use Ilvane\Core\Catalogue\Catalogue;
-use Ilvane\Core\Catalogue\Ingredient;
-use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Material\Material;
+use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Amount;
 use Ilvane\Core\Measure\AmountKind;
 use Ilvane\Core\Measure\AmountReader;
@@ -130,7 +130,7 @@ final readonly class Weighing
         return $inside;
     }
 
-    private function ingredientOf(Line $line): ?Ingredient
+    private function ingredientOf(Line $line): ?Material
     {
         if ($line->ingredient !== null) {
             return $this->catalogue->has($line->ingredient) ? $this->catalogue->get($line->ingredient) : null;

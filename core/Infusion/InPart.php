@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Infusion;
 
-use Ilvane\Core\Catalogue\Ingredient;
+use Ilvane\Core\Material\Material;
 use Ilvane\Core\Measure\Band;
 
 /** A plant or an oil in the jar, weighed. */
 final readonly class InPart
 {
     public function __construct(
-        public Ingredient $ingredient,
+        public Material $ingredient,
         public Band $grams,
         public ?PlantForm $form = null,
     ) {

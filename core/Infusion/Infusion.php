@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Infusion;
 
-use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Exchange\DocumentRefused;
+use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Measure\Alligation;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Measure\Tools;

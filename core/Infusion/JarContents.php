@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Infusion;
 
-use Ilvane\Core\Catalogue\Catalogue;
-use Ilvane\Core\Catalogue\Ingredient;
-use Ilvane\Core\Catalogue\Kind;
 use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Formula\Application;
+use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Material\Kind;
+use Ilvane\Core\Material\Material;
 use Ilvane\Core\Measure\AmountKind;
 use Ilvane\Core\Measure\AmountReader;
 use Ilvane\Core\Measure\Band;
@@ -51,13 +51,13 @@ final readonly class JarContents
         return new self($plants, $oils, $plan->jarMl);
     }
 
-    private static function known(PlanPart $part, string $path, Catalogue $catalogue): Ingredient
+    private static function known(PlanPart $part, string $path, Catalogue $catalogue): Material
     {
         return $catalogue->has($part->ingredient) ? $catalogue->get($part->ingredient)
             : throw new DocumentRefused("$path/ingredient", 'unknown_ingredient', ['key' => mb_substr($part->ingredient, 0, 60)]);
     }
 
-    private static function weighed(PlanPart $part, Ingredient $ingredient, string $path, Tools $tools): Band
+    private static function weighed(PlanPart $part, Material $ingredient, string $path, Tools $tools): Band
     {
         try {
             $amount = AmountReader::read($part->amount);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Infusion;
 
-use Ilvane\Core\Catalogue\Ingredient;
-use Ilvane\Core\Catalogue\Kind;
+use Ilvane\Core\Material\Kind;
+use Ilvane\Core\Material\Material;
 
 /** How a plant goes into the oil. */
 enum PlantForm: string
@@ -29,7 +29,7 @@ enum PlantForm: string
     }
 
     /** How the catalogue's plant usually comes. */
-    public static function usualOf(Ingredient $plant): self
+    public static function usualOf(Material $plant): self
     {
         return match (true) {
             $plant->kind === Kind::FreshBotanical => self::FreshWet,

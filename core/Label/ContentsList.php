@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Label;
 
-use Ilvane\Core\Catalogue\Ingredient;
 use Ilvane\Core\Formula\Composition;
+use Ilvane\Core\Material\Material;
 
 /**
  * The contents for a label, by INCI name, in descending share at the time of making, blends opened where their make-up
@@ -55,7 +55,7 @@ final readonly class ContentsList
     }
 
     /** @return array<string, float> fraction by INCI name */
-    private static function partsOf(Ingredient $ingredient): array
+    private static function partsOf(Material $ingredient): array
     {
         if ($ingredient->preservativeComponents !== []) {
             $parts = [];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Person;
 
-use Ilvane\Core\Catalogue\Allergen;
+use Ilvane\Core\Material\Allergen;
 
 /** What someone says of their own hair. Nothing here is a diagnosis. */
 final readonly class HairProfile

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Person;
 
-use Ilvane\Core\Catalogue\Allergen;
-use Ilvane\Core\Catalogue\Charge;
-use Ilvane\Core\Catalogue\Ingredient;
-use Ilvane\Core\Catalogue\Kind;
-use Ilvane\Core\Catalogue\MaterialTrait;
 use Ilvane\Core\Formula\Application;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Material\Allergen;
+use Ilvane\Core\Material\Charge;
+use Ilvane\Core\Material\Kind;
+use Ilvane\Core\Material\Material;
+use Ilvane\Core\Material\MaterialTrait;
 
 /**
  * What a formula would be to one person's hair. Personal remarks by rules of thumb among makers, no finding and no medical
@@ -44,7 +44,7 @@ final class PersonalNotes
         if ($isLeftIn && $formula->family->isEmulsion() && $hair->strand === 'coarse' && $fat < self::THIN_FOR_COARSE) {
             $notes[] = self::note('thin_for_coarse', $fat);
         }
-        $heavy = $composition->linesWith(static fn (Ingredient $it): bool => $it->kind === Kind::Butter || $it->is(MaterialTrait::HeavyOnHair));
+        $heavy = $composition->linesWith(static fn (Material $it): bool => $it->kind === Kind::Butter || $it->is(MaterialTrait::HeavyOnHair));
         if ($isLeftIn && $hair->porosity === 'low' && self::percent($heavy) > self::SITS_ON_TOP) {
             $notes[] = self::note('sits_on_top', self::percent($heavy), $heavy);
         }
@@ -53,7 +53,7 @@ final class PersonalNotes
             $notes[] = self::note('draws_water', self::percent($humectants), $humectants);
         }
         foreach ($hair->dislikes as $disliked) {
-            $lines = $composition->linesWith(static fn (Ingredient $it): bool => match ($disliked) {
+            $lines = $composition->linesWith(static fn (Material $it): bool => match ($disliked) {
                 'protein' => $it->kind === Kind::Protein,
                 'glycerine' => isset($it->contents['Glycerin']),
                 'coconut' => $it->hasAllergen(Allergen::Coconut),
@@ -65,7 +65,7 @@ final class PersonalNotes
                 $notes[] = self::note("dislikes_$disliked", null, $lines);
             }
         }
-        $reacts = $composition->linesWith(static fn (Ingredient $it): bool => array_filter($hair->avoids, $it->hasAllergen(...)) !== []);
+        $reacts = $composition->linesWith(static fn (Material $it): bool => array_filter($hair->avoids, $it->hasAllergen(...)) !== []);
 
         return $reacts === [] ? $notes : [self::note('reacts', null, $reacts), ...$notes];
     }

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Process;
 
-use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Formula\Application;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\Scaling;
 use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Tools;
-use Ilvane\Core\Rehearsing\Course;
-use Ilvane\Core\Rehearsing\Doing;
-use Ilvane\Core\Rehearsing\Move;
+use Ilvane\Core\Simulation\Course;
+use Ilvane\Core\Simulation\Doing;
+use Ilvane\Core\Simulation\Move;
 
 /** The steps at the hob, in the order of the work: the course of the making, with every weighing a step of its own. */
 final readonly class Plan

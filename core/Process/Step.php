@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Process;
 
-use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Material\Phase;
 
 /** One thing to do, with the number that matters for it. */
 final readonly class Step

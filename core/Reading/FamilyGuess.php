@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Reading;
 
-use Ilvane\Core\Catalogue\Catalogue;
-use Ilvane\Core\Catalogue\Kind;
 use Ilvane\Core\Formula\Family;
+use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Material\Kind;
 
 /** What kind of product the ingredients make. A first guess the maker may change. */
 final class FamilyGuess

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Reading;
 
-use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Material\Phase;
 
 /** Lines that say which phase the next lines belong to. */
 final class Headings

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Reading;
 
-use Ilvane\Core\Catalogue\Folded;
+use Ilvane\Core\Material\Folded;
 
 /** Takes a line of a recipe apart into words, numbers and marks. Linear in its length. */
 final class Lexer

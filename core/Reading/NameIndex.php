@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Reading;
 
-use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Material\Catalogue;
 
 /** Finds ingredient names in a line, whole words, longest first, plural or not; and names near to what was written. */
 final class NameIndex

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Reading;
 
-use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Amount;
 
 /** One line as it was read: what, how much, how sure, and where in the text it stands. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Reading;
 
-use Ilvane\Core\Catalogue\Catalogue;
-use Ilvane\Core\Catalogue\Phase;
+use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Dimension;
 
 /**

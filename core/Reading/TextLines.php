@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Reading;
 
-use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\Line;
+use Ilvane\Core\Material\Catalogue;
 
 /** Reads the whole recipe lines of a formula. Only a sure reading is taken; a doubtful line stays unread. */
 final readonly class TextLines

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Scent;
 
-use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Formula\Application;
 use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Material\Catalogue;
 
 /**
  * Fragrance allergens a label has to name: each above 0.001 % in what stays on, 0.01 % in what is rinsed off

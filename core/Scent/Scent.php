@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Scent;
 
-use Ilvane\Core\Catalogue\Ingredient;
 use Ilvane\Core\Formula\Application;
 use Ilvane\Core\Formula\Audience;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Material\Material;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Measure\Unit;
@@ -42,7 +42,7 @@ final readonly class Scent
 
     public static function of(Formula $formula, Composition $composition): self
     {
-        $lines = $composition->linesWith(static fn (Ingredient $ingredient): bool => $ingredient->kind->isScent());
+        $lines = $composition->linesWith(static fn (Material $ingredient): bool => $ingredient->kind->isScent());
         [$plenty, $most] = match ($formula->audience) {
             Audience::ChildUnder3 => [0.0, 0.0],
             Audience::ChildUnder6 => [self::CHILD_3_TO_5_MOST, self::CHILD_3_TO_5_MOST],
@@ -64,7 +64,7 @@ final readonly class Scent
         return $batch === null || $drop === null || $drop->high <= 0 ? null : (int) floor($batch->low * $this->plenty / 100 / $drop->high);
     }
 
-    public function ceilingOf(Ingredient $ingredient): ?float
+    public function ceilingOf(Material $ingredient): ?float
     {
         return $this->use === Application::RinseOff ? $ingredient->rinseOffMax : $ingredient->use?->max;
     }

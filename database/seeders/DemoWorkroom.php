@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Formulas\Draft;
+use App\Formulas\FormulaBook;
+use App\Ground\OwnMeasures;
+use App\Ground\OwnMoney;
+use App\Infusions\JarBook;
+use App\Infusions\PlanDraft;
+use App\Infusions\Planner;
+use App\Learn\PracticeBook;
+use App\Learn\PracticeCases;
+use App\Make\MakeBook;
+use App\Make\MakeState;
 use App\Models\Batch;
 use App\Models\Formula;
 use App\Models\FormulaVersion;
 use App\Models\Jar;
 use App\Models\Lot;
-use App\Workroom\Bench\Draft;
-use App\Workroom\Bench\FormulaBook;
-use App\Workroom\Jars\JarBook;
-use App\Workroom\Jars\PlanDraft;
-use App\Workroom\Jars\Planner;
-use App\Workroom\Made\MadeBook;
-use App\Workroom\Make\MakeBook;
-use App\Workroom\Make\MakeState;
-use App\Workroom\OwnMeasures;
-use App\Workroom\OwnMoney;
-use App\Workroom\Pantry\LotBook;
-use App\Workroom\Pantry\PreparationBook;
-use App\Workroom\Practice\PracticeBook;
-use App\Workroom\Practice\PracticeCases;
-use App\Workroom\Watch\WatchBook;
+use App\Pantry\LotBook;
+use App\Preparations\PreparationBook;
+use App\Shelf\ObservationBook;
+use App\Shelf\ShelfBook;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Formula\Storage;
@@ -40,7 +40,7 @@ final class DemoWorkroom extends Seeder
     /** @var array<string, Carbon> when what was left of a lot was thrown away, by its code */
     private array $leftovers = [];
 
-    public function run(FormulaBook $book, MakeBook $makes, JarBook $jars, PreparationBook $preparations, WatchBook $watches, LotBook $lots, MadeBook $made, PracticeBook $practice, OwnMeasures $measures): void
+    public function run(FormulaBook $book, MakeBook $makes, JarBook $jars, PreparationBook $preparations, ObservationBook $watches, LotBook $lots, ShelfBook $made, PracticeBook $practice, OwnMeasures $measures): void
     {
         $this->bought($lots);
         $this->preparations($preparations);
@@ -73,7 +73,7 @@ final class DemoWorkroom extends Seeder
     }
 
     /** Made, filled and put away, some of it used since. */
-    private function onTheShelf(MakeBook $makes, MadeBook $made, FormulaVersion $version, int $ago, float $filled, int $containers, string $stands, float $used): void
+    private function onTheShelf(MakeBook $makes, ShelfBook $made, FormulaVersion $version, int $ago, float $filled, int $containers, string $stands, float $used): void
     {
         $batch = $makes->start($version, $this->daysAgo($ago, '17:00'));
         if ($batch === null) {
@@ -87,7 +87,7 @@ final class DemoWorkroom extends Seeder
     }
 
     /** The one that came out well: given away, used, looked at. */
-    private function secondMilk(MakeBook $makes, MadeBook $made, WatchBook $watches, FormulaVersion $version): void
+    private function secondMilk(MakeBook $makes, ShelfBook $made, ObservationBook $watches, FormulaVersion $version): void
     {
         $batch = $makes->start($version, $this->daysAgo(19, '10:05'));
         if ($batch === null) {
@@ -115,7 +115,7 @@ final class DemoWorkroom extends Seeder
     }
 
     /** The first try: too much of it stayed somewhere, and it is gone by now. */
-    private function firstMilk(MakeBook $makes, MadeBook $made, FormulaVersion $version): void
+    private function firstMilk(MakeBook $makes, ShelfBook $made, FormulaVersion $version): void
     {
         $batch = $makes->start($version, $this->daysAgo(46, '14:00'));
         if ($batch === null) {
@@ -151,7 +151,7 @@ final class DemoWorkroom extends Seeder
         }
     }
 
-    private function samples(WatchBook $watches, Batch $batch): void
+    private function samples(ObservationBook $watches, Batch $batch): void
     {
         foreach ([18 => ['cold', 'room', 'warm'], 12 => ['cold', 'room', 'warm'], 5 => ['room', 'warm']] as $ago => $places) {
             foreach ($places as $place) {

@@ -1,6 +1,6 @@
 <?php
 
-// The handbook: what each rule says with its figures (App\Workroom\Handbook\Figures fills them from the same constants
+// The handbook: what each rule says with its figures (App\Learn\Figures fills them from the same constants
 // and tables the checks use), where a finding's own reason speaks of one formula, a reason that holds for all.
 return [
     'nav' => 'Handbook',

@@ -1,6 +1,6 @@
 <?php
 
-// Le manuel : ce que dit chaque règle avec ses chiffres (App\Workroom\Handbook\Figures les remplit), et une raison qui vaut
+// Le manuel : ce que dit chaque règle avec ses chiffres (App\Learn\Figures les remplit), et une raison qui vaut
 // partout là où celle de la note parle d’une seule formule.
 return [
     'nav' => 'Manuel',

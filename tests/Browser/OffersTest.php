@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use App\Workroom\Offer;
+use App\Ground\SuggestionKey;
 use Facebook\WebDriver\Exception\WebDriverException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\BrowserCase;
@@ -30,7 +30,7 @@ final class OffersTest extends BrowserCase
         $readyMade === null ? self::paste((string) $note) : self::take($readyMade);
         $offers = self::offers();
         foreach ($offers as $offer) {
-            $about = 'note-'.md5(Offer::about($offer));
+            $about = 'note-'.md5(SuggestionKey::about($offer));
             self::$browser->executeScript('document.getElementById(arguments[0]).querySelectorAll(".fix").forEach((b) => b.value === arguments[1] && b.click())', [$about, $offer]);
             self::settled();
             [$isThere, $said] = self::$browser->executeScript('return [document.getElementById(arguments[0]) !== null, document.querySelector("#bench-refused").textContent.trim()]', [$about]);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Ilvane\Core\Measure\Band;
-use Ilvane\Core\Yielding\Balance;
+use Ilvane\Core\Yield\Balance;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

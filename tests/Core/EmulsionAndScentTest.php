@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Ilvane\Core\Checks\Severity;
-use Ilvane\Core\Emulsion\Emulsion;
+use Ilvane\Core\Physics\Emulsion\Emulsion;
+use Ilvane\Core\Safety\Severity;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\CoreCase;
 

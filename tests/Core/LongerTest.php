@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use DateTimeImmutable;
-use Ilvane\Core\Checks\Assessment;
-use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
-use Ilvane\Core\Keeping\Longer;
+use Ilvane\Core\Safety\Assessment;
+use Ilvane\Core\Safety\Evaluator;
+use Ilvane\Core\ShelfLife\Longer;
 use Tests\Support\CoreCase;
 
 /** What would make it keep longer is the same sum, with one thing changed. */

@@ -6,10 +6,10 @@ namespace Tests\Core;
 
 use App\Drawing\Flow;
 use App\Drawing\Threads;
-use Ilvane\Core\Designing\Cupboard;
-use Ilvane\Core\Designing\Shopping;
-use Ilvane\Core\Designing\Stocked;
-use Ilvane\Core\Yielding\Price;
+use Ilvane\Core\Cost\Price;
+use Ilvane\Core\Reformulation\Shopping;
+use Ilvane\Core\Reformulation\Stock;
+use Ilvane\Core\Reformulation\Stocked;
 use InvalidArgumentException;
 use Tests\Support\CoreCase;
 use Tests\Support\SoundFormula;
@@ -31,7 +31,7 @@ final class MoneyTest extends CoreCase
     public function test_what_two_batches_want_together_is_bought_once(): void
     {
         $composition = self::weigh(SoundFormula::document());
-        $rows = Shopping::of([[$composition, 200.0], [$composition, 100.0]], new Cupboard([new Stocked('L1', 'glycerin', 5.0), new Stocked('L2', 'btms-50', 100.0)]));
+        $rows = Shopping::of([[$composition, 200.0], [$composition, 100.0]], new Stock([new Stocked('L1', 'glycerin', 5.0), new Stocked('L2', 'btms-50', 100.0)]));
         self::assertEqualsWithDelta(300.0 * 0.03 * 1.05, $rows['glycerin']['wanted'], 1e-6);
         self::assertEqualsWithDelta(300.0 * 0.03 * 1.05 - 5.0, $rows['glycerin']['buy'], 1e-6);
         self::assertSame(0.0, $rows['btms-50']['buy']);

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Ilvane\Core\Formula\FormulaDocument;
-use Ilvane\Core\Heat\PhaseHeat;
 use Ilvane\Core\Label\ContentsList;
+use Ilvane\Core\Physics\Heat\PhaseHeat;
 use Ilvane\Core\Process\Plan;
 use Ilvane\Core\Process\Step;
-use Ilvane\Core\Yielding\BatchYield;
+use Ilvane\Core\Yield\BatchYield;
 use Tests\Support\CoreCase;
 use Tests\Support\RandomFormulas;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Ilvane\Core\Texture\SolidFat;
+use Ilvane\Core\Physics\Texture\SolidFat;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\CoreCase;
 

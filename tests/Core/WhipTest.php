@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Ilvane\Core\Measure\Band;
-use Ilvane\Core\Texture\Whip;
+use Ilvane\Core\Physics\Texture\Whip;
 use Tests\Support\CoreCase;
 
 final class WhipTest extends CoreCase

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Access\Door;
+use App\Access\AccessControl;
 use App\Access\Invitation;
 use App\Drawing\QrCode;
 use App\Models\Device;
-use App\Workroom\Today\CalendarFile;
+use App\Today\CalendarFile;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\AppCase;
 
@@ -35,7 +35,7 @@ final class AccessTest extends AppCase
 
     public function test_a_device_comes_in_with_the_passphrase_and_goes_where_it_wanted(): void
     {
-        Door::setPassphrase(self::PHRASE);
+        AccessControl::setPassphrase(self::PHRASE);
         $this->fromPhone()->get('/jars?old=1')->assertRedirectContains('/door?to=%2Fjars%3Fold%3D1');
         $this->fromPhone()->post('/door', ['passphrase' => 'four words do wel', 'to' => '/jars'])->assertSessionHasErrors('passphrase');
         $this->fromPhone()->get('/jars')->assertRedirect();
@@ -47,40 +47,40 @@ final class AccessTest extends AppCase
 
     public function test_a_device_that_is_ended_is_out_at_once_and_so_are_all_with_a_new_passphrase(): void
     {
-        Door::setPassphrase(self::PHRASE);
+        AccessControl::setPassphrase(self::PHRASE);
         [$tablet, $phone] = [$this->letIn('Tablet'), $this->letIn('Phone')];
         $this->here()->get('http://127.0.0.1/settings')->assertSee('Tablet')->assertSee('Phone');
         $this->here()->post('http://127.0.0.1/settings/devices/'.Device::query()->where('name', 'Tablet')->value('id').'/end')->assertRedirect();
         $this->fromPhone($tablet)->get('/')->assertRedirect();
         $this->fromPhone($tablet)->getJson('/make/x/y')->assertUnauthorized();
         $this->fromPhone($phone)->get('/')->assertOk();
-        Door::setPassphrase('another four good words');
+        AccessControl::setPassphrase('another four good words');
         $this->fromPhone($phone)->get('/')->assertRedirect();
-        Door::setPassphrase('');
+        AccessControl::setPassphrase('');
         $this->fromPhone($phone)->get('/')->assertForbidden();
     }
 
     public function test_who_guesses_has_to_wait(): void
     {
-        Door::setPassphrase(self::PHRASE);
+        AccessControl::setPassphrase(self::PHRASE);
         for ($i = 0; $i < 5; $i++) {
             $this->fromPhone()->post('/door', ['passphrase' => "guess number $i"]);
         }
-        $this->fromPhone()->post('/door', ['passphrase' => self::PHRASE])->assertSessionHasErrors(['passphrase' => 'Too many tries. Wait 10 minutes.'])->assertCookieMissing(Door::COOKIE);
-        $this->withServerVariables(['REMOTE_ADDR' => '192.168.1.78'])->post('http://192.168.1.5/door', ['passphrase' => self::PHRASE])->assertCookie(Door::COOKIE, encrypted: false);
+        $this->fromPhone()->post('/door', ['passphrase' => self::PHRASE])->assertSessionHasErrors(['passphrase' => 'Too many tries. Wait 10 minutes.'])->assertCookieMissing(AccessControl::COOKIE);
+        $this->withServerVariables(['REMOTE_ADDR' => '192.168.1.78'])->post('http://192.168.1.5/door', ['passphrase' => self::PHRASE])->assertCookie(AccessControl::COOKIE, encrypted: false);
         $this->travel(11)->minutes();
-        $this->fromPhone()->post('/door', ['passphrase' => self::PHRASE])->assertCookie(Door::COOKIE, encrypted: false);
+        $this->fromPhone()->post('/door', ['passphrase' => self::PHRASE])->assertCookie(AccessControl::COOKIE, encrypted: false);
     }
 
     public function test_an_invitation_is_good_once_and_for_ten_minutes(): void
     {
-        Door::setPassphrase(self::PHRASE);
+        AccessControl::setPassphrase(self::PHRASE);
         $link = (string) Invitation::to('/formulas');
         self::assertStringStartsWith('http://192.168.1.5:8040/come-in?', $link);
         $this->fromPhone()->get($link)->assertOk()->assertSee('Come in');
         $this->fromPhone()->get(str_replace('formulas', 'settings', $link))->assertRedirectContains('/door');
-        $this->fromPhone()->post($link, ['device' => 'Phone'])->assertRedirect('/formulas')->assertCookie(Door::COOKIE, encrypted: false);
-        $this->fromPhone()->post($link, ['device' => 'Thief'])->assertRedirectContains('/door')->assertCookieMissing(Door::COOKIE);
+        $this->fromPhone()->post($link, ['device' => 'Phone'])->assertRedirect('/formulas')->assertCookie(AccessControl::COOKIE, encrypted: false);
+        $this->fromPhone()->post($link, ['device' => 'Thief'])->assertRedirectContains('/door')->assertCookieMissing(AccessControl::COOKIE);
         $late = (string) Invitation::to('/');
         $this->travel(Invitation::MINUTES + 1)->minutes();
         $this->fromPhone()->post($late)->assertRedirectContains('/door');
@@ -94,19 +94,19 @@ final class AccessTest extends AppCase
 
     public function test_a_passphrase_is_set_at_this_machine_only_and_not_too_short(): void
     {
-        Door::setPassphrase(self::PHRASE);
+        AccessControl::setPassphrase(self::PHRASE);
         $cookie = $this->letIn('Phone');
         $this->fromPhone($cookie)->post('/settings/passphrase', ['passphrase' => 'now it is mine'])->assertForbidden();
         $this->here()->post('http://127.0.0.1/settings/passphrase', ['passphrase' => 'short'])->assertSessionHasErrors('passphrase');
         $this->fromPhone($cookie)->get('/')->assertOk();
         $this->here()->post('http://127.0.0.1/settings/passphrase', ['do' => 'close'])->assertSessionHasNoErrors();
-        self::assertFalse(Door::hasPassphrase());
+        self::assertFalse(AccessControl::hasPassphrase());
         $this->artisan('ilvane:passphrase', ['--is-set' => true])->assertFailed();
     }
 
     public function test_the_calendar_feed_keeps_its_own_token(): void
     {
-        Door::setPassphrase(self::PHRASE);
+        AccessControl::setPassphrase(self::PHRASE);
         $this->here()->post('http://127.0.0.1/calendar');
         $this->fromPhone()->get('/calendar/'.CalendarFile::token().'.ics')->assertOk();
         $this->fromPhone()->get('/calendar/'.str_repeat('0', 32).'.ics')->assertNotFound();
@@ -125,7 +125,7 @@ final class AccessTest extends AppCase
         config(['app.url' => 'http://192.168.1.5']);
         url()->forceRootUrl('http://192.168.1.5');
         $this->withServerVariables(['REMOTE_ADDR' => self::PHONE]);
-        $this->unencryptedCookies = $cookie === null ? [] : [Door::COOKIE => $cookie];
+        $this->unencryptedCookies = $cookie === null ? [] : [AccessControl::COOKIE => $cookie];
 
         return $this;
     }
@@ -142,6 +142,6 @@ final class AccessTest extends AppCase
         $answer = $this->fromPhone()->post('/door', ['passphrase' => self::PHRASE, 'device' => $device, 'to' => $to]);
         $answer->assertRedirect($to);
 
-        return (string) $answer->getCookie(Door::COOKIE, false)?->getValue();
+        return (string) $answer->getCookie(AccessControl::COOKIE, false)?->getValue();
     }
 }

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Formulas\Draft;
 use App\Models\Formula;
 use App\Models\FormulaVersion;
-use App\Workroom\Bench\Draft;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
-use Ilvane\Core\Catalogue\Catalogue;
-use Ilvane\Core\Checks\Evaluator;
+use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Measure\Unit;
+use Ilvane\Core\Safety\Evaluator;
 use Tests\Support\AppCase;
 use Tests\Support\SoundFormula;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Formulas\Draft;
 use App\Models\Formula;
 use App\Models\FormulaVersion;
 use App\Models\Lot;
-use App\Workroom\Bench\Draft;
-use App\Workroom\Pantry\LotBook;
+use App\Pantry\LotBook;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\AppCase;

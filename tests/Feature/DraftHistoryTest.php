@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Formulas\Draft;
+use App\Formulas\FormulaBook;
+use App\Ground\Drafts\DraftFields;
+use App\Ground\Drafts\DraftHistory;
 use App\Models\DraftState;
 use App\Models\Formula;
-use App\Workroom\Bench\Draft;
-use App\Workroom\Bench\FormulaBook;
-use App\Workroom\Drafting\DraftFields;
-use App\Workroom\Drafting\DraftHistory;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Carbon;
-use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Material\Catalogue;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

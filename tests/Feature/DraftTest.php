@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Workroom\Bench\Draft;
+use App\Formulas\Draft;
 use Illuminate\Support\Arr;
-use Ilvane\Core\Catalogue\Catalogue;
 use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\FormulaDocument;
+use Ilvane\Core\Material\Catalogue;
 use Tests\Support\AppCase;
 use Tests\Support\RandomFormulas;
 use Tests\Support\SoundFormula;

@@ -7,15 +7,15 @@ namespace Tests\Feature;
 use App\Drawing\Plot;
 use App\Drawing\Profile;
 use App\Drawing\Section;
+use App\Ground\Vessels;
+use App\Ground\Wording;
+use App\Infusions\JarBook;
+use App\Infusions\JarStory;
+use App\Infusions\PlanDraft;
+use App\Infusions\Planner;
+use App\Infusions\StrengthChart;
+use App\Make\MakeState;
 use App\Models\Batch;
-use App\Workroom\Jars\JarBook;
-use App\Workroom\Jars\JarStory;
-use App\Workroom\Jars\PlanDraft;
-use App\Workroom\Jars\Planner;
-use App\Workroom\Jars\StrengthChart;
-use App\Workroom\Make\MakeState;
-use App\Workroom\VesselOf;
-use App\Workroom\Wording;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Ilvane\Core\Infusion\InfusionPlanDocument;
@@ -61,7 +61,7 @@ final class DrawingTest extends AppCase
     public function test_the_jar_is_filled_to_its_level_and_tinted_by_what_came_out(): void
     {
         $infusion = Planner::infusion(InfusionPlanDocument::read(self::jarPlan()));
-        $vessels = app(VesselOf::class);
+        $vessels = app(Vessels::class);
         $full = $vessels->infusing($infusion->contents, $infusion->room, 0.2, 0);
         $deep = $vessels->infusing($infusion->contents, $infusion->room, 0.9, 0);
         self::assertSame(['steeping', 'oil'], array_column($full->bands, 'material'));
@@ -176,8 +176,8 @@ final class DrawingTest extends AppCase
         $formula = $this->formulaOf(SoundFormula::document());
         $this->post("/formulas/$formula->id/make");
         $batch = Batch::query()->firstOrFail();
-        $drawn = static fn (): array => array_column(app(VesselOf::class)->soFar(MakeState::of($batch->refresh()->load('entries')), 340)->bands, 'material');
-        $level = static fn (): float => app(VesselOf::class)->soFar(MakeState::of($batch->refresh()->load('entries')), 340)->level;
+        $drawn = static fn (): array => array_column(app(Vessels::class)->soFar(MakeState::of($batch->refresh()->load('entries')), 340)->bands, 'material');
+        $level = static fn (): float => app(Vessels::class)->soFar(MakeState::of($batch->refresh()->load('entries')), 340)->level;
         $tell = fn (string $step, array $fields = []): mixed => $this->post("/make/$batch->code/$step", ['client_key' => (string) Str::uuid(), ...$fields]);
         self::assertSame([], $drawn(), 'nothing is in it while the jars are boiled');
         $tell('sanitise');

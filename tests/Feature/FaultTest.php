@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Make\MakeBook;
 use App\Models\Batch;
 use App\Models\Formula;
 use App\Models\Lot;
-use App\Workroom\Made\MadeBook;
-use App\Workroom\Make\MakeBook;
-use App\Workroom\Pantry\Shelving;
+use App\Pantry\Shelving;
+use App\Shelf\ShelfBook;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -124,7 +124,7 @@ final class FaultTest extends FileCase
         Carbon::setTestNow('2026-11-18 09:00:00');
         $second = $this->madeOf($formula);
         self::assertSame(['261120-A', '261118-A'], [$first->code, $second->code]);
-        app(MadeBook::class)->leaves($first, 'used', 94.0, '', null, Carbon::now(), 'before-it-was-made');
+        app(ShelfBook::class)->leaves($first, 'used', 94.0, '', null, Carbon::now(), 'before-it-was-made');
         $lot = $this->bought('sweet-almond-oil', 50.0);
         foreach (['/', '/shelf', '/pantry', "/batches/$first->code", "/batches/$second->code", "/pantry/$lot->code", '/calendar.ics'] as $page) {
             $this->get($page)->assertOk();
@@ -134,7 +134,7 @@ final class FaultTest extends FileCase
         $makes->record($batch, ['step' => 'weigh.1', 'kind' => 'weighed', 'subject' => '1', 'value' => 160.0], (string) Str::uuid());
         Carbon::setTestNow('2026-11-17 09:00:00');
         $makes->record($batch, ['step' => 'weigh.1', 'kind' => 'weighed', 'subject' => '1', 'value' => 168.0], (string) Str::uuid());
-        self::assertSame(168.0, \App\Workroom\Make\MakeState::of($batch->load('entries'))->taken->reading(1), 'the newest is what was told last, whatever the clock says');
+        self::assertSame(168.0, \App\Make\MakeState::of($batch->load('entries'))->taken->reading(1), 'the newest is what was told last, whatever the clock says');
         self::assertSame(2, $batch->entries()->count());
     }
 
@@ -144,7 +144,7 @@ final class FaultTest extends FileCase
         self::assertSame('ok', DB::scalar('PRAGMA integrity_check'));
         self::assertSame([], DB::select('PRAGMA foreign_key_check'));
         foreach (Batch::query()->where('status', 'finished')->with('shelfEntries', 'entries')->get() as $batch) {
-            self::assertSame(MadeBook::stateOf($batch)['grams_left'], $batch->grams_left, "$batch->code on the shelf");
+            self::assertSame(ShelfBook::stateOf($batch)['grams_left'], $batch->grams_left, "$batch->code on the shelf");
             $told = $batch->entries->where('kind', 'lot')->where('subject', '<>', '')->pluck('subject')->all();
             self::assertSame(count($told), DB::table('lot_entries')->where('subject', $batch->code)->count(), "$batch->code is finished and its lots are drawn down, or neither");
         }

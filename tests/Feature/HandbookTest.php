@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Workroom\Handbook\Handbook;
-use Ilvane\Core\Catalogue\Catalogue;
-use Ilvane\Core\Checks\Evaluator;
+use App\Learn\Handbook;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\Region;
-use Tests\Core\Checks\FormulaSetTest;
+use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Safety\Evaluator;
+use Tests\Core\Safety\FormulaSetTest;
 use Tests\Support\AppCase;
 
 final class HandbookTest extends AppCase
@@ -58,7 +58,7 @@ final class HandbookTest extends AppCase
     {
         $known = self::rules();
         $codes = [];
-        foreach (glob(base_path('core/Checks/{Rules,Infusion}/*.php'), GLOB_BRACE) ?: [] as $file) {
+        foreach (glob(base_path('core/Safety/{Rules,Infusion}/*.php'), GLOB_BRACE) ?: [] as $file) {
             preg_match_all("/'((?:preservation|emulsion|acidity|heat|scent|dose|humectant|powder|irritant|plant|gum|texture|measure|yield|packaging|keeping|label|safety|infusion)\\.[a-z_0-9]+)'/", (string) file_get_contents($file), $found);
             array_push($codes, ...$found[1]);
         }

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Ground\LearnedMakes;
 use App\Instruments\ByHand;
 use App\Instruments\Instruments;
 use App\Instruments\OverLine;
+use App\Make\MakeState;
 use App\Models\Batch;
 use App\Models\BatchEntry;
-use App\Workroom\Make\MakeState;
-use App\Workroom\Make\OwnMakes;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
-use Ilvane\Core\Catalogue\Catalogue;
-use Ilvane\Core\Checks\Evaluator;
-use Ilvane\Core\Heat\CoolingRate;
-use Ilvane\Core\Rehearsing\Doing;
-use Ilvane\Core\Rehearsing\Rehearsal;
-use Ilvane\Core\Rehearsing\Rehearse;
+use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Physics\Heat\CoolingRate;
+use Ilvane\Core\Safety\Evaluator;
+use Ilvane\Core\Simulation\Doing;
+use Ilvane\Core\Simulation\Simulation;
+use Ilvane\Core\Simulation\Simulator;
 use Symfony\Component\Process\Process;
 use Tests\Support\AppCase;
 use Tests\Support\SoundFormula;
@@ -73,7 +73,7 @@ final class InstrumentsTest extends AppCase
         Carbon::setTestNow('2026-11-24 10:00:00');
         $batch = $this->batch();
         $formula = MakeState::of($batch->load('entries'))->formula;
-        $usual = Rehearse::formula(app(Evaluator::class)->evaluate($formula)->assessment, app(Catalogue::class));
+        $usual = Simulator::formula(app(Evaluator::class)->evaluate($formula)->assessment, app(Catalogue::class));
         // it cools by half as fast again as the rehearsal has it
         foreach (range(0, 30, 3) as $minute) {
             Carbon::setTestNow(Carbon::parse('2026-11-24 11:00:00')->addMinutes($minute));
@@ -86,16 +86,16 @@ final class InstrumentsTest extends AppCase
         $taught = $batch->refresh()->outcome['taught']['cooling'];
         self::assertSame('glass-jug-500/counter', $taught['in']);
         self::assertEqualsWithDelta(1.5, $taught['ratio'], 0.075, 'within 5 %');
-        $learned = OwnMakes::cooling()['glass-jug-500/counter'];
+        $learned = LearnedMakes::cooling()['glass-jug-500/counter'];
         self::assertEqualsWithDelta(1 + 0.5 / 3, $learned->value->likely, 0.03, 'one record counts for a third');
-        $next = Rehearse::formula(app(Evaluator::class)->evaluate($formula)->assessment, app(Catalogue::class), own: OwnMakes::flows());
+        $next = Simulator::formula(app(Evaluator::class)->evaluate($formula)->assessment, app(Catalogue::class), own: LearnedMakes::flows());
         self::assertLessThan($usual->gateMinute, $next->gateMinute);
         $this->get('/settings')->assertSeeText('Heat-proof glass jug 500 mL');
-        OwnMakes::forget('cooling');
-        self::assertSame([], OwnMakes::cooling());
+        LearnedMakes::forget('cooling');
+        self::assertSame([], LearnedMakes::cooling());
     }
 
-    private static function rate(Rehearsal $rehearsal): float
+    private static function rate(Simulation $rehearsal): float
     {
         $gate = array_search(Doing::Gate, array_column($rehearsal->course->moves, 'do'), true);
         $stretch = $rehearsal->stretches[$gate];

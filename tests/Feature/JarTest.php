@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Ground\LearnedUptake;
+use App\Ground\Wording;
+use App\Infusions\JarStory;
 use App\Models\Jar;
 use App\Models\JarEntry;
 use App\Models\Lot;
-use App\Workroom\Jars\JarStory;
-use App\Workroom\Jars\OwnUptake;
-use App\Workroom\Wording;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
-use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Material\Catalogue;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\AppCase;
 
@@ -71,7 +71,7 @@ final class JarTest extends AppCase
         $last = Lot::query()->orderByDesc('id')->firstOrFail();
         self::assertSame(246.0, $last->grams);
         self::assertEqualsWithDelta($strength, $last->strength, 0.01);
-        self::assertSame(['calendula-dried' => [1.8]], OwnUptake::records(), '54 g kept by 30 g of flowers');
+        self::assertSame(['calendula-dried' => [1.8]], LearnedUptake::records(), '54 g kept by 30 g of flowers');
         $this->get("/jars/$jar->id")->assertOk()->assertSee('246')->assertSee('Plan it again');
         $this->get('/pantry')->assertOk()->assertSee('L261115-A')->assertSee('L261122-A');
     }

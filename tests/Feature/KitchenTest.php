@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Formulas\Draft;
 use App\Models\Batch;
 use App\Models\Formula;
 use App\Models\FormulaVersion;
-use App\Workroom\Bench\Draft;
 use Illuminate\Support\Facades\Artisan;
 use Tests\Support\AppCase;
 use Tests\Support\StoresFormulas;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Make\JarLabel;
 use App\Models\Batch;
-use App\Workroom\Make\JarLabel;
-use App\Workroom\Papers\LabelLayout;
-use App\Workroom\Papers\LabelPaper;
+use App\Papers\LabelLayout;
+use App\Papers\LabelPaper;
 use Ilvane\Core\Formula\Family;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;

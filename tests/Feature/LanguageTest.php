@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Workroom\Wording;
+use App\Ground\Wording;
 use Database\Seeders\DemoWorkroom;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
-use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Material\Catalogue;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\AppCase;
 

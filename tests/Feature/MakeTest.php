@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Ground\OwnMeasures;
+use App\Make\MakeBook;
+use App\Make\MakeState;
 use App\Models\Batch;
 use App\Models\BatchEntry;
-use App\Workroom\Make\MakeBook;
-use App\Workroom\Make\MakeState;
-use App\Workroom\OwnMeasures;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
-use Ilvane\Core\Catalogue\Catalogue;
-use Ilvane\Core\Checks\Evaluator;
+use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Process\StepKind;
+use Ilvane\Core\Safety\Evaluator;
 use Tests\Support\AppCase;
 use Tests\Support\SoundFormula;
 

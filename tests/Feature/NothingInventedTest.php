@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Ground\LearnedMakes;
+use App\Make\BatchRecord;
+use App\Make\LineState;
+use App\Make\MakeBook;
+use App\Make\MakeState;
 use App\Models\Batch;
 use App\Models\BatchEntry;
 use App\Models\Formula;
 use App\Models\Lot;
 use App\Models\LotEntry;
 use App\Models\ShelfEntry;
-use App\Workroom\Make\BatchRecord;
-use App\Workroom\Make\LineState;
-use App\Workroom\Make\MakeBook;
-use App\Workroom\Make\MakeState;
-use App\Workroom\Make\OwnMakes;
 use Database\Seeders\DemoWorkroom;
 use Illuminate\Routing\Route as RouteDefinition;
 use Illuminate\Support\Carbon;
@@ -371,15 +371,15 @@ final class NothingInventedTest extends AppCase
         foreach ([188.0, 189.0] as $filled) {
             $this->madeOf($this->formulaOf(SoundFormula::document()), $filled);
         }
-        $learned = OwnMakes::learned()['bowl'];
+        $learned = LearnedMakes::learned()['bowl'];
         self::assertSame(2, $learned->count);
         $this->post('/settings/learned', ['what' => 'bowl', 'do' => 'pin'])->assertRedirect();
         $this->get('/settings')->assertSeeText('Pinned at');
         $this->madeOf($this->formulaOf(SoundFormula::document()), 150.0);
-        self::assertEqualsWithDelta($learned->ownMean, OwnMakes::learned()['bowl']->value->likely, 1e-9, 'whatever comes after');
+        self::assertEqualsWithDelta($learned->ownMean, LearnedMakes::learned()['bowl']->value->likely, 1e-9, 'whatever comes after');
         $this->post('/settings/learned', ['what' => 'bowl', 'do' => 'unpin']);
         $this->post('/settings/learned', ['what' => 'bowl', 'do' => 'forget']);
-        self::assertSame(0, OwnMakes::learned()['bowl']->count);
+        self::assertSame(0, LearnedMakes::learned()['bowl']->count);
         $this->post('/settings/learned', ['what' => 'moon', 'do' => 'pin'])->assertNotFound();
     }
 

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\OwnIngredient;
-use Ilvane\Core\Catalogue\Catalogue;
-use Ilvane\Core\Catalogue\Caution;
-use Ilvane\Core\Catalogue\MaterialTrait;
-use Ilvane\Core\Checks\Evaluator;
-use Ilvane\Core\Checks\Finding;
 use Ilvane\Core\Formula\FormulaDocument;
+use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Material\Caution;
+use Ilvane\Core\Material\MaterialTrait;
+use Ilvane\Core\Safety\Evaluator;
+use Ilvane\Core\Safety\Finding;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\AppCase;
 

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\OwnIngredient;
 use Illuminate\Support\Carbon;
-use Ilvane\Core\Catalogue\Catalogue;
+use Ilvane\Core\Material\Catalogue;
 use Tests\Support\AppCase;
 use Tests\Support\MadeBatches;
 use Tests\Support\SoundFormula;
@@ -82,7 +82,7 @@ final class OwnPantryTest extends AppCase
         $page->assertSee("13.6\u{202F}g", false); // 8 % of 400 and a twentieth, less 20
         $page->assertSee('2.72'); // at 20 for 100 g
         $page->assertSee('At hand already');
-        $this->post('/shopping/'.\App\Models\ToMake::query()->value('id').'/drop');
+        $this->post('/shopping/'.\App\Models\PlannedBatch::query()->value('id').'/drop');
         $this->get('/shopping')->assertDontSee('To buy');
     }
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Formulas\Draft;
+use App\Make\MakeBook;
 use App\Models\Formula;
 use App\Models\Lot;
 use App\Models\Preparation;
-use App\Workroom\Bench\Draft;
-use App\Workroom\Make\MakeBook;
-use App\Workroom\Pantry\PreparationBook;
+use App\Preparations\PreparationBook;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -199,7 +199,7 @@ final class PantryTest extends AppCase
         $formula = Formula::query()->sole();
         $this->get("/formulas/$formula->id")->assertOk()->assertSee("$lot->code is good until 2027-11-10")->assertSee('100.0');
         $draft = Draft::fromStored($formula->draft);
-        $batch = app(MakeBook::class)->start(app(\App\Workroom\Bench\FormulaBook::class)->keep($formula, $draft)) ?? self::fail('not started');
+        $batch = app(MakeBook::class)->start(app(\App\Formulas\FormulaBook::class)->keep($formula, $draft)) ?? self::fail('not started');
         app(MakeBook::class)->record($batch, ['step' => 'weigh.1', 'kind' => 'weighed', 'subject' => '1', 'value' => 100.0], Str::uuid()->toString());
         app(MakeBook::class)->finish($batch->refresh(), 98.0, 1);
         self::assertSame(140.0, $lot->refresh()->grams_left);

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Workroom\Intake\FormulaSheet;
-use App\Workroom\Pantry\LotBook;
-use App\Workroom\Papers\WorkingSheet;
+use App\Pantry\LotBook;
+use App\Papers\WorkingSheet;
+use App\Recipes\FormulaSheet;
 use Illuminate\Support\Carbon;
-use Ilvane\Core\Catalogue\Catalogue;
-use Ilvane\Core\Checks\Evaluator;
-use Ilvane\Core\Designing\Cupboard;
-use Ilvane\Core\Designing\Stocked;
+use Ilvane\Core\Cost\Cost;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\WeighedLine;
-use Ilvane\Core\Yielding\Cost;
+use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Reformulation\Stock;
+use Ilvane\Core\Reformulation\Stocked;
+use Ilvane\Core\Safety\Evaluator;
 use PhpOffice\PhpSpreadsheet\IOFactory;
 use PhpOffice\PhpSpreadsheet\Worksheet\Worksheet;
 use Tests\Support\AppCase;
@@ -57,7 +57,7 @@ final class PapersTest extends AppCase
     public function test_costs_are_reckoned_in_the_sheet_and_names_are_never_formulas(): void
     {
         $document = [...SoundFormula::document(), 'name' => '=1+1'];
-        $cupboard = new Cupboard(array_map(static fn (array $line): Stocked => new Stocked('L', $line['ingredient'], 100, 0.02), $document['lines']));
+        $cupboard = new Stock(array_map(static fn (array $line): Stocked => new Stocked('L', $line['ingredient'], 100, 0.02), $document['lines']));
         [$composition, $bytes] = $this->sheet($document, 'xlsx', $cupboard);
         $sheet = self::open(self::stored($bytes, 'xlsx'));
         self::assertSame('=1+1', $sheet->getCell('A1')->getValue());
@@ -111,7 +111,7 @@ final class PapersTest extends AppCase
      * @param  array<string, mixed>  $document
      * @return array{Composition, string}
      */
-    private function sheet(array $document, string $format, Cupboard $cupboard = new Cupboard): array
+    private function sheet(array $document, string $format, Stock $cupboard = new Stock): array
     {
         $formula = FormulaDocument::read($document);
         $composition = app(Evaluator::class)->weigh($formula);

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Ground\SuggestionKey;
+use App\Infusions\PlanDraft;
 use App\Models\Jar;
-use App\Workroom\Jars\PlanDraft;
-use App\Workroom\Offer;
 use Illuminate\Testing\TestResponse;
-use Ilvane\Core\Checks\Infusion\InfusionRules;
+use Ilvane\Core\Safety\Infusion\InfusionRules;
 use LogicException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\AppCase;
@@ -43,7 +43,7 @@ final class PlannerTest extends AppCase
         $draft = PlanDraft::fromStored($jar->refresh()->draft);
         foreach (InfusionRules::examine($draft->infusion()[0] ?? throw new LogicException('Nothing is planned.')) as $finding) {
             if ($finding->code === $code) {
-                return Offer::press($finding, $finding->fixes[$nth], $draft->lineKeys());
+                return SuggestionKey::press($finding, $finding->fixes[$nth], $draft->lineKeys());
             }
         }
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Learn\Handbook;
+use App\Learn\PracticeBook;
+use App\Learn\PracticeCases;
 use App\Models\Practised;
-use App\Workroom\Handbook\Handbook;
-use App\Workroom\Practice\PracticeBook;
-use App\Workroom\Practice\PracticeCases;
 use Illuminate\Support\Carbon;
-use Ilvane\Core\Practising\Exercise;
-use Ilvane\Core\Practising\Mistakes;
-use Ilvane\Core\Practising\Sort;
+use Ilvane\Core\Practice\Exercise;
+use Ilvane\Core\Practice\ExerciseKind;
+use Ilvane\Core\Practice\Mistakes;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\AppCase;
 
@@ -70,8 +70,8 @@ final class PracticeTest extends AppCase
         $bad = (int) array_key_first(array_diff_key($exercise->ways, [$way => 1]));
         $this->post("/practice/{$case->code}", ['what' => $code, 'way' => $bad, 'client_key' => 'practice-page-2']);
         $this->get("/practice/{$case->code}?what=$code&way=$bad")->assertSee('That does not mend it.')->assertSee('Problems left:')->assertSee('Up to here it has happened');
-        self::assertSame('gate_too_hot', $this->book()->next(Sort::Rescue)->what);
-        self::assertNotSame('gate_too_hot', $this->book()->next(Sort::Rescue, 'gate_too_hot')->what);
+        self::assertSame('gate_too_hot', $this->book()->next(ExerciseKind::Rescue)->what);
+        self::assertNotSame('gate_too_hot', $this->book()->next(ExerciseKind::Rescue, 'gate_too_hot')->what);
         $wrong = ($code + 1) % 4;
         $this->get("/practice/{$case->code}?what=$wrong")->assertSee('Not that.');
         Carbon::setTestNow(Carbon::now()->addDay());

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Make\LotShares;
+use App\Make\MakeState;
+use App\Make\Outcome;
 use App\Models\Batch;
 use App\Models\BatchEntry;
-use App\Workroom\Make\LotShares;
-use App\Workroom\Make\MakeState;
-use App\Workroom\Make\Outcome;
-use App\Workroom\Pantry\LotBook;
-use App\Workroom\Trace\Trace;
+use App\Pantry\LotBook;
+use App\Shelf\Trace;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Batch;
+use App\Models\Observation;
 use App\Models\ShelfEntry;
-use App\Models\Sighting;
-use App\Workroom\Made\Release;
-use App\Workroom\Today\CalendarFile;
+use App\Shelf\Release;
+use App\Today\CalendarFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -128,7 +128,7 @@ final class ReleaseTest extends AppCase
     public function test_a_sign_taken_back_holds_nothing_and_one_after_the_answer_asks_again(): void
     {
         $this->tell('watch', ['place' => 'room', 'look' => 'mould']);
-        $this->tell('watch/'.Sighting::query()->sole()->id.'/undo');
+        $this->tell('watch/'.Observation::query()->sole()->id.'/undo');
         self::assertSame('free', $this->state());
         $this->tell('watch', ['place' => 'room', 'look' => 'smell']);
         $this->tell('state', ['kind' => 'freed', 'why' => 'it was the lavender']);

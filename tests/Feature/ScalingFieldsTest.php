@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Formulas\Draft;
 use App\Models\Formula;
-use App\Workroom\Bench\Draft;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\AppCase;
 use Tests\Support\SoundFormula;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Infusions\JarBook;
 use App\Models\Jar;
 use App\Models\Lot;
-use App\Workroom\Jars\JarBook;
-use App\Workroom\Pantry\PreparationBook;
-use App\Workroom\Today\Agenda;
-use App\Workroom\Today\CalendarFile;
-use App\Workroom\Today\Due;
+use App\Preparations\PreparationBook;
+use App\Today\Agenda;
+use App\Today\CalendarFile;
+use App\Today\Due;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;

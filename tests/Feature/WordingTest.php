@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Workroom\Bench\EvaluationDocument;
-use App\Workroom\Wording;
+use App\Ground\EvaluationDocument;
+use App\Ground\Wording;
 use Illuminate\Support\Carbon;
-use Ilvane\Core\Catalogue\Catalogue;
-use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
+use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Measure\Band;
+use Ilvane\Core\Safety\Evaluator;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Tests\Core\Checks\RulesTest;
+use Tests\Core\Safety\RulesTest;
 use Tests\Support\AppCase;
 use Tests\Support\RandomFormulas;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Published;
 
-use Ilvane\Core\Acidity\Acid;
-use Ilvane\Core\Acidity\Sample;
-use Ilvane\Core\Acidity\Solution;
 use Ilvane\Core\Measure\Band;
+use Ilvane\Core\Physics\Acidity\Acid;
+use Ilvane\Core\Physics\Acidity\Sample;
+use Ilvane\Core\Physics\Acidity\Solution;
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Published;
 
-use Ilvane\Core\Emulsion\Hlb;
-use Ilvane\Core\Keeping\Oxidation;
 use Ilvane\Core\Measure\Alligation;
 use Ilvane\Core\Measure\ImpossibleMixture;
-use Ilvane\Core\Preservation\WaterActivity;
+use Ilvane\Core\Physics\Emulsion\Hlb;
+use Ilvane\Core\Physics\Oxidation;
+use Ilvane\Core\Physics\WaterActivity;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\CoreCase;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Published;
 
-use Ilvane\Core\Yielding\Drift;
+use Ilvane\Core\Yield\Drift;
 use PHPUnit\Framework\TestCase;
 
 /** NIST/SEMATECH e-Handbook of Statistical Methods, 6.3.2.4, "EWMA Control Charts": its worked example (recalled). */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Published;
 
-use Ilvane\Core\Catalogue\Vessel;
-use Ilvane\Core\Heat\Atmosphere;
-use Ilvane\Core\Heat\Evaporation;
-use Ilvane\Core\Heat\HeatContent;
-use Ilvane\Core\Heat\Steam;
-use Ilvane\Core\Rehearsing\Pot;
+use Ilvane\Core\Material\Vessel;
+use Ilvane\Core\Physics\Heat\Atmosphere;
+use Ilvane\Core\Physics\Heat\Evaporation;
+use Ilvane\Core\Physics\Heat\HeatContent;
+use Ilvane\Core\Physics\Heat\Steam;
+use Ilvane\Core\Simulation\Pot;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\CoreCase;
 use Tests\Support\Scipy;

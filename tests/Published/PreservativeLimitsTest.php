@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Published;
 
-use Ilvane\Core\Checks\Finding;
 use Ilvane\Core\Measure\Certainty;
-use Ilvane\Core\Preservation\AsAcid;
+use Ilvane\Core\Microbiology\AsAcid;
+use Ilvane\Core\Safety\Finding;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\CoreCase;
 

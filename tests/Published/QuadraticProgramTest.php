@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Published;
 
-use Ilvane\Core\Designing\QuadraticProgram;
+use Ilvane\Core\Reformulation\QuadraticProgram;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

@@ -4,25 +4,25 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Bench\Offers;
+use App\Formulas\Draft;
+use App\Ground\SuggestionKey;
+use App\Ground\Wording;
+use App\Infusions\JarBook;
+use App\Infusions\PlanDraft;
+use App\Infusions\Planner;
 use App\Models\Formula;
 use App\Models\Jar;
-use App\Workroom\Bench\Draft;
-use App\Workroom\Bench\Offers;
-use App\Workroom\Jars\JarBook;
-use App\Workroom\Jars\PlanDraft;
-use App\Workroom\Jars\Planner;
-use App\Workroom\Offer;
-use App\Workroom\Wording;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Carbon;
-use Ilvane\Core\Catalogue\Catalogue;
-use Ilvane\Core\Checks\Evaluator;
 use Ilvane\Core\Infusion\InfusionPlanDocument;
+use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Reading\RecipeReader;
+use Ilvane\Core\Safety\Evaluator;
 use LogicException;
 
 /** A test of the whole application, on a database in memory. */
@@ -64,7 +64,7 @@ abstract class AppCase extends TestCase
         $draft = Draft::fromStored($formula->refresh()->draft);
         foreach (app(Offers::class)->findingsOf($draft) as $finding) {
             if ($finding->code === $code) {
-                return Offer::press($finding, $finding->fixes[$nth], array_column($draft->lines(), 'key'));
+                return SuggestionKey::press($finding, $finding->fixes[$nth], array_column($draft->lines(), 'key'));
             }
         }
 

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use App\Workroom\ShippedCatalogue;
-use Ilvane\Core\Catalogue\Catalogue;
-use Ilvane\Core\Checks\Evaluation;
-use Ilvane\Core\Checks\Evaluator;
-use Ilvane\Core\Checks\Finding;
+use App\Ground\ShippedCatalogue;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\Weighing;
+use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Measure\Tools;
+use Ilvane\Core\Safety\Evaluation;
+use Ilvane\Core\Safety\Evaluator;
+use Ilvane\Core\Safety\Finding;
 use PHPUnit\Framework\TestCase;
 
 /** A core test: the shipped catalogue, no framework. */

@@ -73,7 +73,7 @@ abstract class FileCase extends TestCase
         DB::reconnect();
         $migrate && Artisan::call('migrate', ['--force' => true]);
         // nothing of the room before is remembered
-        foreach ([\Ilvane\Core\Catalogue\Catalogue::class, \Ilvane\Core\Measure\Tools::class, \Ilvane\Core\Checks\Evaluator::class] as $part) {
+        foreach ([\Ilvane\Core\Material\Catalogue::class, \Ilvane\Core\Measure\Tools::class, \Ilvane\Core\Safety\Evaluator::class] as $part) {
             $this->app->forgetInstance($part);
         }
     }

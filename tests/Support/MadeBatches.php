@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Formulas\Draft;
+use App\Formulas\FormulaBook;
+use App\Make\MakeBook;
+use App\Make\MakeState;
 use App\Models\Batch;
 use App\Models\Formula;
 use App\Models\Lot;
-use App\Workroom\Bench\Draft;
-use App\Workroom\Bench\FormulaBook;
-use App\Workroom\Make\MakeBook;
-use App\Workroom\Make\MakeState;
-use App\Workroom\Pantry\LotBook;
+use App\Pantry\LotBook;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Ilvane\Core\Process\StepKind;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use App\Workroom\Bench\Draft;
-use App\Workroom\Bench\FormulaBook;
+use App\Formulas\Draft;
+use App\Formulas\FormulaBook;
 use Illuminate\Database\Seeder;
 
 /** Puts the formula of a browser test on the bench. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Formulas\Draft;
+use App\Formulas\FormulaBook;
 use App\Models\Formula;
-use App\Workroom\Bench\Draft;
-use App\Workroom\Bench\FormulaBook;
 
 /** Puts a formula of the open form on the bench. */
 trait StoresFormulas

@@ -4,13 +4,13 @@
 
 declare(strict_types=1);
 
+use App\Formulas\Draft;
+use App\Formulas\FormulaBook;
+use App\Make\MakeBook;
+use App\Make\MakeState;
 use App\Models\Formula;
-use App\Workroom\Bench\Draft;
-use App\Workroom\Bench\FormulaBook;
-use App\Workroom\Made\MadeBook;
-use App\Workroom\Make\MakeBook;
-use App\Workroom\Make\MakeState;
-use App\Workroom\Pantry\LotBook;
+use App\Pantry\LotBook;
+use App\Shelf\ShelfBook;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
@@ -36,6 +36,6 @@ while (true) {
     }
     $makes->finish($batch->refresh(), 188.0, 2);
     echo "finished\n";
-    app(MadeBook::class)->leaves($batch->refresh(), 'gifted', 94.0, 'somebody', null, Carbon::now(), (string) Str::uuid());
+    app(ShelfBook::class)->leaves($batch->refresh(), 'gifted', 94.0, 'somebody', null, Carbon::now(), (string) Str::uuid());
     echo "given\n";
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Access\Door;
+use App\Access\AccessControl;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -21,7 +21,7 @@ final class SecurityHeaders
         $response->headers->set('Content-Security-Policy', self::POLICY);
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
-        if (Door::isThisMachine($request)) {
+        if (AccessControl::isThisMachine($request)) {
             $response->headers->set('Cross-Origin-Opener-Policy', 'same-origin'); // means nothing over plain http from elsewhere
         }
         $response->headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=()');

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Workroom\Kept;
-use App\Workroom\Languages;
+use App\Ground\Languages;
+use App\Ground\Settings;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -16,7 +16,7 @@ final class SpeakTheLanguage
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        $chosen = Kept::values('language')['is'] ?? null;
+        $chosen = Settings::values('language')['is'] ?? null;
         if (is_string($chosen) && in_array($chosen, Languages::ALL, true)) {
             app()->setLocale($chosen);
         }

@@ -23,8 +23,8 @@
             @endif
             @if ($label->mayDeclare !== [])<p class="label-may">{{ __('ui.label.may_declare', ['names' => implode(', ', $label->mayDeclare)]) }}</p>@endif
             @if ($asPlanned !== [])<p class="label-planned">{{ __('ui.label.as_planned', ['lines' => implode(', ', $asPlanned)]) }}</p>@endif
-            @if ($batch->despite !== null)<p class="label-despite">{{ __('ui.label.despite', ['stops' => implode(' ', \App\Workroom\Make\Despite::said($batch))]) }}</p>@endif
-            <p class="label-fit @unless ($layout->fits()) is-urgent @endunless" role="status">{{ __($layout->fits() ? 'labels.fits' : 'labels.fits_not', ['pt' => app(\App\Workroom\Wording::class)->number($layout->pt, 2), 'over' => app(\App\Workroom\Wording::class)->number($layout->over, 1)]) }}</p>
+            @if ($batch->despite !== null)<p class="label-despite">{{ __('ui.label.despite', ['stops' => implode(' ', \App\Make\Despite::said($batch))]) }}</p>@endif
+            <p class="label-fit @unless ($layout->fits()) is-urgent @endunless" role="status">{{ __($layout->fits() ? 'labels.fits' : 'labels.fits_not', ['pt' => app(\App\Ground\Wording::class)->number($layout->pt, 2), 'over' => app(\App\Ground\Wording::class)->number($layout->over, 1)]) }}</p>
             <form method="get" action="{{ route('label', $batch) }}" class="label-wish">
                 <label><span class="label">{{ __('labels.size') }}</span><select name="size">@foreach ($sizes as $size)<option value="{{ $size }}" @selected($size === $wish['size'])>{{ __("labels.sizes.$size") }}</option>@endforeach</select></label>
                 <label class="tick"><input type="checkbox" name="code" value="1" @checked($wish['code'])> {{ __('labels.code') }}</label>

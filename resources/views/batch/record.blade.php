@@ -28,7 +28,7 @@
             @if ($record->notDone !== [])<p class="not-done"><b>{{ __('ui.record.not_done') }}:</b> {{ implode(', ', $record->notDone) }}</p>@endif
             @if ($record->batch->despite !== null)
                 <h2>{{ __('ui.record.despite') }}</h2>
-                <ul class="despite">@foreach (\App\Workroom\Make\Despite::said($record->batch) as $stop)<li>{{ $stop }}</li>@endforeach</ul>
+                <ul class="despite">@foreach (\App\Make\Despite::said($record->batch) as $stop)<li>{{ $stop }}</li>@endforeach</ul>
                 <p>{{ __('make.despite_why', ['reason' => $record->batch->despite['reason']]) }}</p>
             @endif
             <h2>{{ __('ui.record.yield') }} <b class="big">{{ $record->yield }}</b></h2>

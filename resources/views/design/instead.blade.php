@@ -14,7 +14,7 @@
                     @foreach ($candidate['shifts'] as $shift)<div><dt>{{ $shift['what'] }}</dt><dd>@if ($shift['from'] !== ''){{ $shift['from'] }} → @endif<b>{{ $shift['to'] }}</b></dd></div>@endforeach
                 </dl>
                 <form method="post" action="{{ route('instead.swap', [$page->formula, $page->key]) }}">@csrf<input type="hidden" name="revision" value="{{ $page->formula->revision }}"><button class="button button-quiet" name="with" value="{{ $candidate['key'] }}" aria-label="{{ __('design.put_in_name', ['name' => $candidate['name']]) }}">{{ __('design.put_in') }}</button></form>
-                @if ($candidate['findings'] !== [])<ul class="candidate-notes">@foreach ($candidate['findings'] as $finding)<li class="sev-{{ $finding['severity'] }}">{{ \App\Workroom\PencilNotes::mark($finding['severity']) }} {{ $finding['message'] }}</li>@endforeach</ul>
+                @if ($candidate['findings'] !== [])<ul class="candidate-notes">@foreach ($candidate['findings'] as $finding)<li class="sev-{{ $finding['severity'] }}">{{ \App\Ground\PencilNotes::mark($finding['severity']) }} {{ $finding['message'] }}</li>@endforeach</ul>
                 @elseif ($candidate['mended'] > 0)<p class="candidate-notes">{{ trans_choice('design.mends', $candidate['mended']) }}</p>@endif
             </li>
         @endforeach

@@ -8,7 +8,7 @@
         @if ($page->isSolid)
             <form class="wish" method="get" action="{{ route('propose', $page->formula) }}#proposal"><input type="hidden" name="wish" value="firm">
                 <h2>{{ __('design.wish_firm') }}</h2>
-                <p class="act-fields"><label><span class="label">{{ __('design.feel') }}</span><select name="feel">@foreach (\App\Workroom\Design\Wishes::FEELS as $feel)<option value="{{ $feel }}" @selected($page->wish['feel'] === $feel)>{{ __("ui.bench.firm_feel.$feel") }}</option>@endforeach</select></label>
+                <p class="act-fields"><label><span class="label">{{ __('design.feel') }}</span><select name="feel">@foreach (\App\Bench\Wishes::FEELS as $feel)<option value="{{ $feel }}" @selected($page->wish['feel'] === $feel)>{{ __("ui.bench.firm_feel.$feel") }}</option>@endforeach</select></label>
                 <label><span class="label">{{ __('design.room') }}</span><span class="with-unit"><input name="celsius" inputmode="decimal" value="{{ $page->wish['celsius'] }}" maxlength="5"> °C</span></label>
                 <button class="button button-quiet">{{ __('design.ask') }}</button></p>
                 <p class="quiet">{{ __('design.wish_firm_means') }}</p>
@@ -16,7 +16,7 @@
         @endif
         <form class="wish" method="get" action="{{ route('propose', $page->formula) }}#proposal"><input type="hidden" name="wish" value="without">
             <h2>{{ __('design.wish_without') }}</h2>
-            <fieldset class="ticks"><legend class="unseen-word">{{ __('design.wish_without') }}</legend>@foreach (\App\Workroom\Design\Wishes::ALLERGENS as $allergen)<label><input type="checkbox" name="without[]" value="{{ $allergen }}" @checked(in_array($allergen, $page->wish['without'], true))> {{ __("words.allergen.$allergen") }}</label>@endforeach</fieldset>
+            <fieldset class="ticks"><legend class="unseen-word">{{ __('design.wish_without') }}</legend>@foreach (\App\Bench\Wishes::ALLERGENS as $allergen)<label><input type="checkbox" name="without[]" value="{{ $allergen }}" @checked(in_array($allergen, $page->wish['without'], true))> {{ __("words.allergen.$allergen") }}</label>@endforeach</fieldset>
             <p><button class="button button-quiet">{{ __('design.ask') }}</button></p>
         </form>
         <form class="wish" method="get" action="{{ route('propose', $page->formula) }}#proposal"><input type="hidden" name="wish" value="cheaper">

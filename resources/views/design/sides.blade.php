@@ -31,7 +31,7 @@
         @foreach (['new' => $sides->new, 'gone' => $sides->gone] as $which => $findings)
             @if ($findings !== [])
                 <h2>{{ __("design.findings_$which") }}</h2>
-                <ul class="pencils findings-{{ $which }}">@foreach ($findings as $finding)<li class="pencil sev-{{ $finding['severity'] }}"><p class="pencil-what">{{ \App\Workroom\PencilNotes::mark($finding['severity']) }} {{ $finding['message'] }}</p></li>@endforeach</ul>
+                <ul class="pencils findings-{{ $which }}">@foreach ($findings as $finding)<li class="pencil sev-{{ $finding['severity'] }}"><p class="pencil-what">{{ \App\Ground\PencilNotes::mark($finding['severity']) }} {{ $finding['message'] }}</p></li>@endforeach</ul>
             @endif
         @endforeach
         @if ($sides->new === [] && $sides->gone === [])<p>{{ __('design.findings_same') }}</p>@endif

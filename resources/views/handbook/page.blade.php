@@ -3,7 +3,7 @@
         <nav class="handbook-list" aria-label="{{ __('handbook.all') }}">
             <p><a href="{{ route('handbook') }}" @if ($slug === null && $wanted === '') aria-current="page" @endif>{{ __('handbook.all') }}</a></p>
             <ol>
-                @foreach (\App\Workroom\Handbook\Handbook::slugs() as $one)
+                @foreach (\App\Learn\Handbook::slugs() as $one)
                     <li><a href="{{ route('handbook.topic', ['slug' => $one, 'region' => $region]) }}" @if ($slug === $one) aria-current="page" @endif>{{ __("handbook.topics.$one.title") }}</a></li>
                 @endforeach
             </ol>

@@ -7,7 +7,7 @@
     @endif
     @foreach ($topic['rules'] as $rule)
         <article class="rule sev-{{ $rule['severity'][0] }}" id="{{ str_replace('.', '-', $rule['code']) }}">
-            <p class="rule-marks">@foreach ($rule['severity'] as $severity)<span class="sev-{{ $severity }}">{{ \App\Workroom\PencilNotes::mark($severity) }}</span>@endforeach</p>
+            <p class="rule-marks">@foreach ($rule['severity'] as $severity)<span class="sev-{{ $severity }}">{{ \App\Ground\PencilNotes::mark($severity) }}</span>@endforeach</p>
             <div>
                 <p class="rule-what">{{ $rule['rule'] }}</p>
                 <p class="rule-why">{{ $rule['because'] }}</p>
@@ -30,7 +30,7 @@
     @foreach ($topic['tables'] as $table)
         <figure class="handbook-table">
             <figcaption><h3>{{ $table['title'] }}</h3><p class="quiet">{{ __('handbook.table_basis') }}</p></figcaption>
-            @if ($table['name'] === 'undissociated')<x-curves :curves="\App\Workroom\Handbook\Tables::awakeCurves()" :title="$table['title']"/>@endif
+            @if ($table['name'] === 'undissociated')<x-curves :curves="\App\Learn\Tables::awakeCurves()" :title="$table['title']"/>@endif
             <div class="scrolled" tabindex="0" role="group" aria-label="{{ $table['title'] }}">
                 <table class="plain"><thead><tr>@foreach ($table['columns'] as $column)<th scope="col">{{ $column }}</th>@endforeach</tr></thead>
                     <tbody>@foreach ($table['rows'] as $row)<tr>@foreach ($row as $cell)@if ($loop->first)<th scope="row">{{ $cell }}</th>@else<td>{{ $cell }}</td>@endif @endforeach</tr>@endforeach</tbody></table>

@@ -14,7 +14,7 @@
     @endforeach
     @if ($done !== [])
         <section><h2>{{ __('jars.done') }}</h2>
-            <table class="plain done-list"><tbody>@foreach ($done as $jar)<tr><th><a href="{{ route('jar', $jar) }}">{{ $jar->name }}</a></th><td>{{ $jar->code }}</td><td>{{ __("jars.state.$jar->status", ['when' => $jar->ended_at === null ? '' : app(\App\Workroom\Wording::class)->ago($jar->ended_at)]) }}</td></tr>@endforeach</tbody></table>
+            <table class="plain done-list"><tbody>@foreach ($done as $jar)<tr><th><a href="{{ route('jar', $jar) }}">{{ $jar->name }}</a></th><td>{{ $jar->code }}</td><td>{{ __("jars.state.$jar->status", ['when' => $jar->ended_at === null ? '' : app(\App\Ground\Wording::class)->ago($jar->ended_at)]) }}</td></tr>@endforeach</tbody></table>
         </section>
     @endif
 </x-page>

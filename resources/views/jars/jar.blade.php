@@ -29,7 +29,7 @@
                 </div>
             @endif
         </header>
-        @if ($page->advice !== '')<p class="jar-advice sev-mind" role="status">{{ \App\Workroom\PencilNotes::mark('mind') }} {{ $page->advice }}</p>@endif
+        @if ($page->advice !== '')<p class="jar-advice sev-mind" role="status">{{ \App\Ground\PencilNotes::mark('mind') }} {{ $page->advice }}</p>@endif
         <div class="jar-body">
             <section class="jar-curve" aria-label="{{ __('jars.chart') }}">
                 <x-strength-chart :chart="$page->chart" :title="__('jars.chart')"/>
@@ -101,7 +101,7 @@
                         <tr @if ($row['undone']) class="is-undone" @endif><td class="log-when">{{ $row['when'] }}</td><th>{{ $row['what'] }}</th><td>{{ $row['value'] }} @if ($row['note'] !== '')<span class="quiet">{{ $row['note'] }}</span>@endif</td>
                             <td>@if ($row['undoable'])<form method="post" action="{{ route('jar.undo', [$jar, $row['id']]) }}">@csrf<input type="hidden" name="client_key" value="{{ $page->clientKey }}u{{ $row['id'] }}"><button class="link">{{ __('jars.undo') }}</button></form>@endif</td></tr>
                     @endforeach
-                    <tr><td class="log-when">{{ app(\App\Workroom\Wording::class)->moment($page->story->start()) }}</td><th>{{ __('jars.filled_on') }}</th><td></td><td></td></tr>
+                    <tr><td class="log-when">{{ app(\App\Ground\Wording::class)->moment($page->story->start()) }}</td><th>{{ __('jars.filled_on') }}</th><td></td><td></td></tr>
                 </tbody></table>
             </section>
         </div>

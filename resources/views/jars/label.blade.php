@@ -1,5 +1,5 @@
 @php($plan = $page->story->plan)
-@php($wording = app(\App\Workroom\Wording::class))
+@php($wording = app(\App\Ground\Wording::class))
 <x-page :title="__('jars.label_title', ['code' => $page->jar->code])" body="on-label">
     <div class="label-page">
         <div class="scrolled label-stage" tabindex="0" role="group" aria-label="{{ __('ui.label.true_size') }}">

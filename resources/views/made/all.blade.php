@@ -9,7 +9,7 @@
     @if ($things !== [])<section class="shelf-row">@include('shelf.things')</section>{{ $page->links('shelf.pages') }}@endif
     @if ($gone->isNotEmpty())
         <section><h2>{{ __('made.gone') }}</h2>
-            <table class="plain done-list"><tbody>@foreach ($gone as $batch)<tr><th><a href="{{ route('batch', $batch) }}">{{ $batch->document['name'] ?? $batch->code }}</a></th><td>{{ $batch->code }}</td><td>{{ $batch->gone_at === null ? '' : app(\App\Workroom\Wording::class)->ago($batch->gone_at) }}</td></tr>@endforeach</tbody></table>
+            <table class="plain done-list"><tbody>@foreach ($gone as $batch)<tr><th><a href="{{ route('batch', $batch) }}">{{ $batch->document['name'] ?? $batch->code }}</a></th><td>{{ $batch->code }}</td><td>{{ $batch->gone_at === null ? '' : app(\App\Ground\Wording::class)->ago($batch->gone_at) }}</td></tr>@endforeach</tbody></table>
         </section>
     @endif
 </x-page>

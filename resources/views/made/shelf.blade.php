@@ -13,7 +13,7 @@
                     <label class="wide"><span class="label">{{ __('made.subject') }}</span><input name="subject" maxlength="200" value="{{ old('subject') }}" placeholder="{{ __('made.subject_hint') }}" @error('subject') aria-invalid="true" aria-describedby="problem-subject" @enderror></label>
                     <label><span class="label">{{ __('made.price_got') }}</span><input name="price" inputmode="decimal" maxlength="12" value="{{ old('price') }}" @error('price') aria-invalid="true" aria-describedby="problem-price" @enderror></label></p>
                 @foreach (['shelf_grams', 'subject', 'price', 'when'] as $field)@error($field)<p class="problem" id="problem-{{ $field }}" role="alert">{{ $message }}</p>@enderror @endforeach
-                <p class="act-fields">@foreach (\App\Workroom\Made\MadeBook::LEAVES as $kind)<button class="button @if ($kind !== 'used') button-quiet @endif" name="kind" value="{{ $kind }}">{{ __("made.do.$kind") }}</button>@endforeach</p>
+                <p class="act-fields">@foreach (\App\Shelf\ShelfBook::LEAVES as $kind)<button class="button @if ($kind !== 'used') button-quiet @endif" name="kind" value="{{ $kind }}">{{ __("made.do.$kind") }}</button>@endforeach</p>
             </form>
         </details>
         <details class="act" @error('to') open @enderror>
@@ -28,7 +28,7 @@
         <summary>{{ __('made.took') }}</summary>
         <form method="post" action="{{ route('made.hair', $batch) }}">@csrf<input type="hidden" name="client_key" value="{{ $made->clientKey }}h">
             <label><span class="label">{{ __('watch.note') }}</span><input class="wide" name="note" maxlength="500" value="{{ old('note') }}"></label>
-            <p class="act-fields">@foreach (\App\Workroom\Made\MadeBook::HAIR as $how)<button class="button button-quiet" name="how" value="{{ $how }}">{{ __("made.hair.$how") }}</button>@endforeach</p>
+            <p class="act-fields">@foreach (\App\Shelf\ShelfBook::HAIR as $how)<button class="button button-quiet" name="how" value="{{ $how }}">{{ __("made.hair.$how") }}</button>@endforeach</p>
             <p class="quiet">{{ __('made.rash') }}</p></form>
     </details>
     @if ($made->release->since === null)@include('made.decide', ['open' => false])@endif

@@ -5,7 +5,7 @@
         <p @if (! $release->isFree()) role="alert" @endif>{{ $release->said() }}</p>
         @if ($release->asks !== '' && $release->why !== '')<p>{{ implode(' ', $release->seen) }}</p>@endif
         @if ($release->asks !== '')<p>{{ __("made.release.asks.$release->asks") }}</p>@endif
-        @if ($release->state === \App\Workroom\Made\Release::WITHDRAWN)
+        @if ($release->state === \App\Shelf\Release::WITHDRAWN)
             <h3>{{ __('made.release.who_has_it') }}</h3>
             @if ($made->out === [])<p>{{ __('made.release.nobody') }}</p>@else<ul class="who-has-it">@foreach ($made->out as $out)<li>{{ $out }}</li>@endforeach</ul>@endif
             <p>{{ __('made.release.left', ['left' => $made->left, 'where' => $made->stands === '' ? '' : ", $made->stands"]) }} {{ __('made.release.left_do') }}</p>

@@ -30,7 +30,7 @@
             <select name="rest[]" @if ($errors->has('rest') && $loop->last) aria-invalid="true" aria-describedby="problem-rest" @endif>
                 @if ($rest['code'] === '?')<option value="?" selected>{{ __('make.choose') }}</option>@endif
                 @foreach ($page->detail['lots'] as $code => $words)@if ($code === '' || $code !== $rest['last'])<option value="{{ $code }}" @selected($rest['code'] === (string) $code)>{{ $code === '' ? __('make.no_lot') : $words }}</option>@endif @endforeach
-                <option value="{{ \App\Workroom\Make\FromLot::HELD_MORE }}" @selected($rest['code'] === \App\Workroom\Make\FromLot::HELD_MORE)>{{ __('make.lot_held_more', ['code' => $rest['last']]) }}</option>
+                <option value="{{ \App\Make\FromLot::HELD_MORE }}" @selected($rest['code'] === \App\Make\FromLot::HELD_MORE)>{{ __('make.lot_held_more', ['code' => $rest['last']]) }}</option>
             </select></label>
     @endforeach
     @error('rest')<p class="problem" id="problem-rest" role="alert">{{ $message }}</p>@enderror

@@ -31,7 +31,7 @@
     </details>
     @if ($gone !== [])
         <section><h2>{{ __('pantry.gone') }}</h2>
-            <table class="plain done-list"><tbody>@foreach ($gone as $lot)<tr><th><a href="{{ route('lot', $lot) }}">{{ $lot->name }}</a></th><td>{{ $lot->code }}</td><td>{{ $lot->gone_at === null ? '' : app(\App\Workroom\Wording::class)->ago($lot->gone_at) }}</td></tr>@endforeach</tbody></table>
+            <table class="plain done-list"><tbody>@foreach ($gone as $lot)<tr><th><a href="{{ route('lot', $lot) }}">{{ $lot->name }}</a></th><td>{{ $lot->code }}</td><td>{{ $lot->gone_at === null ? '' : app(\App\Ground\Wording::class)->ago($lot->gone_at) }}</td></tr>@endforeach</tbody></table>
         </section>
     @endif
 </x-page>

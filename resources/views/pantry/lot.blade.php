@@ -5,8 +5,8 @@
             <x-vessel :section="$page->vessel" class="jar-vessel-large" :label="__('ui.bench.vessel', ['name' => $page->name])"/>
             <div class="jar-now">
                 <h1>{{ $page->name }} <small class="code">{{ $lot->code }}</small></h1>
-                <p class="jar-state">{{ __($lot->kind === 'bought' ? 'pantry.bought_when' : 'pantry.made', ['when' => app(\App\Workroom\Wording::class)->ago($lot->made_at)]) }}, {{ __("pantry.stands.$lot->storage") }}@if ($lot->portion_grams !== null), {{ __('pantry.cubes', ['count' => (int) round($lot->grams_left / $lot->portion_grams), 'grams' => app(\App\Workroom\Wording::class)->grams($lot->portion_grams)]) }}@endif</p>
-                <p class="jar-strength"><b>{{ $page->left }}</b> <span>{{ __('pantry.left') }}<br>{{ __('pantry.of', ['grams' => app(\App\Workroom\Wording::class)->grams($lot->grams)]) }}</span></p>
+                <p class="jar-state">{{ __($lot->kind === 'bought' ? 'pantry.bought_when' : 'pantry.made', ['when' => app(\App\Ground\Wording::class)->ago($lot->made_at)]) }}, {{ __("pantry.stands.$lot->storage") }}@if ($lot->portion_grams !== null), {{ __('pantry.cubes', ['count' => (int) round($lot->grams_left / $lot->portion_grams), 'grams' => app(\App\Ground\Wording::class)->grams($lot->portion_grams)]) }}@endif</p>
+                <p class="jar-strength"><b>{{ $page->left }}</b> <span>{{ __('pantry.left') }}<br>{{ __('pantry.of', ['grams' => app(\App\Ground\Wording::class)->grams($lot->grams)]) }}</span></p>
             </div>
             <div class="jar-do">
                 <p class="lot-date @if ($page->isOver) is-urgent @endif">{{ $page->date }}</p>
@@ -14,15 +14,15 @@
                 @if ($lot->gone_at === null && ! $page->isOver)<form method="post" action="{{ route('lot.bench', $lot) }}">@csrf<button class="button">{{ __('pantry.bench') }}</button></form><p class="quiet">{{ __('pantry.bench_means', ['code' => $lot->code]) }}</p>@endif
             </div>
         </header>
-        @if ($page->tooStrong !== '')<p class="jar-advice sev-mind">{{ \App\Workroom\PencilNotes::mark('mind') }} {{ $page->tooStrong }}</p>@endif
+        @if ($page->tooStrong !== '')<p class="jar-advice sev-mind">{{ \App\Ground\PencilNotes::mark('mind') }} {{ $page->tooStrong }}</p>@endif
         <div class="jar-body">
             <section class="jar-curve">
                 <h2>{{ __('pantry.contents') }}</h2>
                 <ul class="hob-list">@foreach ($page->contents as $content)<li>{{ $content }}</li>@endforeach</ul>
-                @if ($lot->strength !== null)<p>{{ __('pantry.strength', ['strength' => app(\App\Workroom\Wording::class)->number($lot->strength, 1)]) }}</p><p class="quiet">{{ __('jars.strength_means') }}</p>@endif
+                @if ($lot->strength !== null)<p>{{ __('pantry.strength', ['strength' => app(\App\Ground\Wording::class)->number($lot->strength, 1)]) }}</p><p class="quiet">{{ __('jars.strength_means') }}</p>@endif
                 @if ($lot->jar !== null)<p><a href="{{ route('jar', $lot->jar) }}">{{ __('pantry.from_jar', ['code' => $lot->jar->code]) }}</a></p>@endif
                 @if ($lot->supplier !== '')<p>{{ __('pantry.supplier') }}: {{ $lot->supplier }}</p>@endif
-                @if ($lot->opened_at !== null)<p>{{ __('pantry.opened_on', ['when' => app(\App\Workroom\Wording::class)->date($lot->opened_at)]) }}</p>@endif
+                @if ($lot->opened_at !== null)<p>{{ __('pantry.opened_on', ['when' => app(\App\Ground\Wording::class)->date($lot->opened_at)]) }}</p>@endif
                 <p><a href="{{ route('trace.lot', $lot) }}">{{ __('made.trace.link_forward') }}</a></p>
                 @if ($page->cost !== '')<p>{{ $page->cost }}</p>@endif
                 @if ($page->caution !== '')<p class="lot-caution">{{ $page->caution }}</p>@endif

@@ -63,7 +63,7 @@
                 <p class="quiet">{{ __('own.contents_hint') }}</p>
                 <datalist id="substances">@foreach ($page->substances as $substance)<option value="{{ $substance }}"></option>@endforeach</datalist>
                 @php $contents = array_map(null, array_keys($page->fields['contents'] ?? []), array_values($page->fields['contents'] ?? [])); @endphp
-                @for ($i = 0; $i < max(2, min(\App\Workroom\Pantry\OwnIngredientPage::CONTENTS, count($contents) + 1)); $i++)
+                @for ($i = 0; $i < max(2, min(\App\Pantry\OwnIngredientPage::CONTENTS, count($contents) + 1)); $i++)
                     <div class="own-what">
                         <x-field :name="'contents['.$i.'][substance]'" :label="__('own.fields.substance')" :value="$contents[$i][0] ?? ''" list="substances" maxlength="80" wide />
                         <x-field :name="'contents['.$i.'][percent]'" :label="__('own.fields.percent')" :value="$contents[$i][1] ?? ''" inputmode="decimal" maxlength="8" />

@@ -1,4 +1,4 @@
-@php($wording = app(\App\Workroom\Wording::class))
+@php($wording = app(\App\Ground\Wording::class))
 <x-page :title="__('preparations.'.$page->method->key.'.name')" body="on-prepare">
     <h1>{{ __('preparations.'.$page->method->key.'.name') }}</h1>
     <div class="prepare-amounts">
@@ -14,7 +14,7 @@
         <section>
             <h2>{{ __('pantry.prepare.steps') }}</h2>
             <ol class="prepare-steps">@foreach ($page->steps as $step)<li @if ($step['vital']) class="is-vital" @endif>{{ $step['text'] }}</li>@endforeach</ol>
-            <p class="jar-advice sev-mind">{{ \App\Workroom\PencilNotes::mark('mind') }} {{ __('preparations.'.$page->method->key.'.caution') }}@if ($page->method->isHot()) {{ __('pantry.prepare.hot') }}@endif</p>
+            <p class="jar-advice sev-mind">{{ \App\Ground\PencilNotes::mark('mind') }} {{ __('preparations.'.$page->method->key.'.caution') }}@if ($page->method->isHot()) {{ __('pantry.prepare.hot') }}@endif</p>
         </section>
         <section class="prepare-made">
             <h2>{{ __('pantry.prepare.made') }}</h2>

@@ -16,7 +16,7 @@
     @endif
     @if ($page->planned !== [])
         <section><h2>{{ __('pantry.prepare.planned') }}</h2>
-            <table class="plain"><tbody>@foreach ($page->planned as $preparation)<tr><th><a href="{{ route('preparation', $preparation) }}">{{ __("preparations.$preparation->method.name") }}</a></th><td>{{ app(\App\Workroom\Wording::class)->grams($preparation->plan['wanted']) }}</td><td>{{ app(\App\Workroom\Wording::class)->ago($preparation->created_at) }}</td></tr>@endforeach</tbody></table>
+            <table class="plain"><tbody>@foreach ($page->planned as $preparation)<tr><th><a href="{{ route('preparation', $preparation) }}">{{ __("preparations.$preparation->method.name") }}</a></th><td>{{ app(\App\Ground\Wording::class)->grams($preparation->plan['wanted']) }}</td><td>{{ app(\App\Ground\Wording::class)->ago($preparation->created_at) }}</td></tr>@endforeach</tbody></table>
         </section>
     @endif
     @if ($page->atHand !== [])

@@ -17,7 +17,7 @@
     <section class="practice-met">
         <h2>{{ __('practice.met') }}</h2>
         @if ($page->met === [])<p>{{ __('practice.met_none') }}</p>@else
-            <ul>@foreach ($page->met as $met)<li><b>{{ $met['name'] }}</b> <span class="met-row" role="img" aria-label="{{ trans_choice('practice.in_a_row', $met['row']) }}">@for ($i = 0; $i < \App\Workroom\Practice\PracticePage::MARKS; $i++)<i class="{{ $i < $met['row'] ? 'is-full' : '' }}"></i>@endfor</span> <span class="quiet">{{ $met['state'] }}</span></li>@endforeach</ul>
+            <ul>@foreach ($page->met as $met)<li><b>{{ $met['name'] }}</b> <span class="met-row" role="img" aria-label="{{ trans_choice('practice.in_a_row', $met['row']) }}">@for ($i = 0; $i < \App\Learn\PracticePage::MARKS; $i++)<i class="{{ $i < $met['row'] ? 'is-full' : '' }}"></i>@endfor</span> <span class="quiet">{{ $met['state'] }}</span></li>@endforeach</ul>
         @endif
     </section>
 </x-page>

@@ -16,7 +16,7 @@
                 <b class="plan-do">{{ __("rehearsal.do.{$step['do']}") }}</b>
                 <span class="plan-took">@isset($page->steps[$i]){{ $page->steps[$i]['minutes'] }} min @endisset</span>
                 <span class="plan-fields">
-                    @foreach (\App\Workroom\Rehearsal\ProcessForm::FIELDS[$step['do']] ?? [] as $field)
+                    @foreach (\App\Simulation\ProcessForm::FIELDS[$step['do']] ?? [] as $field)
                         @php($id = "steps.$i.$field")
                         <label><span class="label">{{ __("rehearsal.fields.$field") }}</span>
                             @if ($field === 'what' || $field === 'how')<select name="steps[{{ $i }}][{{ $field }}]">@foreach (__("rehearsal.$field") as $value => $word)<option value="{{ $value }}" @selected($step[$field] === $value)>{{ $word }}</option>@endforeach</select>
@@ -28,7 +28,7 @@
                 <span class="plan-moves">
                     @foreach (['up' => '↑', 'down' => '↓', 'remove' => '✕'] as $way => $sign)<button class="button button-quiet" name="do" value="{{ $way }}:{{ $i }}" aria-label="{{ __("rehearsal.$way", ['n' => $i + 1]) }}">{{ $sign }}</button>@endforeach
                 </span>
-                @foreach ($page->form->problems === [] ? ($page->steps[$i]['notes'] ?? []) : [] as $note)<p class="plan-note sev-{{ $note['severity'] }}">{{ \App\Workroom\PencilNotes::mark($note['severity']) }} {{ $note['message'] }} <span class="quiet">{{ $note['because'] }}</span></p>@endforeach
+                @foreach ($page->form->problems === [] ? ($page->steps[$i]['notes'] ?? []) : [] as $note)<p class="plan-note sev-{{ $note['severity'] }}">{{ \App\Ground\PencilNotes::mark($note['severity']) }} {{ $note['message'] }} <span class="quiet">{{ $note['because'] }}</span></p>@endforeach
             </li>
         @endforeach
     </ol>

@@ -1,4 +1,4 @@
-@php($wording = app(\App\Workroom\Wording::class))
+@php($wording = app(\App\Ground\Wording::class))
 <x-page :title="__('safe.title')" body="on-settings">
     <p><a href="{{ route('settings') }}">{{ __('ui.settings.title') }}</a></p>
     <h1>{{ __('safe.title') }}</h1>

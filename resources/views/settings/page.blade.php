@@ -62,7 +62,7 @@
         <section>
             <h2>{{ __('ui.money.title') }}</h2>
             <p>{{ __('ui.money.why') }}</p>
-            <label><span class="label">{{ __('ui.money.sign') }}</span><input name="sign" maxlength="{{ \App\Workroom\OwnMoney::LONGEST }}" value="{{ old('sign', \App\Workroom\OwnMoney::sign()) }}" placeholder="€"></label>
+            <label><span class="label">{{ __('ui.money.sign') }}</span><input name="sign" maxlength="{{ \App\Ground\OwnMoney::LONGEST }}" value="{{ old('sign', \App\Ground\OwnMoney::sign()) }}" placeholder="€"></label>
         </section>
         <button class="button">{{ __('ui.settings.keep') }}</button>
     </form>
@@ -83,7 +83,7 @@
         <p class="settings-now">{{ __($access['hasPassphrase'] ? 'access.is_set' : 'access.is_not') }} @if ($access['hasPassphrase'])<a href="{{ route('phone', ['to' => '/']) }}">{{ __('access.phone_title') }}</a>@endif</p>
         @if ($access['isHere'])<form method="post" action="{{ route('settings.passphrase') }}" novalidate>
             @csrf
-            <label><span class="label">{{ __('access.new', ['letters' => (string) \App\Access\Door::SHORTEST]) }}</span><input class="wide" type="password" name="passphrase" autocomplete="new-password" @error('passphrase') aria-invalid="true" aria-describedby="problem-passphrase" @enderror></label>
+            <label><span class="label">{{ __('access.new', ['letters' => (string) \App\Access\AccessControl::SHORTEST]) }}</span><input class="wide" type="password" name="passphrase" autocomplete="new-password" @error('passphrase') aria-invalid="true" aria-describedby="problem-passphrase" @enderror></label>
             @error('passphrase')<p class="problem" id="problem-passphrase" role="alert">{{ $message }}</p>@enderror
             <p><button class="button">{{ __('access.keep') }}</button> @if ($access['hasPassphrase'])<button class="link" name="do" value="close">{{ __('access.close') }}</button>@endif</p>
         </form>@endif

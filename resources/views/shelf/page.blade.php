@@ -18,7 +18,7 @@
         </section>
     @else
         <div class="shelf-head">
-            <h1>{{ __('today.title') }} <small>{{ app(\App\Workroom\Wording::class)->date(now()) }}</small></h1>
+            <h1>{{ __('today.title') }} <small>{{ app(\App\Ground\Wording::class)->date(now()) }}</small></h1>
             @include('shelf.begin')
         </div>
         @if ($remind !== null)<p class="remind">{{ __('safe.remind', ['days' => $remind]) }} <a href="{{ route('safe') }}">{{ __('safe.copy') }}</a></p>@endif
@@ -31,10 +31,10 @@
                         <section class="agenda-{{ $group }}">
                             <h2>{{ __("today.$group") }}</h2>
                             <ul>
-                                @foreach (array_slice($entries, 0, \App\Workroom\Today\Agenda::AT_ONCE) as $entry)@include('shelf.due')@endforeach
+                                @foreach (array_slice($entries, 0, \App\Today\Agenda::AT_ONCE) as $entry)@include('shelf.due')@endforeach
                             </ul>
-                            @if (count($entries) > \App\Workroom\Today\Agenda::AT_ONCE)
-                                <details class="due-rest"><summary>{{ __('today.more', ['count' => count($entries) - \App\Workroom\Today\Agenda::AT_ONCE]) }}</summary><ul>@foreach (array_slice($entries, \App\Workroom\Today\Agenda::AT_ONCE) as $entry)@include('shelf.due')@endforeach</ul></details>
+                            @if (count($entries) > \App\Today\Agenda::AT_ONCE)
+                                <details class="due-rest"><summary>{{ __('today.more', ['count' => count($entries) - \App\Today\Agenda::AT_ONCE]) }}</summary><ul>@foreach (array_slice($entries, \App\Today\Agenda::AT_ONCE) as $entry)@include('shelf.due')@endforeach</ul></details>
                             @endif
                         </section>
                     @endforeach

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Drawing;
 
 use App\Drawing\Curves;
-use Ilvane\Core\Acidity\Acid;
+use Ilvane\Core\Physics\Acidity\Acid;
 use PHPUnit\Framework\TestCase;
 
 /** What is drawn is true: read back off the drawing it is the figure it stands for. */

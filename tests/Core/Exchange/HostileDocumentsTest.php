@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Exchange;
 
-use Ilvane\Core\Checks\Evaluator;
-use Ilvane\Core\Checks\Infusion\InfusionRules;
 use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Infusion\Infusion;
 use Ilvane\Core\Infusion\InfusionPlanDocument;
 use Ilvane\Core\Measure\Tools;
-use Ilvane\Core\Rehearsing\Rehearse;
+use Ilvane\Core\Safety\Evaluator;
+use Ilvane\Core\Safety\Infusion\InfusionRules;
+use Ilvane\Core\Simulation\Simulator;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Support\CoreCase;
@@ -114,7 +114,7 @@ final class HostileDocumentsTest extends CoreCase
             self::assertEquals($read, FormulaDocument::read(FormulaDocument::write($read)), 'what was read is written and read the same');
             $evaluation = $evaluator->evaluate($read);
             self::assertIsArray($evaluation->codes());
-            $i % 10 !== 0 ?: self::assertGreaterThanOrEqual(0.0, Rehearse::formula($evaluation->assessment, self::catalogue())->minutes);
+            $i % 10 !== 0 ?: self::assertGreaterThanOrEqual(0.0, Simulator::formula($evaluation->assessment, self::catalogue())->minutes);
             $judged++;
         }
         self::assertGreaterThan(self::BENT / 4, $refused, 'the bending bends');

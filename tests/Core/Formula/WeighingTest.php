@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Formula;
 
-use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Formula\Basis;
 use Ilvane\Core\Formula\Composition;
+use Ilvane\Core\Material\Phase;
 use Tests\Support\CoreCase;
 use Tests\Support\RandomFormulas;
 

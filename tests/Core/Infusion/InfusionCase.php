@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Infusion;
 
-use Ilvane\Core\Checks\Infusion\InfusionRules;
 use Ilvane\Core\Infusion\Infusion;
 use Ilvane\Core\Infusion\InfusionPlanDocument;
 use Ilvane\Core\Measure\Tools;
+use Ilvane\Core\Safety\Infusion\InfusionRules;
 use Tests\Support\CoreCase;
 
 abstract class InfusionCase extends CoreCase

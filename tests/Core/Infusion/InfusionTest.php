@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Infusion;
 
-use Ilvane\Core\Checks\Infusion\InfusionRules;
 use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Formula\Patch;
 use Ilvane\Core\Infusion\Infusion;
@@ -12,6 +11,7 @@ use Ilvane\Core\Infusion\InfusionPlanDocument;
 use Ilvane\Core\Infusion\OilYield;
 use Ilvane\Core\Infusion\Schedule;
 use Ilvane\Core\Measure\Tools;
+use Ilvane\Core\Safety\Infusion\InfusionRules;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class InfusionTest extends InfusionCase

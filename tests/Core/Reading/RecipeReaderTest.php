@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Reading;
 
-use Ilvane\Core\Catalogue\Phase;
 use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\FormulaDocument;
+use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\AmountReader;
 use Ilvane\Core\Reading\ReadLine;
 use Ilvane\Core\Reading\Recipe;

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Drawing\Curves;
+use App\Ground\Wording;
+use Ilvane\Core\Formula\Family;
+use Ilvane\Core\Formula\Scaling;
+use Ilvane\Core\Physics\Texture\SolidFat;
+use Ilvane\Core\Physics\Texture\Whip;
+use Ilvane\Core\Safety\Assessment;
+use Ilvane\Core\Safety\Evaluation;
+use Ilvane\Core\ShelfLife\Longer;
+use Ilvane\Core\ShelfLife\ShelfLifeStep;
+
+/** What stands behind the judgement: how the date came about and what would move it, and the curve that matters most. */
+final readonly class Workings
+{
+    private const ROOM_C = 20.0;
+
+    /** What a butter is told in where no container is chosen. */
+    private const USUAL_TUB = 'pp-jar-100';
+
+    /** The drawing is as wide as the vessel above it. */
+    private const WIDTH = 328;
+
+    /**
+     * @param  string  $keeps  empty where nothing is dated
+     * @param  list<array{what: string, days: string, part: float}>  $steps  part: of the longest bar, 0 to 100
+     * @param  list<array{what: string, days: string, part: float, now: float}>  $ways
+     * @param  string  $said  the curve in words
+     * @param  list<array{season: string, feel: string}>  $seasons
+     * @param  string  $whipped  what it comes to once air is in it
+     */
+    private function __construct(
+        public string $keeps,
+        public array $steps,
+        public array $ways,
+        public bool $isWatery,
+        public ?Curves $curves = null,
+        public string $title = '',
+        public string $said = '',
+        public string $window = '',
+        public string $basis = '',
+        public array $seasons = [],
+        public string $whipped = '',
+    ) {
+    }
+
+    public static function of(Evaluation $evaluation, Wording $wording): self
+    {
+        $it = $evaluation->assessment;
+        $days = $it->keeping->days;
+        if ($days === null || $evaluation->unknowns() !== []) {
+            return new self('', [], [], $it->preservation->isWatery, ...self::curve($it, $wording));
+        }
+        $ways = Longer::of($it->keeping, $it->formula, $it->composition, $it->preservation->regime, $it->madeOn, $it->container);
+        $most = max(1.0, $ways[0]->days ?? 0.0, ...array_map(static fn (ShelfLifeStep $step): float => $step->days, $it->keeping->steps));
+        $part = static fn (float $days): float => round(100 * $days / $most, 1);
+
+        return new self(
+            $wording->days($days),
+            array_map(static fn (ShelfLifeStep $step): array => ['what' => $wording->keepingStep($step), 'days' => $wording->days($step->days), 'part' => $part($step->days)], $it->keeping->steps),
+            array_map(static fn (Longer $way): array => [
+                'what' => say("ui.bench.longer_ways.$way->how", ['ingredient' => $way->ingredient === null ? '' : $wording->ingredient($way->ingredient), 'days' => $wording->days($days)]),
+                'days' => $wording->days($way->days), 'part' => $part($way->days), 'now' => $part($days),
+            ], $ways),
+            $it->preservation->isWatery,
+            ...self::curve($it, $wording),
+        );
+    }
+
+    /** @return array{curves?: Curves, title?: string, said?: string, window?: string, basis?: string, seasons?: list<array{season: string, feel: string}>, whipped?: string} */
+    private static function curve(Assessment $it, Wording $wording): array
+    {
+        $acids = $it->preservation->acids();
+        if ($acids !== [] && $it->preservation->isWatery) {
+            $ph = $it->formula->ph;
+
+            return ['curves' => Curves::acids($acids, $ph, self::WIDTH), 'title' => say('ui.bench.acids_title'), 'said' => $ph === null ? say('ui.bench.acids_none') : '', 'basis' => say('ui.bench.acids_basis')];
+        }
+        $feel = $it->texture->feel(self::ROOM_C);
+        if ($it->texture->curve === null || $it->texture->curve === [] || $feel === null || ! $it->formula->family->isSolid()) {
+            return [];
+        }
+        $slump = $it->texture->slump();
+
+        return [
+            'curves' => Curves::solid($it->texture->curve, $slump, self::ROOM_C, self::WIDTH),
+            'title' => say('ui.bench.firm_title'),
+            'said' => say('ui.bench.firm_at', ['feel' => say("ui.bench.firm_feel.$feel"), 'celsius' => $wording->celsius(self::ROOM_C)]),
+            'window' => $slump === null ? '' : say('ui.bench.firm_slump', ['celsius' => $wording->celsius(round($slump))]),
+            'basis' => say('ui.bench.firm_basis'),
+            'seasons' => array_map(static fn (string $season, float $celsius): array => [
+                'season' => say('design.figures.feel', ['season' => say("design.seasons.$season"), 'celsius' => $wording->celsius($celsius)]), 'feel' => say('ui.bench.firm_feel.'.$it->texture->feel($celsius)),
+            ], array_keys(SolidFat::ROOMS), SolidFat::ROOMS),
+            'whipped' => self::whipped($it, $wording),
+        ];
+    }
+
+    /** Volume and jars by what mixers usually give. */
+    private static function whipped(Assessment $it, Wording $wording): string
+    {
+        $total = $it->composition->total?->likely;
+        $density = $it->composition->density();
+        if ($it->formula->family !== Family::WhippedButter || $total === null || $density === null) {
+            return '';
+        }
+        $ml = Whip::volume($total, $density, Whip::usualOverrun());
+        $container = $it->container ?? $it->catalogue->containers()[self::USUAL_TUB] ?? null;
+
+        return say('ui.bench.whipped', [
+            'low' => $wording->number($ml->low, 0), 'high' => $wording->number($ml->high, 0),
+            'jars' => $container === null ? '' : say('ui.bench.whipped_jars', ['count' => (string) Whip::containers($ml, $container, Scaling::USUAL_LOSS), 'container' => $wording->container($container->key)]),
+        ]);
+    }
+}

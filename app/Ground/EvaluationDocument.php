@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ground;
+
+use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Material\Phase;
+use Ilvane\Core\Measure\Band;
+use Ilvane\Core\Microbiology\ComponentDose;
+use Ilvane\Core\Microbiology\PreservativeDose;
+use Ilvane\Core\Safety\Evaluation;
+use Ilvane\Core\ShelfLife\ShelfLifeStep;
+
+/** Writes the open form ilvane.evaluation/1. What can't be computed is null. */
+final readonly class EvaluationDocument
+{
+    public const FORMAT = 'ilvane.evaluation/1';
+
+    /** Digits kept: beyond them is floating-point noise. */
+    private const DIGITS = 6;
+
+    public function __construct(private Wording $wording, private Verdict $verdict, private FindingDocument $findings)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(Evaluation $evaluation): array
+    {
+        $assessment = $evaluation->assessment;
+        $composition = $assessment->composition;
+        $emulsion = $assessment->emulsion;
+
+        return [
+            'format' => self::FORMAT,
+            'family' => $assessment->formula->family->value,
+            'regime' => $assessment->preservation->regime->value,
+            'verdict' => $this->verdict->of($evaluation),
+            'total_g' => self::band($composition->total),
+            'lines' => array_map(self::line(...), $composition->lines),
+            'phases' => array_combine(array_column(Phase::cases(), 'value'), array_map(static fn (Phase $phase): array => [
+                'grams' => self::round($composition->gramsOf($phase)->likely),
+                'percent' => $phase === Phase::Infusion ? null : self::round(100 * $composition->shareOf($phase)->likely),
+            ], Phase::cases())),
+            'water_percent' => self::round(100 * $composition->waterShare()),
+            'fat_percent' => self::round(100 * $composition->fatShare()),
+            'emulsifier' => $emulsion->emulsifiers === [] ? null : [
+                'percent_of_batch' => self::round(100 * $emulsion->emulsifierShare->likely),
+                'percent_of_oil_phase' => $emulsion->percentOfOilPhase === null ? null : self::round($emulsion->percentOfOilPhase),
+                'required_hlb' => self::roundOrNull($assessment->hlb->required),
+                'blend_hlb' => self::roundOrNull($assessment->hlb->blend),
+            ],
+            'preservation' => array_map(self::dose(...), $assessment->preservation->doses),
+            'scent_percent' => self::band($assessment->scent->percent),
+            'texture' => $assessment->texture->curve === null ? null : [
+                'sfc' => array_map(self::round(...), array_combine(array_map(strval(...), array_keys($assessment->texture->curve)), $assessment->texture->curve)),
+                'feel_20' => $assessment->texture->feel(20.0),
+                'slump_c' => self::roundOrNull($assessment->texture->slump()),
+            ],
+            'keeping' => $assessment->keeping->days === null ? null : [
+                'days' => $assessment->keeping->days,
+                'decided_by' => $this->wording->keepingStep($assessment->keeping->steps[0]),
+                'steps' => array_map(fn (ShelfLifeStep $step): array => ['what' => $this->wording->keepingStep($step), 'days' => $step->days], $assessment->keeping->steps),
+            ],
+            'findings' => array_map($this->findings->of(...), $evaluation->findings),
+            'unread' => self::unread($composition->lines),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function line(WeighedLine $line): array
+    {
+        return [
+            'line' => $line->position,
+            'ingredient' => $line->ingredient?->key,
+            'phase' => $line->phase->value,
+            'entered' => $line->amount->entered ?? ($line->line->text ?? $line->line->amount),
+            'grams' => self::band($line->grams),
+            'percent' => self::band($line->percent()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function dose(PreservativeDose $dose): array
+    {
+        return [
+            'ingredient' => $dose->ingredient->key,
+            'percent' => self::band($dose->percent),
+            'range' => $dose->range() === null ? null : ['min' => $dose->range()->min, 'max' => $dose->range()->max],
+            'components' => array_map(static fn (ComponentDose $component): array => [
+                'inci' => $component->component->inci,
+                'percent' => self::round($component->percent->likely),
+                'limit' => $component->limit,
+            ], $dose->components),
+        ];
+    }
+
+    /**
+     * @param  list<WeighedLine>  $lines
+     * @return list<array{line: int, text: string, why: string}>
+     */
+    private static function unread(array $lines): array
+    {
+        $unread = [];
+        foreach ($lines as $line) {
+            if ($line->unread !== null) {
+                $unread[] = [
+                    'line' => $line->position,
+                    'text' => trim($line->line->amount.' '.$line->line->spokenOf()),
+                    'why' => say('findings.unread.'.$line->unread),
+                ];
+            }
+        }
+
+        return $unread;
+    }
+
+    /** @return array{low: float, likely: float, high: float}|null */
+    private static function band(?Band $band): ?array
+    {
+        return $band === null ? null : ['low' => self::round($band->low), 'likely' => self::round($band->likely), 'high' => self::round($band->high)];
+    }
+
+    private static function roundOrNull(?float $value): ?float
+    {
+        return $value === null ? null : self::round($value);
+    }
+
+    private static function round(float $value): float
+    {
+        return round($value, self::DIGITS);
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ground;
+
+use Ilvane\Core\Safety\Finding;
+use Ilvane\Core\Safety\Fix;
+
+/** Writes a finding as the open forms have it. */
+final readonly class FindingDocument
+{
+    public function __construct(private Wording $wording)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(Finding $finding): array
+    {
+        return [
+            'code' => $finding->code,
+            'severity' => $finding->severity->value,
+            'certainty' => $finding->certainty->value,
+            'lines' => $finding->lines,
+            'message' => $this->wording->message($finding),
+            'because' => $this->wording->because($finding),
+            'source' => $this->wording->source($finding),
+            'fixes' => array_map(fn (Fix $fix): array => ['label' => $this->wording->fix($fix), 'patch' => $fix->patch], $finding->fixes),
+            'ask' => $this->wording->ask($finding),
+        ];
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ground;
+
+use App\Learn\Handbook;
+use Illuminate\Support\HtmlString;
+use Ilvane\Core\Safety\Evaluation;
+use Ilvane\Core\Safety\Finding;
+use Ilvane\Core\Safety\Fix;
+use Ilvane\Core\Safety\Severity;
+
+/**
+ * Findings as margin notes, worded and tied to their rows.
+ *
+ * @phpstan-type Note array{id: string, under: list<string>, code: string, severity: string, certainty: string, lines: list<int>, row: string, message: string, because: string, source: string, ask: ?string, handbook: string, fixes: list<array{do: string, label: string, preview: string}>}
+ */
+final readonly class PencilNotes
+{
+    public function __construct(private Wording $wording)
+    {
+    }
+
+    /**
+     * Stops and minds in the order of the lines, so that their threads don't cross; then the notes.
+     *
+     * @param  list<Finding>  $findings
+     * @param  list<string>  $rows  key of the row of each line
+     * @param  (callable(Fix): string)|null  $preview  what an offer would change
+     * @return list<Note>
+     */
+    public function of(array $findings, array $rows, ?callable $preview = null): array
+    {
+        $place = static fn (Finding $finding): int => ($finding->severity === Severity::Note ? 1000 : 0) + ($finding->lines[0] ?? 0);
+        usort($findings, static fn (Finding $a, Finding $b): int => $place($a) <=> $place($b));
+        $under = $this->underOneCause($findings, $rows);
+        $notes = [];
+        foreach ($findings as $finding) {
+            $id = SuggestionKey::idOf($finding, $rows);
+            if (isset($under['taken'][$id])) {
+                continue;
+            }
+            $fixes = [];
+            foreach ($finding->fixes as $fix) {
+                $fixes[] = ['do' => SuggestionKey::press($finding, $fix, $rows), 'label' => $this->wording->fix($fix), 'preview' => $preview === null ? '' : $preview($fix)];
+            }
+            $notes[] = [
+                'id' => $id,
+                'under' => $under['by'][$finding->code] ?? [],
+                'code' => $finding->code,
+                'severity' => $finding->severity->value,
+                'certainty' => $finding->certainty->value,
+                'lines' => $finding->lines,
+                'row' => $rows[($finding->lines[0] ?? 0) - 1] ?? '',
+                'message' => $this->wording->message($finding),
+                'because' => $this->wording->because($finding),
+                'source' => $this->wording->source($finding),
+                'ask' => $this->wording->ask($finding),
+                'handbook' => self::handbook($finding->code),
+                'fixes' => $fixes,
+            ];
+        }
+
+        return $notes;
+    }
+
+    /**
+     * Findings that only follow from another hang under it.
+     *
+     * @param  list<Finding>  $findings
+     * @param  list<string>  $rows
+     * @return array{by: array<string, list<string>>, taken: array<string, true>}
+     */
+    private function underOneCause(array $findings, array $rows): array
+    {
+        $codes = array_map(static fn (Finding $finding): string => $finding->code, $findings);
+        $by = $taken = [];
+        foreach ($findings as $finding) {
+            $cause = Evaluation::FOLLOWS_FROM[$finding->code] ?? null;
+            if ($cause !== null && in_array($cause, $codes, true)) {
+                $by[$cause][] = $this->wording->message($finding);
+                $taken[SuggestionKey::idOf($finding, $rows)] = true;
+            }
+        }
+
+        return ['by' => $by, 'taken' => $taken];
+    }
+
+    /** Where the handbook explains a code; nothing where it does not. */
+    private static function handbook(string $code): string
+    {
+        $topic = Handbook::topicOf($code);
+
+        return $topic === null ? '' : route('handbook.topic', $topic).'#'.str_replace('.', '-', $code);
+    }
+
+    /** A severity's form and word, drawn once for all notes that share it. */
+    public static function mark(string $severity): HtmlString
+    {
+        static $drawn = [];
+
+        return $drawn[app()->getLocale().$severity] ??= new HtmlString(view('components.severity', ['severity' => $severity])->render());
+    }
+}

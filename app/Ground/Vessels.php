@@ -1,0 +1,210 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ground;
+
+use App\Drawing\Profile;
+use App\Drawing\Section;
+use App\Drawing\Stratum;
+use App\Make\MakeState;
+use Ilvane\Core\Formula\Composition;
+use Ilvane\Core\Formula\Family;
+use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Infusion\InPart;
+use Ilvane\Core\Infusion\JarContents;
+use Ilvane\Core\Infusion\JarRoom;
+use Ilvane\Core\Material\Phase;
+use Ilvane\Core\Process\Step;
+use Ilvane\Core\Process\StepKind;
+
+/** Which vessel a thing stands in, and what is drawn inside it. */
+final readonly class Vessels
+{
+    /** A mixing vessel holds this many times what is in it; a filled one is nearly full. */
+    private const ROOM_TO_STIR = 1.3;
+
+    private const HEADSPACE = 1.08;
+
+    /** Where nothing tells, water's density. */
+    private const DENSITY = 1.0;
+
+    public function __construct(private Wording $wording)
+    {
+    }
+
+    /**
+     * The formula on the bench: phases as strata from the bottom, ingredients in them to scale by volume, named.
+     *
+     * @param  Composition|null  $before  what was in it before the last change, for its ghost
+     */
+    public function bench(Composition $composition, Family $family, float $labels, ?Composition $before = null, float $stands = 340): Section
+    {
+        $strata = $this->strata($composition);
+        $ml = array_sum(array_map(static fn (Stratum $stratum): float => $stratum->ml, $strata));
+
+        return Section::draw(Profile::of(self::mixing($family), max(1.0, $ml * self::ROOM_TO_STIR)), $strata, $labels, $stands, ghost: $before === null ? [] : $this->strata($before));
+    }
+
+    /** @return list<Stratum> bottom first */
+    private function strata(Composition $composition): array
+    {
+        $strata = [];
+        foreach ([Phase::Water, Phase::Oil, Phase::Cooldown] as $phase) {
+            foreach ($composition->inPhase($phase) as $line) {
+                $stratum = $this->stratum($line);
+                if ($stratum !== null) {
+                    $strata[] = $stratum;
+                }
+            }
+        }
+
+        return $strata;
+    }
+
+    /** The vessel on the scale: what is already in it, and the line this weighing has to rise to. */
+    public function weighing(MakeState $state, Step $step): Section
+    {
+        $strata = [];
+        $now = null;
+        $rest = 0.0;
+        foreach ($state->plan->weighingsOf($step->phases[0]) as $weighing) {
+            $stratum = $this->stratum($state->composition->lines[(int) $weighing->line - 1]);
+            if ($stratum === null) {
+                continue;
+            }
+            if ($weighing->key === $step->key) {
+                $now = new Stratum('now', $stratum->label, '', $stratum->material, $stratum->ml);
+            } elseif ($now === null) {
+                $strata[] = $stratum;
+            } else {
+                $rest += $stratum->ml;
+            }
+        }
+        $strata = [...$strata, ...($now === null ? [] : [$now])];
+        $ml = array_sum(array_map(static fn (Stratum $stratum): float => $stratum->ml, $strata));
+
+        return Section::draw(Profile::of(self::mixing($state->formula->family), max(1.0, ($ml + $rest) * self::ROOM_TO_STIR)), $strata, 0, 340);
+    }
+
+    /**
+     * The vessel with what was told to be in it by now, and no more.
+     *
+     * @param  float  $tallest  see Section::draw
+     */
+    public function soFar(MakeState $state, float $stands, float $tallest = 0.0): Section
+    {
+        $strata = [];
+        $all = 0.0;
+        foreach ([Phase::Water, Phase::Oil, Phase::Cooldown] as $phase) {
+            $ml = 0.0;
+            foreach ($state->composition->inPhase($phase) as $line) {
+                $whole = $this->stratum($line)->ml ?? 0.0;
+                $all += $whole;
+                $weight = $state->taken->grams($line->position)?->likely;
+                $ml += $weight === null ? 0.0 : $whole * $weight / max(1e-9, $line->grams->likely ?? $weight);
+            }
+            if ($ml > 0) {
+                $strata[] = new Stratum($phase->value, '', '', $phase->value, $ml);
+            }
+        }
+
+        $isOne = array_filter($state->plan->steps, static fn (Step $step): bool => $step->kind === StepKind::Combine && $state->isDone($step)) !== [];
+
+        return Section::draw(Profile::of(self::mixing($state->formula->family), max(1.0, $all * self::ROOM_TO_STIR)), $isOne ? self::oneBody($strata) : $strata, 0, $stands, tallest: $tallest);
+    }
+
+    /**
+     * Once emulsified there is one body, of the largest phase's material.
+     *
+     * @param  list<Stratum>  $strata
+     * @return list<Stratum>
+     */
+    private static function oneBody(array $strata, float $left = 1.0): array
+    {
+        $ml = array_sum(array_map(static fn (Stratum $stratum): float => $stratum->ml, $strata));
+        usort($strata, static fn (Stratum $a, Stratum $b): int => $b->ml <=> $a->ml);
+
+        return $ml <= 0.0 || $left <= 0.0 ? [] : [new Stratum('body', '', '', $strata[0]->material, $ml * min(1.0, $left))];
+    }
+
+    /**
+     * The same thing small, without names: for the shelf.
+     *
+     * @param  float  $left  of what was filled, 0 to 1
+     * @param  float  $tallest  see Section::draw
+     */
+    public function small(Composition $composition, Family $family, bool $filled, float $stands = 120, float $left = 1.0, float $tallest = 0.0): Section
+    {
+        $strata = [];
+        foreach ([Phase::Water, Phase::Oil, Phase::Cooldown] as $phase) {
+            $ml = 0.0;
+            foreach ($composition->inPhase($phase) as $line) {
+                $ml += $this->stratum($line)->ml ?? 0.0;
+            }
+            if ($ml > 0) {
+                $strata[] = new Stratum($phase->value, '', '', $phase->value, $ml);
+            }
+        }
+        $ml = array_sum(array_map(static fn (Stratum $stratum): float => $stratum->ml, $strata));
+        $strata = $filled ? self::oneBody($strata, $left) : $strata;
+
+        return Section::draw(Profile::of($filled ? self::keeping($family) : self::mixing($family), max(1.0, $ml * ($filled ? self::HEADSPACE : self::ROOM_TO_STIR))), $strata, 0, $stands, closed: $filled, tallest: $tallest);
+    }
+
+    /**
+     * A jar of plants in oil: the settled plant at the bottom, oil above it, tinted by how far it has come; a plant above
+     * the oil stands dry.
+     *
+     * @param  float  $depth  of tint, 0 to 1
+     * @param  float  $tallest  see Section::draw
+     */
+    public function infusing(JarContents $contents, JarRoom $room, float $depth, float $labels, float $stands = 300, bool $closed = false, float $tallest = 0.0): Section
+    {
+        $surface = $room->oilMl + $room->solidMl;
+        $grams = fn (array $parts): string => $this->wording->grams(array_sum(array_map(static fn (InPart $part): float => $part->grams->likely, $parts)));
+        $plants = static fn (float $ml): Stratum => new Stratum('plants', mb_strtolower(say('jars.plants')), $grams($contents->plants), 'steeping', $ml, $depth);
+        $strata = $room->isCovered()
+            ? [$plants($room->settledMl), new Stratum('oil', mb_strtolower(say('jars.oils')), $grams($contents->oils), 'oil', $surface - $room->settledMl, $depth)]
+            : [$plants($surface), new Stratum('dry', say('jars.above'), '', 'dry', $room->settledMl - $surface)];
+        $holds = max($room->jarMl ?? $room->levelMl() * self::ROOM_TO_STIR, 1.0);
+
+        return Section::draw(Profile::of('jar', $holds), array_values(array_filter($strata, static fn (Stratum $stratum): bool => $stratum->ml > 0.5)), $labels, $stands, $closed, labelled: false, tallest: $tallest);
+    }
+
+    public static function mixing(Family $family): string
+    {
+        return match ($family) {
+            Family::HairOil, Family::InfusedOil => 'jar',
+            Family::WhippedButter, Family::FreshMask, Family::FrozenBar => 'bowl',
+            Family::Pomade => 'tub',
+            default => 'beaker',
+        };
+    }
+
+    public static function keeping(Family $family): string
+    {
+        return match ($family) {
+            Family::WhippedButter, Family::FreshMask, Family::Pomade, Family::FrozenBar => 'tub',
+            Family::Gel => 'jar',
+            default => 'bottle',
+        };
+    }
+
+    private function stratum(WeighedLine $line): ?Stratum
+    {
+        $grams = $line->grams?->likely;
+        if ($grams === null || $grams <= 0) {
+            return null;
+        }
+        $bulk = $line->ingredient?->bulk;
+
+        return new Stratum(
+            'line-'.$line->position,
+            $line->ingredient === null ? $line->line->spokenOf() : $this->wording->ingredient($line->ingredient->key),
+            $line->percent() === null ? '' : $this->wording->percent($line->percent()->likely),
+            $line->phase->value,
+            $grams / ($bulk->density ?? $bulk->spoonDensity ?? self::DENSITY),
+        );
+    }
+}

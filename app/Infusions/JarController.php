@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Infusions;
+
+use App\Ground\Refused;
+use App\Ground\Typed;
+use App\Ground\TypedTime;
+use App\Models\Jar;
+use App\Models\JarEntry;
+use App\Today\Shelf;
+use Closure;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Carbon;
+use Illuminate\View\View;
+
+final class JarController
+{
+    public function __construct(private readonly JarBook $jars)
+    {
+    }
+
+    public function all(Shelf $shelf): View
+    {
+        return view('jars.all', ['standing' => $shelf->standing(), 'planned' => $shelf->plannedJars(), 'done' => $shelf->doneJars()]);
+    }
+
+    public function show(Jar $jar): View
+    {
+        return $jar->isPlanned()
+            ? view('jars.planner', ['page' => PlannerPage::of($jar, PlanDraft::fromStored($jar->draft), $jar->revision)])
+            : view('jars.jar', ['page' => JarPage::of($jar->load('entries', 'lots'))]);
+    }
+
+    public function shake(Request $request, Jar $jar): RedirectResponse
+    {
+        return $this->did($jar, fn () => $this->jars->shake($jar, $this->when($request, $jar), Typed::key($request)), back: Typed::text($request, 'back'));
+    }
+
+    public function look(Request $request, Jar $jar): RedirectResponse
+    {
+        return $this->did($jar, function () use ($request, $jar): void {
+            $celsius = Typed::decimal($request, 'celsius');
+            $look = Typed::text($request, 'look');
+            if (Typed::text($request, 'celsius') !== '' && ($celsius === null || $celsius < -20 || $celsius > 150)) {
+                throw new Refused('celsius', 'no_temperature');
+            }
+            if ($celsius === null && ! array_key_exists($look, (array) __('jars.looks'))) {
+                throw new Refused('look', 'nothing_said');
+            }
+            $this->jars->note($jar, $celsius, array_key_exists($look, (array) __('jars.looks')) ? $look : '', Typed::text($request, 'note'), $this->when($request, $jar), Typed::key($request));
+        });
+    }
+
+    public function pot(Request $request, Jar $jar): RedirectResponse
+    {
+        return $this->did($jar, function () use ($request, $jar): void {
+            $grams = Typed::grams($request, 'pot');
+            if ($grams <= 0) {
+                throw new Refused('pot', 'no_grams');
+            }
+            $this->jars->weighPot($jar, $grams, $this->when($request, $jar), Typed::key($request));
+        });
+    }
+
+    public function move(Request $request, Jar $jar): RedirectResponse
+    {
+        return $this->did($jar, function () use ($request, $jar): void {
+            $out = Typed::grams($request, 'take_out');
+            $in = Typed::grams($request, 'top_up');
+            if ($out + $in <= 0) {
+                throw new Refused('take_out', 'no_grams');
+            }
+            $this->jars->move($jar, $out, $in, $this->when($request, $jar), Typed::key($request), $request->boolean('sure'));
+        });
+    }
+
+    /** What taking out and topping up would do, before it is done. */
+    public function foresee(Request $request, Jar $jar): Response
+    {
+        abort_unless($jar->isStanding(), 404);
+
+        return response(JarPage::foreseen(JarStory::of($jar->load('entries')), Typed::decimal($request, 'take_out') ?? 0.0, Typed::decimal($request, 'top_up') ?? 0.0));
+    }
+
+    public function strain(Request $request, Jar $jar): RedirectResponse
+    {
+        return $this->did($jar, function () use ($request, $jar): void {
+            $drained = Typed::grams($request, 'strained');
+            $pressed = Typed::grams($request, 'pressed');
+            if ($drained <= 0) {
+                throw new Refused('strained', 'no_grams');
+            }
+            $this->jars->strain($jar, $drained, $pressed, $this->when($request, $jar), Typed::key($request), $request->boolean('sure'));
+        });
+    }
+
+    public function discard(Request $request, Jar $jar): RedirectResponse
+    {
+        return $this->did($jar, fn () => $this->jars->discard($jar, Typed::text($request, 'reason'), $this->when($request, $jar), Typed::key($request)));
+    }
+
+    public function undo(Request $request, Jar $jar, JarEntry $entry): RedirectResponse
+    {
+        abort_unless($entry->jar_id === $jar->id, 404);
+
+        return $this->did($jar, fn () => $this->jars->undo($jar, $entry, Typed::key($request)), say('jars.undone'), Typed::text($request, 'back'));
+    }
+
+    public function label(Jar $jar): View
+    {
+        abort_if($jar->isPlanned(), 404);
+
+        return view('jars.label', ['page' => JarPage::of($jar->load('entries', 'lots'))]);
+    }
+
+    private function when(Request $request, Jar $jar): Carbon
+    {
+        return TypedTime::at(Typed::text($request, 'when'), $jar->started_at ?? Carbon::now());
+    }
+
+    /** Does it and says so, or says at which field it can't be and keeps what was typed. */
+    private function did(Jar $jar, Closure $what, string $said = '', string $back = ''): RedirectResponse
+    {
+        try {
+            $what();
+        } catch (Refused $refused) {
+            return redirect()->route('jar', $jar)->withInput()->withErrors([$refused->field => $refused->said()])->with('refused', in_array($refused->field, ['jar', 'lot'], true) ? $refused->said() : null);
+        }
+
+        $last = JarEntry::query()->where('jar_id', $jar->id)->where('kind', '<>', 'undo')->orderByDesc('id')->first();
+
+        return ($back === 'today' ? redirect()->route('shelf')->with('undo', $said !== '' || $last === null ? null : route('jar.undo', [$jar, $last])) : redirect()->route('jar', $jar))->with('said', $said !== '' ? $said : say('jars.done_now'));
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Infusions;
+
+use App\Ground\ChangedElsewhere;
+use App\Ground\Drafts\DraftHistory;
+use App\Ground\Drafts\DraftTurn;
+use App\Ground\Refused;
+use App\Ground\Typed;
+use App\Ground\TypedTime;
+use App\Models\Jar;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Carbon;
+
+/** An infusion before it is filled. */
+final class JarPlanController
+{
+    public function __construct(private readonly JarBook $jars)
+    {
+    }
+
+    public function begin(): RedirectResponse
+    {
+        return redirect()->route('jar', $this->jars->begin(PlanDraft::blank(say('jars.untitled'))));
+    }
+
+    /** One call at each pause in typing, as on the bench. */
+    public function change(Request $request, Jar $jar, JarPlanning $planning): Response|RedirectResponse
+    {
+        if (! $jar->isPlanned()) {
+            return redirect()->route('jar', $jar)->with('refused', say('ui.refused.already_filled'));
+        }
+        $turn = DraftTurn::of($request);
+        $wasDone = $turn->isDone(DraftHistory::of($jar));
+        $refused = '';
+        try {
+            $refused = $this->jars->plan($jar, $turn, $planning->apply(...));
+            $page = PlannerPage::of($jar, PlanDraft::fromStored($jar->draft), $jar->revision, refused: $refused);
+        } catch (ChangedElsewhere $elsewhere) {
+            $page = PlannerPage::of($jar, PlanDraft::fromStored($jar->draft)->withForm($turn->form), $turn->revision, $elsewhere);
+        }
+        $status = $page->elsewhere === null ? 200 : 409;
+        if ($turn->isLive) {
+            return response(view('jars.planner-body', ['page' => $page]), $status, ['X-Revision' => (string) $page->revision, 'X-Done-Before' => $wasDone ? '1' : '0']);
+        }
+
+        return $page->elsewhere === null
+            ? redirect()->route('jar', $jar)->with('refused', $refused === '' ? null : $refused)
+            : response(view('jars.planner', ['page' => $page]), $status);
+    }
+
+    public function start(Request $request, Jar $jar): RedirectResponse
+    {
+        $draft = PlanDraft::fromStored($jar->draft);
+        $page = PlannerPage::of($jar, $draft, $jar->revision);
+        if (! $jar->isPlanned() || $page->infusion === null || ! $page->canStart()) {
+            return redirect()->route('jar', $jar)->with('refused', say($jar->isPlanned() ? 'jars.cant_fill' : 'ui.refused.already_filled'));
+        }
+
+        try {
+            $this->jars->start($jar, $page->infusion, TypedTime::at(Typed::text($request, 'filled_on'), Carbon::now()->subYears(2), 'filled_on'));
+        } catch (Refused $refused) {
+            return redirect()->route('jar', $jar)->withInput()->with('refused', $refused->said());
+        }
+
+        return redirect()->route('jar', $jar)->with('said', say('jars.started'));
+    }
+
+    public function drop(Jar $jar): RedirectResponse
+    {
+        $this->jars->drop($jar);
+
+        return redirect()->route('jars')->with('said', say('jars.dropped', ['name' => $jar->name]));
+    }
+
+    public function again(Jar $jar): RedirectResponse
+    {
+        return redirect()->route('jar', $this->jars->begin($jar->plan === null ? PlanDraft::fromStored($jar->draft) : PlanDraft::fromDocument($jar->plan)));
+    }
+}

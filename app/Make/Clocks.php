@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Make;
+
+use App\Models\Batch;
+
+/** Clocks that run in other makes: several pots at once, one cook. */
+final class Clocks
+{
+    /** So many makes at once, and no more, are looked through. */
+    private const MAKES = 8;
+
+    /** @return list<array{code: string, step: string, name: string, ends: int}> */
+    public static function of(int $but): array
+    {
+        $clocks = [];
+        foreach (Batch::query()->where('status', 'making')->where('id', '<>', $but)->whereHas('entries', static fn ($query) => $query->where('kind', 'timer'))->with('entries')->orderByDesc('started_at')->limit(self::MAKES)->get() as $batch) {
+            $state = MakeState::of($batch);
+            foreach ($state->timers() as $step => $timer) {
+                $clocks[] = ['code' => $batch->code, 'step' => $step, 'name' => $state->formula->name, 'ends' => $timer['ends']];
+            }
+        }
+
+        return $clocks;
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Make;
+
+use App\Ground\Typed;
+use App\Instruments\Instruments;
+use App\Instruments\OnPractice;
+use App\Instruments\OverLine;
+use App\Models\Batch;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+use Ilvane\Core\Process\OverPour;
+use Ilvane\Core\Process\StepKind;
+
+final class MakeController
+{
+    public function __construct(private readonly MakeBook $makes)
+    {
+    }
+
+    public function now(Batch $batch): RedirectResponse
+    {
+        return $batch->isMaking()
+            ? redirect()->route('make.step', [$batch, MakeState::of($batch->load('entries'))->now()->key])
+            : redirect()->route('batch', $batch);
+    }
+
+    public function step(Batch $batch, string $step): View|RedirectResponse
+    {
+        if (! $batch->isMaking()) {
+            return redirect()->route('batch', $batch);
+        }
+        $state = MakeState::of($batch->load('entries', 'version'));
+        $now = $state->plan->step($step) ?? abort(404);
+        $gate = $state->shutGateBefore($now);
+        if ($gate !== null && $now->kind !== StepKind::Gate) {
+            return redirect()->route('make.step', [$batch, $gate->key])->with('refused', say('make.gate_shut'));
+        }
+        $over = is_numeric(session('over')) ? OverPour::of((float) session('over'), $now->grams, $state->scale) : null;
+
+        return view('make.step', ['page' => MakePage::of($state, $now), 'over' => $over === null ? null : Overpoured::of($state, $now, $over)]);
+    }
+
+    /** Ends a make that is not finished. */
+    public function drop(Request $request, Batch $batch): RedirectResponse
+    {
+        $this->makes->drop($batch, $request->boolean('used'), trim(Typed::text($request, 'reason', 300)) ?: say('make.dropped.no_reason'), Typed::key($request));
+
+        return redirect()->route('shelf')->with('said', say('make.dropped.said', ['code' => $batch->code]))->with('undo', route('make.resume', $batch));
+    }
+
+    public function resume(Request $request, Batch $batch): RedirectResponse
+    {
+        $this->makes->resume($batch, Typed::key($request));
+
+        return redirect()->route('make', $batch);
+    }
+
+    /** What the instruments show, for the page that asks once a second. */
+    public function reading(Request $request, Batch $batch, string $step, LiveReading $live): JsonResponse
+    {
+        $state = MakeState::of($batch->load('entries'));
+        $seen = $request->input('seen');
+
+        return new JsonResponse($live->at($state, $state->plan->step($step) ?? abort(404), is_array($seen) ? $seen : [], (float) Typed::text($request, 'now', 20)));
+    }
+
+    /** Lets the simulated instruments play this make, to practise. */
+    public function practise(Request $request, Batch $batch, LiveReading $live, Instruments $instruments): RedirectResponse
+    {
+        $state = MakeState::of($batch->load('entries'));
+        $isPlaying = $instruments instanceof OverLine && OnPractice::begin($instruments, $live->rehearse($state), max(1, min(120, (int) Typed::text($request, 'pace', 5))));
+
+        return redirect()->route('make.step', [$batch, $state->now()->key])->with('refused', $isPlaying ? say('make.practising') : say('make.no_practice'));
+    }
+}

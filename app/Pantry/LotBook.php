@@ -1,0 +1,251 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pantry;
+
+use App\Ground\DayCode;
+use App\Ground\Refused;
+use App\Ground\Wording;
+use App\Infusions\InfusedOil;
+use App\Models\Formula;
+use App\Models\Jar;
+use App\Models\Lot;
+use App\Models\LotEntry;
+use App\Models\Preparation;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Ilvane\Core\Formula\Storage;
+use Ilvane\Core\Infusion\JarContents;
+use Ilvane\Core\Material\Catalogue;
+
+/** Puts what was made into the pantry, and writes down where it goes. */
+final readonly class LotBook
+{
+    public function __construct(private Wording $wording, private Shelving $shelving, private Catalogue $catalogue)
+    {
+    }
+
+    public function putInfused(Jar $jar, JarContents $contents, float $grams, float $strength, Carbon $at, ?Carbon $goodUntil, Storage $storage = Storage::Room): Lot
+    {
+        return $this->put($at, [
+            'kind' => 'infused_oil', 'name' => $jar->name, 'document' => InfusedOil::document($jar->name, $contents), 'grams' => $grams, 'strength' => $strength,
+            'good_until' => $goodUntil, 'storage' => $storage->value, 'jar_id' => $jar->id,
+        ]);
+    }
+
+    public function putPrepared(Preparation $preparation, string $name, string $ingredient, float $grams, ?float $portion, Storage $storage, Carbon $at): Lot
+    {
+        return $this->put($at, [
+            'kind' => 'preparation', 'name' => $name, 'ingredient' => $ingredient, 'grams' => $grams, 'portion_grams' => $portion,
+            'good_until' => $this->shelving->firstDate($preparation->method, $storage, $at), 'storage' => $storage->value, 'preparation_id' => $preparation->id,
+        ]);
+    }
+
+    /**
+     * Something bought: good until the day on it while it is sealed, so long after opening once it is open, never both.
+     *
+     * @throws Refused
+     */
+    public function putBought(string $name, float $grams, ?float $price, ?Carbon $bestBefore, ?Carbon $openedAt, Carbon $at, string $supplier = ''): Lot
+    {
+        $ingredient = $this->catalogue->has($name) ? $this->catalogue->get($name) : $this->catalogue->named($name);
+        if ($ingredient === null) {
+            throw new Refused('name', 'no_such_ingredient');
+        }
+        if ($grams <= 0) {
+            throw new Refused('grams', 'no_grams');
+        }
+
+        return $this->put($at, [
+            'kind' => 'bought', 'name' => $this->wording->ingredient($ingredient->key), 'ingredient' => $ingredient->key, 'grams' => $grams, 'price' => $price, 'opened_at' => $openedAt,
+            'good_until' => $this->shelving->goodUntil($ingredient->key, $bestBefore, $openedAt), 'sealed_until' => $bestBefore, 'supplier' => mb_substr(trim($supplier), 0, 200), 'storage' => Storage::Room->value,
+        ]);
+    }
+
+    /** @param  array<string, mixed>  $fields */
+    private function put(Carbon $at, array $fields): Lot
+    {
+        return Lot::query()->create([
+            ...$fields, 'grams_left' => $fields['grams'], 'first_storage' => $fields['storage'], 'made_at' => $at,
+            'code' => DayCode::next($at, static fn (string $code): bool => Lot::query()->where('code', $code)->exists(), 'L'),
+        ])->refresh();
+    }
+
+    /**
+     * The lot a jar gave goes away again when the giving is undone.
+     *
+     * @throws Refused when something was made of it
+     */
+    public function takeBack(Jar $jar, float $grams, Carbon $at): void
+    {
+        $lot = Lot::query()->where('jar_id', $jar->id)->where('grams', $grams)->where('made_at', $at->toDateTimeString())->orderByDesc('id')->first();
+        if ($lot === null) {
+            return;
+        }
+        if ($lot->entries()->exists()) {
+            throw new Refused('lot', 'already_used', ['code' => $lot->code]);
+        }
+        $this->refuseIfNamed($lot);
+        $lot->delete();
+    }
+
+    /**
+     * @param  string  $for  a batch code, or what it went into
+     *
+     * @throws Refused when there is not so much left
+     */
+    public function use(Lot $lot, float $grams, string $for, Carbon $at, string $clientKey): void
+    {
+        $this->take($lot, 'used', $grams, $for, $at, $clientKey);
+    }
+
+    /** What went into a batch from this lot, as it was told at the scale: all of it, even where less was written down to be left. */
+    public function wentInto(Lot $lot, float $grams, string $batch, Carbon $at, string $clientKey): void
+    {
+        DB::transaction(fn () => $this->add($lot->refresh(), 'used', $grams, $batch, $at, $clientKey));
+    }
+
+    /**
+     * Takes from the lots of an ingredient in turn, what is no longer good soonest first, as far as they reach.
+     *
+     * @param  string  $key  before the client keys: who takes it
+     * @return array<string, float> grams by lot code
+     */
+    public function takeInTurn(string $ingredient, float $grams, string $for, Carbon $at, string $key): array
+    {
+        $taken = [];
+        foreach (Lot::ofIngredient($ingredient) as $lot) {
+            $part = min($grams, $lot->grams_left);
+            if ($part <= 0.0) {
+                break;
+            }
+            $this->use($lot, $part, $for, $at, "$key-$lot->id");
+            $taken[$lot->code] = $part;
+            $grams -= $part;
+        }
+
+        return $taken;
+    }
+
+    /** What the scale says is left, whatever was written down before. */
+    public function count(Lot $lot, float $grams, Carbon $at, string $clientKey): void
+    {
+        DB::transaction(function () use ($lot, $grams, $at, $clientKey): void {
+            $this->add($lot->refresh(), 'counted', $grams, '', $at, $clientKey);
+        });
+    }
+
+    /** @throws Refused when it is open already, or nothing that is opened */
+    public function open(Lot $lot, Carbon $at, string $clientKey): void
+    {
+        DB::transaction(function () use ($lot, $at, $clientKey): void {
+            if ($lot->refresh()->opened_at !== null || $lot->kind !== 'bought') {
+                throw new Refused('lot', 'is_open');
+            }
+            $this->add($lot, 'opened', null, '', $at, $clientKey);
+        });
+    }
+
+    /** @throws Refused */
+    public function discard(Lot $lot, string $reason, Carbon $at, string $clientKey): void
+    {
+        if (trim($reason) === '') {
+            throw new Refused('reason', 'no_reason');
+        }
+        $this->take($lot, 'discarded', $lot->refresh()->grams_left, mb_substr(trim($reason), 0, 200), $at, $clientKey);
+    }
+
+    /** @throws Refused */
+    private function take(Lot $lot, string $kind, float $grams, string $subject, Carbon $at, string $clientKey): void
+    {
+        DB::transaction(function () use ($lot, $kind, $grams, $subject, $at, $clientKey): void {
+            $lot->refresh();
+            if (LotEntry::isTold(['lot_id' => $lot->id, 'kind' => $kind, 'subject' => $subject, 'client_key' => $clientKey, ...($kind === 'discarded' ? [] : ['grams' => $grams])])) {
+                return;
+            }
+            if ($lot->gone_at !== null) {
+                throw new Refused('lot', 'lot_gone', ['when' => $this->wording->shortDate($lot->gone_at)]);
+            }
+            if ($grams <= 0 || $grams > $lot->grams_left + 0.005) {
+                throw new Refused('grams', 'not_so_much_left', ['grams' => $this->wording->grams($lot->grams_left)]);
+            }
+            $this->add($lot, $kind, min($grams, $lot->grams_left), $subject, $at, $clientKey);
+        });
+    }
+
+    /** To the fridge, the freezer or out of it: its date moves with it. */
+    public function move(Lot $lot, Storage $to, Carbon $at, string $clientKey): void
+    {
+        DB::transaction(function () use ($lot, $to, $at, $clientKey): void {
+            if ($lot->refresh()->gone_at === null && $lot->storage !== $to->value) {
+                $this->add($lot, 'moved', null, $to->value, $at, $clientKey);
+            }
+        });
+    }
+
+    /** @throws Refused */
+    public function undo(Lot $lot, LotEntry $entry, string $clientKey): void
+    {
+        DB::transaction(function () use ($lot, $entry, $clientKey): void {
+            if ($entry->isOfBatch()) {
+                throw new Refused('lot', 'made_into', ['code' => $entry->subject]);
+            }
+            if (! LotEntry::query()->where('lot_id', $lot->id)->where('kind', 'undo')->where('subject', (string) $entry->id)->exists()) {
+                $this->add($lot, 'undo', null, (string) $entry->id, Carbon::now(), $clientKey);
+            }
+        });
+    }
+
+    /** Puts back all that was taken under keys that begin like this, and was not put back before. */
+    public function putBack(string $key, string $clientKey): void
+    {
+        foreach (LotEntry::query()->where('client_key', 'like', "$key-%")->get() as $i => $entry) {
+            $lot = Lot::query()->findOrFail($entry->lot_id);
+            if (! $lot->entries()->where('kind', 'undo')->where('subject', (string) $entry->id)->exists()) {
+                $this->add($lot, 'undo', null, (string) $entry->id, Carbon::now(), "$clientKey-back$i");
+            }
+        }
+    }
+
+    private function add(Lot $lot, string $kind, ?float $grams, string $subject, Carbon $at, string $clientKey): void
+    {
+        LotEntry::once([
+            'lot_id' => $lot->id, 'kind' => $kind, 'grams' => $grams, 'subject' => $subject, 'client_key' => $clientKey,
+            'happened_at' => $at->toDateTimeString(), 'recorded_at' => Carbon::now()->toDateTimeString(),
+        ]);
+        $lot->forceFill($this->shelving->stateOf($lot->load('entries', 'preparation')))->save();
+    }
+
+    /**
+     * Takes out what was put in by mistake.
+     *
+     * @throws Refused while a formula names it, or when something was made of it
+     */
+    public function remove(Lot $lot): void
+    {
+        DB::transaction(function () use ($lot): void {
+            if ($lot->entries()->exists()) {
+                throw new Refused('lot', 'already_used', ['code' => $lot->code]);
+            }
+            $this->refuseIfNamed($lot);
+            $preparation = $lot->preparation;
+            $lot->delete();
+            $preparation?->delete();
+        });
+    }
+
+    private function refuseIfNamed(Lot $lot): void
+    {
+        $names = self::formulasNaming($lot);
+        if ($names !== []) {
+            throw new Refused('lot', 'named_by', ['code' => $lot->code, 'formulas' => $this->wording->together($names)]);
+        }
+    }
+
+    /** @return list<string> names of the formulas on the bench with a line that takes from this lot */
+    public static function formulasNaming(Lot $lot): array
+    {
+        return array_values(array_map(strval(...), Formula::query()->where('draft', 'like', '%"lot":"'.addcslashes($lot->code, '%_\\').'"%')->orderBy('name')->limit(20)->pluck('name')->all()));
+    }
+}

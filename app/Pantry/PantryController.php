@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pantry;
+
+use App\Formulas\FormulaBook;
+use App\Ground\Refused;
+use App\Ground\Typed;
+use App\Ground\TypedTime;
+use App\Models\Lot;
+use App\Models\LotEntry;
+use App\Today\Shelf;
+use Closure;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
+use Illuminate\View\View;
+use Ilvane\Core\Formula\Storage;
+
+final class PantryController
+{
+    private const ON_A_PAGE = 36;
+
+    public function __construct(private readonly LotBook $lots)
+    {
+    }
+
+    public function all(Shelf $shelf, TurningSoon $turning): View
+    {
+        $bought = Lot::atHand()->where('kind', 'bought')->orderByRaw('good_until IS NULL, good_until, id')->simplePaginate(self::ON_A_PAGE);
+
+        return view('pantry.all', ['page' => $bought, 'turning' => $turning->rows(), 'oils' => $shelf->lots('infused_oil'), 'preparations' => $shelf->lots('preparation'), 'bought' => $shelf->lotsDrawn($bought->getCollection()), 'gone' => $shelf->goneLots()]);
+    }
+
+    public function show(Lot $lot): View
+    {
+        return view('pantry.lot', ['page' => LotPage::of($lot->load('entries', 'jar', 'preparation'))]);
+    }
+
+    public function put(Request $request): RedirectResponse
+    {
+        try {
+            $day = static fn (string $field): ?Carbon => Typed::text($request, $field) === '' ? null : TypedTime::day(Typed::text($request, $field), $field);
+            $lot = $this->lots->putBought(Typed::text($request, 'ingredient', 80) ?: Typed::text($request, 'name', 200), Typed::grams($request, 'grams'), Typed::price($request, 'price'), $day('best_before'), $day('opened_on'), Carbon::now(), Typed::text($request, 'supplier', 200));
+        } catch (Refused $refused) {
+            return redirect()->route('pantry')->withInput()->withErrors([$refused->field => $refused->said()]);
+        }
+
+        return redirect()->route('pantry')->with('said', say('pantry.put', ['name' => $lot->name, 'code' => $lot->code]));
+    }
+
+    public function use(Request $request, Lot $lot): RedirectResponse
+    {
+        return $this->did($lot, fn () => $this->lots->use($lot, Typed::grams($request, 'grams') ?: throw new Refused('grams', 'no_grams'), Typed::text($request, 'for', 120), TypedTime::at(Typed::text($request, 'when'), $lot->made_at), Typed::key($request)));
+    }
+
+    /** Stock-taking: what the scale says is left. */
+    public function count(Request $request, Lot $lot): RedirectResponse
+    {
+        return $this->did($lot, fn () => $this->lots->count($lot, trim(Typed::text($request, 'left')) === '' ? throw new Refused('left', 'no_grams') : Typed::grams($request, 'left'), TypedTime::at('', $lot->made_at), Typed::key($request)));
+    }
+
+    public function open(Request $request, Lot $lot): RedirectResponse
+    {
+        return $this->did($lot, fn () => $this->lots->open($lot, TypedTime::at(Typed::text($request, 'opened'), $lot->made_at, 'opened'), Typed::key($request)));
+    }
+
+    public function move(Request $request, Lot $lot): RedirectResponse
+    {
+        $to = Storage::tryFrom(Typed::text($request, 'to'));
+
+        return $this->did($lot, fn () => $to === null ? null : $this->lots->move($lot, $to, TypedTime::at('', $lot->made_at), Typed::key($request)));
+    }
+
+    public function discard(Request $request, Lot $lot): RedirectResponse
+    {
+        return $this->did($lot, fn () => $this->lots->discard($lot, Typed::text($request, 'reason'), TypedTime::at('', $lot->made_at), Typed::key($request)), Typed::text($request, 'back'));
+    }
+
+    public function undo(Request $request, Lot $lot, LotEntry $entry): RedirectResponse
+    {
+        abort_unless($entry->lot_id === $lot->id, 404);
+
+        return $this->did($lot, fn () => $this->lots->undo($lot, $entry, Typed::key($request)), Typed::text($request, 'back'));
+    }
+
+    public function remove(Lot $lot): RedirectResponse
+    {
+        try {
+            $this->lots->remove($lot);
+        } catch (Refused $refused) {
+            return redirect()->route('lot', $lot)->with('refused', $refused->said());
+        }
+
+        return redirect()->route('pantry')->with('said', say('pantry.removed', ['code' => $lot->code]));
+    }
+
+    /** Begins a formula whose first line is this lot. */
+    public function bench(Lot $lot, FormulaBook $book): RedirectResponse
+    {
+        return redirect()->route('bench', $book->put(LotLine::draft($lot)));
+    }
+
+    private function did(Lot $lot, Closure $what, string $back = ''): RedirectResponse
+    {
+        try {
+            $what();
+        } catch (Refused $refused) {
+            return redirect()->route('lot', $lot)->withInput()->withErrors([$refused->field => $refused->said()])->with('refused', $refused->field === 'lot' ? $refused->said() : null);
+        }
+        $last = LotEntry::query()->where('lot_id', $lot->id)->where('kind', '<>', 'undo')->orderByDesc('id')->first();
+
+        return ($back === 'today' ? redirect()->route('shelf')->with('undo', $last === null ? null : route('lot.undo', [$lot, $last])) : redirect()->route('lot', $lot))->with('said', say('pantry.done'));
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pantry;
+
+use App\Ground\NotUndone;
+use App\Models\Lot;
+use Illuminate\Support\Carbon;
+use Ilvane\Core\Formula\Storage;
+use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Preparation\Perishing;
+
+/** What a lot's entries come to: how much is left, where it stands, until when it is good. */
+final readonly class Shelving
+{
+    /** Less than this is an empty jar. */
+    private const CRUMBS_G = 0.05;
+
+    private const SECONDS_PER_HOUR = 3600;
+
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
+
+    public function firstDate(string $method, Storage $storage, Carbon $at): ?Carbon
+    {
+        $method = $this->catalogue->preparations()[$method] ?? null;
+
+        return $method === null ? null : self::after($at, Perishing::lasts($method, [['hour' => 0.0, 'storage' => $storage]]));
+    }
+
+    /** Something bought is good until the day on it while it is sealed, so long after opening once it is open, never both. */
+    public function goodUntil(string $ingredient, ?Carbon $sealedUntil, ?Carbon $openedAt): ?Carbon
+    {
+        $days = $openedAt === null || ! $this->catalogue->has($ingredient) ? null : $this->catalogue->get($ingredient)->openedDays();
+
+        return $openedAt !== null && $days !== null ? $openedAt->copy()->addDays((int) $days) : $sealedUntil;
+    }
+
+    /** @return array{grams_left: float, storage: string, good_until: Carbon|null, opened_at: Carbon|null, gone_at: Carbon|null} */
+    public function stateOf(Lot $lot): array
+    {
+        $left = $lot->grams;
+        $opened = $lot->entries->contains('kind', 'opened') ? null : $lot->opened_at;
+        $stays = [['hour' => 0.0, 'storage' => Storage::from($lot->first_storage)]];
+        $gone = null;
+        foreach (NotUndone::of($lot->entries) as $entry) {
+            $left = $entry->kind === 'counted' ? (float) $entry->grams : $left - ($entry->grams ?? 0.0);
+            $opened = $entry->kind === 'opened' ? $entry->happened_at : $opened;
+            if ($entry->kind === 'moved') {
+                $stays[] = ['hour' => max(0.0, ($entry->happened_at->getTimestamp() - $lot->made_at->getTimestamp()) / self::SECONDS_PER_HOUR), 'storage' => Storage::from($entry->subject)];
+            }
+            $gone = $left <= self::CRUMBS_G ? $entry->happened_at : null;
+        }
+        $method = $lot->preparation === null ? null : ($this->catalogue->preparations()[$lot->preparation->method] ?? null);
+
+        return [
+            'grams_left' => max(0.0, round($left, 4)),
+            'storage' => $stays[count($stays) - 1]['storage']->value,
+            'good_until' => match (true) {
+                $method !== null => self::after($lot->made_at, Perishing::lasts($method, $stays)),
+                $lot->kind === 'bought' => $this->goodUntil((string) $lot->ingredient, $lot->sealed_until, $opened) ?? $lot->good_until,
+                default => $lot->good_until,
+            },
+            'opened_at' => $opened,
+            'gone_at' => $gone,
+        ];
+    }
+
+    private static function after(Carbon $from, float $hours): Carbon
+    {
+        return $from->copy()->addSeconds((int) ($hours * self::SECONDS_PER_HOUR));
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Recipes;
+
+use App\Formulas\Draft;
+use App\Formulas\FormulaBook;
+use App\Ground\OwnKitchen;
+use App\Ground\Typed;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use Illuminate\View\View;
+use Ilvane\Core\Exchange\DocumentRefused;
+use Ilvane\Core\Exchange\Json;
+use Ilvane\Core\Formula\FormulaDocument;
+use Ilvane\Core\Reading\RecipeReader;
+use Ilvane\Core\Reading\TextRefused;
+
+final class RecipeController
+{
+    public function __construct(private readonly RecipeReader $reader, private readonly FormulaSheet $sheets)
+    {
+    }
+
+    public function paste(): View
+    {
+        return view('intake.paste', ['text' => '', 'problem' => null]);
+    }
+
+    public function read(Request $request, FormulaBook $book): View|Response|RedirectResponse
+    {
+        try {
+            $given = $this->text($request);
+            if (str_starts_with(ltrim($given), '{')) {
+                return redirect()->route('bench', $book->put(Draft::fromDocument(FormulaDocument::write(FormulaDocument::fromJson($given)))));
+            }
+
+            return view('intake.read', ['page' => $this->page($request)]);
+        } catch (TextRefused|SheetRefused|DocumentRefused $refusal) {
+            return self::refused($request, $refusal);
+        }
+    }
+
+    public function open(Request $request, FormulaBook $book, OwnKitchen $kitchen): Response|RedirectResponse
+    {
+        try {
+            $formula = FormulaDocument::read($kitchen->begun($this->page($request)->document));
+
+            return redirect()->route('bench', $book->put(Draft::fromDocument(FormulaDocument::write($formula))));
+        } catch (TextRefused|SheetRefused|DocumentRefused $refusal) {
+            return self::refused($request, $refusal);
+        }
+    }
+
+    /** Back to what was pasted, with why it can't be read. */
+    private static function refused(Request $request, TextRefused|SheetRefused|DocumentRefused $refusal): Response
+    {
+        $why = match (true) {
+            $refusal instanceof TextRefused => say('errors.text.'.$refusal->reason),
+            $refusal instanceof SheetRefused => say('errors.sheet.'.$refusal->reason),
+            default => trim($refusal->path.' '.say('errors.document.'.$refusal->reason, $refusal->parameters)),
+        };
+
+        return response(view('intake.paste', ['text' => Typed::text($request, 'text', RecipeReader::MAX_BYTES), 'problem' => $why]), 422);
+    }
+
+    /**
+     * @throws TextRefused
+     * @throws SheetRefused
+     */
+    private function page(Request $request): RecipePage
+    {
+        $text = $this->text($request);
+        if (trim($text) === '') {
+            throw new TextRefused('empty');
+        }
+        $picks = $request->input('pick');
+        $amounts = $request->input('amount');
+
+        return RecipePage::of($this->reader->read($text), is_array($picks) ? $picks : [], is_array($amounts) ? $amounts : []);
+    }
+
+    /**
+     * What was pasted, or what the dropped file holds.
+     *
+     * @throws SheetRefused
+     */
+    private function text(Request $request): string
+    {
+        $file = $request->file('file');
+        $given = $request->input('text');
+        $text = match (true) {
+            ! $file instanceof UploadedFile || ! $file->isValid() => is_string($given) ? $given : '',
+            FormulaSheet::takes($file->getClientOriginalExtension()) => $this->sheets->text($file->getPathname(), $file->getClientOriginalExtension()),
+            default => (string) file_get_contents($file->getPathname(), length: Json::MAX_BYTES + 1),
+        };
+
+        return str_replace(["\r\n", "\r"], "\n", $text);
+    }
+}

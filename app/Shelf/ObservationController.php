@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelf;
+
+use App\Ground\Refused;
+use App\Ground\Typed;
+use App\Ground\TypedTime;
+use App\Models\Batch;
+use App\Models\Observation;
+use App\Models\Photo;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Carbon;
+
+final class ObservationController
+{
+    public function __construct(private readonly ObservationBook $book)
+    {
+    }
+
+    public function saw(Request $request, Batch $batch): RedirectResponse
+    {
+        abort_unless($batch->isFinished(), 404);
+        try {
+            $at = TypedTime::at(Typed::text($request, 'when', 20), ($batch->finished_at ?? Carbon::now())->copy()->startOfDay());
+            $this->book->saw($batch, Typed::text($request, 'place', 10), Typed::text($request, 'look', 10), Typed::text($request, 'note'), $at, Typed::key($request), Typed::decimal($request, 'ph') ?? (trim(Typed::text($request, 'ph')) === '' ? null : throw new Refused('ph', 'no_ph')), self::picture($request));
+        } catch (Refused $refused) {
+            return redirect()->to(route('batch', $batch).'#watch')->withInput()->withErrors([$refused->field => $refused->said()]);
+        }
+
+        return redirect()->to(route('batch', $batch).'#watch')->with('said', say('watch.done'));
+    }
+
+    public function photo(Photo $photo): Response
+    {
+        return new Response($photo->bytes, 200, ['Content-Type' => $photo->type, 'Content-Disposition' => 'inline', 'Cache-Control' => 'private, max-age=31536000, immutable']);
+    }
+
+    /** @throws Refused when something was sent that can't be read */
+    private static function picture(Request $request): ?string
+    {
+        $file = $request->file('picture');
+        if ($file === null) {
+            return null;
+        }
+
+        return $file instanceof UploadedFile && $file->isValid() && $file->getSize() <= Photo::LARGEST_BYTES ? (string) $file->getContent() : throw new Refused('picture', 'picture_large');
+    }
+
+    public function undo(Request $request, Batch $batch, Observation $sighting): RedirectResponse
+    {
+        abort_unless($sighting->batch_id === $batch->id && $sighting->undoes === null, 404);
+        $this->book->undo($batch, $sighting, Typed::key($request));
+
+        return redirect()->to(route('batch', $batch).'#watch')->with('said', say('watch.done'));
+    }
+}

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Simulation;
+
+use Ilvane\Core\Formula\Cooling;
+use Ilvane\Core\Formula\Formula;
+use Ilvane\Core\Formula\PourOrder;
+use Ilvane\Core\Simulation\Course;
+use Ilvane\Core\Simulation\Doing;
+use Ilvane\Core\Simulation\Kitchen;
+use Ilvane\Core\Simulation\Move;
+
+/**
+ * The plan of a making as typed: the kitchen and the steps. What can't be read stays as it was typed and is named.
+ *
+ * @phpstan-type StepRow array{do: string, what: string, to_c: string, minutes: string, burst_s: string, rest_s: string, times: string, phase: string, how: string}
+ */
+final class ProcessForm
+{
+    /** Fields of the kitchen and the least and most they may be. */
+    private const NUMBERS = ['room_c' => [-20, 60], 'altitude_m' => [-500, 9000], 'bath_c' => [20, 120]];
+
+    private const STEP_NUMBERS = ['to_c' => [-40, 200], 'minutes' => [0, 100_000], 'burst_s' => [0, 3600], 'rest_s' => [0, 3600], 'times' => [1, 100]];
+
+    private const MOST_STEPS = 60;
+
+    /** Which fields a step has. */
+    public const FIELDS = [
+        'heat' => ['what', 'to_c'], 'hold' => ['minutes'], 'blend' => ['burst_s', 'rest_s', 'times'], 'cool' => ['to_c', 'how'], 'gate' => ['to_c', 'how'], 'chill' => ['how', 'to_c', 'minutes'],
+        'rest' => ['minutes'], 'whip' => ['minutes'], 'strain' => ['minutes'], 'combine' => ['minutes'], 'prepare' => ['minutes'], 'add' => ['phase'], 'weigh' => ['phase'],
+        'sanitise' => ['minutes'], 'fill' => ['minutes'], 'label' => ['minutes'], 'test_ph' => ['minutes'], 'adjust' => ['minutes'],
+    ];
+
+    /**
+     * @param  array<string, string>  $kitchen
+     * @param  list<StepRow>  $steps
+     * @param  array<string, string>  $problems  word key by field
+     */
+    private function __construct(public array $kitchen, public array $steps, public bool $isOwn, public array $problems = [])
+    {
+    }
+
+    public static function of(Formula $formula, Kitchen $kitchen, Course $course): self
+    {
+        $plain = static fn (float $value): string => rtrim(rtrim(number_format($value, 1, '.', ''), '0'), '.');
+
+        return new self([
+            'room_c' => $plain($kitchen->room), 'altitude_m' => $plain($kitchen->altitude), 'bath_c' => $plain($kitchen->bath), 'covered' => $kitchen->isCovered ? '1' : '0',
+            'cool' => $kitchen->cool->value, 'pour' => $kitchen->pour->value, 'water' => $kitchen->water->key, 'oil' => $kitchen->oil->key,
+        ], array_map(self::row(...), $course->moves), $course->isOwn);
+    }
+
+    /**
+     * @param  array<mixed>  $typed
+     * @param  string  $do  save, usual, add:WHAT, up:N, down:N or remove:N
+     */
+    public static function typed(array $typed, string $do): self
+    {
+        $text = static fn (mixed $value): string => is_string($value) ? mb_substr(trim($value), 0, 20) : '';
+        $kitchen = [];
+        foreach (['room_c', 'altitude_m', 'bath_c', 'covered', 'cool', 'pour', 'water', 'oil'] as $field) {
+            $kitchen[$field] = $text($typed[$field] ?? null);
+        }
+        $steps = [];
+        foreach (array_slice(is_array($typed['steps'] ?? null) ? array_values($typed['steps']) : [], 0, self::MOST_STEPS) as $step) {
+            if (is_array($step) && Doing::tryFrom($text($step['do'] ?? null)) !== null) {
+                $steps[] = ['do' => $text($step['do']), 'what' => $text($step['what'] ?? null), 'to_c' => $text($step['to_c'] ?? null), 'minutes' => $text($step['minutes'] ?? null), 'burst_s' => $text($step['burst_s'] ?? null), 'rest_s' => $text($step['rest_s'] ?? null), 'times' => $text($step['times'] ?? null), 'phase' => $text($step['phase'] ?? null), 'how' => $text($step['how'] ?? null)];
+            }
+        }
+        [$verb, $what] = [...explode(':', $do, 2), ''];
+
+        return new self($kitchen, self::done($steps, $verb, $what), $verb !== 'usual', self::problems($kitchen, $steps));
+    }
+
+    /** @return array<string, mixed> the process of the open form; what could not be read is left out */
+    public function process(): array
+    {
+        $number = static fn (string $typed): ?float => is_numeric(str_replace(',', '.', $typed)) ? (float) str_replace(',', '.', $typed) : null;
+        $steps = array_map(static fn (array $row): array => array_filter([
+            'do' => $row['do'], 'what' => $row['what'] ?: null, 'to_c' => $number($row['to_c']), 'minutes' => $number($row['minutes']), 'burst_s' => $number($row['burst_s']), 'rest_s' => $number($row['rest_s']),
+            'times' => $number($row['times']), 'phase' => $row['phase'] ?: null, 'how' => Cooling::tryFrom($row['how'])?->value,
+        ], static fn (mixed $value): bool => $value !== null), $this->steps);
+
+        return array_filter([
+            'room_c' => $number($this->kitchen['room_c']), 'altitude_m' => $number($this->kitchen['altitude_m']), 'bath_c' => $number($this->kitchen['bath_c']), 'covered' => $this->kitchen['covered'] === '1',
+            'cool' => Cooling::tryFrom($this->kitchen['cool'])?->value, 'pour' => PourOrder::tryFrom($this->kitchen['pour'])?->value,
+            'vessels' => array_filter(['water' => $this->kitchen['water'], 'oil' => $this->kitchen['oil']]), 'steps' => $this->isOwn ? $steps : null,
+        ], static fn (mixed $value): bool => $value !== null && $value !== []);
+    }
+
+    /** @return StepRow */
+    private static function row(Move $move): array
+    {
+        $plain = static fn (?float $value): string => $value === null || ($value === 0.0) ? '' : rtrim(rtrim(number_format($value, 1, '.', ''), '0'), '.');
+
+        return [
+            'do' => $move->do->value, 'what' => $move->what, 'to_c' => $move->toC === null ? '' : ($move->toC === 0.0 ? '0' : $plain($move->toC)), 'minutes' => $plain($move->minutes), 'burst_s' => $plain($move->burst), 'rest_s' => $plain($move->rest),
+            'times' => $move->burst > 0 ? (string) $move->times : '', 'phase' => $move->phase->value ?? '', 'how' => $move->how->value ?? '',
+        ];
+    }
+
+    /**
+     * @param  list<StepRow>  $steps
+     * @return list<StepRow>
+     */
+    private static function done(array $steps, string $verb, string $what): array
+    {
+        $at = (int) $what;
+        if ($verb === 'add' && Doing::tryFrom($what) !== null) {
+            $steps[] = self::row(new Move(Doing::from($what)));
+        } elseif ($verb === 'remove' && isset($steps[$at])) {
+            array_splice($steps, $at, 1);
+        } elseif (($verb === 'up' || $verb === 'down') && isset($steps[$at], $steps[$at + ($verb === 'up' ? -1 : 1)])) {
+            $to = $at + ($verb === 'up' ? -1 : 1);
+            [$steps[$at], $steps[$to]] = [$steps[$to], $steps[$at]];
+        }
+
+        return array_values($steps);
+    }
+
+    /**
+     * @param  array<string, string>  $kitchen
+     * @param  list<StepRow>  $steps
+     * @return array<string, string>
+     */
+    private static function problems(array $kitchen, array $steps): array
+    {
+        $problems = [];
+        $isWrong = static function (string $typed, int $least, int $most): bool {
+            $typed = str_replace(',', '.', $typed);
+
+            return $typed !== '' && (! is_numeric($typed) || (float) $typed < $least || (float) $typed > $most);
+        };
+        foreach (self::NUMBERS as $field => [$least, $most]) {
+            if ($isWrong($kitchen[$field], $least, $most)) {
+                $problems[$field] = 'number';
+            }
+        }
+        foreach ($steps as $i => $row) {
+            foreach (self::STEP_NUMBERS as $field => [$least, $most]) {
+                if ($isWrong($row[$field], $least, $most)) {
+                    $problems["steps.$i.$field"] = 'number';
+                }
+            }
+        }
+
+        return $problems;
+    }
+}

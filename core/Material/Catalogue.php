@@ -1,0 +1,236 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Material;
+
+use Ilvane\Core\Measure\Band;
+use Ilvane\Core\Measure\Bulk;
+
+/**
+ * The ingredients, found by key, by name or alias, or by the beginning of a word.
+ *
+ * @phpstan-import-type Row from CatalogueSource
+ */
+final class Catalogue
+{
+    /** @var array<string, Row> */
+    private readonly array $rows;
+
+    /** @var array<string, string> */
+    private readonly array $names;
+
+    /** @var array<string, Container> */
+    private readonly array $containers;
+
+    /** @var array<string, PreparationMethod> */
+    private readonly array $preparations;
+
+    /** @var array<string, Material> */
+    private array $built = [];
+
+    public function __construct(private readonly CatalogueSource $source)
+    {
+        $this->rows = $source->rows();
+        $this->names = $source->names();
+        foreach ($source->containers() as $key => $row) {
+            $containers[$key] = new Container($key, $row['name'], $row['material'], $row['closure'], $row['volume'], $row['max_fill'], $row['headspace'], $row['suits'], $row['note']);
+        }
+        $this->containers = $containers ?? [];
+        foreach ($source->preparations() as $key => $row) {
+            $preparations[$key] = new PreparationMethod(
+                $key, $row['kind'], $row['ingredient'], $row['plants'], $row['ratio'], $row['minutes_low'], $row['minutes_high'], $row['celsius'],
+                $row['yield'], $row['counter_hours'], $row['fridge_days'], $row['freezer_days'], $row['ph'], $row['source'],
+            );
+        }
+        $this->preparations = $preparations ?? [];
+    }
+
+    public function has(string $key): bool
+    {
+        return isset($this->rows[$key]);
+    }
+
+    /** @throws UnknownMaterial */
+    public function get(string $key): Material
+    {
+        return $this->built[$key] ??= self::build($this->rows[$key] ?? throw new UnknownMaterial($key));
+    }
+
+    /** The ingredient a name or alias stands for exactly, in English or French; null when none or more than a name is meant. */
+    public function named(string $name): ?Material
+    {
+        $key = $this->names[Folded::of($name)] ?? null;
+
+        return $key === null ? null : $this->get($key);
+    }
+
+    /** @return array<string, string> folded name or alias => ingredient key */
+    public function names(): array
+    {
+        return $this->names;
+    }
+
+    /** @return array<string, Vessel> by key, to heat and mix in */
+    public function vessels(): array
+    {
+        $vessels = [];
+        foreach ($this->source->vessels() as $key => $row) {
+            // what is not made for a bath loses heat to it no faster than to the air
+            $vessels[$key] = new Vessel($key, $row['name'], $row['volume'], $row['shape'], $row['diameter'], $row['wall'], $row['wall_g'], $row['bath'] ?? $row['air'], $row['air'], $row['cold'] ?? $row['air'], $row['note']);
+        }
+
+        return $vessels;
+    }
+
+    /** @return array<string, Container> by key */
+    public function containers(): array
+    {
+        return $this->containers;
+    }
+
+    /** @return array<string, PreparationMethod> by key */
+    public function preparations(): array
+    {
+        return $this->preparations;
+    }
+
+    /** @return list<array{with: string, above: float, grade: string}> what clashes with a cationic: "key:…", "kind:…" or "soap:…", above a percentage of the batch */
+    public function chargePairs(): array
+    {
+        return $this->source->chargePairs();
+    }
+
+    /** @return list<array{string, float, float}> what a scent oil is made of: name, percent of the oil from and to */
+    public function constituentsOf(string $scentOil): array
+    {
+        return $this->source->scentConstituents()[$scentOil] ?? [];
+    }
+
+    /**
+     * The ingredients taken for something where the maker named none, the first choice first.
+     *
+     * @return non-empty-list<Material>
+     *
+     * @throws UnknownMaterial where the catalogue has none for it
+     */
+    public function choices(ChoiceRole $role): array
+    {
+        $choices = array_map($this->get(...), $this->source->choices()[$role->value] ?? []);
+
+        return $choices === [] ? throw new UnknownMaterial($role->value) : $choices;
+    }
+
+    public function choice(ChoiceRole $role): Material
+    {
+        return $this->choices($role)[0];
+    }
+
+    /** @return list<string> */
+    public function keys(): array
+    {
+        return array_keys($this->rows);
+    }
+
+    /** @return iterable<Material> in catalogue order */
+    public function all(): iterable
+    {
+        foreach (array_keys($this->rows) as $key) {
+            yield $this->get($key);
+        }
+    }
+
+    /**
+     * Ingredients whose names or aliases hold every word of the search as the beginning of a word, best first:
+     * whole name, then beginning of a name, then anywhere; shorter names before longer.
+     *
+     * @return list<Material>
+     */
+    public function search(string $text, int $limit = 8): array
+    {
+        $wanted = Folded::of($text);
+        if ($wanted === '') {
+            return [];
+        }
+        $words = explode(' ', $wanted);
+        $rank = [];
+        foreach ($this->names as $name => $key) {
+            $score = self::score((string) $name, $wanted, $words);
+            if ($score !== null && $score < ($rank[$key] ?? INF)) {
+                $rank[$key] = $score;
+            }
+        }
+        asort($rank);
+
+        return array_map($this->get(...), array_slice(array_keys($rank), 0, $limit));
+    }
+
+    /** @param  list<string>  $words */
+    private static function score(string $name, string $wanted, array $words): ?float
+    {
+        $padded = ' '.$name;
+        foreach ($words as $word) {
+            if (! str_contains($padded, ' '.$word)) {
+                return null;
+            }
+        }
+
+        return match (true) {
+            $name === $wanted => 0.0,
+            str_starts_with($name, $wanted) => 100.0,
+            default => 200.0,
+        } + strlen($name);
+    }
+
+    /** @param  Row  $row */
+    private static function build(array $row): Material
+    {
+        return new Material(
+            key: $row['key'],
+            nameEn: $row['name_en'],
+            nameFr: $row['name_fr'],
+            aliases: $row['aliases'],
+            inci: $row['inci'],
+            kind: Kind::from($row['kind']),
+            bulk: new Bulk($row['density'], $row['spoon_density'], $row['spoon_error']),
+            meltLow: $row['melt_low'],
+            meltHigh: $row['melt_high'],
+            waterFraction: $row['water'],
+            defaultPhase: Phase::from($row['phase']),
+            maxProcessTemperature: $row['max_temp'],
+            use: $row['use'] === null ? null : new Range(...$row['use']),
+            rinseOffMax: $row['rinse_off_max'],
+            legalMax: $row['legal_max'],
+            legalNote: $row['legal_note'],
+            phMin: $row['ph_min'],
+            phMax: $row['ph_max'],
+            charge: Charge::from($row['charge']),
+            hlb: $row['hlb'],
+            requiredHlb: $row['required_hlb'],
+            iodineValue: $row['iodine'],
+            pufaPercent: $row['pufa'],
+            unopenedMonths: $row['unopened'],
+            openedMonths: $row['opened'],
+            storage: $row['storage'],
+            solidFat: $row['sfc'],
+            oilUptake: $row['oil_uptake'],
+            waterUptake: $row['water_uptake'],
+            allergens: array_map(Allergen::from(...), $row['allergens']),
+            cautions: array_map(Caution::from(...), $row['cautions']),
+            cautionNote: $row['caution_note'],
+            source: $row['source'],
+            preservativeComponents: array_map(static fn (array $part): PreservativeComponent => new PreservativeComponent(
+                $part['inci'], $part['low'], $part['typical'], $part['high'], $part['leave_on'], $part['rinse_off'],
+                $part['as'], $part['pka'], $part['notes'], $part['source'],
+            ), $row['components']),
+            coverage: $row['coverage'] === null ? null : new Coverage(...$row['coverage']),
+            blendParts: $row['parts'],
+            pieces: array_map(static fn (array $grams): Band => Band::of(...$grams), $row['pieces']),
+            leastLoad: $row['least_load'],
+            freshDays: $row['fresh_days'],
+            traits: array_map(MaterialTrait::from(...), $row['traits']),
+            limits: array_map(static fn (array $limit): Limit => new Limit(...$limit), $row['limits']),
+            contents: $row['contents'],
+        );
+    }
+}

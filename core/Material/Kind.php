@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Material;
+
+enum Kind: string
+{
+    case WaterPhaseLiquid = 'water_phase_liquid';
+    case HydrosolOrTea = 'hydrosol_or_tea';
+    case PlantJuiceOrGel = 'plant_juice_or_gel';
+    case PlantMilkOrFood = 'plant_milk_or_food';
+    case Humectant = 'humectant';
+    case CarrierOil = 'carrier_oil';
+    case Butter = 'butter';
+    case WaxOrFattyAlcohol = 'wax_or_fatty_alcohol';
+    case Emulsifier = 'emulsifier';
+    case ThickenerGum = 'thickener_gum';
+    case EssentialOil = 'essential_oil';
+    case Fragrance = 'fragrance';
+    case Preservative = 'preservative';
+    case Antioxidant = 'antioxidant';
+    case Active = 'active';
+    case Protein = 'protein';
+    case PowderBotanical = 'powder_botanical';
+    case DriedBotanical = 'dried_botanical';
+    case FreshBotanical = 'fresh_botanical';
+    case AcidOrBase = 'acid_or_base';
+    case Solubiliser = 'solubiliser';
+    case Surfactant = 'surfactant';
+
+    /** Waters, teas, juices, gels, milks and foods: what microbes live on. */
+    public function isWatery(): bool
+    {
+        return match ($this) {
+            self::WaterPhaseLiquid, self::HydrosolOrTea, self::PlantJuiceOrGel, self::PlantMilkOrFood => true,
+            default => false,
+        };
+    }
+
+    /** Oils, butters, waxes and fatty alcohols: what an emulsifier has to hold. */
+    public function isLipid(): bool
+    {
+        return match ($this) {
+            self::CarrierOil, self::Butter, self::WaxOrFattyAlcohol => true,
+            default => false,
+        };
+    }
+
+    public function isScent(): bool
+    {
+        return $this === self::EssentialOil || $this === self::Fragrance;
+    }
+}

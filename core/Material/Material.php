@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Material;
+
+use Ilvane\Core\Measure\Band;
+use Ilvane\Core\Measure\Bulk;
+use Ilvane\Core\Measure\Piece;
+
+/**
+ * One entry of the catalogue. Percentages are of the finished batch, densities g/mL, temperatures °C, shelf lives months;
+ * null means "not known", never 0. Figures and how sure they are: data/SOURCES.md.
+ */
+final readonly class Material
+{
+    /**
+     * @param  list<string>  $aliases
+     * @param  float|null  $waterFraction  grams of water in a gram
+     * @param  float|null  $maxProcessTemperature  hotter than this spoils it
+     * @param  float|null  $legalMax  leave-on, percent of this blend
+     * @param  array<int, float>  $solidFat  solid fat content in percent by temperature
+     * @param  list<Allergen>  $allergens
+     * @param  list<Caution>  $cautions
+     * @param  list<PreservativeComponent>  $preservativeComponents
+     * @param  array<string, Band>  $pieces  grams of one, by the piece that is counted
+     * @param  array<string, float>  $blendParts  fraction by INCI name, for blends whose make-up is known
+     * @param  float|null  $leastLoad  of an emulsifier: least grams for a gram of fat
+     * @param  float|null  $freshDays  days in the fridge once it is in something unpreserved, where they differ from its own
+     * @param  list<MaterialTrait>  $traits
+     * @param  list<Limit>  $limits
+     * @param  array<string, float>  $contents  grams of a dissolved substance in a gram, by INCI or chemical name
+     */
+    public function __construct(
+        public string $key,
+        public string $nameEn,
+        public string $nameFr,
+        public array $aliases,
+        public string $inci,
+        public Kind $kind,
+        public Bulk $bulk,
+        public ?float $meltLow,
+        public ?float $meltHigh,
+        public ?float $waterFraction,
+        public Phase $defaultPhase,
+        public ?float $maxProcessTemperature,
+        public ?Range $use,
+        public ?float $rinseOffMax,
+        public ?float $legalMax,
+        public string $legalNote,
+        public ?float $phMin,
+        public ?float $phMax,
+        public Charge $charge,
+        public ?float $hlb,
+        public ?float $requiredHlb,
+        public ?float $iodineValue,
+        public ?float $pufaPercent,
+        public ?float $unopenedMonths,
+        public ?float $openedMonths,
+        public string $storage,
+        public array $solidFat,
+        public ?float $oilUptake,
+        public ?float $waterUptake,
+        public array $allergens,
+        public array $cautions,
+        public string $cautionNote,
+        public string $source,
+        public array $preservativeComponents = [],
+        public ?Coverage $coverage = null,
+        public array $blendParts = [],
+        public array $pieces = [],
+        public ?float $leastLoad = null,
+        public ?float $freshDays = null,
+        public array $traits = [],
+        public array $limits = [],
+        public array $contents = [],
+    ) {
+    }
+
+    public function name(string $language): string
+    {
+        return $language === 'fr' ? $this->nameFr : $this->nameEn;
+    }
+
+    /** Grams of one piece; the only piece it is counted by stands in for an unnamed one. Null where nothing is known. */
+    public function weightOf(Piece $piece): ?Band
+    {
+        return $this->pieces[$piece->value] ?? ($piece === Piece::Whole && count($this->pieces) === 1 ? array_values($this->pieces)[0] : null);
+    }
+
+    /** The most of it a finished batch should hold by law or by use, percent; null for what may be most of it. */
+    public function ceiling(bool $isRinsedOff): ?float
+    {
+        $usual = $isRinsedOff ? $this->rinseOffMax ?? $this->use?->max : $this->use?->max;
+        $limits = array_filter([$isRinsedOff ? null : $this->legalMax, $usual], static fn (?float $limit): bool => $limit !== null);
+        $least = $limits === [] ? null : min($limits);
+
+        return $least === null || $least >= self::BASE_PERCENT ? null : $least;
+    }
+
+    /** Whether so much, with all its spread, stays inside what it should be; percent of the finished batch. */
+    public function bears(Band $percent, bool $isRinsedOff): bool
+    {
+        $ceiling = $this->ceiling($isRinsedOff);
+        $floor = in_array($this->kind, [Kind::Preservative, Kind::Emulsifier], true) ? $this->use?->min : null;
+
+        return ($ceiling === null || $percent->high <= $ceiling) && ($floor === null || $percent->low >= $floor);
+    }
+
+    /** What may be more than half of a batch is a base the rest floats in, and may as well be all of it, percent. */
+    public const BASE_PERCENT = 60.0;
+
+    /** Life once opened. */
+    public function openedDays(): ?float
+    {
+        return $this->openedMonths === null ? null : $this->openedMonths * self::DAYS_PER_MONTH;
+    }
+
+    private const DAYS_PER_MONTH = 30.4375;
+
+    public function hasCaution(Caution $caution): bool
+    {
+        return in_array($caution, $this->cautions, true);
+    }
+
+    public function is(MaterialTrait $trait): bool
+    {
+        return in_array($trait, $this->traits, true);
+    }
+
+    /** Percent of what stays on skin in the sun; null where none is known. */
+    public function phototoxicLimit(): ?float
+    {
+        foreach ($this->limits as $limit) {
+            if ($limit->what === Limit::PHOTOTOXIC) {
+                return $limit->max;
+            }
+        }
+
+        return null;
+    }
+
+    public function hasAllergen(Allergen $allergen): bool
+    {
+        return in_array($allergen, $this->allergens, true);
+    }
+
+    /**
+     * Makes a product perishable. Foods so concentrated that microbes find no free water in them (honey) do not,
+     * as long as nothing dilutes them.
+     */
+    public function bringsFreeWater(): bool
+    {
+        return $this->kind->isWatery() && ($this->waterFraction ?? 1.0) >= self::FREE_WATER_FRACTION;
+    }
+
+    /** Honey at 17 % water has a water activity near 0.6; anything much wetter is perishable. Common practice. */
+    private const FREE_WATER_FRACTION = 0.25;
+
+    /** Not solid at any temperature the catalogue knows of. */
+    public function isLiquid(): bool
+    {
+        return $this->meltHigh === null && $this->bulk->spoonDensity === null;
+    }
+}

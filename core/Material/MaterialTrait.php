@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Material;
+
+/** What a material does that no figure says. Which materials have it: data/traits.csv; a maker's own says it itself. */
+enum MaterialTrait: string
+{
+    /** A gum that clumps where water meets it dry. */
+    case LumpsWhenDry = 'lumps_when_dry';
+
+    /** A butter that grows grains when it cools slowly. */
+    case TurnsGrainy = 'turns_grainy';
+
+    /** Leaves bits unless it is strained. */
+    case Pulpy = 'pulpy';
+
+    /** The flesh of a fruit, which goes in mashed. */
+    case FruitFlesh = 'fruit_flesh';
+
+    /** Yellow aloe latex in it, until it is soaked out. */
+    case Latex = 'latex';
+
+    /** Thick or sticky, and trusted to hold oil in water, which it doesn't. */
+    case MistakenForEmulsifier = 'mistaken_for_emulsifier';
+
+    /** An emulsifier sold balanced in itself: its nominal HLB is no more than a hint. */
+    case CompleteEmulsifier = 'complete_emulsifier';
+
+    /** Stays on top of hair that takes in little. */
+    case HeavyOnHair = 'heavy_on_hair';
+
+    /** Makes soap of fatty acids. */
+    case Alkali = 'alkali';
+
+    /** Burns skin and eyes at full strength. */
+    case Caustic = 'caustic';
+}

@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Microbiology;
+
+use Ilvane\Core\Formula\Application;
+use Ilvane\Core\Formula\Composition;
+use Ilvane\Core\Formula\Formula;
+use Ilvane\Core\Formula\Regime;
+use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Material\Coverage;
+use Ilvane\Core\Material\Kind;
+use Ilvane\Core\Material\Material;
+use Ilvane\Core\Measure\Band;
+use Ilvane\Core\Physics\Acidity\Acid;
+use Ilvane\Core\Physics\Heat\PhaseHeat;
+use Ilvane\Core\Physics\WaterActivity;
+
+/** The preservatives of a formula, what they hold, and the keeping regime that follows. */
+final readonly class Preservation
+{
+    /** Water that comes in with other things than waters, teas, juices and foods: below this share it is bound or negligible. */
+    public const NEGLIGIBLE_WATER = 0.01;
+
+    /** @param  list<PreservativeDose>  $doses */
+    private function __construct(
+        public array $doses,
+        public bool $isWatery,
+        public Regime $regime,
+    ) {
+    }
+
+    /** @param  bool  $onBatch judge a made batch, where the pH has to have been measured */
+    public static function of(Formula $formula, Composition $composition, ?PhaseHeat $heat, bool $onBatch = false): self
+    {
+        $doses = [];
+        foreach ($composition->opened() as $line) {
+            if ($line->ingredient?->kind === Kind::Preservative && $line->isInBatch()) {
+                $doses[] = self::dose($formula, $line, $line->ingredient, $heat);
+            }
+        }
+        $isWatery = self::isWatery($composition);
+
+        return new self($doses, $isWatery, match (true) {
+            ! $isWatery => Regime::Dry,
+            self::weakAlone($doses) === null && self::coverageOf(array_filter($doses, static fn (PreservativeDose $dose): bool => $dose->works($onBatch)))->isComplete() => Regime::Preserved,
+            default => Regime::Fresh,
+        });
+    }
+
+    public function hasSystem(): bool
+    {
+        return $this->doses !== [];
+    }
+
+    /** What the systems hold together at a working dose and pH. */
+    public function nominalCoverage(): Coverage
+    {
+        return self::coverageOf($this->doses);
+    }
+
+    /** @return list<ComponentDose> regulated components summed over all preservatives, by INCI name */
+    public function components(): array
+    {
+        $totals = [];
+        foreach ($this->doses as $dose) {
+            foreach ($dose->components as $component) {
+                $held = $totals[$component->component->inci] ?? null;
+                $totals[$component->component->inci] = $held === null ? $component : new ComponentDose(
+                    $component->component, $held->percent->plus($component->percent), $component->limit, [...$held->lines, ...$component->lines],
+                );
+            }
+        }
+
+        return array_values($totals);
+    }
+
+    private static function dose(Formula $formula, WeighedLine $line, Material $ingredient, ?PhaseHeat $heat): PreservativeDose
+    {
+        $percent = $line->percent();
+        $components = [];
+        if ($percent !== null) {
+            foreach ($ingredient->preservativeComponents as $component) {
+                $limit = $formula->use === Application::RinseOff ? $component->rinseOffLimit : $component->leaveOnLimit;
+                $asLimit = $limit !== null && $component->limitIsAsAcid() ? AsAcid::factor($component->inci) : 1.0;
+                $components[] = new ComponentDose(
+                    $component,
+                    $percent->times(Band::of($component->low / 100, $component->typical / 100, $component->high / 100))->times($asLimit),
+                    $limit,
+                    [$line->position],
+                );
+            }
+        }
+
+        return new PreservativeDose(
+            $line,
+            $ingredient,
+            $percent,
+            $components,
+            $heat !== null && PhaseHeat::heats($line->phase) && $ingredient->maxProcessTemperature !== null && $heat->target > $ingredient->maxProcessTemperature,
+            $formula->ph,
+        );
+    }
+
+    /** @param  iterable<PreservativeDose>  $doses */
+    private static function coverageOf(iterable $doses): Coverage
+    {
+        $coverage = new Coverage(0, 0, 0);
+        foreach ($doses as $dose) {
+            $coverage = $coverage->with($dose->ingredient->coverage ?? $coverage);
+        }
+
+        return $coverage;
+    }
+
+    /**
+     * The one preservative of one component that is graded weak against all it is meant for: a helper, no system.
+     *
+     * @param  list<PreservativeDose>  $doses
+     */
+    private static function weakAlone(array $doses): ?PreservativeDose
+    {
+        $coverage = self::coverageOf($doses);
+
+        return count($doses) === 1 && count($doses[0]->components) === 1 && max($coverage->bacteria, $coverage->yeast, $coverage->mould) <= 1 ? $doses[0] : null;
+    }
+
+    /** @return array<string, Acid> the acid preservatives among the components, by INCI name */
+    public function acids(): array
+    {
+        $acids = [];
+        foreach ($this->components() as $component) {
+            $acid = Acid::ofPreservative($component->component->inci);
+            if ($acid !== null) {
+                $acids[$component->component->inci] = $acid;
+            }
+        }
+
+        return $acids;
+    }
+
+    /** What is too weak to stand alone and does; null where nothing is, or where there is no water to keep. */
+    public function tooWeakAlone(): ?PreservativeDose
+    {
+        return $this->isWatery ? self::weakAlone($this->doses) : null;
+    }
+
+    /**
+     * Anything microbes can live on: a watery ingredient, a wet plant, or more than a trace of other water; but not
+     * where sugar or glycerin binds all of it. Juices and foods count as wet whatever is stirred into them.
+     */
+    private static function isWatery(Composition $composition): bool
+    {
+        $otherWater = 0.0;
+        $isBound = (WaterActivity::of($composition) ?? 0.0) < WaterActivity::NOTHING_GROWS;
+        foreach ($composition->opened() as $line) {
+            if ($line->ingredient === null) {
+                continue;
+            }
+            $wetPlant = $line->ingredient->kind === Kind::FreshBotanical && ! ($line->line->prepared?->drivesWaterOut() ?? false);
+            $wet = $line->isInBatch() && $line->ingredient->bringsFreeWater();
+            if ($wetPlant || ($wet && ! ($isBound && $line->ingredient->kind === Kind::WaterPhaseLiquid))) {
+                return true;
+            }
+            if ($line->isInBatch() && $line->ingredient->kind !== Kind::DriedBotanical && $line->ingredient->kind !== Kind::PowderBotanical) {
+                $otherWater += ($line->share->likely ?? 0.0) * ($line->ingredient->waterFraction ?? 0.0);
+            }
+        }
+
+        return ! $isBound && $otherWater >= self::NEGLIGIBLE_WATER;
+    }
+}

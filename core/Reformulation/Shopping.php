@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Reformulation;
+
+use Ilvane\Core\Formula\Composition;
+
+/** What is wanted for some batches, what of it is at hand, and what is to buy. Grams. */
+final class Shopping
+{
+    /** So much more than the sum: what bowls, spoons and samples keep. Common practice, a guess. */
+    public const SPARE = 0.05;
+
+    /**
+     * @param  list<array{Composition, float}>  $batches  and how much of each, grams
+     * @return array<string, array{wanted: float, have: float, buy: float}> by catalogue key; "?name" for what the catalogue doesn't know
+     */
+    public static function of(array $batches, Stock $cupboard): array
+    {
+        $wanted = [];
+        foreach ($batches as [$composition, $grams]) {
+            $total = $composition->total->likely ?? 0.0;
+            foreach ($total > 0 ? $composition->opened() : [] as $line) {
+                if ($line->line->formula !== null && $line->ingredient === null) {
+                    continue; // what is inside it is counted
+                }
+                $key = $line->ingredient->key ?? '?'.$line->line->spokenOf();
+                $wanted[$key] = ($wanted[$key] ?? 0.0) + ($line->grams->likely ?? 0.0) * $grams / $total * (1 + self::SPARE);
+            }
+        }
+        $rows = [];
+        foreach ($wanted as $key => $grams) {
+            $have = $cupboard->gramsOf($key);
+            $rows[$key] = ['wanted' => $grams, 'have' => $have, 'buy' => max(0.0, $grams - $have)];
+        }
+
+        return $rows;
+    }
+}

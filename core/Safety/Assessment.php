@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Safety;
+
+use DateTimeImmutable;
+use Ilvane\Core\Formula\Composition;
+use Ilvane\Core\Formula\Family;
+use Ilvane\Core\Formula\Formula;
+use Ilvane\Core\Formula\Regime;
+use Ilvane\Core\Formula\Storage;
+use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Material\ChoiceRole;
+use Ilvane\Core\Material\Container;
+use Ilvane\Core\Material\Material;
+use Ilvane\Core\Material\PreservativeComponent;
+use Ilvane\Core\Measure\Tools;
+use Ilvane\Core\Microbiology\ComponentDose;
+use Ilvane\Core\Microbiology\Preservation;
+use Ilvane\Core\Physics\Emulsion\Emulsion;
+use Ilvane\Core\Physics\Emulsion\Hlb;
+use Ilvane\Core\Physics\Heat\PhaseHeat;
+use Ilvane\Core\Physics\Texture\SolidFat;
+use Ilvane\Core\Scent\Scent;
+use Ilvane\Core\ShelfLife\ShelfLife;
+
+/** Everything the models say of one formula, before the checks speak. */
+final readonly class Assessment
+{
+    private function __construct(
+        public Catalogue $catalogue,
+        public Formula $formula,
+        public Composition $composition,
+        public float $scaleResolutionG,
+        public ?PhaseHeat $heat,
+        public Preservation $preservation,
+        public Emulsion $emulsion,
+        public Scent $scent,
+        public ShelfLife $keeping,
+        public ShelfLife $keepingIfFresh,
+        public ?DateTimeImmutable $madeOn,
+        public ?Container $container,
+        public Hlb $hlb,
+        public SolidFat $texture,
+    ) {
+    }
+
+    /**
+     * @param  bool  $onBatch  a made batch: acid-dependent preservatives count only with a measured pH
+     * @param  DateTimeImmutable|null  $madeOn  for lots already open
+     */
+    public static function of(Catalogue $catalogue, Formula $formula, Composition $composition, Tools $tools, bool $onBatch = false, ?DateTimeImmutable $madeOn = null): self
+    {
+        $heat = PhaseHeat::of($formula, $composition);
+        $preservation = Preservation::of($formula, $composition, $heat, $onBatch);
+        $container = $formula->container === null ? null : ($catalogue->containers()[$formula->container] ?? null);
+        $emulsion = Emulsion::of($composition);
+
+        return new self(
+            $catalogue,
+            $formula,
+            $composition,
+            $formula->scaleResolutionG ?? $tools->scaleResolutionG,
+            $heat,
+            $preservation,
+            $emulsion,
+            Scent::of($formula, $composition),
+            ShelfLife::of($formula, $composition, $preservation->regime, $madeOn, $container),
+            ShelfLife::ifFresh($formula, $composition),
+            $madeOn,
+            $container,
+            Hlb::of($emulsion->emulsifiers, $emulsion->fats),
+            SolidFat::of($composition),
+        );
+    }
+
+    /** Breathed in by whoever uses it. */
+    public function isSprayed(): bool
+    {
+        return $this->formula->family === Family::WaterSpray || $this->container?->closure === 'spray';
+    }
+
+    /** A full preservative system that suits the product, to be offered where one is missing: one that shares nothing with what is in it. */
+    public function fullPreservative(): Material
+    {
+        $has = array_map(static fn (ComponentDose $dose): string => $dose->component->inci, $this->preservation->components());
+        foreach ($this->catalogue->choices($this->isSprayed() ? ChoiceRole::PreservativeSprayed : ChoiceRole::Preservative) as $ingredient) {
+            if (array_filter($ingredient->preservativeComponents, static fn (PreservativeComponent $part): bool => in_array($part->inci, $has, true)) === []) {
+                return $ingredient;
+            }
+        }
+
+        return $this->catalogue->choice(ChoiceRole::PreservativeSprayed);
+    }
+
+    /** Meant to be used fresh, stored cold, and not claimed to keep longer than fresh things do. */
+    public function isFreshOnPurpose(): bool
+    {
+        $claim = $this->formula->keeping;
+        $intended = $claim->intended ?? ($this->formula->family->isUsuallyFresh() ? Regime::Fresh : null);
+        $storage = $claim->storage ?? $this->formula->family->usualStorage() ?? Storage::Room;
+
+        return $intended === Regime::Fresh && $storage->isCold()
+            && ($claim->claimedDays === null || $claim->claimedDays <= ($this->keepingIfFresh->days ?? 0.0));
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Safety\Rules;
+
+use Ilvane\Core\Formula\Application;
+use Ilvane\Core\Safety\Assessment;
+use Ilvane\Core\Safety\Finding;
+use Ilvane\Core\Safety\Fix;
+use Ilvane\Core\Safety\Rule;
+use Ilvane\Core\Safety\Severity;
+use Ilvane\Core\Safety\Term;
+
+/** A pH that hair and scalp do not like. */
+final class AcidityRange implements Rule
+{
+    /** Leave-ins 4.5 to 5.5, up to 6 accepted; what is rinsed off has more room. Common practice. */
+    public const LEAVE_ON = [4.0, 6.0];
+
+    public const RINSE_OFF = [3.5, 7.0];
+
+    public const AIM = 5.0;
+
+    public function examine(Assessment $assessment): iterable
+    {
+        if (! $assessment->preservation->isWatery) {
+            return;
+        }
+        $ph = $assessment->formula->ph;
+        if ($ph === null) {
+            if (! $assessment->formula->family->isUsuallyFresh()) {
+                yield new Finding('acidity.untested', Severity::Note);
+            }
+
+            return;
+        }
+        [$low, $high] = $assessment->formula->use === Application::RinseOff ? self::RINSE_OFF : self::LEAVE_ON;
+        if ($ph < $low - 1e-9 || $ph > $high + 1e-9) {
+            yield new Finding($ph < $low ? 'acidity.low' : 'acidity.high', Severity::Mind, terms: ['ph' => Term::number($ph), 'low' => Term::number($low), 'high' => Term::number($high)], fixes: [
+                new Fix('aim_ph', [['op' => 'add', 'path' => '/ph', 'value' => self::AIM]], ['ph' => Term::number(self::AIM)]),
+            ]);
+        }
+    }
+}

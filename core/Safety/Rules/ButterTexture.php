@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Safety\Rules;
+
+use Ilvane\Core\Formula\Family;
+use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Safety\Assessment;
+use Ilvane\Core\Safety\Finding;
+use Ilvane\Core\Safety\Rule;
+use Ilvane\Core\Safety\Severity;
+use Ilvane\Core\Safety\Term;
+
+/** Too hard to scoop, too soft to hold, slumping in summer, grainy. */
+final class ButterTexture implements Rule
+{
+    /** A shelf in summer, °C. Common practice. */
+    public const SUMMER_C = 28.0;
+
+    private const ROOM_C = 20.0;
+
+    public function examine(Assessment $assessment): iterable
+    {
+        $family = $assessment->formula->family;
+        if ($family !== Family::WhippedButter && $family !== Family::Pomade) {
+            return;
+        }
+        $texture = $assessment->texture;
+        $feel = $texture->feel(self::ROOM_C);
+        $terms = ['solid' => Term::percent($texture->curve[20] ?? 0.0), 'slump' => Term::celsius(round($texture->slump() ?? 0.0))];
+        $fats = array_map(static fn (WeighedLine $line): int => $line->position, $assessment->emulsion->fats);
+        if ($feel === 'hard') {
+            yield new Finding('texture.too_hard', Severity::Mind, $fats, $terms);
+        } elseif ($feel === 'pourable' || $feel === 'very_soft') {
+            yield new Finding('texture.too_soft', Severity::Mind, $fats, $terms);
+        } elseif ($texture->slump() !== null && $texture->slump() < self::SUMMER_C) {
+            yield new Finding('texture.slumps', Severity::Mind, $fats, $terms);
+        }
+        if ($texture->grainy !== []) {
+            yield new Finding('texture.grain_risk', Severity::Note, terms: ['ingredients' => Term::ingredients($texture->grainy)]);
+        }
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Safety\Rules;
+
+use Ilvane\Core\Formula\Application;
+use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Material\Kind;
+use Ilvane\Core\Material\Material;
+use Ilvane\Core\Safety\Assessment;
+use Ilvane\Core\Safety\Finding;
+use Ilvane\Core\Safety\Fix;
+use Ilvane\Core\Safety\Remedy;
+use Ilvane\Core\Safety\Rule;
+use Ilvane\Core\Safety\Severity;
+use Ilvane\Core\Safety\Term;
+
+/** More of something than its usual range, or than the law allows; or something not meant to stay on at all. */
+final class DoseHigh implements Rule
+{
+    public function examine(Assessment $assessment): iterable
+    {
+        foreach ($assessment->composition->known() as $line) {
+            if ($line->ingredient === null || $line->ingredient->kind === Kind::Preservative || IrritantStrong::isOne($line->ingredient)) {
+                continue;
+            }
+            yield from $this->look($assessment, $line, $line->ingredient);
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private function look(Assessment $assessment, WeighedLine $line, Material $ingredient): iterable
+    {
+        $percent = $line->percent();
+        $rinseOff = $assessment->formula->use === Application::RinseOff;
+        $usual = self::hasOwnRule($ingredient->kind) ? null : ($rinseOff ? $ingredient->rinseOffMax : $ingredient->use?->max);
+        $law = $rinseOff ? null : $ingredient->legalMax;
+        $overLaw = $law === null ? null : $percent?->above($law);
+        $overUsual = $usual === null || $usual >= Material::BASE_PERCENT ? null : $percent?->above($usual);
+        $limit = $overLaw !== null ? $law : $usual;
+        if ($percent === null || $limit === null || ($overLaw ?? $overUsual) === null) {
+            return;
+        }
+        $keep = min($limit, $usual ?? $limit);
+        yield new Finding($overLaw !== null ? 'dose.over_limit' : 'dose.high', $overLaw !== null ? Severity::Stop : Severity::Mind, [$line->position], [
+            'ingredient' => Term::ingredient($ingredient->key),
+            'percent' => Term::percent($percent),
+            'limit' => Term::percent($limit),
+            'caution' => Term::note($ingredient->cautionNote),
+            'source' => Term::note($overLaw !== null && $ingredient->legalNote !== '' ? $ingredient->legalNote : $ingredient->source),
+        ], $keep > 0
+            ? (new Remedy($assessment))->dose($line, $keep, 'dose_to', ['percent' => Term::percent($keep)])
+            : [Fix::removeLine($line->position, 'remove_line')], certainty: $overLaw ?? $overUsual, variant: $keep > 0 ? 'usual' : 'not_leave_on');
+    }
+
+    /** Of what is usual; the law is told here for all but the preservatives. */
+    private static function hasOwnRule(Kind $kind): bool
+    {
+        return $kind->isScent() || in_array($kind, [Kind::Emulsifier, Kind::Humectant, Kind::ThickenerGum], true);
+    }
+}

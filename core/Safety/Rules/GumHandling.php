@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Safety\Rules;
+
+use Ilvane\Core\Formula\Prepared;
+use Ilvane\Core\Material\Kind;
+use Ilvane\Core\Material\MaterialTrait;
+use Ilvane\Core\Material\Phase;
+use Ilvane\Core\Safety\Assessment;
+use Ilvane\Core\Safety\Finding;
+use Ilvane\Core\Safety\Fix;
+use Ilvane\Core\Safety\Remedy;
+use Ilvane\Core\Safety\Rule;
+use Ilvane\Core\Safety\Severity;
+use Ilvane\Core\Safety\Term;
+
+/** Gums lump when they meet water dry; more than a little is slime. */
+final class GumHandling implements Rule
+{
+    public function examine(Assessment $assessment): iterable
+    {
+        foreach ($assessment->composition->ofKind(Kind::ThickenerGum) as $line) {
+            $ingredient = $line->ingredient;
+            if ($ingredient === null || $line->line->formula !== null) {
+                continue;
+            }
+            if ($line->phase === Phase::Water && $line->line->prepared === null && $ingredient->is(MaterialTrait::LumpsWhenDry)) {
+                yield new Finding('gum.wet_first', Severity::Mind, [$line->position], ['ingredient' => Term::ingredient($ingredient->key)], [
+                    new Fix('prepare_wetted', [['op' => 'add', 'path' => '/lines/'.($line->position - 1).'/prepared', 'value' => Prepared::Wetted->value]]),
+                ]);
+            }
+            $most = $ingredient->use?->max;
+            $certainty = $most === null ? null : $line->percent()?->above($most);
+            if ($certainty !== null) {
+                yield new Finding('gum.high', Severity::Mind, [$line->position], [
+                    'ingredient' => Term::ingredient($ingredient->key), 'percent' => Term::percent($line->percent()), 'limit' => Term::percent($most), 'source' => Term::note($ingredient->source),
+                ], (new Remedy($assessment))->dose($line, $most, 'dose_to', ['percent' => Term::percent($most)]), certainty: $certainty);
+            }
+        }
+    }
+}

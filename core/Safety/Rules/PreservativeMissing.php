@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Safety\Rules;
+
+use Ilvane\Core\Formula\Regime;
+use Ilvane\Core\Material\Phase;
+use Ilvane\Core\Safety\Assessment;
+use Ilvane\Core\Safety\Finding;
+use Ilvane\Core\Safety\Remedy;
+use Ilvane\Core\Safety\Rule;
+use Ilvane\Core\Safety\Severity;
+use Ilvane\Core\Safety\Term;
+
+/** Water inside and nothing that preserves it. A note where the product is meant fresh, kept cold and claimed short. */
+final class PreservativeMissing implements Rule
+{
+    public function examine(Assessment $assessment): iterable
+    {
+        if ($assessment->preservation->regime === Regime::Dry || $assessment->preservation->hasSystem()) {
+            return;
+        }
+        $days = Term::days($assessment->keepingIfFresh->days ?? 1.0);
+        if ($assessment->isFreshOnPurpose()) {
+            yield new Finding('preservation.missing', Severity::Note, terms: ['days' => $days], variant: 'fresh');
+
+            return;
+        }
+        $percent = $assessment->fullPreservative()->use->typical ?? 1.0;
+        yield new Finding('preservation.missing', Severity::Stop, terms: ['days' => $days], fixes: [
+            (new Remedy($assessment))->add(
+                $assessment->fullPreservative()->key, $percent, Phase::Cooldown, 'add_preservative', ['ingredient' => Term::ingredient($assessment->fullPreservative()->key), 'percent' => Term::percent($percent)]),
+        ]);
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Safety\Rules;
+
+use Ilvane\Core\Measure\Amount;
+use Ilvane\Core\Safety\Assessment;
+use Ilvane\Core\Safety\Finding;
+use Ilvane\Core\Safety\Fix;
+use Ilvane\Core\Safety\Rule;
+use Ilvane\Core\Safety\Severity;
+use Ilvane\Core\Safety\Term;
+
+/** The product's pH is outside the range a preservative works in. */
+final class PreservativePhUnsuited implements Rule
+{
+    /** Inside the range, but not on its edge: the pH drifts. Common practice. */
+    private const CLEAR_OF_EDGE = 0.3;
+
+    public function examine(Assessment $assessment): iterable
+    {
+        foreach ($assessment->preservation->doses as $dose) {
+            if ($dose->suitsPh() || $dose->ph === null) {
+                continue;
+            }
+            $low = $dose->ingredient->phMin ?? 0.0;
+            $high = $dose->ingredient->phMax ?? 14.0;
+            $wanted = $dose->ph > $high ? max($low, $high - self::CLEAR_OF_EDGE) : min($high, $low + self::CLEAR_OF_EDGE);
+            $wanted = round($wanted, 1);
+            yield new Finding('preservation.ph_unsuited', Severity::Stop, [$dose->line->position], [
+                'ingredient' => Term::ingredient($dose->ingredient->key),
+                'ph' => Term::number($dose->ph),
+                'low' => Term::number($low),
+                'high' => Term::number($high),
+                'source' => Term::note($dose->ingredient->source),
+            ], [new Fix('aim_ph', [['op' => 'add', 'path' => '/ph', 'value' => (float) Amount::plain($wanted)]], ['ph' => Term::number($wanted)])]);
+        }
+    }
+}

@@ -1,0 +1,201 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\ShelfLife;
+
+use DateTimeImmutable;
+use Ilvane\Core\Formula\Composition;
+use Ilvane\Core\Formula\Family;
+use Ilvane\Core\Formula\Formula;
+use Ilvane\Core\Formula\Regime;
+use Ilvane\Core\Formula\Storage;
+use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Material\Container;
+use Ilvane\Core\Material\Kind;
+use Ilvane\Core\Material\Material;
+use Ilvane\Core\Physics\Oxidation;
+
+/**
+ * How long it keeps: the earliest of the regime's own life and the ingredients' dates. Days, with the full derivation.
+ * Regime lives: common practice, the short end of what makers say. Products of fat alone: oxidation (see Oxidation).
+ */
+final readonly class ShelfLife
+{
+    public const PRESERVED_DAYS = 180.0;
+
+    /** With more than a fifth of plant juices, teas or milks a preservative has more to hold. */
+    public const PRESERVED_PLANT_RICH_DAYS = 90.0;
+
+    public const PLANT_RICH_SHARE = 0.20;
+
+    public const LONGEST_DAYS = 365.0;
+
+    public const FROZEN_DAYS = 30.0;
+
+    public const ROOM_FRESH_DAYS = 1.0;
+
+    public const EMULSION_FRESH_DAYS = 5.0;
+
+    public const MASK_FRESH_DAYS = 2.0;
+
+    /** @param  list<ShelfLifeStep>  $steps the deciding one first */
+    private function __construct(
+        public ?float $days,
+        public array $steps,
+        public ?string $refused,
+    ) {
+    }
+
+    /** @param  DateTimeImmutable|null  $madeOn needed to count opened lots; without it they count as opened on the day of making */
+    public static function of(Formula $formula, Composition $composition, Regime $regime, ?DateTimeImmutable $madeOn = null, ?Container $container = null): self
+    {
+        return self::stored(self::storage($formula, $regime), $formula, $composition, $regime, $madeOn, $container);
+    }
+
+    /** Where it stands: as meant, as its kind usually does, or as its regime asks for. */
+    public static function storage(Formula $formula, Regime $regime): Storage
+    {
+        return $formula->keeping->storage ?? $formula->family->usualStorage() ?? ($regime === Regime::Dry ? Storage::Room : Storage::Fridge);
+    }
+
+    /** What it would keep without its preservative, put in the cold. */
+    public static function ifFresh(Formula $formula, Composition $composition): self
+    {
+        $cold = self::storage($formula, Regime::Fresh) === Storage::Freezer ? Storage::Freezer : Storage::Fridge;
+
+        return self::stored($cold, $formula, $composition, Regime::Fresh, null);
+    }
+
+    private static function stored(Storage $storage, Formula $formula, Composition $composition, Regime $regime, ?DateTimeImmutable $madeOn, ?Container $container = null): self
+    {
+        if ($composition->known() === []) {
+            return new self(null, [], 'nothing_in_it');
+        }
+        $steps = match ($regime) {
+            Regime::Dry => self::dry($formula, $composition, $storage, $madeOn, $container),
+            Regime::Preserved => self::preserved($composition, $madeOn),
+            Regime::Fresh => self::fresh($formula, $composition, $storage),
+        };
+        if ($steps === null) {
+            return new self(null, [], 'oil_unknown');
+        }
+        array_push($steps, ...self::lots($composition, $regime, $madeOn));
+        usort($steps, static fn (ShelfLifeStep $a, ShelfLifeStep $b): int => $a->days <=> $b->days);
+
+        return new self($steps[0]->days, $steps, null);
+    }
+
+    public function decidedBy(): ?ShelfLifeStep
+    {
+        return $this->steps[0] ?? null;
+    }
+
+    /** @return list<ShelfLifeStep>|null null where an oil's life is not known */
+    private static function dry(Formula $formula, Composition $composition, Storage $storage, ?DateTimeImmutable $madeOn, ?Container $container): ?array
+    {
+        $oxidation = Oxidation::of($formula, $composition, $storage, $container);
+        if ($oxidation === null) {
+            return null;
+        }
+        $steps = [new ShelfLifeStep('oxidation', floor($oxidation->days()), $oxidation->fastest), new ShelfLifeStep('never_longer', self::LONGEST_DAYS)];
+        foreach ($composition->known() as $line) {
+            $step = $line->line->openedOn === null ? null : self::ingredientStep($line, $madeOn);
+            if ($step !== null) {
+                $steps[] = $step;
+            }
+        }
+
+        return $steps;
+    }
+
+    /** @return list<ShelfLifeStep> */
+    private static function preserved(Composition $composition, ?DateTimeImmutable $madeOn): array
+    {
+        $plantWaters = Composition::shareOfLines($composition->linesWith(
+            static fn (Material $ingredient): bool => $ingredient->kind->isWatery() && $ingredient->kind !== Kind::WaterPhaseLiquid,
+        ));
+        $steps = [
+            $plantWaters->likely > self::PLANT_RICH_SHARE
+                ? new ShelfLifeStep('preserved_plant_rich', self::PRESERVED_PLANT_RICH_DAYS)
+                : new ShelfLifeStep('preserved', self::PRESERVED_DAYS),
+            new ShelfLifeStep('never_longer', self::LONGEST_DAYS),
+        ];
+        foreach ($composition->known() as $line) {
+            $step = self::ingredientStep($line, $madeOn);
+            if ($step !== null) {
+                $steps[] = $step;
+            }
+        }
+
+        return $steps;
+    }
+
+    /**
+     * Dates of the lots it is made from; a water that a preservative now holds no longer turns on its own.
+     *
+     * @return list<ShelfLifeStep>
+     */
+    private static function lots(Composition $composition, Regime $regime, ?DateTimeImmutable $madeOn): array
+    {
+        $steps = [];
+        foreach ($composition->lines as $line) {
+            $date = $line->line->bestBefore;
+            if ($date !== null && $madeOn !== null && $line->isInBatch() && ! ($regime === Regime::Preserved && ($line->ingredient?->bringsFreeWater() ?? false))) {
+                $steps[] = new ShelfLifeStep('lot', max(0.0, (float) $madeOn->setTime(0, 0)->diff($date)->format('%r%a')), $line->ingredient?->key, $line->line->lot ?? $line->line->spokenOf());
+            }
+        }
+
+        return $steps;
+    }
+
+    /** What spoils by microbes is the preservative's business; the rest turns on its own date. */
+    private static function ingredientStep(WeighedLine $line, ?DateTimeImmutable $madeOn): ?ShelfLifeStep
+    {
+        $ingredient = $line->ingredient;
+        if ($ingredient?->openedDays() === null || $ingredient->bringsFreeWater() || $ingredient->kind === Kind::FreshBotanical) {
+            return null;
+        }
+        $life = $ingredient->openedDays();
+        $alreadyOpen = $line->line->openedOn === null || $madeOn === null ? 0.0
+            : (float) $line->line->openedOn->diff($madeOn)->format('%r%a');
+
+        return new ShelfLifeStep(
+            $alreadyOpen > 0 ? 'ingredient_opened' : 'ingredient',
+            floor(max(0.0, $life - max(0.0, $alreadyOpen))),
+            $ingredient->key,
+        );
+    }
+
+    /** @return list<ShelfLifeStep> */
+    private static function fresh(Formula $formula, Composition $composition, Storage $storage): array
+    {
+        if ($storage === Storage::Freezer) {
+            return [new ShelfLifeStep('fresh_frozen', self::FROZEN_DAYS)];
+        }
+        if ($storage === Storage::Room) {
+            return [new ShelfLifeStep('fresh_room', self::ROOM_FRESH_DAYS)];
+        }
+        $steps = [$formula->family === Family::FreshMask
+            ? new ShelfLifeStep('fresh_mask', self::MASK_FRESH_DAYS)
+            : new ShelfLifeStep('fresh_fridge', self::EMULSION_FRESH_DAYS)];
+        foreach ($composition->known() as $line) {
+            $days = $line->ingredient === null ? null : self::freshDaysOf($line->ingredient);
+            if ($days !== null) {
+                $steps[] = new ShelfLifeStep('fresh_ingredient', $days, $line->ingredient->key);
+            }
+        }
+
+        return $steps;
+    }
+
+    /** Days in the fridge of an unpreserved watery ingredient; null for what does not hasten spoiling. */
+    private static function freshDaysOf(Material $ingredient): ?float
+    {
+        if (! $ingredient->bringsFreeWater() || $ingredient->openedDays() === null || $ingredient->kind === Kind::WaterPhaseLiquid) {
+            return null;
+        }
+
+        return max(1.0, min(self::EMULSION_FRESH_DAYS, floor($ingredient->freshDays ?? $ingredient->openedDays())));
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Exception\WebDriverException;
+use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
+use Tests\Support\BrowserCase;
+
+/** A kitchen recipe comes in: paste, correct one doubt, bench, scale to two bottles, keep. */
+final class RecipeTest extends BrowserCase
+{
+    public function test_from_a_pasted_recipe_to_a_kept_version_for_two_bottles(): void
+    {
+        self::emptyWorkroom();
+        self::visit('/intake');
+        self::find('textarea')->sendKeys("Evening milk\nWater phase:\n1 cup distilled water\n2 tbsp aloe vera juice\nOil phase:\n1 1/2 tbsp emulsifying wax\n2 tbsp almond oil powder\nCool below 40 °C\nune demi-cuillère à café de phenoxyethanol + ethylhexylglycerin\n");
+        self::press('Read it');
+        self::see('One line to look at');
+        self::assertCount(5, self::all('.marked mark'));
+        self::assertSame('2 tbsp almond oil powder', trim(str_replace('4', '', self::find('mark.read-doubtful')->getText())));
+        (new WebDriverSelect(self::find('select[name="pick[4]"]')))->selectByVisibleText('Sweet almond oil');
+        $amount = self::find('input[name="amount[5]"]');
+        $amount->clear();
+        $amount->sendKeys('2.5 g');
+        self::assertSame([], self::axe());
+        self::press('Open on the bench');
+        self::assertSame('Evening milk', self::find('input.name')->getAttribute('value'));
+        self::see('Keeps');
+
+        self::find('#scale summary')->click();
+        $count = self::find('input[name=count]');
+        $count->clear();
+        $count->sendKeys('2');
+        (new WebDriverSelect(self::find('select[name=container]')))->selectByValue('pet-pump-250');
+        self::button('Fill these')->click();
+        self::until(static fn (): bool => str_starts_with((string) self::all('#lane-water .amount')[1]->getAttribute('value'), '3.1') ?: throw new WebDriverException('not yet'), 'the spoons are not scaled');
+        self::settled();
+        self::see('479');
+        self::button('Keep version')->click();
+        self::find('#keep input[name=note]')->sendKeys('as the recipe had it'.WebDriverKeys::ENTER);
+        self::see('Kept as version 1.');
+        self::find('.kept a')->click();
+        self::see('3.1');
+    }
+}
