@@ -6,17 +6,11 @@ namespace App\Bench;
 
 use App\Drawing\Curves;
 use App\Formulas\Draft;
+use App\Ground\TypedGrams;
 use App\Ground\Wording;
 use App\Models\Formula;
 use Ilvane\Core\Formula\Composition;
-use Ilvane\Core\Formula\Family;
-use Ilvane\Core\Formula\Formula as CoreFormula;
-use Ilvane\Core\Formula\FormulaDocument;
-use Ilvane\Core\Formula\Weighing;
-use Ilvane\Core\Material\Catalogue;
-use Ilvane\Core\Material\ChoiceRole;
 use Ilvane\Core\Measure\Band;
-use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Physics\Acidity\Acidity;
 use Ilvane\Core\Physics\Acidity\Sample;
 use Ilvane\Core\Safety\Evaluator;
@@ -75,7 +69,7 @@ final readonly class AcidityPage
             'wanted' => $asked['wanted'] !== '' ? $asked['wanted'] : $wording->number($it->formula->ph ?? AcidityRange::AIM),
         ];
         [$numbers, $problems] = self::read($typed);
-        $added = self::added($typed['added']);
+        $added = app(TypedGrams::class)->read($typed['added']);
         if ($typed['added'] !== '' && $added === null) {
             $problems['added'] = say('ui.acidity.problems.added');
         }
@@ -117,20 +111,6 @@ final readonly class AcidityPage
         }
 
         return [$numbers, $problems];
-    }
-
-    /** Grams of a thin watery solution, as wide as it was measured; null where it can't be read. */
-    public static function added(string $amount): ?Band
-    {
-        if ($amount === '') {
-            return null;
-        }
-        $text = is_numeric(str_replace(',', '.', $amount)) ? "$amount g" : $amount;
-        $line = (new Weighing(app(Catalogue::class), app(Tools::class)))->of(FormulaDocument::read([
-            'format' => CoreFormula::FORMAT, 'name' => '', 'family' => Family::Gel->value, 'lines' => [['ingredient' => app(Catalogue::class)->choice(ChoiceRole::Water)->key, 'amount' => mb_substr($text, 0, 60)]],
-        ]))->lines[0];
-
-        return $line->grams !== null && $line->grams->likely > 0 ? $line->grams : null;
     }
 
     /**

@@ -4,19 +4,11 @@ declare(strict_types=1);
 
 namespace App\Ground;
 
-use App\Make\MakeState;
 use App\Models\Batch;
-use App\Models\BatchEntry;
 use Illuminate\Support\Carbon;
-use Ilvane\Core\Formula\PourOrder;
-use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Measure\Learned;
-use Ilvane\Core\Physics\Heat\CoolingRate;
 use Ilvane\Core\Physics\Texture\Whip;
-use Ilvane\Core\Simulation\Doing;
-use Ilvane\Core\Simulation\Kitchen;
-use Ilvane\Core\Simulation\Simulation;
 use Ilvane\Core\Yield\Balance;
 
 /** What this maker's batches have taught: what bowl and tools keep, how much air the mixer beats in, how fast a vessel cools. */
@@ -62,34 +54,6 @@ final class LearnedMakes
     public static function flows(): array
     {
         return array_map(static fn (Learned $learned): float => $learned->value->likely, self::cooling());
-    }
-
-    /**
-     * How much faster this batch cooled than rehearsed, from the readings at its gate; null where they don't tell.
-     *
-     * @return array{in: string, ratio: float}|null
-     */
-    public static function cooledFaster(MakeState $state, Simulation $rehearsal): ?array
-    {
-        $at = array_search(Doing::Gate, array_column($rehearsal->course->moves, 'do'), true);
-        if ($at === false) {
-            return null;
-        }
-        $kitchen = $rehearsal->kitchen;
-        $around = $kitchen->coolsIn($kitchen->cool);
-        $read = array_map(static fn (BatchEntry $entry): array => [(float) $entry->recorded_at->getTimestamp(), (float) $entry->value], $state->readings('temperature', 'gate'));
-        ['from' => $from, 'to' => $to] = $rehearsal->stretches[$at];
-        $rehearsed = [];
-        foreach ($rehearsal->samples as $sample) {
-            $celsius = $sample['mix_c'] ?? $sample['oil_c'] ?? $sample['water_c'];
-            if ($celsius !== null && $sample['minute'] >= $from && $sample['minute'] <= $to) {
-                $rehearsed[] = [60 * $sample['minute'], $celsius];
-            }
-        }
-        [$own, $usual] = [CoolingRate::fit($read, $around), CoolingRate::fit($rehearsed, $around)];
-        $vessel = $kitchen->pour === PourOrder::OilIntoWater && $state->composition->inPhase(Phase::Water) !== [] ? $kitchen->water : $kitchen->oil;
-
-        return $own === null || $usual === null ? null : ['in' => Kitchen::key($vessel, $kitchen->cool), 'ratio' => $own / $usual];
     }
 
     /** Forgets what was learned until now; the batches stay as they are. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Ground;
 
-use App\Learn\Handbook;
 use Illuminate\Support\HtmlString;
 use Ilvane\Core\Safety\Evaluation;
 use Ilvane\Core\Safety\Finding;
@@ -90,7 +89,7 @@ final readonly class PencilNotes
     /** Where the handbook explains a code; nothing where it does not. */
     private static function handbook(string $code): string
     {
-        $topic = Handbook::topicOf($code);
+        $topic = HandbookTopics::of($code);
 
         return $topic === null ? '' : route('handbook.topic', $topic).'#'.str_replace('.', '-', $code);
     }

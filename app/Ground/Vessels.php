@@ -7,7 +7,6 @@ namespace App\Ground;
 use App\Drawing\Profile;
 use App\Drawing\Section;
 use App\Drawing\Stratum;
-use App\Make\MakeState;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\WeighedLine;
@@ -15,14 +14,12 @@ use Ilvane\Core\Infusion\InPart;
 use Ilvane\Core\Infusion\JarContents;
 use Ilvane\Core\Infusion\JarRoom;
 use Ilvane\Core\Material\Phase;
-use Ilvane\Core\Process\Step;
-use Ilvane\Core\Process\StepKind;
 
 /** Which vessel a thing stands in, and what is drawn inside it. */
 final readonly class Vessels
 {
     /** A mixing vessel holds this many times what is in it; a filled one is nearly full. */
-    private const ROOM_TO_STIR = 1.3;
+    public const ROOM_TO_STIR = 1.3;
 
     private const HEADSPACE = 1.08;
 
@@ -62,65 +59,13 @@ final readonly class Vessels
         return $strata;
     }
 
-    /** The vessel on the scale: what is already in it, and the line this weighing has to rise to. */
-    public function weighing(MakeState $state, Step $step): Section
-    {
-        $strata = [];
-        $now = null;
-        $rest = 0.0;
-        foreach ($state->plan->weighingsOf($step->phases[0]) as $weighing) {
-            $stratum = $this->stratum($state->composition->lines[(int) $weighing->line - 1]);
-            if ($stratum === null) {
-                continue;
-            }
-            if ($weighing->key === $step->key) {
-                $now = new Stratum('now', $stratum->label, '', $stratum->material, $stratum->ml);
-            } elseif ($now === null) {
-                $strata[] = $stratum;
-            } else {
-                $rest += $stratum->ml;
-            }
-        }
-        $strata = [...$strata, ...($now === null ? [] : [$now])];
-        $ml = array_sum(array_map(static fn (Stratum $stratum): float => $stratum->ml, $strata));
-
-        return Section::draw(Profile::of(self::mixing($state->formula->family), max(1.0, ($ml + $rest) * self::ROOM_TO_STIR)), $strata, 0, 340);
-    }
-
-    /**
-     * The vessel with what was told to be in it by now, and no more.
-     *
-     * @param  float  $tallest  see Section::draw
-     */
-    public function soFar(MakeState $state, float $stands, float $tallest = 0.0): Section
-    {
-        $strata = [];
-        $all = 0.0;
-        foreach ([Phase::Water, Phase::Oil, Phase::Cooldown] as $phase) {
-            $ml = 0.0;
-            foreach ($state->composition->inPhase($phase) as $line) {
-                $whole = $this->stratum($line)->ml ?? 0.0;
-                $all += $whole;
-                $weight = $state->taken->grams($line->position)?->likely;
-                $ml += $weight === null ? 0.0 : $whole * $weight / max(1e-9, $line->grams->likely ?? $weight);
-            }
-            if ($ml > 0) {
-                $strata[] = new Stratum($phase->value, '', '', $phase->value, $ml);
-            }
-        }
-
-        $isOne = array_filter($state->plan->steps, static fn (Step $step): bool => $step->kind === StepKind::Combine && $state->isDone($step)) !== [];
-
-        return Section::draw(Profile::of(self::mixing($state->formula->family), max(1.0, $all * self::ROOM_TO_STIR)), $isOne ? self::oneBody($strata) : $strata, 0, $stands, tallest: $tallest);
-    }
-
     /**
      * Once emulsified there is one body, of the largest phase's material.
      *
      * @param  list<Stratum>  $strata
      * @return list<Stratum>
      */
-    private static function oneBody(array $strata, float $left = 1.0): array
+    public static function oneBody(array $strata, float $left = 1.0): array
     {
         $ml = array_sum(array_map(static fn (Stratum $stratum): float => $stratum->ml, $strata));
         usort($strata, static fn (Stratum $a, Stratum $b): int => $b->ml <=> $a->ml);
@@ -191,7 +136,7 @@ final readonly class Vessels
         };
     }
 
-    private function stratum(WeighedLine $line): ?Stratum
+    public function stratum(WeighedLine $line): ?Stratum
     {
         $grams = $line->grams?->likely;
         if ($grams === null || $grams <= 0) {

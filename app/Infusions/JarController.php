@@ -9,7 +9,6 @@ use App\Ground\Typed;
 use App\Ground\TypedTime;
 use App\Models\Jar;
 use App\Models\JarEntry;
-use App\Today\Shelf;
 use Closure;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -23,9 +22,9 @@ final class JarController
     {
     }
 
-    public function all(Shelf $shelf): View
+    public function all(JarCards $cards): View
     {
-        return view('jars.all', ['standing' => $shelf->standing(), 'planned' => $shelf->plannedJars(), 'done' => $shelf->doneJars()]);
+        return view('jars.all', ['standing' => $cards->standing(), 'planned' => $cards->plannedJars(), 'done' => $cards->doneJars()]);
     }
 
     public function show(Jar $jar): View

@@ -9,6 +9,7 @@ use App\Bench\Preview;
 use App\Drawing\Section;
 use App\Drawing\Timeline;
 use App\Formulas\Draft;
+use App\Ground\HandbookTopics;
 use App\Ground\Vessels;
 use App\Ground\Wording;
 use App\Models\Formula;
@@ -82,7 +83,7 @@ final readonly class ExercisePage
         $isSpotted = $spotted !== null && ($exercise->codes[$spotted] ?? '') === $exercise->mistake->code;
         $after = $chosen === null ? null : $exercise->after($exercise->ways[$chosen]);
         $finding = $exercise->finding;
-        $topic = Handbook::topicOf($finding->code);
+        $topic = HandbookTopics::of($finding->code);
 
         return new self(
             $case, $case->sort, Str::uuid()->toString(), $bench,

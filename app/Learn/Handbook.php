@@ -28,20 +28,6 @@ final readonly class Handbook
         return array_map(strval(...), array_keys((array) config('handbook')));
     }
 
-    /** Where a finding is explained; null for a code the handbook does not hold. */
-    public static function topicOf(string $code): ?string
-    {
-        static $topics = null;
-        if ($topics === null) {
-            $topics = [];
-            foreach ((array) config('handbook') as $slug => $topic) {
-                $topics += array_fill_keys(array_keys($topic['rules']), $slug);
-            }
-        }
-
-        return $topics[$code] ?? null;
-    }
-
     /** @return Topic */
     public function topic(string $slug, Region $region = Region::EuropeanUnion): array
     {

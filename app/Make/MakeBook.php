@@ -11,7 +11,6 @@ use App\Ground\Languages;
 use App\Ground\LearnedMakes;
 use App\Ground\OwnKitchen;
 use App\Ground\OwnMeasures;
-use App\Ground\Verdict;
 use App\Models\Batch;
 use App\Models\BatchEntry;
 use App\Models\FormulaVersion;
@@ -52,7 +51,7 @@ final readonly class MakeBook
         private Evaluator $evaluator,
         private EvaluationDocument $evaluations,
         private LotBook $lots,
-        private Verdict $verdict,
+        private MadeVerdict $verdict,
     ) {
     }
 
@@ -172,7 +171,7 @@ final readonly class MakeBook
         $bestBefore = self::bestBefore($keeping, $at);
         $document = fn (): array => [
             ...self::withBalance($this->evaluations->of($evaluation), $balance),
-            'verdict' => $this->verdict->made($evaluation, $state, $bestBefore === null ? null : Carbon::parse($bestBefore)),
+            'verdict' => $this->verdict->of($evaluation, $state, $bestBefore === null ? null : Carbon::parse($bestBefore)),
         ];
 
         return [
@@ -183,7 +182,7 @@ final readonly class MakeBook
             'balance' => $balance->parts(),
             'taught' => [
                 'bowl' => $balance->isExplained() && $state->taken->isAllWeighed() ? $balance->bowlShare() : null,
-                'overrun' => $state->overrun(), 'cooling' => LearnedMakes::cooledFaster($state, $rehearsal), 'uptake' => $state->keptByPlants(), 'drops' => $state->dropsMl(),
+                'overrun' => $state->overrun(), 'cooling' => CooledFaster::of($state, $rehearsal), 'uptake' => $state->keptByPlants(), 'drops' => $state->dropsMl(),
             ],
             'contents' => ContentsList::of($evaluation->assessment->composition)->shares,
             ...self::declared(Declaration::of($evaluation->assessment->scent->lines, $state->formula->use, $this->catalogue)),

@@ -7,7 +7,6 @@ namespace App\Make;
 use App\Drawing\Section;
 use App\Drawing\Trace;
 use App\Ground\LearnedMakes;
-use App\Ground\Vessels;
 use App\Ground\Wording;
 use App\Instruments\Instruments;
 use Illuminate\Support\Str;
@@ -89,8 +88,8 @@ final readonly class MakePage
             clientKey: Str::uuid()->toString(),
             detail: self::detail($state, $step, $wording),
             vessel: $step->kind === StepKind::Weigh && $step->phases !== []
-                ? app(Vessels::class)->weighing($state, $step)
-                : app(Vessels::class)->soFar($state, 340),
+                ? app(MakeVessel::class)->weighing($state, $step)
+                : app(MakeVessel::class)->soFar($state, 340),
             timers: $state->timers(),
             otherClocks: Clocks::of($state->batch->id),
             live: $live,

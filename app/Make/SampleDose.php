@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Make;
 
-use App\Bench\AcidityPage;
 use App\Ground\Refused;
+use App\Ground\TypedGrams;
 use App\Ground\Wording;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Physics\Acidity\Sample;
@@ -29,7 +29,7 @@ final class SampleDose
         if ($product === null || $product <= $finest / 2) {
             throw new Refused('sample', 'sample_product');
         }
-        $added = AcidityPage::added(trim($tried)) ?? throw new Refused('tried', 'sample_tried');
+        $added = app(TypedGrams::class)->read(trim($tried)) ?? throw new Refused('tried', 'sample_tried');
         $dose = Sample::scaledUp(max($product, $state->gramsIn() - $state->sumOf('sample') - $product), $product, $added, $finest);
 
         return say($dose->likely < $scale ? 'make.sample_small' : 'make.sample_dose', [

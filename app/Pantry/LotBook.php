@@ -7,7 +7,6 @@ namespace App\Pantry;
 use App\Ground\DayCode;
 use App\Ground\Refused;
 use App\Ground\Wording;
-use App\Infusions\InfusedOil;
 use App\Models\Formula;
 use App\Models\Jar;
 use App\Models\Lot;
@@ -16,6 +15,7 @@ use App\Models\Preparation;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Ilvane\Core\Formula\Storage;
+use Ilvane\Core\Infusion\InfusedOil;
 use Ilvane\Core\Infusion\JarContents;
 use Ilvane\Core\Material\Catalogue;
 

@@ -10,7 +10,6 @@ use App\Ground\Typed;
 use App\Ground\TypedTime;
 use App\Models\Lot;
 use App\Models\LotEntry;
-use App\Today\Shelf;
 use Closure;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -26,11 +25,11 @@ final class PantryController
     {
     }
 
-    public function all(Shelf $shelf, TurningSoon $turning): View
+    public function all(LotCards $cards, TurningSoon $turning): View
     {
         $bought = Lot::atHand()->where('kind', 'bought')->orderByRaw('good_until IS NULL, good_until, id')->simplePaginate(self::ON_A_PAGE);
 
-        return view('pantry.all', ['page' => $bought, 'turning' => $turning->rows(), 'oils' => $shelf->lots('infused_oil'), 'preparations' => $shelf->lots('preparation'), 'bought' => $shelf->lotsDrawn($bought->getCollection()), 'gone' => $shelf->goneLots()]);
+        return view('pantry.all', ['page' => $bought, 'turning' => $turning->rows(), 'oils' => $cards->lots('infused_oil'), 'preparations' => $cards->lots('preparation'), 'bought' => $cards->lotsDrawn($bought->getCollection()), 'gone' => $cards->goneLots()]);
     }
 
     public function show(Lot $lot): View

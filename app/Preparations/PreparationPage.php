@@ -7,7 +7,7 @@ namespace App\Preparations;
 use App\Ground\Card;
 use App\Ground\Wording;
 use App\Models\Preparation;
-use App\Today\Shelf;
+use App\Pantry\LotCards;
 use Ilvane\Core\Formula\Storage;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\PreparationMethod;
@@ -55,7 +55,7 @@ final readonly class PreparationPage
                 'number' => $wording->number($asked['grams'], 0), 'formula' => $asked['formula'],
             ], app(PreparationBook::class)->askedFor()),
             array_values(Preparation::query()->where('status', 'planned')->orderByDesc('id')->limit(24)->get()->all()),
-            app(Shelf::class)->lots('preparation'), $chosen, $wanted,
+            app(LotCards::class)->lots('preparation'), $chosen, $wanted,
         );
     }
 

@@ -13,7 +13,6 @@ use App\Models\Batch;
 use App\Models\Jar;
 use App\Models\Lot;
 use App\Models\ShelfEntry;
-use App\Today\Shelf;
 use Closure;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -27,12 +26,12 @@ final class ShelfController
     {
     }
 
-    public function all(Shelf $shelf): View
+    public function all(BatchCards $cards): View
     {
         $batches = Batch::query()->where('status', 'finished')->whereNull('gone_at')->orderByRaw('best_before IS NULL, best_before, id')->with('shelfEntries', 'sightings')->simplePaginate(24);
 
         return view('made.all', [
-            'things' => $shelf->finished($batches->getCollection()), 'page' => $batches,
+            'things' => $cards->finished($batches->getCollection()), 'page' => $batches,
             'gone' => Batch::query()->where('status', 'finished')->whereNotNull('gone_at')->orderByDesc('gone_at')->limit(12)->get(['id', 'code', 'document', 'gone_at']),
         ]);
     }

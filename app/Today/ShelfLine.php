@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace App\Today;
 
 use App\Ground\Card;
+use App\Infusions\JarCards;
+use App\Make\MakeCards;
 use App\Models\Batch;
 use App\Models\Jar;
 use App\Models\Lot;
+use App\Pantry\LotCards;
+use App\Shelf\BatchCards;
 
 /** What stands in the workroom, what wants something first: whole on Today, small along the foot of every other page. */
 final readonly class ShelfLine
@@ -18,20 +22,26 @@ final readonly class ShelfLine
     /** Drawing units, along the foot. */
     private const STANDS = 62.0;
 
-    /** @param  list<Card>  $things */
-    private function __construct(public array $things, public int $more)
+    public function __construct(private MakeCards $makes, private JarCards $jars, private LotCards $lots, private BatchCards $batches)
     {
     }
 
-    public static function small(Shelf $shelf): self
+    public function small(): ShelfRow
     {
-        return self::of($shelf->sized(self::STANDS), self::MOST);
+        return $this->row(self::MOST, self::STANDS);
     }
 
     /** @param  int  $most  of each kind */
-    public static function of(Shelf $shelf, int $most): self
+    public function row(int $most, float $stands = Card::STANDS): ShelfRow
     {
-        $things = [...$shelf->making(), ...$shelf->standing($most), ...$shelf->lots('preparation', $most), ...$shelf->onShelf($most), ...$shelf->lots('infused_oil', $most)];
+        $lots = $this->lots->sized($stands);
+        $things = [
+            ...$this->makes->sized($stands)->making(),
+            ...$this->jars->sized($stands)->standing($most),
+            ...$lots->lots('preparation', $most),
+            ...$this->batches->sized($stands)->onShelf($most),
+            ...$lots->lots('infused_oil', $most),
+        ];
         // what wants something stands in front; else the order of the kinds is kept
         $rank = static fn (Card $thing): int => match (true) {
             $thing->kind === 'making' => 0,
@@ -41,7 +51,7 @@ final readonly class ShelfLine
         };
         usort($things, static fn (Card $a, Card $b): int => $rank($a) <=> $rank($b));
 
-        return new self($things, max(0, self::all() - count($things)));
+        return new ShelfRow($things, max(0, self::all() - count($things)));
     }
 
     private static function all(): int

@@ -9,9 +9,34 @@ use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
 use SplFileInfo;
 
-/** Arrows point down: views to app to core, and no circles between the rooms of the core. */
+/** Arrows point down: views to app to core, and no circles between the rooms of either. */
 final class ArchitectureTest extends TestCase
 {
+    /** What every room of the app stands on. */
+    private const GROUND = ['Drawing', 'Models', 'Ground'];
+
+    /** What a room may use beside the ground. */
+    private const ROOMS = [
+        'Access' => [],
+        'Backups' => ['Access'],
+        'Bench' => ['Formulas', 'Make', 'Pantry', 'Shelf'],
+        'Formulas' => [],
+        'Infusions' => ['Pantry'],
+        'Instruments' => [],
+        'Learn' => ['Bench', 'Formulas'],
+        'Make' => ['Instruments', 'Pantry'],
+        'Pantry' => ['Formulas'],
+        'Papers' => ['Formulas', 'Make', 'Pantry', 'Shelf'],
+        'Preparations' => ['Formulas', 'Pantry'],
+        'Recipes' => ['Formulas'],
+        'Settings' => ['Access'],
+        'Shelf' => ['Make', 'Pantry'],
+        'Simulation' => ['Formulas'],
+    ];
+
+    /** On top: they may use rooms, no room uses them. */
+    private const ROOF = ['Console', 'Http', 'Providers', 'Today'];
+
     public function test_the_core_knows_nothing_of_the_framework_the_app_or_the_world(): void
     {
         foreach (self::sources('core') as $path => $code) {
@@ -54,6 +79,30 @@ final class ArchitectureTest extends TestCase
             }
         }
         self::assertSame([], $found);
+    }
+
+    public function test_the_rooms_of_the_app_use_only_what_is_below_them(): void
+    {
+        $uses = [];
+        foreach (self::sources('app') as $path => $code) {
+            $room = count(explode('/', $path)) > 2 ? explode('/', $path)[1] : '';
+            preg_match_all('/App\\\\(\w+)\\\\/', $code, $found);
+            foreach (array_diff(array_unique($found[1]), [$room]) as $other) {
+                $uses[$room][$other] = $path;
+            }
+        }
+        $allowed = [
+            'Drawing' => [], 'Models' => [], 'Ground' => ['Drawing', 'Models'],
+            ...array_map(static fn (array $rooms): array => [...self::GROUND, ...$rooms], self::ROOMS),
+            ...array_fill_keys(self::ROOF, [...self::GROUND, ...array_keys(self::ROOMS), 'Http']),
+        ];
+        foreach ($uses as $room => $others) {
+            self::assertArrayHasKey($room, $allowed, "app/$room is no room of the house.");
+            self::assertSame([], array_diff_key($others, array_flip($allowed[$room])), "$room uses what it may not.");
+        }
+        foreach (array_keys($uses) as $room) {
+            self::assertNotContains($room, self::reachedFrom($room, $uses), "The room $room reaches itself.");
+        }
     }
 
     public function test_views_do_not_reach_past_the_app_into_models_of_the_core(): void

@@ -41,7 +41,7 @@ final class AccessTest extends AppCase
         $this->fromPhone()->get('/jars')->assertRedirect();
         $cookie = $this->letIn('Kitchen tablet', '/jars');
         $this->fromPhone($cookie)->get('/jars')->assertOk();
-        $this->fromPhone('x'.substr($cookie, 1))->get('/jars')->assertRedirect();
+        $this->fromPhone(($cookie[0] === 'x' ? 'y' : 'x').substr($cookie, 1))->get('/jars')->assertRedirect();
         self::assertSame(0, DB::table('devices')->where('token_hash', $cookie)->count(), 'the token itself is kept nowhere');
     }
 

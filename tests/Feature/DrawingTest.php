@@ -15,6 +15,7 @@ use App\Infusions\PlanDraft;
 use App\Infusions\Planner;
 use App\Infusions\StrengthChart;
 use App\Make\MakeState;
+use App\Make\MakeVessel;
 use App\Models\Batch;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
@@ -176,8 +177,8 @@ final class DrawingTest extends AppCase
         $formula = $this->formulaOf(SoundFormula::document());
         $this->post("/formulas/$formula->id/make");
         $batch = Batch::query()->firstOrFail();
-        $drawn = static fn (): array => array_column(app(Vessels::class)->soFar(MakeState::of($batch->refresh()->load('entries')), 340)->bands, 'material');
-        $level = static fn (): float => app(Vessels::class)->soFar(MakeState::of($batch->refresh()->load('entries')), 340)->level;
+        $drawn = static fn (): array => array_column(app(MakeVessel::class)->soFar(MakeState::of($batch->refresh()->load('entries')), 340)->bands, 'material');
+        $level = static fn (): float => app(MakeVessel::class)->soFar(MakeState::of($batch->refresh()->load('entries')), 340)->level;
         $tell = fn (string $step, array $fields = []): mixed => $this->post("/make/$batch->code/$step", ['client_key' => (string) Str::uuid(), ...$fields]);
         self::assertSame([], $drawn(), 'nothing is in it while the jars are boiled');
         $tell('sanitise');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Learn\Handbook;
+use App\Ground\HandbookTopics;
 use App\Learn\PracticeBook;
 use App\Learn\PracticeCases;
 use App\Models\Practised;
@@ -53,7 +53,7 @@ final class PracticeTest extends AppCase
     {
         $this->get('/handbook/preserving')->assertOk()->assertSee(route('practice.rule', 'preservation.missing'), false);
         foreach (app(Mistakes::class)->all() as $mistake) {
-            $slug = Handbook::topicOf($mistake->code);
+            $slug = HandbookTopics::of($mistake->code);
             self::assertNotNull($slug, "$mistake->code is explained");
             $case = app(PracticeCases::class)->read(basename((string) $this->get("/practice/rule/$mistake->code")->assertRedirect()->headers->get('Location')));
             self::assertSame($mistake->code, $this->book()->exercise($case ?? self::fail('no case'))?->mistake->code);

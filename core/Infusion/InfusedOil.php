@@ -2,16 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Infusions;
+namespace Ilvane\Core\Infusion;
 
 use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\Line;
 use Ilvane\Core\Formula\Prepared;
-use Ilvane\Core\Infusion\InPart;
-use Ilvane\Core\Infusion\JarContents;
-use Ilvane\Core\Infusion\PlantForm;
 use Ilvane\Core\Material\Phase;
 
 /** What an infused oil is made of, as a formula that others may take in: its oils by weight, its plants strained out. */
