@@ -170,7 +170,7 @@ $workers = static function () use ($started): array {
 };
 $count = (int) ($argv[1] ?? 10_000);
 $many = array_map(static fn (int $i): Visitor => new Visitor($port), range(0, 7));
-$pages = ['/handbook', '/shelf', '/pantry', '/formulas/1', '/jars', '/', '/settings', '/frames'];
+$pages = ['/handbook', '/shelf', '/pantry', '/formulas/1', '/infusions', '/', '/settings', '/ready-made'];
 $failed = 0;
 $early = [];
 for ($i = 0; $i < $count; $i += 8) {

@@ -17,7 +17,7 @@ use Illuminate\Http\Request;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
-        web: __DIR__.'/../routes/web.php',
+        web: glob(__DIR__.'/../routes/*.php') ?: [],
         health: '/up',
     )
     ->withCommands([__DIR__.'/../app/Console'])

@@ -21,7 +21,7 @@ final class AccessController
 
     public function show(Request $request): View
     {
-        return view('access.door', ['to' => Invitation::path(Typed::text($request, 'to')), 'invited' => false, 'waits' => $this->door->waits($request)]);
+        return view('access.sign-in', ['to' => Invitation::path(Typed::text($request, 'to')), 'invited' => false, 'waits' => $this->door->waits($request)]);
     }
 
     public function signIn(Request $request): RedirectResponse
@@ -43,13 +43,13 @@ final class AccessController
         }
 
         return Invitation::isGood($request)
-            ? view('access.door', ['to' => $to, 'invited' => true, 'waits' => 0])
-            : redirect()->route('door', ['to' => $to])->withErrors(['passphrase' => say('access.invitation_old')]);
+            ? view('access.sign-in', ['to' => $to, 'invited' => true, 'waits' => 0])
+            : redirect()->route('sign-in', ['to' => $to])->withErrors(['passphrase' => say('access.invitation_old')]);
     }
 
     public function comeIn(Request $request): RedirectResponse
     {
-        return Invitation::take($request) ? $this->in($request) : redirect()->route('door', ['to' => Invitation::path(Typed::text($request, 'to'))])->withErrors(['passphrase' => say('access.invitation_old')]);
+        return Invitation::take($request) ? $this->in($request) : redirect()->route('sign-in', ['to' => Invitation::path(Typed::text($request, 'to'))])->withErrors(['passphrase' => say('access.invitation_old')]);
     }
 
     /** The code that opens a page of this workroom on a phone. */

@@ -21,7 +21,7 @@ final class Invitation
         $address = config()->array('ilvane.lan')[0] ?? null;
 
         return is_string($address) && AccessControl::hasPassphrase()
-            ? "http://$address".URL::temporarySignedRoute('door.invited', now()->addMinutes(self::MINUTES), ['to' => self::path($path), 'once' => Str::random(12)], absolute: false)
+            ? "http://$address".URL::temporarySignedRoute('sign-in.invited', now()->addMinutes(self::MINUTES), ['to' => self::path($path), 'once' => Str::random(12)], absolute: false)
             : null;
     }
 

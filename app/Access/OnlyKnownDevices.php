@@ -11,7 +11,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** Answers this machine, and of the home network only devices that were let in. The calendar feed has a token of its own. */
 final class OnlyKnownDevices
 {
-    private const OPEN = ['door', 'door.*', 'calendar.feed'];
+    private const OPEN = ['sign-in', 'sign-in.*', 'calendar.feed'];
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
@@ -28,6 +28,6 @@ final class OnlyKnownDevices
 
         return $request->expectsJson()
             ? new Response(say('access.sign_in_first'), 401, ['Content-Type' => 'text/plain; charset=utf-8'])
-            : redirect()->route('door', $request->isMethod('GET') ? ['to' => $request->getRequestUri()] : []);
+            : redirect()->route('sign-in', $request->isMethod('GET') ? ['to' => $request->getRequestUri()] : []);
     }
 }

@@ -22,7 +22,7 @@ final class BackupController
 
     public function show(Request $request): View
     {
-        return view('safe.page', ['copies' => BackupFiles::all(), 'isHere' => AccessControl::isThisMachine($request), 'undo' => session('before')]);
+        return view('backups.page', ['copies' => BackupFiles::all(), 'isHere' => AccessControl::isThisMachine($request), 'undo' => session('before')]);
     }
 
     /** A copy of this moment, to take along. */
@@ -32,7 +32,7 @@ final class BackupController
         try {
             BackupFiles::to($file);
         } catch (RecordRefused $refused) {
-            return redirect()->route('safe')->with('refused', $refused->said());
+            return redirect()->route('backups')->with('refused', $refused->said());
         }
         BackupFiles::taken();
 
@@ -73,13 +73,13 @@ final class BackupController
             $file = $this->sent($request);
             $compared = $intaking->compare(WorkroomArchive::read($file->getPathname()));
         } catch (RecordRefused $refused) {
-            return redirect()->route('safe')->withErrors(['packet' => $refused->said()]);
+            return redirect()->route('backups')->withErrors(['packet' => $refused->said()]);
         }
         $name = Str::lower(Str::random(16));
         $file->move(storage_path(self::INCOMING), "$name.zip");
         array_map(unlink(...), array_filter(glob(storage_path(self::INCOMING).'/*.zip') ?: [], static fn (string $old): bool => filemtime($old) < Carbon::now()->subDay()->getTimestamp()));
 
-        return view('safe.import', ['compared' => $compared, 'name' => $name]);
+        return view('backups.import', ['compared' => $compared, 'name' => $name]);
     }
 
     public function import(Request $request, string $name, WorkroomImport $intaking): RedirectResponse
@@ -87,18 +87,18 @@ final class BackupController
         $this->onlyHere($request);
         $file = storage_path(self::INCOMING."/$name.zip");
         if (! is_file($file)) {
-            return redirect()->route('safe')->withErrors(['packet' => say('safe.gone')]);
+            return redirect()->route('backups')->withErrors(['packet' => say('backups.gone')]);
         }
         $chosen = $request->input('choose');
         $choose = static fn (string $folder, string $key): string => is_array($chosen) && ($chosen["$folder/$key"] ?? null) === WorkroomImport::TAKE ? WorkroomImport::TAKE : WorkroomImport::KEEP;
         try {
             $done = $intaking->take(WorkroomArchive::read($file), $choose);
         } catch (RecordRefused $refused) {
-            return redirect()->route('safe')->withErrors(['packet' => $refused->said()]);
+            return redirect()->route('backups')->withErrors(['packet' => $refused->said()]);
         }
         unlink($file);
 
-        return redirect()->route('safe')->with('said', say('safe.imported', array_map(strval(...), $done)));
+        return redirect()->route('backups')->with('said', say('backups.imported', array_map(strval(...), $done)));
     }
 
     /** @param  Closure(): string  $restore */
@@ -108,10 +108,10 @@ final class BackupController
         try {
             $before = $restore();
         } catch (RecordRefused $refused) {
-            return redirect()->route('safe')->withErrors(['copy' => $refused->said()]);
+            return redirect()->route('backups')->withErrors(['copy' => $refused->said()]);
         }
 
-        return redirect()->route('safe')->with('said', say('safe.restored', ['before' => $before]))->with('before', $before);
+        return redirect()->route('backups')->with('said', say('backups.restored', ['before' => $before]))->with('before', $before);
     }
 
     /** @throws RecordRefused */
@@ -124,6 +124,6 @@ final class BackupController
 
     private function onlyHere(Request $request): void
     {
-        abort_unless(AccessControl::isThisMachine($request), 403, say('safe.only_here'));
+        abort_unless(AccessControl::isThisMachine($request), 403, say('backups.only_here'));
     }
 }

@@ -30,7 +30,7 @@ final class ClockCheck
         }
         $wording = app(Wording::class);
 
-        return say($newest->greaterThan($now) ? 'safe.clock_behind' : 'safe.clock_ahead', ['now' => $wording->date($now), 'newest' => $wording->date($newest)]);
+        return say($newest->greaterThan($now) ? 'backups.clock_behind' : 'backups.clock_ahead', ['now' => $wording->date($now), 'newest' => $wording->date($newest)]);
     }
 
     /** When the last of all records was written down. */

@@ -89,7 +89,7 @@ final class RecordReader
             'bytes' => is_string($value) && base64_decode($value, true) !== false,
             default => is_string($value) && mb_check_encoding($value, 'UTF-8') && strlen($value) <= self::LONGEST_TEXT,
         };
-        $isGood ?: throw new RecordRefused($file, $path, 'wrong_type', ['type' => say('safe.types.'.rtrim($type, '?'))]);
+        $isGood ?: throw new RecordRefused($file, $path, 'wrong_type', ['type' => say('backups.types.'.rtrim($type, '?'))]);
     }
 
     private static function looks(string $value, string $type): bool

@@ -17,6 +17,6 @@ final class RecordRefused extends RuntimeException
 
     public function said(): string
     {
-        return trim("$this->source $this->path").': '.say("safe.refused.$this->reason", $this->parameters);
+        return trim("$this->source $this->path").': '.say("backups.refused.$this->reason", $this->parameters);
     }
 }

@@ -6,10 +6,8 @@ namespace App\Bench;
 
 use App\Formulas\Draft;
 use App\Formulas\FormulaBook;
-use App\Formulas\ReadyMade;
 use App\Ground\Drafts\DraftHistory;
 use App\Ground\Drafts\DraftTurn;
-use App\Ground\OwnKitchen;
 use App\Ground\Typed;
 use App\Make\Despite;
 use App\Make\MakeBook;
@@ -20,7 +18,6 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\View\View;
-use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Safety\Evaluator;
 
 final class BenchController
@@ -30,24 +27,6 @@ final class BenchController
 
     public function __construct(private readonly FormulaBook $book)
     {
-    }
-
-    public function begin(Request $request): RedirectResponse
-    {
-        $family = Family::tryFrom(Typed::text($request, 'family')) ?? Family::LeaveInEmulsion;
-        $formula = $this->book->begin(say('ui.bench.untitled', ['family' => mb_strtolower(say('words.family.'.$family->value))]), $family);
-
-        return redirect()->route('bench', $formula);
-    }
-
-    public function frames(): View
-    {
-        return view('shelf.frames', ['families' => ReadyMade::all()]);
-    }
-
-    public function fromFrame(string $key, OwnKitchen $kitchen): RedirectResponse
-    {
-        return redirect()->route('bench', $this->book->put(Draft::fromDocument($kitchen->begun(ReadyMade::documents()[$key] ?? abort(404)))));
     }
 
     public function bench(Formula $formula): View

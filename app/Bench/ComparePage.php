@@ -59,12 +59,12 @@ final readonly class ComparePage
     {
         $versions = $formula->versions()->get()->keyBy('number');
         $parent = $formula->trial_of === null ? null : FormulaVersion::query()->with('formula')->find($formula->trial_of);
-        $choices = [self::DRAFT => say('design.draft')];
+        $choices = [self::DRAFT => say('suggestions.draft')];
         foreach ($versions as $number => $version) {
-            $choices[(string) $number] = say('design.version', ['number' => (string) $number]);
+            $choices[(string) $number] = say('suggestions.version', ['number' => (string) $number]);
         }
         if ($parent !== null) {
-            $choices[self::PARENT] = say('design.trial.parent', ['name' => $parent->formula->name, 'number' => (string) $parent->number]);
+            $choices[self::PARENT] = say('suggestions.trial.parent', ['name' => $parent->formula->name, 'number' => (string) $parent->number]);
         }
         $b = isset($choices[$b]) ? $b : self::DRAFT;
         $drafted = static fn (string $key): Draft => match ($key) {

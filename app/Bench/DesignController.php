@@ -22,16 +22,16 @@ final class DesignController
     {
     }
 
-    public function propose(Request $request, Formula $formula): View
+    public function suggest(Request $request, Formula $formula): View
     {
-        return view('design.propose', ['page' => SuggestPage::of($formula, self::wish($request))]);
+        return view('suggestions.suggest', ['page' => SuggestPage::of($formula, self::wish($request))]);
     }
 
     public function take(Request $request, Formula $formula): RedirectResponse
     {
         $wish = self::wish($request);
         if ((int) Typed::text($request, 'revision') !== $formula->revision) {
-            return redirect()->route('propose', ['formula' => $formula, ...$wish])->with('refused', say('design.changed_since'));
+            return redirect()->route('suggest', ['formula' => $formula, ...$wish])->with('refused', say('suggestions.changed_since'));
         }
         $fix = Wishes::about($formula)->grant($wish)?->fix;
         if ($fix !== null) {
@@ -41,9 +41,9 @@ final class DesignController
         return redirect()->route('bench', $formula);
     }
 
-    public function instead(Formula $formula, string $line): View
+    public function substitute(Formula $formula, string $line): View
     {
-        return view('design.instead', ['page' => SubstitutePage::of($formula, $line) ?? abort(404)]);
+        return view('suggestions.substitute', ['page' => SubstitutePage::of($formula, $line) ?? abort(404)]);
     }
 
     public function swap(Request $request, Formula $formula, string $line, Catalogue $catalogue): RedirectResponse
@@ -54,7 +54,7 @@ final class DesignController
             abort(404);
         }
         if ((int) Typed::text($request, 'revision') !== $formula->revision) {
-            return redirect()->route('instead', [$formula, $line])->with('refused', say('design.changed_since'));
+            return redirect()->route('substitute', [$formula, $line])->with('refused', say('suggestions.changed_since'));
         }
         $fix = (new Substitutes($catalogue))->swap(Wishes::about($formula)->it->composition->lines[$at], $catalogue->get($with));
         $this->book->save($formula, Draft::fromStored($formula->draft)->patched($fix->patch), ['swapped', $with]);
@@ -64,14 +64,14 @@ final class DesignController
 
     public function compare(Request $request, Formula $formula): View
     {
-        return view('design.compare', ['page' => ComparePage::of($formula, Typed::text($request, 'a', 20), Typed::text($request, 'b', 20))]);
+        return view('suggestions.compare', ['page' => ComparePage::of($formula, Typed::text($request, 'a', 20), Typed::text($request, 'b', 20))]);
     }
 
     public function trial(Formula $formula, int $number): RedirectResponse
     {
         $version = FormulaVersion::query()->where('formula_id', $formula->id)->where('number', $number)->firstOrFail();
 
-        return redirect()->route('bench', Trial::begin($this->book, $version))->with('said', say('design.trial.begun'));
+        return redirect()->route('bench', Trial::begin($this->book, $version))->with('said', say('suggestions.trial.begun'));
     }
 
     /** @return array{wish: string, feel: string, celsius: string, by: string, without: list<string>, offer: string} */

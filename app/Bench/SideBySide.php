@@ -119,7 +119,7 @@ final readonly class SideBySide
         }
         foreach (['lost', 'gained'] as $way) {
             if ($comparison->$way !== []) {
-                $rows[] = ['label' => say("design.figures.$way"), 'before' => '', 'after' => $wording->together(array_map(static fn (Allergen $it): string => say("words.allergen.$it->value"), $comparison->$way)), 'isMoved' => true];
+                $rows[] = ['label' => say("suggestions.figures.$way"), 'before' => '', 'after' => $wording->together(array_map(static fn (Allergen $it): string => say("words.allergen.$it->value"), $comparison->$way)), 'isMoved' => true];
             }
         }
 
@@ -133,19 +133,19 @@ final readonly class SideBySide
         $feels = [];
         foreach (SolidFat::ROOMS as $season => $celsius) {
             $feel = $it->formula->family->isSolid() ? $it->texture->feel($celsius) : null;
-            $feels[say('design.figures.feel', ['season' => say("design.seasons.$season"), 'celsius' => $wording->celsius($celsius)])] = $feel === null ? '' : say("ui.bench.firm_feel.$feel").', '.$wording->percent(round($it->texture->at($celsius) ?? 0.0));
+            $feels[say('suggestions.figures.feel', ['season' => say("suggestions.seasons.$season"), 'celsius' => $wording->celsius($celsius)])] = $feel === null ? '' : say("ui.bench.firm_feel.$feel").', '.$wording->percent(round($it->texture->at($celsius) ?? 0.0));
         }
 
         return [
             say('ui.bench.water') => $wording->percent(round(100 * $it->composition->waterShare(), 1)),
             say('ui.bench.fat') => $wording->percent(round(100 * $it->composition->fatShare(), 1)),
             say('ui.bench.emulsifier') => $it->emulsion->emulsifiers === [] ? '' : $wording->percentBand($it->emulsion->emulsifierShare->times(100.0)),
-            say('design.figures.required') => $it->hlb->required === null || $it->emulsion->emulsifiers === [] ? '' : $wording->number($it->hlb->required, 1),
+            say('suggestions.figures.required') => $it->hlb->required === null || $it->emulsion->emulsifiers === [] ? '' : $wording->number($it->hlb->required, 1),
             say('ui.bench.hlb') => $it->hlb->blend === null ? '' : $wording->number($it->hlb->blend, 1),
             ...$feels,
-            say('design.figures.slump') => ! $it->formula->family->isSolid() || $it->texture->slump() === null ? '' : $wording->celsius(round($it->texture->slump())),
-            say('design.figures.keeps') => $it->keeping->days === null ? '' : $wording->days($it->keeping->days),
-            say('design.figures.cost') => $cost->known <= 0 || $cost->per100g === null ? '' : $wording->money($cost->per100g).($cost->isKnown() ? '' : ' '.trans_choice('design.unpriced', count($cost->unpriced))),
+            say('suggestions.figures.slump') => ! $it->formula->family->isSolid() || $it->texture->slump() === null ? '' : $wording->celsius(round($it->texture->slump())),
+            say('suggestions.figures.keeps') => $it->keeping->days === null ? '' : $wording->days($it->keeping->days),
+            say('suggestions.figures.cost') => $cost->known <= 0 || $cost->per100g === null ? '' : $wording->money($cost->per100g).($cost->isKnown() ? '' : ' '.trans_choice('suggestions.unpriced', count($cost->unpriced))),
         ];
     }
 

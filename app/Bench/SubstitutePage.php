@@ -79,7 +79,7 @@ final readonly class SubstitutePage
             $after = $evaluator->evaluate($changed, madeOn: $now);
             $comparison = Comparison::of($before, $after);
             $candidates[] = [
-                'key' => $other->key, 'name' => $wording->ingredient($other->key), 'likeness' => say('design.likeness.'.self::likeness($distance)),
+                'key' => $other->key, 'name' => $wording->ingredient($other->key), 'likeness' => say('suggestions.likeness.'.self::likeness($distance)),
                 'atHand' => $cupboard->has($other->key) ? $wording->grams($cupboard->gramsOf($other->key)) : '',
                 'amount' => $changed->lines[(int) $at]->amount,
                 'shifts' => self::shifts($comparison, $line, $wording, $cupboard),
@@ -116,8 +116,8 @@ final readonly class SubstitutePage
     private static function shifts(Comparison $comparison, WeighedLine $line, Wording $wording, Stock $cupboard): array
     {
         [$was, $is] = [$comparison->before->assessment, $comparison->after->assessment];
-        $number = static fn (?float $value, int $digits): string => $value === null ? say('design.not_known') : $wording->number($value, $digits);
-        $percent = static fn (?float $value): string => $value === null ? say('design.not_known') : $wording->percent(round($value));
+        $number = static fn (?float $value, int $digits): string => $value === null ? say('suggestions.not_known') : $wording->number($value, $digits);
+        $percent = static fn (?float $value): string => $value === null ? say('suggestions.not_known') : $wording->percent(round($value));
         $money = static fn (Assessment $it): string => ($cost = Cost::of($it->composition, $cupboard->pricePerGram(...)))->isKnown() && $cost->per100g !== null ? $wording->money($cost->per100g) : '';
         $rows = [
             'solid' => $line->ingredient?->kind->isLipid() === true && $was->formula->family->isSolid() ? [$percent($was->texture->at(self::ROOM_C)), $percent($is->texture->at(self::ROOM_C))] : ['', ''],
@@ -131,7 +131,7 @@ final readonly class SubstitutePage
         $shifts = [];
         foreach ($rows as $what => [$from, $to]) {
             if ($from !== $to) {
-                $shifts[] = ['what' => say("design.shifts.$what"), 'from' => $from, 'to' => $to];
+                $shifts[] = ['what' => say("suggestions.shifts.$what"), 'from' => $from, 'to' => $to];
             }
         }
 

@@ -46,7 +46,7 @@ final readonly class SuggestPage
             $evaluator = app(Evaluator::class);
             [$after] = $draft->patched($proposal->fix->patch)->settled(app(Catalogue::class))->formula();
             $now = Carbon::now()->toDateTimeImmutable();
-            $sides = SideBySide::of($evaluator->evaluate($draft->formula()[0], madeOn: $now), $evaluator->evaluate($after, madeOn: $now), say('design.now'), say('design.proposed'));
+            $sides = SideBySide::of($evaluator->evaluate($draft->formula()[0], madeOn: $now), $evaluator->evaluate($after, madeOn: $now), say('suggestions.now'), say('suggestions.proposed'));
         }
 
         return new self(
@@ -72,6 +72,6 @@ final readonly class SuggestPage
 
     private static function said(Proposal $proposal): string
     {
-        return say("design.said.$proposal->said", array_map(app(Wording::class)->term(...), $proposal->terms));
+        return say("suggestions.said.$proposal->said", array_map(app(Wording::class)->term(...), $proposal->terms));
     }
 }

@@ -23,7 +23,7 @@ final readonly class Trial
     {
         return DB::transaction(static function () use ($book, $version): Formula {
             $draft = Draft::fromDocument($version->document)->scaled(self::PART);
-            $name = mb_substr(say('design.trial.name', ['name' => $draft->text('name')]), 0, 120);
+            $name = mb_substr(say('suggestions.trial.name', ['name' => $draft->text('name')]), 0, 120);
             $formula = $book->put($draft->withForm(['name' => $name]));
             $formula->update(['trial_of' => $version->id]);
 

@@ -94,7 +94,7 @@ final readonly class Workings
             'window' => $slump === null ? '' : say('ui.bench.firm_slump', ['celsius' => $wording->celsius(round($slump))]),
             'basis' => say('ui.bench.firm_basis'),
             'seasons' => array_map(static fn (string $season, float $celsius): array => [
-                'season' => say('design.figures.feel', ['season' => say("design.seasons.$season"), 'celsius' => $wording->celsius($celsius)]), 'feel' => say('ui.bench.firm_feel.'.$it->texture->feel($celsius)),
+                'season' => say('suggestions.figures.feel', ['season' => say("suggestions.seasons.$season"), 'celsius' => $wording->celsius($celsius)]), 'feel' => say('ui.bench.firm_feel.'.$it->texture->feel($celsius)),
             ], array_keys(SolidFat::ROOMS), SolidFat::ROOMS),
             'whipped' => self::whipped($it, $wording),
         ];

@@ -26,7 +26,7 @@ final class BackupCommand extends Command
 
             return self::INVALID;
         }
-        $this->line(say('safe.copied', ['file' => $this->told('file')]));
+        $this->line(say('backups.copied', ['file' => $this->told('file')]));
 
         return self::SUCCESS;
     }

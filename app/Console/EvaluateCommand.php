@@ -35,7 +35,7 @@ final class EvaluateCommand extends Command
             }
             $evaluation = $evaluator->evaluate(self::isJson($input)
                 ? FormulaDocument::fromJson($input)
-                : FormulaDocument::read($reader->read($input)->document(say('ui.intake.untitled'))), madeOn: Carbon::now()->toDateTimeImmutable());
+                : FormulaDocument::read($reader->read($input)->document(say('recipes.untitled'))), madeOn: Carbon::now()->toDateTimeImmutable());
         } catch (DocumentRefused $refusal) {
             return $this->refuse(say('errors.document.'.$refusal->reason, $refusal->parameters), ['path' => $refusal->path]);
         } catch (TextRefused $refusal) {

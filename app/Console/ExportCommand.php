@@ -19,7 +19,7 @@ final class ExportCommand extends Command
     public function handle(): int
     {
         try {
-            $this->line(say('safe.exported', ['count' => (string) WorkroomArchive::toDirectory($this->told('dir'))]));
+            $this->line(say('backups.exported', ['count' => (string) WorkroomArchive::toDirectory($this->told('dir'))]));
         } catch (RecordRefused $refused) {
             $this->error($refused->said());
 

@@ -24,7 +24,7 @@ final class ImportCommand extends Command
     {
         $way = $this->option('on-conflict');
         if (! in_array($way, ['ask', WorkroomImport::KEEP, WorkroomImport::TAKE], true)) {
-            $this->error(say('safe.ways'));
+            $this->error(say('backups.ways'));
 
             return self::INVALID;
         }
@@ -33,13 +33,13 @@ final class ImportCommand extends Command
             $differ = $intaking->compare($records)['differ'];
             if ($differ !== [] && $way === 'ask') {
                 foreach ($differ as $one) {
-                    $this->line(say("safe.told.{$one['why']}", ['name' => $one['name'], 'file' => "{$one['folder']}/{$one['key']}.json"]));
+                    $this->line(say("backups.told.{$one['why']}", ['name' => $one['name'], 'file' => "{$one['folder']}/{$one['key']}.json"]));
                 }
-                $this->error(trans_choice('safe.asked', count($differ)));
+                $this->error(trans_choice('backups.asked', count($differ)));
 
                 return self::ASKED;
             }
-            $this->line(say('safe.imported', array_map(strval(...), $intaking->take($records, static fn (): string => $way))));
+            $this->line(say('backups.imported', array_map(strval(...), $intaking->take($records, static fn (): string => $way))));
         } catch (RecordRefused $refused) {
             $this->error($refused->said());
 

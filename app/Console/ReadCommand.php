@@ -25,7 +25,7 @@ final class ReadCommand extends Command
             if ($input === null) {
                 return $this->refuse(say('errors.no_file'), ['line' => 0]);
             }
-            $this->printJson($reader->read($input)->document(say('ui.intake.untitled')));
+            $this->printJson($reader->read($input)->document(say('recipes.untitled')));
         } catch (TextRefused $refusal) {
             return $this->refuse(say('errors.text.'.$refusal->reason), ['line' => $refusal->atLine]);
         } catch (SheetRefused $refusal) {

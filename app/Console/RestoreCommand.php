@@ -21,9 +21,9 @@ final class RestoreCommand extends Command
         try {
             if ($this->option('look')) {
                 BackupFiles::look($this->told('file'));
-                $this->line(say('safe.sound'));
+                $this->line(say('backups.sound'));
             } else {
-                $this->line(say('safe.restored', ['before' => BackupFiles::restore($this->told('file'))]));
+                $this->line(say('backups.restored', ['before' => BackupFiles::restore($this->told('file'))]));
             }
         } catch (RecordRefused $refused) {
             $this->error($refused->said());

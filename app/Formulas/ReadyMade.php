@@ -10,10 +10,10 @@ use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Safety\Evaluator;
 
-/** Sound formulas to begin from, shipped in data/frames.json in the open form. */
+/** Sound formulas to begin from, shipped in data/ready_made.json in the open form. */
 final class ReadyMade
 {
-    private const FILE = 'frames.json';
+    private const FILE = 'ready_made.json';
 
     /** How high a vessel stands on the page, drawing units. */
     private const STANDS = 120.0;
@@ -24,7 +24,7 @@ final class ReadyMade
         $frames = json_decode((string) file_get_contents(config()->string('ilvane.data').'/'.self::FILE), true, 64, JSON_THROW_ON_ERROR);
         $documents = [];
         foreach (is_array($frames) ? $frames : [] as $key => $document) {
-            $documents[(string) $key] = [...(is_array($document) ? $document : []), 'name' => say("frames.names.$key.0")];
+            $documents[(string) $key] = [...(is_array($document) ? $document : []), 'name' => say("ready_made.names.$key.0")];
         }
 
         return $documents;
@@ -37,7 +37,7 @@ final class ReadyMade
         foreach (self::documents() as $key => $document) {
             $formula = FormulaDocument::read($document);
             $frames[$formula->family->value][] = [
-                'key' => $key, 'name' => $formula->name, 'why' => say("frames.names.$key.1"),
+                'key' => $key, 'name' => $formula->name, 'why' => say("ready_made.names.$key.1"),
                 'vessel' => app(Vessels::class)->small(app(Evaluator::class)->weigh($formula), $formula->family, false, self::STANDS),
             ];
         }

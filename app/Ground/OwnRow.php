@@ -86,13 +86,13 @@ final class OwnRow
         ksort($row['sfc']);
         $limit = $own->figure(Limit::PHOTOTOXIC);
         if ($limit !== null) {
-            $row['limits'] = [self::limit($limit, say('own.source', ['source' => $own->word('source')]))];
+            $row['limits'] = [self::limit($limit, say('own_ingredients.source', ['source' => $own->word('source')]))];
         }
         $row['contents'] = [...$row['contents'], ...$own->contents()];
         $row['components'] = $this->components($row['components'], $own->contents());
         $row['source'] = $own->word('source') === ''
-            ? say('own.source_unsaid')
-            : say('own.source', ['source' => $own->word('source')]);
+            ? say('own_ingredients.source_unsaid')
+            : say('own_ingredients.source', ['source' => $own->word('source')]);
 
         return $row;
     }
@@ -133,7 +133,7 @@ final class OwnRow
             return [];
         }
 
-        return [self::limit($assumed->max ?? self::PHOTOTOXIC_UNTOLD, $assumed->source ?? say('own.phototoxic_untold'))];
+        return [self::limit($assumed->max ?? self::PHOTOTOXIC_UNTOLD, $assumed->source ?? say('own_ingredients.phototoxic_untold'))];
     }
 
     /** @return array{what: string, min: ?float, max: ?float, use: string, audience: string, source: string, confidence: string} */

@@ -108,10 +108,10 @@ final readonly class Vessels
     {
         $surface = $room->oilMl + $room->solidMl;
         $grams = fn (array $parts): string => $this->wording->grams(array_sum(array_map(static fn (InPart $part): float => $part->grams->likely, $parts)));
-        $plants = static fn (float $ml): Stratum => new Stratum('plants', mb_strtolower(say('jars.plants')), $grams($contents->plants), 'steeping', $ml, $depth);
+        $plants = static fn (float $ml): Stratum => new Stratum('plants', mb_strtolower(say('infusions.plants')), $grams($contents->plants), 'steeping', $ml, $depth);
         $strata = $room->isCovered()
-            ? [$plants($room->settledMl), new Stratum('oil', mb_strtolower(say('jars.oils')), $grams($contents->oils), 'oil', $surface - $room->settledMl, $depth)]
-            : [$plants($surface), new Stratum('dry', say('jars.above'), '', 'dry', $room->settledMl - $surface)];
+            ? [$plants($room->settledMl), new Stratum('oil', mb_strtolower(say('infusions.oils')), $grams($contents->oils), 'oil', $surface - $room->settledMl, $depth)]
+            : [$plants($surface), new Stratum('dry', say('infusions.above'), '', 'dry', $room->settledMl - $surface)];
         $holds = max($room->jarMl ?? $room->levelMl() * self::ROOM_TO_STIR, 1.0);
 
         return Section::draw(Profile::of('jar', $holds), array_values(array_filter($strata, static fn (Stratum $stratum): bool => $stratum->ml > 0.5)), $labels, $stands, $closed, labelled: false, tallest: $tallest);

@@ -39,7 +39,7 @@ final readonly class JarCards
     public function plannedJars(): array
     {
         return array_values(Jar::query()->where('status', 'planned')->orderByDesc('updated_at')->limit(Card::SHOWN)->get()->map(fn (Jar $jar): Card => new Card(
-            'planned', $jar->name, route('jar', $jar), Section::draw(Profile::of('jar', 500), [], 0, $this->stands, tallest: Card::TALLEST_MM), say('jars.state.planned'),
+            'planned', $jar->name, route('infusion', $jar), Section::draw(Profile::of('jar', 500), [], 0, $this->stands, tallest: Card::TALLEST_MM), say('infusions.state.planned'),
         ))->all());
     }
 
@@ -61,17 +61,17 @@ final readonly class JarCards
         return new Card(
             kind: 'jar',
             name: $jar->name,
-            href: route('jar', $jar),
+            href: route('infusion', $jar),
             brief: say($jar->alarm !== '' ? 'today.brief_alarm' : ($strain ? 'today.brief_strain' : ($wants ? 'today.brief_shake' : 'today.brief_day')), ['day' => (int) floor($story->life->today)]),
             state: match (true) {
-                $jar->alarm !== '' => say("jars.looks.$jar->alarm"),
+                $jar->alarm !== '' => say("infusions.looks.$jar->alarm"),
                 $strain => say('today.strain'),
                 $wants => say('today.shake'),
-                $jar->ready_at !== null && $jar->ready_at->isPast() => say('jars.state.ready', ['when' => $this->wording->shortDate($jar->ready_at)]),
-                $jar->ready_at !== null => say('jars.state.not_ready', ['when' => $this->wording->whenever($jar->ready_at)]),
+                $jar->ready_at !== null && $jar->ready_at->isPast() => say('infusions.state.ready', ['when' => $this->wording->shortDate($jar->ready_at)]),
+                $jar->ready_at !== null => say('infusions.state.not_ready', ['when' => $this->wording->whenever($jar->ready_at)]),
                 default => '',
             },
-            detail: ($story->plan->inMinutes ? '' : say('jars.state.standing', ['day' => (int) floor($story->life->today)]).', ').say('pantry.strength', ['strength' => $this->wording->number($state->strength(), 1)]),
+            detail: ($story->plan->inMinutes ? '' : say('infusions.state.standing', ['day' => (int) floor($story->life->today)]).', ').say('pantry.strength', ['strength' => $this->wording->number($state->strength(), 1)]),
             code: (string) $jar->code,
             vessel: $this->vessels->infusing($contents, $contents->roomWith($story->life->oil()), min(1.0, $state->extracted()), 0, $this->stands, closed: true, tallest: Card::TALLEST_MM),
             isUrgent: $jar->alarm !== '',

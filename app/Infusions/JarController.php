@@ -24,14 +24,14 @@ final class JarController
 
     public function all(JarCards $cards): View
     {
-        return view('jars.all', ['standing' => $cards->standing(), 'planned' => $cards->plannedJars(), 'done' => $cards->doneJars()]);
+        return view('infusions.all', ['standing' => $cards->standing(), 'planned' => $cards->plannedJars(), 'done' => $cards->doneJars()]);
     }
 
     public function show(Jar $jar): View
     {
         return $jar->isPlanned()
-            ? view('jars.planner', ['page' => PlannerPage::of($jar, PlanDraft::fromStored($jar->draft), $jar->revision)])
-            : view('jars.jar', ['page' => JarPage::of($jar->load('entries', 'lots'))]);
+            ? view('infusions.planner', ['page' => PlannerPage::of($jar, PlanDraft::fromStored($jar->draft), $jar->revision)])
+            : view('infusions.show', ['page' => JarPage::of($jar->load('entries', 'lots'))]);
     }
 
     public function shake(Request $request, Jar $jar): RedirectResponse
@@ -47,10 +47,10 @@ final class JarController
             if (Typed::text($request, 'celsius') !== '' && ($celsius === null || $celsius < -20 || $celsius > 150)) {
                 throw new Refused('celsius', 'no_temperature');
             }
-            if ($celsius === null && ! array_key_exists($look, (array) __('jars.looks'))) {
+            if ($celsius === null && ! array_key_exists($look, (array) __('infusions.looks'))) {
                 throw new Refused('look', 'nothing_said');
             }
-            $this->jars->note($jar, $celsius, array_key_exists($look, (array) __('jars.looks')) ? $look : '', Typed::text($request, 'note'), $this->when($request, $jar), Typed::key($request));
+            $this->jars->note($jar, $celsius, array_key_exists($look, (array) __('infusions.looks')) ? $look : '', Typed::text($request, 'note'), $this->when($request, $jar), Typed::key($request));
         });
     }
 
@@ -106,14 +106,14 @@ final class JarController
     {
         abort_unless($entry->jar_id === $jar->id, 404);
 
-        return $this->did($jar, fn () => $this->jars->undo($jar, $entry, Typed::key($request)), say('jars.undone'), Typed::text($request, 'back'));
+        return $this->did($jar, fn () => $this->jars->undo($jar, $entry, Typed::key($request)), say('infusions.undone'), Typed::text($request, 'back'));
     }
 
     public function label(Jar $jar): View
     {
         abort_if($jar->isPlanned(), 404);
 
-        return view('jars.label', ['page' => JarPage::of($jar->load('entries', 'lots'))]);
+        return view('infusions.label', ['page' => JarPage::of($jar->load('entries', 'lots'))]);
     }
 
     private function when(Request $request, Jar $jar): Carbon
@@ -127,11 +127,11 @@ final class JarController
         try {
             $what();
         } catch (Refused $refused) {
-            return redirect()->route('jar', $jar)->withInput()->withErrors([$refused->field => $refused->said()])->with('refused', in_array($refused->field, ['jar', 'lot'], true) ? $refused->said() : null);
+            return redirect()->route('infusion', $jar)->withInput()->withErrors([$refused->field => $refused->said()])->with('refused', in_array($refused->field, ['jar', 'lot'], true) ? $refused->said() : null);
         }
 
         $last = JarEntry::query()->where('jar_id', $jar->id)->where('kind', '<>', 'undo')->orderByDesc('id')->first();
 
-        return ($back === 'today' ? redirect()->route('shelf')->with('undo', $said !== '' || $last === null ? null : route('jar.undo', [$jar, $last])) : redirect()->route('jar', $jar))->with('said', $said !== '' ? $said : say('jars.done_now'));
+        return ($back === 'today' ? redirect()->route('today')->with('undo', $said !== '' || $last === null ? null : route('infusion.undo', [$jar, $last])) : redirect()->route('infusion', $jar))->with('said', $said !== '' ? $said : say('infusions.done_now'));
     }
 }

@@ -78,14 +78,14 @@ final readonly class JarPage
         return new self(
             $jar, $story, (string) Str::uuid(),
             $wording->number($state->strength(), 1, 1),
-            say('jars.of_possible', ['percent' => $wording->percent(round(100 * min(1.0, $state->extracted())))]),
+            say('infusions.of_possible', ['percent' => $wording->percent(round(100 * min(1.0, $state->extracted())))]),
             self::state($story, $ready, $wording),
             $jar->isStanding() && $life->nextShake() !== null && self::isDue($story->at($life->nextShake())),
             self::shakeWord($story, $wording),
-            say('jars.strain_on', ['when' => $wording->whenever($strainAt)]),
+            say('infusions.strain_on', ['when' => $wording->whenever($strainAt)]),
             $jar->isStanding() && self::isDue($strainAt),
             self::figures($story, $state, $tooStrong, $wording),
-            $look === null || ! $jar->isStanding() ? '' : say("jars.look_advice.$look->subject"),
+            $look === null || ! $jar->isStanding() ? '' : say("infusions.look_advice.$look->subject"),
             self::log($story, $wording),
             array_values($jar->lots->all()),
             array_map(static fn (InPart $part): string => $wording->ingredient($part->ingredient->key).', '.$wording->grams($part->grams->likely).($part->form === null ? '' : ', '.say('words.plant_form.'.$part->form->value)), [...$life->contents->plants, ...$life->contents->oils]),
@@ -96,7 +96,7 @@ final readonly class JarPage
             StrengthChart::life($story, $limit, $ready, $tooStrong, $wording),
             self::outcome($jar, $wording),
             self::cooking($story, $wording),
-            say($story->plan->method === Method::SunnySill ? 'jars.label_sunny' : 'jars.label_caution'),
+            say($story->plan->method === Method::SunnySill ? 'infusions.label_sunny' : 'infusions.label_caution'),
         );
     }
 
@@ -109,18 +109,18 @@ final readonly class JarPage
     {
         $jar = $story->jar;
         if ($jar->ended_at !== null) {
-            return say("jars.state.$jar->status", ['when' => $wording->ago($jar->ended_at)]);
+            return say("infusions.state.$jar->status", ['when' => $wording->ago($jar->ended_at)]);
         }
         $day = $story->plan->inMinutes
-            ? say('jars.state.standing_warm', ['minutes' => $wording->number(floor($story->life->today * 1440), 0)])
-            : say('jars.state.standing', ['day' => (int) floor($story->life->today)]);
+            ? say('infusions.state.standing_warm', ['minutes' => $wording->number(floor($story->life->today * 1440), 0)])
+            : say('infusions.state.standing', ['day' => (int) floor($story->life->today)]);
         if ($ready === null) {
             return $day;
         }
 
         return $day.', '.($ready <= $story->life->today
-            ? say('jars.state.ready', ['when' => $wording->shortDate($story->at($ready))])
-            : say('jars.state.not_ready', ['when' => $wording->whenever($story->at($ready))]));
+            ? say('infusions.state.ready', ['when' => $wording->shortDate($story->at($ready))])
+            : say('infusions.state.not_ready', ['when' => $wording->whenever($story->at($ready))]));
     }
 
     private static function shakeWord(JarStory $story, Wording $wording): string
@@ -131,7 +131,7 @@ final readonly class JarPage
         }
         $missed = $story->life->missedShakes();
 
-        return $missed > 1 ? trans_choice('jars.missed', $missed - 1) : (self::isDue($story->at($next)) ? say('jars.shake_now') : say('jars.not_due', ['when' => $wording->whenever($story->at($next))]));
+        return $missed > 1 ? trans_choice('infusions.missed', $missed - 1) : (self::isDue($story->at($next)) ? say('infusions.shake_now') : say('infusions.not_due', ['when' => $wording->whenever($story->at($next))]));
     }
 
     /** @return list<array{label: string, figure: string, of: string}> */
@@ -140,20 +140,20 @@ final readonly class JarPage
         $readings = $story->ofKind('temperature');
         $keeps = Planner::infusion($story->plan)->keepsDays();
         $figures = [
-            ['label' => say('jars.oil_in_jar'), 'figure' => $wording->grams($story->life->oil()), 'of' => ''],
-            ['label' => say('jars.delicate'), 'figure' => $wording->percent(round(100 * $state->kept)), 'of' => ''],
-            ['label' => say('jars.at_place'), 'figure' => $wording->celsius($readings === [] ? $story->plan->celsius : (float) $readings[count($readings) - 1]->value), 'of' => say('words.infusion_method.'.$story->plan->method->value)],
+            ['label' => say('infusions.oil_in_jar'), 'figure' => $wording->grams($story->life->oil()), 'of' => ''],
+            ['label' => say('infusions.delicate'), 'figure' => $wording->percent(round(100 * $state->kept)), 'of' => ''],
+            ['label' => say('infusions.at_place'), 'figure' => $wording->celsius($readings === [] ? $story->plan->celsius : (float) $readings[count($readings) - 1]->value), 'of' => say('words.infusion_method.'.$story->plan->method->value)],
         ];
         if ($tooStrong !== null) {
-            $figures[] = ['label' => say('jars.too_strong_from'), 'figure' => $wording->shortDate($story->at($tooStrong)), 'of' => ''];
+            $figures[] = ['label' => say('infusions.too_strong_from'), 'figure' => $wording->shortDate($story->at($tooStrong)), 'of' => ''];
         }
         $wished = $story->plan->wishedStrength;
         $reached = $wished === null ? null : $story->steeping()->first(static fn (JarNow $jar): float => $jar->strength(), $wished);
         if ($wished !== null && $reached !== null) {
-            $figures[] = ['label' => say('jars.wished_from', ['strength' => $wording->number($wished, 2)]), 'figure' => $wording->shortDate($story->at($reached)), 'of' => ''];
+            $figures[] = ['label' => say('infusions.wished_from', ['strength' => $wording->number($wished, 2)]), 'figure' => $wording->shortDate($story->at($reached)), 'of' => ''];
         }
         if ($keeps !== null) {
-            $figures[] = ['label' => say('jars.figures.keeps'), 'figure' => $wording->shortDate($story->start()->copy()->addDays((int) $keeps)), 'of' => ''];
+            $figures[] = ['label' => say('infusions.figures.keeps'), 'figure' => $wording->shortDate($story->start()->copy()->addDays((int) $keeps)), 'of' => ''];
         }
 
         return $figures;
@@ -170,12 +170,12 @@ final readonly class JarPage
             $rows[] = [
                 'id' => $entry->id,
                 'when' => $wording->moment($entry->happened_at),
-                'what' => say("jars.log.$entry->kind"),
+                'what' => say("infusions.log.$entry->kind"),
                 'value' => match (true) {
                     $entry->kind === 'temperature' => $wording->celsius((float) $entry->value),
-                    $entry->kind === 'look' => say("jars.looks.$entry->subject"),
+                    $entry->kind === 'look' => say("infusions.looks.$entry->subject"),
                     $entry->kind === 'discard' => $entry->subject,
-                    $entry->kind === 'undo' => say('jars.log.'.($story->jar->entries->firstWhere('id', (int) $entry->subject)->kind ?? 'undo')),
+                    $entry->kind === 'undo' => say('infusions.log.'.($story->jar->entries->firstWhere('id', (int) $entry->subject)->kind ?? 'undo')),
                     $entry->value !== null => $wording->grams($entry->value),
                     default => '',
                 },
@@ -194,10 +194,10 @@ final readonly class JarPage
         $expected = self::expected($story);
         $water = Planner::infusion($story->plan)->waterToDriveOut();
 
-        return ($water <= 0.0 ? '' : say('jars.strain_lighter', ['water' => $wording->grams($water)]).' ')
-            .say('jars.strain_means', ['out' => say('ui.band', ['low' => $wording->number($expected->low, 0), 'high' => $wording->number($expected->high, 0)])])
+        return ($water <= 0.0 ? '' : say('infusions.strain_lighter', ['water' => $wording->grams($water)]).' ')
+            .say('infusions.strain_means', ['out' => say('ui.band', ['low' => $wording->number($expected->low, 0), 'high' => $wording->number($expected->high, 0)])])
             .self::learned($story, $wording)
-            .($fats === [] ? '' : ' '.say('jars.strain_warm', ['fats' => $wording->together(array_values(array_map(static fn (InPart $oil): string => $wording->ingredient($oil->ingredient->key), $fats)))]));
+            .($fats === [] ? '' : ' '.say('infusions.strain_warm', ['fats' => $wording->together(array_values(array_map(static fn (InPart $oil): string => $wording->ingredient($oil->ingredient->key), $fats)))]));
     }
 
     /** What the maker's own strainings have taught of these plants. */
@@ -208,7 +208,7 @@ final readonly class JarPage
         foreach ($story->life->contents->plants as $plant) {
             $learned = OilYield::learned($plant, $records[$plant->ingredient->key] ?? []);
             if ($learned->ownMean !== null) {
-                $said .= ' '.say('jars.learned', ['count' => (string) $learned->count, 'plant' => mb_strtolower($wording->ingredient($plant->ingredient->key)), 'mean' => $wording->number($learned->ownMean, 2)]);
+                $said .= ' '.say('infusions.learned', ['count' => (string) $learned->count, 'plant' => mb_strtolower($wording->ingredient($plant->ingredient->key)), 'mean' => $wording->number($learned->ownMean, 2)]);
             }
         }
 
@@ -227,7 +227,7 @@ final readonly class JarPage
             return '';
         }
 
-        return say('jars.outcome', [
+        return say('infusions.outcome', [
             'out' => $wording->grams((float) $outcome['drained'] + (float) $outcome['pressed']), 'in' => $wording->grams((float) $outcome['oil_in']),
             'uptake' => $wording->together(array_values(array_map(static fn (float|int $grams): string => $wording->number((float) $grams, 2), $outcome['uptake']))),
         ]);
@@ -242,14 +242,14 @@ final readonly class JarPage
         $cookOut = $story->cookOut();
 
         return $cookOut === null
-            ? ['number' => '', 'means' => say('jars.pot.first'), 'said' => '', 'isDone' => false]
+            ? ['number' => '', 'means' => say('infusions.pot.first'), 'said' => '', 'isDone' => false]
             : [
-                'number' => $wording->grams(round($cookOut->weighsWhenDone(), 1)), 'means' => say('jars.pot.then'), 'isDone' => $cookOut->isDone(),
+                'number' => $wording->grams(round($cookOut->weighsWhenDone(), 1)), 'means' => say('infusions.pot.then'), 'isDone' => $cookOut->isDone(),
                 'said' => match (true) {
-                    $cookOut->hasGained() => say('jars.pot.gained'),
-                    $cookOut->hasLostMore() => say('jars.pot.more', ['lost' => $wording->grams($cookOut->drivenOut()), 'water' => $wording->grams($cookOut->water)]),
-                    $cookOut->isDone() => say('jars.pot.done', ['minutes' => (string) CookOut::STILL_MIN]),
-                    default => say('jars.pot.left', ['lost' => $wording->grams($cookOut->drivenOut()), 'left' => $wording->grams($cookOut->left())]),
+                    $cookOut->hasGained() => say('infusions.pot.gained'),
+                    $cookOut->hasLostMore() => say('infusions.pot.more', ['lost' => $wording->grams($cookOut->drivenOut()), 'water' => $wording->grams($cookOut->water)]),
+                    $cookOut->isDone() => say('infusions.pot.done', ['minutes' => (string) CookOut::STILL_MIN]),
+                    default => say('infusions.pot.left', ['lost' => $wording->grams($cookOut->drivenOut()), 'left' => $wording->grams($cookOut->left())]),
                 },
             ];
     }
@@ -270,6 +270,6 @@ final readonly class JarPage
             'after' => $wording->number($after->strength(), 1), 'again' => $wording->number($then->strength(), 1), 'date' => $wording->dayOfMonth($story->at(max($story->plan->days, $story->life->today))),
         ];
 
-        return say($takeOut > 0 ? 'jars.foreseen' : 'jars.foreseen_top', $terms);
+        return say($takeOut > 0 ? 'infusions.foreseen' : 'infusions.foreseen_top', $terms);
     }
 }

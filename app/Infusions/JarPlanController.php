@@ -25,14 +25,14 @@ final class JarPlanController
 
     public function begin(): RedirectResponse
     {
-        return redirect()->route('jar', $this->jars->begin(PlanDraft::blank(say('jars.untitled'))));
+        return redirect()->route('infusion', $this->jars->begin(PlanDraft::blank(say('infusions.untitled'))));
     }
 
     /** One call at each pause in typing, as on the bench. */
     public function change(Request $request, Jar $jar, JarPlanning $planning): Response|RedirectResponse
     {
         if (! $jar->isPlanned()) {
-            return redirect()->route('jar', $jar)->with('refused', say('ui.refused.already_filled'));
+            return redirect()->route('infusion', $jar)->with('refused', say('ui.refused.already_filled'));
         }
         $turn = DraftTurn::of($request);
         $wasDone = $turn->isDone(DraftHistory::of($jar));
@@ -45,12 +45,12 @@ final class JarPlanController
         }
         $status = $page->elsewhere === null ? 200 : 409;
         if ($turn->isLive) {
-            return response(view('jars.planner-body', ['page' => $page]), $status, ['X-Revision' => (string) $page->revision, 'X-Done-Before' => $wasDone ? '1' : '0']);
+            return response(view('infusions.planner-body', ['page' => $page]), $status, ['X-Revision' => (string) $page->revision, 'X-Done-Before' => $wasDone ? '1' : '0']);
         }
 
         return $page->elsewhere === null
-            ? redirect()->route('jar', $jar)->with('refused', $refused === '' ? null : $refused)
-            : response(view('jars.planner', ['page' => $page]), $status);
+            ? redirect()->route('infusion', $jar)->with('refused', $refused === '' ? null : $refused)
+            : response(view('infusions.planner', ['page' => $page]), $status);
     }
 
     public function start(Request $request, Jar $jar): RedirectResponse
@@ -58,27 +58,27 @@ final class JarPlanController
         $draft = PlanDraft::fromStored($jar->draft);
         $page = PlannerPage::of($jar, $draft, $jar->revision);
         if (! $jar->isPlanned() || $page->infusion === null || ! $page->canStart()) {
-            return redirect()->route('jar', $jar)->with('refused', say($jar->isPlanned() ? 'jars.cant_fill' : 'ui.refused.already_filled'));
+            return redirect()->route('infusion', $jar)->with('refused', say($jar->isPlanned() ? 'infusions.cant_fill' : 'ui.refused.already_filled'));
         }
 
         try {
             $this->jars->start($jar, $page->infusion, TypedTime::at(Typed::text($request, 'filled_on'), Carbon::now()->subYears(2), 'filled_on'));
         } catch (Refused $refused) {
-            return redirect()->route('jar', $jar)->withInput()->with('refused', $refused->said());
+            return redirect()->route('infusion', $jar)->withInput()->with('refused', $refused->said());
         }
 
-        return redirect()->route('jar', $jar)->with('said', say('jars.started'));
+        return redirect()->route('infusion', $jar)->with('said', say('infusions.started'));
     }
 
     public function drop(Jar $jar): RedirectResponse
     {
         $this->jars->drop($jar);
 
-        return redirect()->route('jars')->with('said', say('jars.dropped', ['name' => $jar->name]));
+        return redirect()->route('infusions')->with('said', say('infusions.dropped', ['name' => $jar->name]));
     }
 
     public function again(Jar $jar): RedirectResponse
     {
-        return redirect()->route('jar', $this->jars->begin($jar->plan === null ? PlanDraft::fromStored($jar->draft) : PlanDraft::fromDocument($jar->plan)));
+        return redirect()->route('infusion', $this->jars->begin($jar->plan === null ? PlanDraft::fromStored($jar->draft) : PlanDraft::fromDocument($jar->plan)));
     }
 }

@@ -76,9 +76,9 @@ final readonly class PlannerPage
             $jar, $draft, $revision, $elsewhere, $infusion,
             self::lanes($draft, $infusion, $findings, $problems, $wording), $problems,
             app(PencilNotes::class)->of($findings, $draft->lineKeys()),
-            $infusion === null ? say('jars.nothing_yet') : self::verdict($infusion, $findings, $wording),
+            $infusion === null ? say('infusions.nothing_yet') : self::verdict($infusion, $findings, $wording),
             $infusion?->readyDay === null ? '' : $wording->duration($infusion->readyDay),
-            $infusion === null ? '' : say($infusion->readyDay === null ? 'jars.never_ready' : 'jars.until_ready'),
+            $infusion === null ? '' : say($infusion->readyDay === null ? 'infusions.never_ready' : 'infusions.until_ready'),
             $infusion === null ? [] : self::figures($infusion, $wording),
             $infusion === null ? null : app(Vessels::class)->infusing($infusion->contents, $infusion->room, $infusion->end->extracted(), 118),
             $schools === null ? null : StrengthChart::schools($schools, $wording),
@@ -108,7 +108,7 @@ final readonly class PlannerPage
     /** @return array{undo: string|null, redo: string|null} what undoing would take back and redoing bring, in words */
     public function ways(): array
     {
-        return array_map(fn (?array $way): ?string => $way === null ? null : say("jars.did.$way[0]", ['what' => $this->spoken($way[1])]), $this->ways);
+        return array_map(fn (?array $way): ?string => $way === null ? null : say("infusions.did.$way[0]", ['what' => $this->spoken($way[1])]), $this->ways);
     }
 
     /** @return list<string> the fields two windows changed differently, in words */
@@ -125,9 +125,9 @@ final readonly class PlannerPage
 
         return match (true) {
             str_contains($fields, ' ') => say('ui.bench.fields.several'),
-            $place !== 'plants' && $place !== 'oils' => $place === '' ? '' : say("jars.fields.$place"),
+            $place !== 'plants' && $place !== 'oils' => $place === '' ? '' : say("infusions.fields.$place"),
             $row === false => say('ui.bench.fields.gone'),
-            default => say('ui.bench.fields.line', ['n' => (string) ($row + 1), 'part' => say($part === 'form' ? 'jars.form' : 'ui.bench.fields.'.($part === '' ? 'ingredient' : $part))]),
+            default => say('ui.bench.fields.line', ['n' => (string) ($row + 1), 'part' => say($part === 'form' ? 'infusions.form' : 'ui.bench.fields.'.($part === '' ? 'ingredient' : $part))]),
         };
     }
 
@@ -136,14 +136,14 @@ final readonly class PlannerPage
     {
         $stops = array_values(array_filter($findings, static fn (Finding $finding): bool => $finding->severity === Severity::Stop));
         if ($stops !== []) {
-            return trans_choice('jars.stops', count($stops), ['first' => $wording->message($stops[0])]);
+            return trans_choice('infusions.stops', count($stops), ['first' => $wording->message($stops[0])]);
         }
         $terms = [
             'time' => $wording->duration($infusion->plan->days), 'strength' => $wording->number($infusion->end->strength(), 1), 'out' => $wording->grams(round($infusion->yield->likely)),
             'kept' => $wording->percent(round(100 * $infusion->end->kept)), 'method' => say('words.infusion_method.'.$infusion->plan->method->value),
         ];
 
-        return say($infusion->plan->method->isHeated() ? 'jars.verdict_warm' : 'jars.verdict', $terms);
+        return say($infusion->plan->method->isHeated() ? 'infusions.verdict_warm' : 'infusions.verdict', $terms);
     }
 
     /** @return list<array{label: string, figure: string, of: string}> */
@@ -153,29 +153,29 @@ final readonly class PlannerPage
         $add = $infusion->plainOilToAdd();
         $keeps = $infusion->keepsDays();
         $figures = [
-            ['label' => say('jars.figures.ratio'), 'figure' => '1 : '.$wording->number($infusion->contents->oil() / array_sum($infusion->contents->plantGrams()), 1), 'of' => ''],
-            ['label' => say('jars.figures.headspace'), 'figure' => $headspace === null ? '–' : ($headspace < 0 ? say('jars.runs_over') : $wording->percent(round($headspace))), 'of' => $infusion->room->isCovered() ? say('jars.covered') : say('jars.uncovered')],
-            ['label' => say('jars.figures.out'), 'figure' => $wording->grams(round($infusion->yield->likely)), 'of' => say('ui.band', ['low' => $wording->number($infusion->yield->low, 0), 'high' => $wording->number($infusion->yield->high, 0)])],
-            ['label' => say('jars.figures.strength'), 'figure' => $wording->number($infusion->end->strength(), 1), 'of' => $infusion->limit() === null ? '' : say('jars.at_most', ['limit' => $wording->number((float) $infusion->limit(), 1)])],
-            ['label' => say('jars.figures.kept'), 'figure' => $wording->percent(round(100 * $infusion->end->kept)), 'of' => ''],
+            ['label' => say('infusions.figures.ratio'), 'figure' => '1 : '.$wording->number($infusion->contents->oil() / array_sum($infusion->contents->plantGrams()), 1), 'of' => ''],
+            ['label' => say('infusions.figures.headspace'), 'figure' => $headspace === null ? '–' : ($headspace < 0 ? say('infusions.runs_over') : $wording->percent(round($headspace))), 'of' => $infusion->room->isCovered() ? say('infusions.covered') : say('infusions.uncovered')],
+            ['label' => say('infusions.figures.out'), 'figure' => $wording->grams(round($infusion->yield->likely)), 'of' => say('ui.band', ['low' => $wording->number($infusion->yield->low, 0), 'high' => $wording->number($infusion->yield->high, 0)])],
+            ['label' => say('infusions.figures.strength'), 'figure' => $wording->number($infusion->end->strength(), 1), 'of' => $infusion->limit() === null ? '' : say('infusions.at_most', ['limit' => $wording->number((float) $infusion->limit(), 1)])],
+            ['label' => say('infusions.figures.kept'), 'figure' => $wording->percent(round(100 * $infusion->end->kept)), 'of' => ''],
         ];
         if ($infusion->earliestDay !== null) {
-            $figures[] = ['label' => say('jars.figures.earliest'), 'figure' => $wording->duration($infusion->earliestDay), 'of' => ''];
+            $figures[] = ['label' => say('infusions.figures.earliest'), 'figure' => $wording->duration($infusion->earliestDay), 'of' => ''];
         }
         if ($infusion->tooStrongDay !== null) {
-            $figures[] = ['label' => say('jars.figures.too_strong'), 'figure' => $wording->duration($infusion->tooStrongDay), 'of' => ''];
+            $figures[] = ['label' => say('infusions.figures.too_strong'), 'figure' => $wording->duration($infusion->tooStrongDay), 'of' => ''];
         }
         if ($infusion->stopDay() !== null) {
-            $figures[] = ['label' => say('jars.figures.stop'), 'figure' => $wording->duration($infusion->stopDay()), 'of' => ''];
+            $figures[] = ['label' => say('infusions.figures.stop'), 'figure' => $wording->duration($infusion->stopDay()), 'of' => ''];
         }
         if ($add !== null && $add > 0) {
-            $figures[] = ['label' => say('jars.figures.thin'), 'figure' => $wording->grams(round($add)), 'of' => say('jars.to_strength', ['strength' => $wording->number((float) $infusion->aim(), 1)])];
+            $figures[] = ['label' => say('infusions.figures.thin'), 'figure' => $wording->grams(round($add)), 'of' => say('infusions.to_strength', ['strength' => $wording->number((float) $infusion->aim(), 1)])];
         }
         if ($infusion->waterToDriveOut() > 0) {
-            $figures[] = ['label' => say('jars.figures.lighter'), 'figure' => $wording->grams($infusion->waterToDriveOut()), 'of' => ''];
+            $figures[] = ['label' => say('infusions.figures.lighter'), 'figure' => $wording->grams($infusion->waterToDriveOut()), 'of' => ''];
         }
         if ($keeps !== null) {
-            $figures[] = ['label' => say('jars.figures.keeps'), 'figure' => $wording->days($keeps), 'of' => $infusion->turnsFirst() === null ? '' : $wording->ingredient($infusion->turnsFirst()->ingredient->key)];
+            $figures[] = ['label' => say('infusions.figures.keeps'), 'figure' => $wording->days($keeps), 'of' => $infusion->turnsFirst() === null ? '' : $wording->ingredient($infusion->turnsFirst()->ingredient->key)];
         }
 
         return $figures;
@@ -241,7 +241,7 @@ final readonly class PlannerPage
             $table[] = [
                 'method' => $method, 'name' => say("words.infusion_method.$method"), 'time' => $wording->duration($school->plan->days),
                 'ready' => $ready === null ? '–' : $wording->duration($ready), 'strength' => $wording->number($school->end->strength(), 1, 1),
-                'kept' => $wording->percent(round(100 * $school->end->kept)), 'out' => say("jars.gains.$method"), 'chosen' => $school === $chosen,
+                'kept' => $wording->percent(round(100 * $school->end->kept)), 'out' => say("infusions.gains.$method"), 'chosen' => $school === $chosen,
                 'doubt' => $worst !== null && $worst->severity !== Severity::Note ? $worst->severity->value : '',
             ];
         }

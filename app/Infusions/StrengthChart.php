@@ -69,8 +69,8 @@ final readonly class StrengthChart
 
         return new self(
             $plot, array_reverse($series), self::timeTicks($plot, $longest), self::levels($plot, $top, $wording), [],
-            $limit !== null && $limit <= $top ? ['y' => $plot->y($limit), 'label' => say('jars.limit', ['strength' => $wording->number($limit, 1)])] : null, null, null,
-            say('jars.chart_said', ['method' => say('words.infusion_method.'.$chosen->plan->method->value), 'strength' => $wording->number($chosen->end->strength(), 1), 'time' => $wording->duration($chosen->plan->days)]),
+            $limit !== null && $limit <= $top ? ['y' => $plot->y($limit), 'label' => say('infusions.limit', ['strength' => $wording->number($limit, 1)])] : null, null, null,
+            say('infusions.chart_said', ['method' => say('words.infusion_method.'.$chosen->plan->method->value), 'strength' => $wording->number($chosen->end->strength(), 1), 'time' => $wording->duration($chosen->plan->days)]),
         );
     }
 
@@ -154,10 +154,10 @@ final readonly class StrengthChart
 
         return new self(
             $plot, $series, self::dayTicks($plot, $story, $lasts, $wording), self::levels($plot, $top, $wording), self::marks($story, $plot),
-            $limit !== null && $limit <= $top ? ['y' => $plot->y($limit), 'label' => say('jars.limit', ['strength' => $wording->number($limit, 1)])] : null,
+            $limit !== null && $limit <= $top ? ['y' => $plot->y($limit), 'label' => say('infusions.limit', ['strength' => $wording->number($limit, 1)])] : null,
             $story->jar->isStanding() ? $plot->x($today) : null,
             $open === null || $open >= $close ? null : ['x' => $plot->x($open), 'wide' => round($plot->x($close) - $plot->x($open), 1)],
-            say('jars.life_said', ['strength' => $wording->number($now->strength(), 1), 'time' => $wording->duration(max($story->life->today, 1 / 1440))]),
+            say('infusions.life_said', ['strength' => $wording->number($now->strength(), 1), 'time' => $wording->duration(max($story->life->today, 1 / 1440))]),
         );
     }
 
@@ -171,7 +171,7 @@ final readonly class StrengthChart
                 $marks[] = ['x' => $x, 'label' => '', 'kind' => 'shake'];
             } elseif (in_array($entry->kind, self::MOVES_OIL, true)) {
                 // what was done at one go stands under one name
-                $events[(int) round($x / self::SAME_PLACE)][] = ['x' => $x, 'label' => say("jars.log.$entry->kind")];
+                $events[(int) round($x / self::SAME_PLACE)][] = ['x' => $x, 'label' => say("infusions.log.$entry->kind")];
             }
         }
         foreach ($events as $at) {
@@ -187,7 +187,7 @@ final readonly class StrengthChart
         $ticks = [];
         foreach ([10 => '10 min', 60 => '1 h', 480 => '8 h', 1440 => 'day_1', 4320 => 'day_3', 10080 => 'week_1', 30240 => 'week_3', 129600 => 'month_3'] as $minutes => $label) {
             if ($minutes <= $longest * 1.25) {
-                $ticks[] = ['x' => $plot->x($minutes), 'label' => str_contains($label, '_') ? say("jars.ticks.$label") : $label];
+                $ticks[] = ['x' => $plot->x($minutes), 'label' => str_contains($label, '_') ? say("infusions.ticks.$label") : $label];
             }
         }
 

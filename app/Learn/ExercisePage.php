@@ -76,7 +76,7 @@ final readonly class ExercisePage
     public static function of(PracticeCase $case, Exercise $exercise, PracticeBook $book, ?int $spotted, ?int $chosen): self
     {
         $wording = app(Wording::class);
-        $formula = new Formula(['name' => say("frames.names.$exercise->frame.0"), 'revision' => 1, 'draft' => []]);
+        $formula = new Formula(['name' => say("ready_made.names.$exercise->frame.0"), 'revision' => 1, 'draft' => []]);
         $page = static fn (array $document): BenchPage => BenchPage::of($formula, Draft::fromDocument([...$document, 'name' => $formula->name]), 1);
         $bench = $page($exercise->document);
         $read = FormulaDocument::read($exercise->document);
@@ -154,10 +154,10 @@ final readonly class ExercisePage
     private static function step(Move $move): string
     {
         $wording = app(Wording::class);
-        $said = [say("rehearsal.do.{$move->do->value}")];
+        $said = [say("simulation.do.{$move->do->value}")];
         $said[] = $move->do->value === 'heat' ? mb_strtolower(say("practice.heats.$move->what")) : '';
         $said[] = $move->toC === null ? '' : $wording->celsius($move->toC);
-        $said[] = $move->minutes === null ? '' : say('rehearsal.minutes', ['count' => $wording->number($move->minutes, 0)]);
+        $said[] = $move->minutes === null ? '' : say('simulation.minutes', ['count' => $wording->number($move->minutes, 0)]);
         $said[] = $move->how === null ? '' : mb_strtolower(say("practice.cooling.{$move->how->value}"));
 
         return implode(' ', array_filter($said));

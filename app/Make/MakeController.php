@@ -50,7 +50,7 @@ final class MakeController
     {
         $this->makes->drop($batch, $request->boolean('used'), trim(Typed::text($request, 'reason', 300)) ?: say('make.dropped.no_reason'), Typed::key($request));
 
-        return redirect()->route('shelf')->with('said', say('make.dropped.said', ['code' => $batch->code]))->with('undo', route('make.resume', $batch));
+        return redirect()->route('today')->with('said', say('make.dropped.said', ['code' => $batch->code]))->with('undo', route('make.resume', $batch));
     }
 
     public function resume(Request $request, Batch $batch): RedirectResponse

@@ -37,7 +37,7 @@ final readonly class OwnIngredientController
         $key = $of !== '' ? $of : self::newKey($request->string('name')->value(), $catalogue);
         OwnIngredient::query()->updateOrCreate(['key' => $key], ['is_own' => $isOwn, 'fields' => $request->fields()]);
 
-        return redirect()->route('own', $of === '' ? ['key' => $key] : [])->with('said', say($of === '' ? 'own.begun' : 'own.kept'));
+        return redirect()->route('own-ingredients', $of === '' ? ['key' => $key] : [])->with('said', say($of === '' ? 'own_ingredients.begun' : 'own_ingredients.kept'));
     }
 
     public function drop(string $key): RedirectResponse
@@ -45,11 +45,11 @@ final readonly class OwnIngredientController
         $own = OwnIngredient::query()->findOrFail($key);
         $isUsed = $own->is_own && (Lot::query()->where('ingredient', $key)->exists() || Formula::query()->where('draft', 'like', '%"'.addcslashes($key, '%_\\').'"%')->exists());
         if ($isUsed) {
-            return redirect()->route('own')->with('refused', say('own.errors.used'));
+            return redirect()->route('own-ingredients')->with('refused', say('own_ingredients.errors.used'));
         }
         $own->delete();
 
-        return redirect()->route('own')->with('said', say('own.dropped'));
+        return redirect()->route('own-ingredients')->with('said', say('own_ingredients.dropped'));
     }
 
     private static function newKey(string $name, Catalogue $catalogue): string

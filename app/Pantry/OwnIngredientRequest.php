@@ -40,7 +40,7 @@ final class OwnIngredientRequest extends FormRequest
         return [
             'of' => ['nullable', 'string', 'max:80', static function (string $field, mixed $key, Closure $fail) use ($catalogue): void {
                 if (is_string($key) && $key !== '' && ! $catalogue->has($key)) {
-                    $fail(say('own.errors.of'));
+                    $fail(say('own_ingredients.errors.of'));
                 }
             }],
             'name' => [Rule::requiredIf($isNew), 'nullable', 'string', 'max:80', 'regex:/\pL/u'],
@@ -64,7 +64,7 @@ final class OwnIngredientRequest extends FormRequest
         return static function (string $field, mixed $contents, Closure $fail): void {
             $percents = array_column(is_array($contents) ? $contents : [], 'percent');
             if (array_sum(array_filter($percents, is_numeric(...))) > 100.0) {
-                $fail(say('own.errors.contents'));
+                $fail(say('own_ingredients.errors.contents'));
             }
         };
     }
@@ -85,14 +85,14 @@ final class OwnIngredientRequest extends FormRequest
     public function messages(): array
     {
         $messages = [
-            'name.*' => say('own.errors.name'), 'kind.*' => say('own.errors.kind'),
-            'contents.*.percent.*' => say('own.errors.figure', ['least' => '0.001', 'most' => '100']),
+            'name.*' => say('own_ingredients.errors.name'), 'kind.*' => say('own_ingredients.errors.kind'),
+            'contents.*.percent.*' => say('own_ingredients.errors.figure', ['least' => '0.001', 'most' => '100']),
         ];
         foreach (self::PAIRS as $high => $low) {
-            $messages["$high.gte"] = say('own.errors.order');
+            $messages["$high.gte"] = say('own_ingredients.errors.order');
         }
         foreach (self::BOUNDS as $figure => [$least, $most]) {
-            $messages["$figure.*"] = say('own.errors.figure', ['least' => (string) $least, 'most' => (string) $most]);
+            $messages["$figure.*"] = say('own_ingredients.errors.figure', ['least' => (string) $least, 'most' => (string) $most]);
         }
 
         return $messages;

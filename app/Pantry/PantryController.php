@@ -110,6 +110,6 @@ final class PantryController
         }
         $last = LotEntry::query()->where('lot_id', $lot->id)->where('kind', '<>', 'undo')->orderByDesc('id')->first();
 
-        return ($back === 'today' ? redirect()->route('shelf')->with('undo', $last === null ? null : route('lot.undo', [$lot, $last])) : redirect()->route('lot', $lot))->with('said', say('pantry.done'));
+        return ($back === 'today' ? redirect()->route('today')->with('undo', $last === null ? null : route('lot.undo', [$lot, $last])) : redirect()->route('lot', $lot))->with('said', say('pantry.done'));
     }
 }

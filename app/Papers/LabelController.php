@@ -29,7 +29,7 @@ final class LabelController
         $label = JarLabel::of($batch);
         $wish = self::wish($request, $batch);
 
-        return view('batch.label', ['label' => $label, 'batch' => $batch, 'wish' => $wish, 'release' => Release::of($batch), 'layout' => LabelPaper::layout($label, $wish), 'sizes' => array_keys(config()->array('labels')), 'asPlanned' => BatchRecord::notWeighed($batch), 'count' => ShelfBook::containers($batch), 'places' => array_product(LabelPaper::places(LabelPaper::size($wish['size'])))]);
+        return view('shelf.label', ['label' => $label, 'batch' => $batch, 'wish' => $wish, 'release' => Release::of($batch), 'layout' => LabelPaper::layout($label, $wish), 'sizes' => array_keys(config()->array('labels')), 'asPlanned' => BatchRecord::notWeighed($batch), 'count' => ShelfBook::containers($batch), 'places' => array_product(LabelPaper::places(LabelPaper::size($wish['size'])))]);
     }
 
     public function pdf(Request $request, Batch $batch): Response|RedirectResponse
@@ -55,7 +55,7 @@ final class LabelController
         $wish = self::wish($request, null);
         $batches = Batch::query()->where('status', 'finished')->whereNull('gone_at')->with('entries', 'shelfEntries', 'sightings')->orderByDesc('finished_at')->limit(self::ON_A_PAGE)->get()->filter(static fn (Batch $batch): bool => Release::of($batch)->isFree());
         if ($wanted === []) {
-            return view('made.labels', ['batches' => $batches, 'wish' => $wish, 'sizes' => array_keys(config()->array('labels'))]);
+            return view('shelf.labels', ['batches' => $batches, 'wish' => $wish, 'sizes' => array_keys(config()->array('labels'))]);
         }
         $labels = [];
         foreach ($batches->whereIn('code', array_keys($wanted)) as $batch) {

@@ -23,7 +23,7 @@ final class PreparationController
 
     public function all(Request $request): View
     {
-        return view('pantry.preparations', ['page' => PreparationPage::all(Typed::text($request, 'method', 60), Typed::text($request, 'wanted', 12))]);
+        return view('preparations.all', ['page' => PreparationPage::all(Typed::text($request, 'method', 60), Typed::text($request, 'wanted', 12))]);
     }
 
     public function plan(Request $request): RedirectResponse
@@ -41,7 +41,7 @@ final class PreparationController
     {
         $lot = $preparation->lot;
 
-        return $lot !== null ? redirect()->route('lot', $lot) : view('pantry.preparation', ['page' => PreparationPage::of($preparation)]);
+        return $lot !== null ? redirect()->route('lot', $lot) : view('preparations.show', ['page' => PreparationPage::of($preparation)]);
     }
 
     public function made(Request $request, Preparation $preparation, Wording $wording): RedirectResponse

@@ -16,12 +16,14 @@ use App\Instruments\ByHand;
 use App\Instruments\Instruments;
 use App\Instruments\OverLine;
 use App\Models\ImmediateSqlite;
+use App\Today\Navigation;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\MigrationsStarted;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Session;
+use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Measure\Tools;
@@ -59,6 +61,7 @@ final class WorkroomProvider extends ServiceProvider
     {
         Model::shouldBeStrict();
         Model::unguard();
+        View::composer('components.page', Navigation::class);
         Event::listen(MigrationsStarted::class, BackupFiles::beforeMigrating(...));
         Session::extend('file', fn (): AtomicSessions => new AtomicSessions($this->app->make(Filesystem::class), config()->string('session.files'), config()->integer('session.lifetime')));
     }

@@ -27,7 +27,7 @@ final class RecipeController
 
     public function paste(): View
     {
-        return view('intake.paste', ['text' => '', 'problem' => null]);
+        return view('recipes.paste', ['text' => '', 'problem' => null]);
     }
 
     public function read(Request $request, FormulaBook $book): View|Response|RedirectResponse
@@ -38,7 +38,7 @@ final class RecipeController
                 return redirect()->route('bench', $book->put(Draft::fromDocument(FormulaDocument::write(FormulaDocument::fromJson($given)))));
             }
 
-            return view('intake.read', ['page' => $this->page($request)]);
+            return view('recipes.read', ['page' => $this->page($request)]);
         } catch (TextRefused|SheetRefused|DocumentRefused $refusal) {
             return self::refused($request, $refusal);
         }
@@ -64,7 +64,7 @@ final class RecipeController
             default => trim($refusal->path.' '.say('errors.document.'.$refusal->reason, $refusal->parameters)),
         };
 
-        return response(view('intake.paste', ['text' => Typed::text($request, 'text', RecipeReader::MAX_BYTES), 'problem' => $why]), 422);
+        return response(view('recipes.paste', ['text' => Typed::text($request, 'text', RecipeReader::MAX_BYTES), 'problem' => $why]), 422);
     }
 
     /**

@@ -49,7 +49,7 @@ final readonly class RecipePage
     {
         $wording = app(Wording::class);
         $catalogue = app(Catalogue::class);
-        $document = $recipe->document(say('ui.intake.untitled'));
+        $document = $recipe->document(say('recipes.untitled'));
         unset($document['reading']);
         $lines = is_array($document['lines']) ? array_values($document['lines']) : [];
         foreach ($lines as $i => $line) {
@@ -71,7 +71,7 @@ final readonly class RecipePage
                 'amount' => (string) ($lines[$i]['amount'] ?? ''),
                 'grams' => $weighed->grams === null ? '' : $wording->grams($weighed->grams->likely),
                 'band' => $weighed->grams === null || $weighed->grams->relativeError() < 0.01 ? '' : say('ui.band', ['low' => $wording->number($weighed->grams->low, $weighed->grams->high < 10 ? 1 : 0), 'high' => $wording->number($weighed->grams->high, $weighed->grams->high < 10 ? 1 : 0)]),
-                'other' => $read->other === null ? '' : say('ui.intake.other_measure', ['amount' => $read->other->entered]),
+                'other' => $read->other === null ? '' : say('recipes.other_measure', ['amount' => $read->other->entered]),
                 'choices' => self::choices($read, $wording),
                 'chosen' => (string) ($lines[$i]['ingredient'] ?? ''),
                 'phase' => $weighed->phase->value,
@@ -134,7 +134,7 @@ final readonly class RecipePage
 
     private static function hint(Hint $hint, Wording $wording): string
     {
-        return say('ui.intake.'.$hint->kind, ['value' => $hint->value === null ? '' : ($hint->kind === 'temperature' ? $wording->celsius($hint->value) : $wording->number($hint->value, 0))]);
+        return say('recipes.'.$hint->kind, ['value' => $hint->value === null ? '' : ($hint->kind === 'temperature' ? $wording->celsius($hint->value) : $wording->number($hint->value, 0))]);
     }
 
     /**

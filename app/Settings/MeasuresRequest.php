@@ -21,7 +21,7 @@ final class MeasuresRequest extends FormRequest
             'drops_grams' => ['nullable', 'numeric', 'between:0.05,50'],
             'drops_of' => ['nullable', 'string', 'max:120', static function (string $field, mixed $value, Closure $refuse): void {
                 if (is_string($value) && trim($value) !== '' && app(Catalogue::class)->named($value) === null) {
-                    $refuse(say('ui.settings.errors.drops_of'));
+                    $refuse(say('settings.errors.drops_of'));
                 }
             }],
             'tablespoon' => ['nullable', 'numeric', 'between:5,40'],
@@ -37,6 +37,6 @@ final class MeasuresRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['drops.*' => say('ui.settings.errors.drops'), 'drops_grams.*' => say('ui.settings.errors.drops_grams'), 'tablespoon.*' => say('ui.settings.errors.tablespoon'), 'teaspoon.*' => say('ui.settings.errors.teaspoon'), 'units.*' => say('ui.settings.errors.units')];
+        return ['drops.*' => say('settings.errors.drops'), 'drops_grams.*' => say('settings.errors.drops_grams'), 'tablespoon.*' => say('settings.errors.tablespoon'), 'teaspoon.*' => say('settings.errors.teaspoon'), 'units.*' => say('settings.errors.units')];
     }
 }

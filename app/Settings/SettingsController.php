@@ -31,7 +31,7 @@ final class SettingsController
             'drops_of' => Typed::text($request, 'drops_of'), 'tablespoon' => Typed::text($request, 'tablespoon'), 'teaspoon' => Typed::text($request, 'teaspoon'),
         ]);
 
-        return redirect()->route('settings')->with('said', say('ui.settings.kept'));
+        return redirect()->route('settings')->with('said', say('settings.kept'));
     }
 
     public function keepLanguage(Request $request): RedirectResponse
@@ -42,7 +42,7 @@ final class SettingsController
             app()->setLocale($language);
         }
 
-        return redirect()->route('settings')->with('said', say('ui.settings.language_kept'));
+        return redirect()->route('settings')->with('said', say('settings.language_kept'));
     }
 
     public function keepKitchen(Request $request, OwnKitchen $kitchen): RedirectResponse
@@ -50,7 +50,7 @@ final class SettingsController
         $problems = $kitchen->keep($request->all());
 
         return $problems === []
-            ? redirect()->to(route('settings').'#kitchen')->with('said', say('ui.settings.kept'))
+            ? redirect()->to(route('settings').'#kitchen')->with('said', say('settings.kept'))
             : redirect()->to(route('settings').'#kitchen')->withInput()->withErrors(array_map(say(...), $problems));
     }
 
@@ -65,7 +65,7 @@ final class SettingsController
     {
         OwnMoney::keep(Typed::text($request, 'sign', OwnMoney::LONGEST));
 
-        return redirect()->route('settings')->with('said', say('ui.settings.kept'));
+        return redirect()->route('settings')->with('said', say('settings.kept'));
     }
 
     public function keepInstruments(Request $request): RedirectResponse

@@ -78,7 +78,7 @@ final readonly class SettingsPage
             [$vessel, $how] = explode('/', $in);
             $times = fn (float $value): string => '× '.$this->wording->number($value, 2);
             $words = say('make.taught.cools', ['times' => $this->wording->number($learned->value->likely, 2), 'batches' => self::batches($learned->count)]);
-            $rows[] = self::row("cooling/$in", $this->wording->vessel($vessel).', '.say("rehearsal.how.$how"), $words, $learned, $times);
+            $rows[] = self::row("cooling/$in", $this->wording->vessel($vessel).', '.say("simulation.how.$how"), $words, $learned, $times);
         }
 
         return [...$rows, ...$this->uptake()];

@@ -62,13 +62,13 @@ final readonly class BatchCards
         return new Card(
             name: $formula->name,
             state: match (true) {
-                ! $release->isFree() => say("made.release.state.$release->state"),
+                ! $release->isFree() => say("shelf.release.state.$release->state"),
                 $left === null => say('ui.shelf.no_date'),
                 $left < 0 => say('ui.shelf.overdue'),
                 default => say('ui.shelf.keeps', ['days' => $this->wording->days($left)]),
             },
             brief: match (true) {
-                ! $release->isFree() => say("made.release.state.$release->state"),
+                ! $release->isFree() => say("shelf.release.state.$release->state"),
                 $left === null => '',
                 $left < 0 => say('today.brief_over'),
                 default => $this->wording->days($left),

@@ -52,7 +52,7 @@ final readonly class DriftChart
         return new self(
             $plot, $points, $plot->line(array_map(static fn (int $i, float $value): array => [(float) $i + 1, $value], array_keys($drift->smoothed), $drift->smoothed)), $plot->y($drift->centre),
             $drift->within === null ? null : ['upper' => $plot->y($drift->centre + $drift->within), 'lower' => $plot->y($drift->centre - $drift->within)],
-            say('made.drift.'.match ($drift->direction()) {
+            say('shelf.drift.'.match ($drift->direction()) {
                 1 => 'up', -1 => 'down', default => $drift->within === null ? 'few' : 'steady'
             }, ['mean' => $wording->percent(round($drift->centre, 1)), 'batches' => trans_choice('make.taught.batches', count($yields))]),
         );

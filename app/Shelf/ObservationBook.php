@@ -80,7 +80,7 @@ final class ObservationBook
         foreach ($watches as $watch) {
             $words = ObservationPage::said(ObservationPage::summary($watch), $this->wording);
             if ($words !== '') {
-                $said[] = say('watch.of_batch', ['code' => $watch->batch->code]).$words;
+                $said[] = say('observations.of_batch', ['code' => $watch->batch->code]).$words;
             }
         }
 

@@ -32,7 +32,7 @@ final class ObservationController
             return redirect()->to(route('batch', $batch).'#watch')->withInput()->withErrors([$refused->field => $refused->said()]);
         }
 
-        return redirect()->to(route('batch', $batch).'#watch')->with('said', say('watch.done'));
+        return redirect()->to(route('batch', $batch).'#watch')->with('said', say('observations.done'));
     }
 
     public function photo(Photo $photo): Response
@@ -56,6 +56,6 @@ final class ObservationController
         abort_unless($sighting->batch_id === $batch->id && $sighting->undoes === null, 404);
         $this->book->undo($batch, $sighting, Typed::key($request));
 
-        return redirect()->to(route('batch', $batch).'#watch')->with('said', say('watch.done'));
+        return redirect()->to(route('batch', $batch).'#watch')->with('said', say('observations.done'));
     }
 }

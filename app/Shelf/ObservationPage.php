@@ -35,7 +35,7 @@ final readonly class ObservationPage
         $core = $watch === null ? CoreWatch::of([]) : self::summary($watch);
         $rows = [];
         foreach (array_keys(CoreWatch::PLACES) as $place) {
-            $rows[] = ['place' => $place, 'name' => say("watch.places.$place"), 'cells' => array_map(static fn (int $day): array => [
+            $rows[] = ['place' => $place, 'name' => say("observations.places.$place"), 'cells' => array_map(static fn (int $day): array => [
                 'day' => $day, 'means' => $wording->days(CoreWatch::inRoom($place, $day)), ...self::cell($sightings, $days, $place, $day),
             ], CoreWatch::LOOK_ON)];
         }
@@ -43,11 +43,11 @@ final readonly class ObservationPage
         return new self(
             $rows,
             array_reverse(array_map(static fn (Observation $sighting, float $day): array => [
-                'id' => $sighting->id, 'day' => say('watch.day', ['day' => (string) floor($day)]), 'place' => say("watch.places.$sighting->place"), 'look' => say("watch.looks.$sighting->look"), 'note' => $sighting->note, 'ph' => $sighting->ph === null ? '' : $wording->number($sighting->ph, 1, 1), 'photos' => $photos[$sighting->id] ?? [],
+                'id' => $sighting->id, 'day' => say('observations.day', ['day' => (string) floor($day)]), 'place' => say("observations.places.$sighting->place"), 'look' => say("observations.looks.$sighting->look"), 'note' => $sighting->note, 'ph' => $sighting->ph === null ? '' : $wording->number($sighting->ph, 1, 1), 'photos' => $photos[$sighting->id] ?? [],
             ], $sightings, $days)),
             self::said($core, $wording),
             $core->failed !== null,
-            $watch?->look_at === null ? '' : say('watch.next', ['when' => $wording->whenever($watch->look_at)]),
+            $watch?->look_at === null ? '' : say('observations.next', ['when' => $wording->whenever($watch->look_at)]),
         );
     }
 
@@ -55,11 +55,11 @@ final readonly class ObservationPage
     public static function said(CoreWatch $core, Wording $wording): string
     {
         return match (true) {
-            $core->failed !== null => say('watch.failed', [
-                'look' => say("watch.looks.{$core->failed['look']}"), 'place' => say("watch.places.{$core->failed['place']}"), 'day' => (string) floor($core->failed['day']),
+            $core->failed !== null => say('observations.failed', [
+                'look' => say("observations.looks.{$core->failed['look']}"), 'place' => say("observations.places.{$core->failed['place']}"), 'day' => (string) floor($core->failed['day']),
                 'room' => $wording->days(max(1.0, CoreWatch::inRoom($core->failed['place'], $core->failed['day']))),
             ]),
-            $core->held >= 1.0 => say('watch.held', ['days' => $wording->days($core->held)]),
+            $core->held >= 1.0 => say('observations.held', ['days' => $wording->days($core->held)]),
             default => '',
         };
     }

@@ -36,18 +36,18 @@ final readonly class PricePage
             $number = str_replace(',', '.', trim($text));
             $most = in_array($field, self::SHARES, true) ? 99 : 100_000;
             if ($number !== '' && (! is_numeric($number) || (float) $number < 0 || (float) $number > $most)) {
-                $problems[$field] = say('made.price.problem', ['most' => (string) $most]);
+                $problems[$field] = say('shelf.price.problem', ['most' => (string) $most]);
             }
             $numbers[$field] = is_numeric($number) && ! isset($problems[$field]) ? (float) $number : 0.0;
         }
         $cost = Outcome::of($batch)['cost'] ?? ['known' => 0.0, 'unpriced' => []];
         $price = Price::of($cost['known'], ShelfBook::containers($batch), $numbers['packaging'], $numbers['hours'], $numbers['wage'], $numbers['fee'] / 100, $numbers['margin'] / 100);
-        $parts = array_map(static fn (string $part, float $money): array => ['part' => say("made.price.parts.$part"), 'figure' => $wording->money($money), 'share' => $price->cost > 0 ? round(100 * $money / $price->cost, 1) : 0.0], ['material', 'packaging', 'hands'], [$price->material, $price->packaging, $price->hands]);
+        $parts = array_map(static fn (string $part, float $money): array => ['part' => say("shelf.price.parts.$part"), 'figure' => $wording->money($money), 'share' => $price->cost > 0 ? round(100 * $money / $price->cost, 1) : 0.0], ['material', 'packaging', 'hands'], [$price->material, $price->packaging, $price->hands]);
 
         return new self(
             $batch, is_string($batch->document['name'] ?? null) ? $batch->document['name'] : $batch->code, $typed, $problems,
             $price->sell === null ? '' : $wording->money($price->sell), $wording->money($price->cost), $parts,
-            $cost['unpriced'] === [] ? '' : say('made.unpriced', ['names' => $wording->together($cost['unpriced'])]),
+            $cost['unpriced'] === [] ? '' : say('shelf.unpriced', ['names' => $wording->together($cost['unpriced'])]),
         );
     }
 }

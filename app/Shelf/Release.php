@@ -57,7 +57,7 @@ final readonly class Release
         $open = array_values(array_filter(self::signs($batch, $entries), static fn (array $sign): bool => $last === null || $sign['told']->greaterThan($last->recorded_at)));
         $decided = $last === null ? self::FREE : self::DECIDES[$last->kind];
         $asks = array_map(static fn (array $sign): string => self::ASKS[$sign['sign']], $open);
-        $seen = array_map(static fn (array $sign): string => say("made.release.seen.{$sign['sign']}", ['when' => $wording->date($sign['at']), 'place' => $sign['place'] === '' ? '' : say("watch.places.{$sign['place']}"), 'ph' => $sign['ph'] === null ? '' : $wording->number($sign['ph'], 1, 1)]), $open);
+        $seen = array_map(static fn (array $sign): string => say("shelf.release.seen.{$sign['sign']}", ['when' => $wording->date($sign['at']), 'place' => $sign['place'] === '' ? '' : say("observations.places.{$sign['place']}"), 'ph' => $sign['ph'] === null ? '' : $wording->number($sign['ph'], 1, 1)]), $open);
         if ($open !== [] && $decided === self::FREE) {
             return new self(self::HELD, $open[0]['at'], '', '', in_array(self::WITHDRAWN, $asks, true) ? self::WITHDRAWN : self::HELD, $seen);
         }
@@ -88,11 +88,11 @@ final readonly class Release
             return '';
         }
         $when = app(Wording::class)->date($this->since);
-        $by = $this->who === '' ? '' : say('made.release.by', ['who' => $this->who]);
+        $by = $this->who === '' ? '' : say('shelf.release.by', ['who' => $this->who]);
 
         return $this->seen !== [] && $this->why === ''
-            ? say('made.release.until_decided', ['seen' => implode(' ', $this->seen)])
-            : say("made.release.said.$this->state", ['when' => $when, 'by' => $by, 'why' => $this->why]);
+            ? say('shelf.release.until_decided', ['seen' => implode(' ', $this->seen)])
+            : say("shelf.release.said.$this->state", ['when' => $when, 'by' => $by, 'why' => $this->why]);
     }
 
     /**

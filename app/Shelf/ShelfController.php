@@ -30,7 +30,7 @@ final class ShelfController
     {
         $batches = Batch::query()->where('status', 'finished')->whereNull('gone_at')->orderByRaw('best_before IS NULL, best_before, id')->with('shelfEntries', 'sightings')->simplePaginate(24);
 
-        return view('made.all', [
+        return view('shelf.all', [
             'things' => $cards->finished($batches->getCollection()), 'page' => $batches,
             'gone' => Batch::query()->where('status', 'finished')->whereNotNull('gone_at')->orderByDesc('gone_at')->limit(12)->get(['id', 'code', 'document', 'gone_at']),
         ]);
@@ -78,23 +78,23 @@ final class ShelfController
     {
         abort_unless($batch->isFinished(), 404);
 
-        return view('made.price', ['page' => PricePage::of($batch, $request->query->all())]);
+        return view('shelf.price', ['page' => PricePage::of($batch, $request->query->all())]);
     }
 
     public function traceBatch(Batch $batch, Wording $wording): View
     {
-        return view('made.trace', ['page' => TracePage::ofBatch($batch, $wording)]);
+        return view('shelf.trace', ['page' => TracePage::ofBatch($batch, $wording)]);
     }
 
     public function traceLot(Lot $lot, Wording $wording): View
     {
-        return view('made.trace', ['page' => TracePage::ofLot($lot, $wording)]);
+        return view('shelf.trace', ['page' => TracePage::ofLot($lot, $wording)]);
     }
 
     /** A jar is known by its code in a drawing, by its number elsewhere. */
     public function jar(string $code): RedirectResponse
     {
-        return redirect()->route('jar', Jar::query()->where('code', $code)->firstOrFail());
+        return redirect()->route('infusion', Jar::query()->where('code', $code)->firstOrFail());
     }
 
     /** @param  Closure(Carbon): mixed  $what */

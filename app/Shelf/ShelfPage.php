@@ -69,7 +69,7 @@ final readonly class ShelfPage
     {
         $of = ShelfBook::containers($batch);
 
-        return $of < 2 || $perJar <= 0 ? '' : say('made.jars', ['left' => $wording->number((float) $batch->grams_left / $perJar, 1), 'of' => (string) $of]);
+        return $of < 2 || $perJar <= 0 ? '' : say('shelf.jars', ['left' => $wording->number((float) $batch->grams_left / $perJar, 1), 'of' => (string) $of]);
     }
 
     /** @return list<string> what was given and sold of it */
@@ -77,7 +77,7 @@ final readonly class ShelfPage
     {
         $out = array_filter(NotUndone::of($batch->shelfEntries), static fn (ShelfEntry $entry): bool => in_array($entry->kind, ['gifted', 'sold'], true));
 
-        return array_values(array_map(static fn (ShelfEntry $entry): string => $wording->date($entry->happened_at).': '.say("made.did.$entry->kind").' '.$wording->grams((float) $entry->grams).($entry->subject === '' ? ', '.say('made.release.unknown_who') : ", $entry->subject"), $out));
+        return array_values(array_map(static fn (ShelfEntry $entry): string => $wording->date($entry->happened_at).': '.say("shelf.did.$entry->kind").' '.$wording->grams((float) $entry->grams).($entry->subject === '' ? ', '.say('shelf.release.unknown_who') : ", $entry->subject"), $out));
     }
 
     /** @return list<Row> */
@@ -86,7 +86,7 @@ final readonly class ShelfPage
         $undone = NotUndone::undone($batch->shelfEntries);
 
         return array_values($batch->shelfEntries->where('kind', '<>', 'undo')->sortByDesc('id')->map(static fn (ShelfEntry $entry): array => [
-            'id' => $entry->id, 'when' => $wording->moment($entry->happened_at), 'what' => say("made.did.$entry->kind"), 'value' => self::value($entry, $wording),
+            'id' => $entry->id, 'when' => $wording->moment($entry->happened_at), 'what' => say("shelf.did.$entry->kind"), 'value' => self::value($entry, $wording),
             'undone' => in_array((string) $entry->id, $undone, true), 'undoable' => ! in_array((string) $entry->id, $undone, true),
         ])->all());
     }
@@ -95,7 +95,7 @@ final readonly class ShelfPage
     {
         return implode(', ', array_filter([
             $entry->grams === null ? '' : $wording->grams($entry->grams),
-            $entry->kind === 'hair' ? say("made.hair.$entry->subject") : $entry->subject,
+            $entry->kind === 'hair' ? say("shelf.hair.$entry->subject") : $entry->subject,
             $entry->price === null ? '' : $wording->money($entry->price),
             $entry->note,
         ], static fn (string $part): bool => $part !== ''));
@@ -112,7 +112,7 @@ final readonly class ShelfPage
 
         return [
             'all' => $wording->money($cost['known']), 'jar' => $wording->money($cost['known'] / ShelfBook::containers($batch)), 'per_100' => $wording->money(100 * $cost['known'] / $filled),
-            'missing' => $cost['unpriced'] === [] ? '' : say('made.unpriced', ['names' => $wording->together($cost['unpriced'])]),
+            'missing' => $cost['unpriced'] === [] ? '' : say('shelf.unpriced', ['names' => $wording->together($cost['unpriced'])]),
         ];
     }
 }

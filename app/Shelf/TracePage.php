@@ -100,7 +100,7 @@ final readonly class TracePage
         return array_map(static fn (array $row): array => [
             'code' => $row['batch']->code, 'name' => self::named($row['batch']), 'made' => $wording->date($row['batch']->finished_at ?? $row['batch']->started_at),
             'filled' => $wording->grams(ShelfBook::filled($row['batch'])), 'left' => $wording->grams((float) $row['batch']->grams_left), 'stands' => $row['batch']->stands, 'href' => route('batch', $row['batch']),
-            'out' => array_map(static fn ($entry): string => $wording->shortDate($entry->happened_at).': '.say("made.did.$entry->kind").' '.$wording->grams((float) $entry->grams).($entry->subject === '' ? '' : ", $entry->subject"), $row['out']),
+            'out' => array_map(static fn ($entry): string => $wording->shortDate($entry->happened_at).': '.say("shelf.did.$entry->kind").' '.$wording->grams((float) $entry->grams).($entry->subject === '' ? '' : ", $entry->subject"), $row['out']),
         ], $trace->recall());
     }
 

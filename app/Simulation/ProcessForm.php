@@ -58,7 +58,7 @@ final class ProcessForm
      */
     public static function typed(array $typed, string $do): self
     {
-        $text = static fn (mixed $value): string => is_string($value) ? mb_substr(trim($value), 0, 20) : '';
+        $text = static fn (mixed $value): string => is_string($value) ? mb_substr(trim(preg_replace('/\p{C}/u', '', $value) ?? ''), 0, 20) : '';
         $kitchen = [];
         foreach (['room_c', 'altitude_m', 'bath_c', 'covered', 'cool', 'pour', 'water', 'oil'] as $field) {
             $kitchen[$field] = $text($typed[$field] ?? null);

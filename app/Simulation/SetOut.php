@@ -31,19 +31,19 @@ final readonly class SetOut
         $wording = app(Wording::class);
         $rehearsal = Simulator::formula($it, app(Catalogue::class));
         $does = array_values(array_unique(array_map(static fn (Move $move): string => $move->do->value, $rehearsal->course->moves)));
-        $tools = [say('rehearsal.tools.scale'), say('rehearsal.tools.alcohol')];
+        $tools = [say('simulation.tools.scale'), say('simulation.tools.alcohol')];
         foreach ($does as $do) {
             foreach (self::TOOLS[$do] ?? [] as $tool) {
-                $tools[] = say("rehearsal.tools.$tool");
+                $tools[] = say("simulation.tools.$tool");
             }
         }
         foreach ([[Phase::Water, $rehearsal->kitchen->water], [Phase::Oil, $rehearsal->kitchen->oil]] as [$phase, $vessel]) {
             if ($it->composition->inPhase($phase) !== []) {
-                $tools[] = say('rehearsal.tools.vessel', ['vessel' => app(Wording::class)->vessel($vessel->key), 'phase' => mb_strtolower(say('words.phase.'.$phase->value))]);
+                $tools[] = say('simulation.tools.vessel', ['vessel' => app(Wording::class)->vessel($vessel->key), 'phase' => mb_strtolower(say('words.phase.'.$phase->value))]);
             }
         }
         if (in_array(Doing::Fill->value, $does, true)) {
-            $tools[] = $it->container === null ? say('rehearsal.tools.jars') : say('rehearsal.tools.containers', ['count' => (string) $it->formula->containerCount, 'container' => app(Wording::class)->container($it->container->key)]);
+            $tools[] = $it->container === null ? say('simulation.tools.jars') : say('simulation.tools.containers', ['count' => (string) $it->formula->containerCount, 'container' => app(Wording::class)->container($it->container->key)]);
         }
         $phases = [];
         foreach (Phase::cases() as $phase) {

@@ -18,7 +18,7 @@ final class SimulationController
 {
     public function show(Request $request, Formula $formula): View
     {
-        return view('rehearsal.page', ['page' => SimulationPage::of($formula, Typed::text($request, 'beside', 30))]);
+        return view('simulation.page', ['page' => SimulationPage::of($formula, Typed::text($request, 'beside', 30))]);
     }
 
     /** Keeps the plan as typed; what can't be read is pointed at, and nothing is kept before it can. */
@@ -27,17 +27,17 @@ final class SimulationController
         $do = Typed::text($request, 'do', 30);
         $form = ProcessForm::typed($request->all(), $do === 'add' ? 'add:'.Typed::text($request, 'adding', 20) : $do);
         if ($form->problems !== []) {
-            return response(view('rehearsal.page', ['page' => SimulationPage::of($formula, typed: $form)]), 422);
+            return response(view('simulation.page', ['page' => SimulationPage::of($formula, typed: $form)]), 422);
         }
         $book->save($formula, Draft::fromStored($formula->draft)->withProcess($form->process()), ['process', '']);
 
-        return redirect()->to(route('rehearsal', $formula).'#plan');
+        return redirect()->to(route('simulation', $formula).'#plan');
     }
 
     public function setOut(Formula $formula, Evaluator $evaluator): View
     {
         [$read] = Draft::fromStored($formula->draft)->formula();
 
-        return view('rehearsal.set-out', ['formula' => $formula, 'setOut' => SetOut::of($evaluator->evaluate($read)->assessment)]);
+        return view('simulation.set-out', ['formula' => $formula, 'setOut' => SetOut::of($evaluator->evaluate($read)->assessment)]);
     }
 }

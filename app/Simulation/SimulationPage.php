@@ -122,7 +122,7 @@ final readonly class SimulationPage
     {
         $minutes = (int) round($minutes);
 
-        return $minutes < 100 ? say('rehearsal.minutes', ['count' => (string) $minutes]) : say('rehearsal.hours', ['hours' => (string) intdiv($minutes, 60), 'minutes' => sprintf('%02d', $minutes % 60)]);
+        return $minutes < 100 ? say('simulation.minutes', ['count' => (string) $minutes]) : say('simulation.hours', ['hours' => (string) intdiv($minutes, 60), 'minutes' => sprintf('%02d', $minutes % 60)]);
     }
 
     /** @return list<array{number: int, minute: float, at: string, words: string}> */
@@ -132,7 +132,7 @@ final readonly class SimulationPage
         foreach (Timeline::inOrder($rehearsal) as $i => $event) {
             $events[] = [
                 'number' => $i + 1, 'minute' => round($event['minute'], 2), 'at' => (string) (int) round($event['minute']),
-                'words' => say("rehearsal.events.{$event['what']}", ['ingredient' => $event['ingredient'] === null ? '' : $wording->ingredient($event['ingredient']), 'celsius' => $event['celsius'] === null ? '' : $wording->celsius(round($event['celsius']))]),
+                'words' => say("simulation.events.{$event['what']}", ['ingredient' => $event['ingredient'] === null ? '' : $wording->ingredient($event['ingredient']), 'celsius' => $event['celsius'] === null ? '' : $wording->celsius(round($event['celsius']))]),
             ];
         }
 
@@ -148,7 +148,7 @@ final readonly class SimulationPage
         }
 
         return array_map(static fn (array $stretch): array => [
-            'what' => say('rehearsal.do.'.$rehearsal->course->moves[$stretch['step'] - 1]->do->value),
+            'what' => say('simulation.do.'.$rehearsal->course->moves[$stretch['step'] - 1]->do->value),
             'minutes' => $wording->number(round($stretch['to'] - $stretch['from'], $stretch['to'] - $stretch['from'] < 10 ? 1 : 0), 1),
             'notes' => $notes[$stretch['step']] ?? [],
         ], $rehearsal->stretches);
@@ -205,17 +205,17 @@ final readonly class SimulationPage
         $said = [];
         foreach (['minutes' => [$one->minutes, $other->minutes], 'gate' => [$one->gateMinute, $other->gateMinute], 'firm' => [$one->firmMinute, $other->firmMinute]] as $what => [$a, $b]) {
             if ($a !== null && $b !== null && abs($a - $b) >= self::WORTH_SAYING) {
-                $said[] = say("rehearsal.compared.$what.".($b < $a ? 'sooner' : 'later'), ['by' => self::hours(abs($a - $b))]);
+                $said[] = say("simulation.compared.$what.".($b < $a ? 'sooner' : 'later'), ['by' => self::hours(abs($a - $b))]);
             }
         }
         if (abs($one->waterLost - $other->waterLost) >= 0.5) {
-            $said[] = say('rehearsal.compared.water', ['one' => $wording->grams(round($one->waterLost, 1)), 'other' => $wording->grams(round($other->waterLost, 1))]);
+            $said[] = say('simulation.compared.water', ['one' => $wording->grams(round($one->waterLost, 1)), 'other' => $wording->grams(round($other->waterLost, 1))]);
         }
         $grave = static fn (Simulation $rehearsal): array => array_map(static fn (array $found): string => $wording->message($found['finding']), array_filter($rehearsal->findings, static fn (array $found): bool => $found['finding']->severity !== Severity::Note));
         foreach (array_diff($grave($other), $grave($one)) as $new) {
             $said[] = $new;
         }
 
-        return $said === [] ? [say('rehearsal.compared.same')] : $said;
+        return $said === [] ? [say('simulation.compared.same')] : $said;
     }
 }

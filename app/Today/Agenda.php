@@ -68,7 +68,7 @@ final readonly class Agenda
     /** @return list<Due> */
     private function alarms(): array
     {
-        return $this->each(Jar::query()->where('status', 'standing')->where('alarm', '<>', ''), fn (Jar $jar): Due => $this->jar($jar, 0, say('jars.look_advice.'.$jar->alarm), Carbon::now()));
+        return $this->each(Jar::query()->where('status', 'standing')->where('alarm', '<>', ''), fn (Jar $jar): Due => $this->jar($jar, 0, say('infusions.look_advice.'.$jar->alarm), Carbon::now()));
     }
 
     /** @return list<Due> */
@@ -96,7 +96,7 @@ final readonly class Agenda
             ->where(static fn ($query) => $query->whereNull('strain_at')->orWhereColumn('shake_at', '<', 'strain_at'))->orderBy('shake_at');
 
         return $this->each($query, fn (Jar $jar): Due => $this->jar($jar, 5, say('today.shake'), $jar->shake_at ?? Carbon::now())
-            ->with(['href' => route('jar.shake', $jar), 'label' => say('jars.shake'), 'fields' => ['client_key' => (string) Str::uuid(), 'back' => 'today']]));
+            ->with(['href' => route('infusion.shake', $jar), 'label' => say('infusions.shake'), 'fields' => ['client_key' => (string) Str::uuid(), 'back' => 'today']]));
     }
 
     /** @return list<Due> */
@@ -199,7 +199,7 @@ final readonly class Agenda
     private function watched(): array
     {
         return $this->each(StabilityTest::query()->where('look_at', '<=', $this->horizon())->with('batch')->orderBy('look_at'), fn (StabilityTest $watch): Due => new Due(
-            self::named($watch->batch), say('watch.due'), $watch->look_at ?? Carbon::now(),
+            self::named($watch->batch), say('observations.due'), $watch->look_at ?? Carbon::now(),
             $this->wording->whenever($watch->look_at ?? Carbon::now()), route('batch', $watch->batch).'#watch', 6,
         ));
     }
@@ -218,7 +218,7 @@ final readonly class Agenda
 
     private function jar(Jar $jar, int $urgency, string $what, Carbon $at): Due
     {
-        return new Due($jar->name, $what, $at, $this->wording->whenever($at), route('jar', $jar), $urgency);
+        return new Due($jar->name, $what, $at, $this->wording->whenever($at), route('infusion', $jar), $urgency);
     }
 
     private function lot(Lot $lot, int $urgency, string $what, Carbon $at): Due

@@ -35,7 +35,7 @@ final class CalendarController
     {
         CalendarFile::newAddress();
 
-        return redirect()->to(route('shelf').'#calendar');
+        return redirect()->to(route('today').'#calendar');
     }
 
     private static function answer(string $calendar, ?string $name = null): Response

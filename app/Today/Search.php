@@ -43,7 +43,7 @@ final readonly class Search
             'batches' => array_values(self::named(Batch::query(), ['code', "json_extract(document, '$.name')"], $words)->orderByDesc('started_at')->limit(self::MOST)->get(['id', 'code', 'document', 'status'])->map(static fn (Batch $batch): array => [
                 'name' => is_string($batch->document['name'] ?? null) ? $batch->document['name'] : '', 'detail' => $batch->code, 'href' => $batch->isMaking() ? route('make', $batch) : route('batch', $batch),
             ])->all()),
-            'jars' => array_values(self::named(Jar::query(), ['name', 'code'], $words)->orderByDesc('updated_at')->limit(self::MOST)->get(['id', 'name', 'code'])->map(static fn (Jar $jar): array => ['name' => $jar->name, 'detail' => (string) $jar->code, 'href' => route('jar', $jar)])->all()),
+            'jars' => array_values(self::named(Jar::query(), ['name', 'code'], $words)->orderByDesc('updated_at')->limit(self::MOST)->get(['id', 'name', 'code'])->map(static fn (Jar $jar): array => ['name' => $jar->name, 'detail' => (string) $jar->code, 'href' => route('infusion', $jar)])->all()),
             'lots' => array_values(self::named(Lot::query(), ['name', 'code', 'supplier'], $words)->orderByRaw('gone_at IS NOT NULL, made_at DESC')->limit(self::MOST)->get()->map(fn (Lot $lot): array => [
                 'name' => LotPage::nameOf($lot, $this->wording), 'detail' => $lot->code.($lot->gone_at === null ? ', '.LotPage::date($lot, $this->wording) : ''), 'href' => route('lot', $lot),
             ])->all()),

@@ -3,7 +3,6 @@
 // The handbook: what each rule says with its figures (App\Learn\Figures fills them from the same constants
 // and tables the checks use), where a finding's own reason speaks of one formula, a reason that holds for all.
 return [
-    'nav' => 'Handbook',
     'title' => 'Handbook',
     'lead' => 'Every rule Ilvane checks by: what it says, why, where the number comes from and how sure it is. Most of it is common practice, recalled and not looked up. The sheet of the bottle in your hand, the local law and your doctor know better.',
     'search' => 'Look for',

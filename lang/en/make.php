@@ -1,6 +1,10 @@
 <?php
 
 return [
+    'all' => [
+        'title' => 'Make', 'in_progress' => 'In progress', 'none' => 'Nothing is being made at the moment.', 'choose' => 'Choose a formula to make',
+        'how' => 'Open a formula, set the batch size, then press “Make”. Ilvane goes through it with you, step by step.', 'no_formula' => 'You have no formulas yet. Start one first.',
+    ],
     'lot_unknown' => 'That lot isn’t in the pantry. Choose where it came from.',
     'lot_rest' => ':left from :code. The other :grams from',
     'no_lot' => 'no lot: I can’t say',

@@ -1,7 +1,7 @@
 <?php
 
 return [
-    'nav' => 'Pantry', 'title' => 'Pantry',
+    'title' => 'Pantry',
     'empty' => 'Nothing stands here yet. Strain a jar, prepare a tea or a gel, or write down what you bought: it comes here with its date.',
     'bought' => 'Bought', 'put_open' => 'Put something bought here', 'do_put' => 'Put it here', 'put' => ':name stands here as :code.', 'put_means' => 'With a price, the bench reckons what a batch costs; with a date, it says what to use up first. Opened things go by the day they were opened.',
     'fields' => ['grams' => 'Grams', 'price' => 'What it cost', 'best_before' => 'Best before', 'opened_on' => 'Opened on'],
@@ -25,7 +25,7 @@ return [
     'formula_name' => 'Hair oil from :name',
     'too_strong' => 'Too strong to use as it is: :strength, :limit is the most. Thin it with :grams of plain oil.',
     'prepare' => [
-        'nav' => 'Preparations', 'title' => 'Preparations', 'method' => 'What', 'wanted' => 'To get', 'plant' => 'Of', 'take_plant' => 'Take this one', 'do_plan' => 'Work it out',
+        'title' => 'Preparations', 'method' => 'What', 'wanted' => 'To get', 'plant' => 'Of', 'take_plant' => 'Take this one', 'do_plan' => 'Work it out',
         'asked' => 'Your formulas ask for', 'asked_for' => ':grams for :formula', 'plan_this' => 'Plan it',
         'planned' => 'Planned', 'at_hand' => 'At hand', 'none' => 'Nothing is planned or at hand. Teas, gels, juices and milks are made fresh; here you work out how much to take, and see until when it is good.', 'water_grams' => 'of water', 'expect' => 'gives about :low to :high g', 'learned' => 'from your own :count makings', 'usual' => 'a guess from common practice, until you have made it',
         'time' => 'Takes :low to :high', 'at' => 'at :celsius', 'ph' => 'about pH :ph', 'keeps' => 'Keeps :counter on the counter, :fridge in the fridge, :freezer frozen. Common practice, the short end.',

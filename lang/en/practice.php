@@ -1,7 +1,7 @@
 <?php
 
 return [
-    'nav' => 'Practice', 'title' => 'Practice',
+    'title' => 'Practice',
     'lead' => 'Made-up cases, each a new one. The same checks that judge your own formulas say what is right, so nothing here is learned by heart from a list of answers.',
     'sorts' => [
         'repair' => ['Spot it and mend it', 'A formula with something wrong in it. What is it, and what would you change?', 'Take a formula'],

@@ -2,7 +2,6 @@
 
 return [
     'title' => 'Today',
-    'nav' => 'Today',
     'now' => 'Now', 'tomorrow' => 'Tomorrow', 'week' => 'This week',
     'nothing' => 'Nothing waits today.',
     'shake' => 'shake it', 'strain' => 'strain it', 'too_strong' => 'strain it or thin it: too strong to use as it is', 'over' => 'past its hours: throw it away', 'over_reason' => 'past its hours',

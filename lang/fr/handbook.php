@@ -3,7 +3,6 @@
 // Le manuel : ce que dit chaque règle avec ses chiffres (App\Learn\Figures les remplit), et une raison qui vaut
 // partout là où celle de la note parle d’une seule formule.
 return [
-    'nav' => 'Manuel',
     'title' => 'Manuel',
     'lead' => 'Chaque règle selon laquelle Ilvane contrôle : ce qu’elle dit, pourquoi, d’où vient le nombre et à quel point il est sûr. La plupart est pratique courante, de mémoire et non vérifiée. La fiche du flacon que vous tenez, la loi locale et votre médecin savent mieux.',
     'search' => 'Chercher',

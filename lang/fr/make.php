@@ -1,6 +1,10 @@
 <?php
 
 return [
+    'all' => [
+        'title' => 'Fabrication', 'in_progress' => 'En cours', 'none' => 'Rien n’est en cours de fabrication.', 'choose' => 'Choisir une formule à fabriquer',
+        'how' => 'Ouvrez une formule, réglez la quantité, puis appuyez sur « Fabriquer ». Ilvane vous accompagne, étape par étape.', 'no_formula' => 'Vous n’avez pas encore de formule. Commencez-en une.',
+    ],
     'lot_unknown' => 'Ce lot n’est pas dans la réserve. Choisissez d’où cela vient.',
     'lot_rest' => ':left de :code. Les autres :grams viennent de',
     'no_lot' => 'aucun lot : je ne sais pas',

@@ -1,7 +1,7 @@
 <?php
 
 return [
-    'nav' => 'Réserve', 'title' => 'Réserve',
+    'title' => 'Réserve',
     'empty' => 'Rien ici pour l’instant. Filtrez un bocal, préparez une tisane ou un gel, ou notez ce que vous avez acheté : cela vient ici avec sa date.',
     'bought' => 'Acheté', 'put_open' => 'Ranger ici un achat', 'do_put' => 'Ranger ici', 'put' => ':name est rangé ici sous :code.', 'put_means' => 'Avec un prix, l’établi calcule ce que coûte une fournée ; avec une date, il dit quoi finir d’abord. Ce qui est ouvert compte depuis le jour d’ouverture.',
     'fields' => ['grams' => 'Grammes', 'price' => 'Ce qu’il a coûté', 'best_before' => 'À utiliser avant', 'opened_on' => 'Ouvert le'],
@@ -25,7 +25,7 @@ return [
     'formula_name' => 'Huile capillaire de :name',
     'too_strong' => 'Trop fort pour s’en servir tel quel : :strength, :limit est le maximum. Diluez avec :grams d’huile neutre.',
     'prepare' => [
-        'nav' => 'Préparations', 'title' => 'Préparations', 'method' => 'Quoi', 'wanted' => 'Pour obtenir', 'plant' => 'De', 'take_plant' => 'Prendre celle-ci', 'do_plan' => 'Calculer',
+        'title' => 'Préparations', 'method' => 'Quoi', 'wanted' => 'Pour obtenir', 'plant' => 'De', 'take_plant' => 'Prendre celle-ci', 'do_plan' => 'Calculer',
         'asked' => 'Vos formules demandent', 'asked_for' => ':grams pour :formula', 'plan_this' => 'La prévoir',
         'planned' => 'Prévues', 'at_hand' => 'Sous la main', 'none' => 'Rien n’est prévu ni sous la main. Tisanes, gels, jus et laits se font frais ; ici vous calculez combien prendre, et voyez jusqu’à quand c’est bon.', 'water_grams' => 'd’eau', 'expect' => 'donne environ :low à :high g', 'learned' => 'd’après vos :count propres préparations', 'usual' => 'une supposition de pratique courante, tant que vous ne l’avez pas faite',
         'time' => 'Prend :low à :high', 'at' => 'à :celsius', 'ph' => 'pH :ph environ', 'keeps' => 'Se garde :counter sur le plan de travail, :fridge au réfrigérateur, :freezer congelé. Pratique courante, le bout court.',

@@ -1,7 +1,7 @@
 <?php
 
 return [
-    'nav' => 'Exercices', 'title' => 'Exercices',
+    'title' => 'Exercices',
     'lead' => 'Des cas inventés, chaque fois un nouveau. Les mêmes contrôles qui jugent vos formules disent ce qui est juste : rien ici ne s’apprend par cœur d’une liste de réponses.',
     'sorts' => [
         'repair' => ['Repérer et réparer', 'Une formule où quelque chose cloche. Quoi, et que changeriez-vous ?', 'Prendre une formule'],

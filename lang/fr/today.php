@@ -2,7 +2,6 @@
 
 return [
     'title' => 'Aujourd’hui',
-    'nav' => 'Aujourd’hui',
     'now' => 'Maintenant', 'tomorrow' => 'Demain', 'week' => 'Cette semaine',
     'nothing' => 'Rien n’attend aujourd’hui.',
     'shake' => 'à secouer', 'strain' => 'à filtrer', 'too_strong' => 'à filtrer ou à diluer : trop fort pour s’en servir tel quel', 'over' => 'heures dépassées : à jeter', 'over_reason' => 'heures dépassées',

@@ -11,7 +11,7 @@ final class DoorstepTest extends BrowserCase
 {
     public function test_no_path_leads_out_of_what_is_public(): void
     {
-        foreach (['/../composer.json', '/..%2fcomposer.json', '/%2e%2e/%2e%2e/etc/passwd', '/build/../../composer.json', '/build/assets/..%2f..%2f..%2frouter.php', '//etc/passwd', '/index.php/../../router.php', '/.env', '/storage/workroom/app.key', '/../storage/workroom/demo.sqlite', '/icon.svg%00.php', '/safe/copies/..%2f..%2froom.sqlite', '/safe/copies/room.sqlite'] as $path) {
+        foreach (['/../composer.json', '/..%2fcomposer.json', '/%2e%2e/%2e%2e/etc/passwd', '/build/../../composer.json', '/build/assets/..%2f..%2f..%2frouter.php', '//etc/passwd', '/index.php/../../router.php', '/.env', '/storage/workroom/app.key', '/../storage/workroom/demo.sqlite', '/icon.svg%00.php', '/backups/copies/..%2f..%2froom.sqlite', '/backups/copies/room.sqlite'] as $path) {
             [$status, $body] = self::raw("GET $path HTTP/1.1\r\nHost: 127.0.0.1\r\nConnection: close\r\n\r\n");
             self::assertContains($status, [400, 403, 404], "$path answered $status");
             foreach (['"require"', 'root:', 'base64:', 'SQLite format 3', '<?php'] as $secret) {

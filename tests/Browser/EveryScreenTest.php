@@ -50,10 +50,10 @@ final class EveryScreenTest extends BrowserCase
         [$made, $making] = [$codes['finished'], $codes['making']];
 
         return [
-            '/', '/formulas', '/formulas/1', '/formulas/5', '/formulas/1/versions/1', '/formulas/1/compare?a=1&b=2', '/formulas/4', '/formulas/4/propose?wish=firm&feel=firm&celsius=26', '/formulas/1/rehearsal?beside=ice_bath', '/formulas/1/set-out', "/formulas/1/instead/$line", '/formulas/3/acidity?product=10&added=6+drops&wanted=4.5', '/formulas/1/how-to', '/frames', '/intake',
-            '/jars', '/jars/1', '/jars/4', '/jars/1/label', '/preparations', '/preparations/3', '/pantry', "/pantry/$lot", "/pantry/$lot/trace", '/shopping', '/own-ingredients',
+            '/', '/formulas', '/formulas/1', '/formulas/5', '/formulas/1/versions/1', '/formulas/1/compare?a=1&b=2', '/formulas/4', '/formulas/4/suggest?wish=firm&feel=firm&celsius=26', '/formulas/1/simulation?beside=ice_bath', '/formulas/1/set-out', "/formulas/1/substitute/$line", '/formulas/3/acidity?product=10&added=6+drops&wanted=4.5', '/formulas/1/how-to', '/ready-made', '/recipe',
+            '/infusions', '/infusions/1', '/infusions/4', '/infusions/1/label', '/preparations', '/preparations/3', '/pantry', "/pantry/$lot", "/pantry/$lot/trace", '/shopping', '/own-ingredients',
             '/shelf', "/batches/$made", "/batches/$made/label", "/batches/$made/trace", "/batches/$made/price", '/labels', '/handbook', '/handbook/preserving', '/handbook?q=shea', '/search?q=shea', '/ingredients/shea-butter-refined',
-            '/practice', '/practice/3-77?what=1&way=1', '/practice/30-5?what=1', '/practice/36-3', '/settings', '/safe', '/on-the-phone', '/no-such-page',
+            '/practice', '/practice/3-77?what=1&way=1', '/practice/30-5?what=1', '/practice/36-3', '/settings', '/backups', '/on-the-phone', '/no-such-page',
             "/make/$making/sanitise", "/make/$making/weigh.4", "/make/$making/heat", "/make/$making/gate",
         ];
     }
@@ -111,7 +111,7 @@ final class EveryScreenTest extends BrowserCase
 
     public function test_the_keys_reach_everything_in_the_order_it_is_read_and_show_where_they_are(): void
     {
-        foreach (['/', '/formulas/1', '/jars/1', '/practice/3-77', '/settings'] as $screen) {
+        foreach (['/', '/formulas/1', '/infusions/1', '/practice/3-77', '/settings'] as $screen) {
             self::visit($screen);
             self::$browser->executeScript('document.activeElement?.blur?.(); window.scrollTo(0, 0)');
             $unseen = [];

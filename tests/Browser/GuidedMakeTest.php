@@ -149,7 +149,7 @@ final class GuidedMakeTest extends BrowserCase
 
     public function test_a_fresh_mask_is_made_by_its_own_steps(): void
     {
-        self::visit('/frames');
+        self::visit('/ready-made');
         self::find('form[action$="banana-mask"] button')->click();
         self::assertSame('Banana mask, fresh', self::find('input[name=name]')->getAttribute('value'));
         self::press('Make it');

@@ -17,7 +17,7 @@ final class JarsTest extends BrowserCase
     public function test_from_a_plan_to_a_line_on_the_bench(): void
     {
         self::emptyWorkroom();
-        self::visit('/jars');
+        self::visit('/infusions');
         self::press('Plan an infusion');
         self::see('Put in a plant and an oil');
         self::pick('#lane-plants', 'calend', '30 g');
@@ -110,7 +110,7 @@ final class JarsTest extends BrowserCase
         self::assertCount($before - 1, self::all('.agenda-now .due'));
         self::press('Take it back');
         self::assertCount($before, self::all('.agenda-now .due'));
-        self::visit('/jars/1');
+        self::visit('/infusions/1');
         foreach (self::all('.jar-do .button, .act .button') as $button) {
             self::assertGreaterThanOrEqual(48, $button->getSize()->getHeight());
         }

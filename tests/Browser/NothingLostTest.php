@@ -115,7 +115,7 @@ final class NothingLostTest extends BrowserCase
         self::settled();
         self::assertSame('Kept', self::stored($page)['text']['name']);
 
-        self::visit('/jars');
+        self::visit('/infusions');
         self::press('Plan an infusion');
         self::retype('input[name=jar]', '750');
         self::settled();

@@ -15,7 +15,7 @@ final class OffersTest extends BrowserCase
     /** @return iterable<string, array{string|null, string|null}> a ready-made formula, or a pasted note */
     public static function formulas(): iterable
     {
-        foreach (json_decode((string) file_get_contents(dirname(__DIR__, 2).'/data/frames.json'), true) as $key => $frame) {
+        foreach (json_decode((string) file_get_contents(dirname(__DIR__, 2).'/data/ready_made.json'), true) as $key => $frame) {
             $name = is_string($key) ? $key : (string) ($frame['key'] ?? $key);
             yield "ready-made $name" => [$name, null];
         }
@@ -50,14 +50,14 @@ final class OffersTest extends BrowserCase
 
     private static function take(string $key): void
     {
-        self::visit('/frames');
+        self::visit('/ready-made');
         self::find("form[action\$=\"/$key\"] button")->click();
         self::bench();
     }
 
     private static function paste(string $note): void
     {
-        self::visit('/intake');
+        self::visit('/recipe');
         self::$browser->executeScript('document.querySelector("textarea").value = arguments[0]', [$note]);
         self::press('Read it');
         self::button('Open on the bench')->click();

@@ -15,7 +15,7 @@ final class RecipeTest extends BrowserCase
     public function test_from_a_pasted_recipe_to_a_kept_version_for_two_bottles(): void
     {
         self::emptyWorkroom();
-        self::visit('/intake');
+        self::visit('/recipe');
         self::find('textarea')->sendKeys("Evening milk\nWater phase:\n1 cup distilled water\n2 tbsp aloe vera juice\nOil phase:\n1 1/2 tbsp emulsifying wax\n2 tbsp almond oil powder\nCool below 40 °C\nune demi-cuillère à café de phenoxyethanol + ethylhexylglycerin\n");
         self::press('Read it');
         self::see('One line to look at');

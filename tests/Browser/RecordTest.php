@@ -101,7 +101,7 @@ final class RecordTest extends BrowserCase
     {
         self::emptyWorkroom();
         self::seed(DemoWorkroom::class);
-        self::visit('/safe');
+        self::visit('/backups');
         self::see('Safe keeping');
         self::assertSame([], self::axe());
         $name = self::find('input[type=file][name=file]');
@@ -115,7 +115,7 @@ final class RecordTest extends BrowserCase
         unlink($copy);
         self::visit('/formulas');
         self::see('Slow Sunday leave-in milk');
-        self::visit('/safe');
+        self::visit('/backups');
         self::see('before a restore');
         self::find('form[action*="before-restore"] button')->click();
         self::see('It is put back');

@@ -56,7 +56,7 @@ final class SimulationTest extends BrowserCase
     public function test_a_phone_goes_along_the_minutes_too(): void
     {
         self::phone();
-        self::visit('/formulas/4/rehearsal');
+        self::visit('/formulas/4/simulation');
         self::find('.scrub-range')->sendKeys([WebDriverKeys::PAGE_UP]);
         self::until(static fn (): bool => (float) self::find('.scrub-range')->getAttribute('value') > 1 ?: throw new WebDriverException('not yet'), 'the slider does not move');
         self::assertLessThanOrEqual(1, self::$browser->executeScript('return document.documentElement.scrollWidth - innerWidth'));

@@ -28,20 +28,20 @@ final class AccessTest extends AppCase
     {
         $this->here()->get('http://127.0.0.1/')->assertOk();
         $this->fromPhone()->get('/')->assertForbidden()->assertSee('answers its own machine only');
-        $this->fromPhone()->get('/door')->assertForbidden();
+        $this->fromPhone()->get('/sign-in')->assertForbidden();
         self::assertNull(Invitation::to('/'));
-        $this->here()->get('http://127.0.0.1/on-the-phone?to=/jars')->assertOk()->assertSee('Set a passphrase')->assertDontSee('class="qr"', false);
+        $this->here()->get('http://127.0.0.1/on-the-phone?to=/infusions')->assertOk()->assertSee('Set a passphrase')->assertDontSee('class="qr"', false);
     }
 
     public function test_a_device_comes_in_with_the_passphrase_and_goes_where_it_wanted(): void
     {
         AccessControl::setPassphrase(self::PHRASE);
-        $this->fromPhone()->get('/jars?old=1')->assertRedirectContains('/door?to=%2Fjars%3Fold%3D1');
-        $this->fromPhone()->post('/door', ['passphrase' => 'four words do wel', 'to' => '/jars'])->assertSessionHasErrors('passphrase');
-        $this->fromPhone()->get('/jars')->assertRedirect();
-        $cookie = $this->letIn('Kitchen tablet', '/jars');
-        $this->fromPhone($cookie)->get('/jars')->assertOk();
-        $this->fromPhone(($cookie[0] === 'x' ? 'y' : 'x').substr($cookie, 1))->get('/jars')->assertRedirect();
+        $this->fromPhone()->get('/infusions?old=1')->assertRedirectContains('/sign-in?to=%2Finfusions%3Fold%3D1');
+        $this->fromPhone()->post('/sign-in', ['passphrase' => 'four words do wel', 'to' => '/infusions'])->assertSessionHasErrors('passphrase');
+        $this->fromPhone()->get('/infusions')->assertRedirect();
+        $cookie = $this->letIn('Kitchen tablet', '/infusions');
+        $this->fromPhone($cookie)->get('/infusions')->assertOk();
+        $this->fromPhone(($cookie[0] === 'x' ? 'y' : 'x').substr($cookie, 1))->get('/infusions')->assertRedirect();
         self::assertSame(0, DB::table('devices')->where('token_hash', $cookie)->count(), 'the token itself is kept nowhere');
     }
 
@@ -64,12 +64,12 @@ final class AccessTest extends AppCase
     {
         AccessControl::setPassphrase(self::PHRASE);
         for ($i = 0; $i < 5; $i++) {
-            $this->fromPhone()->post('/door', ['passphrase' => "guess number $i"]);
+            $this->fromPhone()->post('/sign-in', ['passphrase' => "guess number $i"]);
         }
-        $this->fromPhone()->post('/door', ['passphrase' => self::PHRASE])->assertSessionHasErrors(['passphrase' => 'Too many tries. Wait 10 minutes.'])->assertCookieMissing(AccessControl::COOKIE);
-        $this->withServerVariables(['REMOTE_ADDR' => '192.168.1.78'])->post('http://192.168.1.5/door', ['passphrase' => self::PHRASE])->assertCookie(AccessControl::COOKIE, encrypted: false);
+        $this->fromPhone()->post('/sign-in', ['passphrase' => self::PHRASE])->assertSessionHasErrors(['passphrase' => 'Too many tries. Wait 10 minutes.'])->assertCookieMissing(AccessControl::COOKIE);
+        $this->withServerVariables(['REMOTE_ADDR' => '192.168.1.78'])->post('http://192.168.1.5/sign-in', ['passphrase' => self::PHRASE])->assertCookie(AccessControl::COOKIE, encrypted: false);
         $this->travel(11)->minutes();
-        $this->fromPhone()->post('/door', ['passphrase' => self::PHRASE])->assertCookie(AccessControl::COOKIE, encrypted: false);
+        $this->fromPhone()->post('/sign-in', ['passphrase' => self::PHRASE])->assertCookie(AccessControl::COOKIE, encrypted: false);
     }
 
     public function test_an_invitation_is_good_once_and_for_ten_minutes(): void
@@ -78,12 +78,12 @@ final class AccessTest extends AppCase
         $link = (string) Invitation::to('/formulas');
         self::assertStringStartsWith('http://192.168.1.5:8040/come-in?', $link);
         $this->fromPhone()->get($link)->assertOk()->assertSee('Come in');
-        $this->fromPhone()->get(str_replace('formulas', 'settings', $link))->assertRedirectContains('/door');
+        $this->fromPhone()->get(str_replace('formulas', 'settings', $link))->assertRedirectContains('/sign-in');
         $this->fromPhone()->post($link, ['device' => 'Phone'])->assertRedirect('/formulas')->assertCookie(AccessControl::COOKIE, encrypted: false);
-        $this->fromPhone()->post($link, ['device' => 'Thief'])->assertRedirectContains('/door')->assertCookieMissing(AccessControl::COOKIE);
+        $this->fromPhone()->post($link, ['device' => 'Thief'])->assertRedirectContains('/sign-in')->assertCookieMissing(AccessControl::COOKIE);
         $late = (string) Invitation::to('/');
         $this->travel(Invitation::MINUTES + 1)->minutes();
-        $this->fromPhone()->post($late)->assertRedirectContains('/door');
+        $this->fromPhone()->post($late)->assertRedirectContains('/sign-in');
         self::assertSame(['Phone'], Device::query()->pluck('name')->all());
     }
 
@@ -139,7 +139,7 @@ final class AccessTest extends AppCase
 
     private function letIn(string $device, string $to = '/'): string
     {
-        $answer = $this->fromPhone()->post('/door', ['passphrase' => self::PHRASE, 'device' => $device, 'to' => $to]);
+        $answer = $this->fromPhone()->post('/sign-in', ['passphrase' => self::PHRASE, 'device' => $device, 'to' => $to]);
         $answer->assertRedirect($to);
 
         return (string) $answer->getCookie(AccessControl::COOKIE, false)?->getValue();

@@ -50,7 +50,7 @@ final class BackupsTest extends FileCase
         self::assertSame([0, count($out) - 1, 0, 0], array_values($done));
         self::assertSame($out, $this->packet('third'));
         $this->get('/')->assertOk();
-        foreach (['/shelf', '/pantry', '/jars', '/formulas/1', '/formulas/1/compare', '/batches/'.DB::table('batches')->where('status', 'finished')->value('code')] as $page) {
+        foreach (['/shelf', '/pantry', '/infusions', '/formulas/1', '/formulas/1/compare', '/batches/'.DB::table('batches')->where('status', 'finished')->value('code')] as $page) {
             $this->get($page)->assertOk();
         }
     }
@@ -207,7 +207,7 @@ final class BackupsTest extends FileCase
             try {
                 app(WorkroomImport::class)->take(WorkroomArchive::read("$this->directory/out"), static fn (): string => WorkroomImport::TAKE);
                 $taken++;
-                foreach (['/', '/shelf', '/formulas', '/pantry', '/jars', '/settings', '/practice', '/calendar.ics'] as $page) {
+                foreach (['/', '/shelf', '/formulas', '/pantry', '/infusions', '/settings', '/practice', '/calendar.ics'] as $page) {
                     self::assertLessThan(500, $this->get($page)->getStatusCode(), basename($file)." $path on $page");
                 }
             } catch (RecordRefused) {
@@ -319,7 +319,7 @@ final class BackupsTest extends FileCase
         array_map($file->exec(...), $changes);
         $file = null;
         $hash = hash_file('sha256', $this->file());
-        $this->from('/safe')->followingRedirects()->post('/safe/restore', ['file' => new UploadedFile($copy, 'My October copy.sqlite', test: true)])->assertSee('My October copy.sqlite')->assertSee($said);
+        $this->from('/backups')->followingRedirects()->post('/backups/restore', ['file' => new UploadedFile($copy, 'My October copy.sqlite', test: true)])->assertSee('My October copy.sqlite')->assertSee($said);
         self::assertSame($hash, hash_file('sha256', $this->file()), 'the workroom is untouched');
         self::assertSame([], glob("$this->directory/.lifting-*"));
     }
@@ -431,22 +431,22 @@ final class BackupsTest extends FileCase
     {
         Carbon::setTestNow('2026-11-20 10:00:00');
         $this->formulaOf(SoundFormula::document());
-        $copy = $this->post('/safe/copy')->assertOk()->assertDownload();
+        $copy = $this->post('/backups/copy')->assertOk()->assertDownload();
         self::assertNotNull(Settings::values('safekeeping')['taken_at'] ?? null);
         $bytes = (string) file_get_contents($copy->baseResponse->getFile()->getPathname());
         self::assertStringStartsWith('SQLite format 3', $bytes);
-        $zip = (string) $this->get('/safe/workroom.zip')->assertOk()->getContent();
+        $zip = (string) $this->get('/backups/workroom.zip')->assertOk()->getContent();
         DB::table('formulas')->update(['name' => 'Renamed since']);
-        $page = $this->post('/safe/look', ['file' => UploadedFile::fake()->createWithContent('w.zip', $zip)])->assertOk()->assertSee('Here, but different')->assertSee('Plain test milk')->assertSee('Take the file');
-        preg_match('#/safe/import/([a-z0-9]{16})#', (string) $page->getContent(), $name);
-        $this->post("/safe/import/$name[1]", ['choose' => ['formulas/'.DB::table('formulas')->value('uid') => 'take']])->assertRedirect('/safe')->assertSessionHas('said');
+        $page = $this->post('/backups/look', ['file' => UploadedFile::fake()->createWithContent('w.zip', $zip)])->assertOk()->assertSee('Here, but different')->assertSee('Plain test milk')->assertSee('Take the file');
+        preg_match('#/backups/import/([a-z0-9]{16})#', (string) $page->getContent(), $name);
+        $this->post("/backups/import/$name[1]", ['choose' => ['formulas/'.DB::table('formulas')->value('uid') => 'take']])->assertRedirect('/backups')->assertSessionHas('said');
         self::assertSame('Plain test milk', Formula::query()->sole()->name);
-        $this->post("/safe/import/$name[1]")->assertSessionHasErrors('packet');
-        $this->post('/safe/look', ['file' => UploadedFile::fake()->createWithContent('w.zip', 'no zip')])->assertSessionHasErrors('packet');
-        $this->post('/safe/restore')->assertSessionHasErrors('copy');
-        $this->post('/safe/restore', ['file' => UploadedFile::fake()->createWithContent('c.sqlite', $bytes)])->assertSessionHas('before');
-        $this->get('/safe')->assertOk()->assertSee('before a restore');
-        $this->get('/safe/copies/..%2Froom.sqlite')->assertNotFound();
+        $this->post("/backups/import/$name[1]")->assertSessionHasErrors('packet');
+        $this->post('/backups/look', ['file' => UploadedFile::fake()->createWithContent('w.zip', 'no zip')])->assertSessionHasErrors('packet');
+        $this->post('/backups/restore')->assertSessionHasErrors('copy');
+        $this->post('/backups/restore', ['file' => UploadedFile::fake()->createWithContent('c.sqlite', $bytes)])->assertSessionHas('before');
+        $this->get('/backups')->assertOk()->assertSee('before a restore');
+        $this->get('/backups/copies/..%2Froom.sqlite')->assertNotFound();
         $this->get('/')->assertDontSee('to another disk for');
         Carbon::setTestNow('2026-12-30 10:00:00');
         $this->get('/')->assertSee('to another disk for');

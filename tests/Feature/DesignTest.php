@@ -49,39 +49,39 @@ final class DesignTest extends AppCase
         $formula = $this->formulaOf(SoundFormula::document());
         $this->bought('jojoba-oil', 60, 12.0);
         $key = $this->lineKey($formula, 3);
-        $this->get("/formulas/$formula->id/instead/$key")->assertOk()->assertSeeInOrder(['Instead of Sweet almond oil', 'Jojoba oil', "60\u{202F}g in the pantry", 'No longer from', 'tree nuts'])->assertSeeText('Apricot kernel oil');
-        $this->post("/formulas/$formula->id/instead/$key", ['with' => 'jojoba-oil', 'revision' => 99])->assertRedirect("/formulas/$formula->id/instead/$key")->assertSessionHas('refused');
-        $this->post("/formulas/$formula->id/instead/$key", ['with' => 'jojoba-oil', 'revision' => $formula->revision])->assertRedirect("/formulas/$formula->id");
+        $this->get("/formulas/$formula->id/substitute/$key")->assertOk()->assertSeeInOrder(['Instead of Sweet almond oil', 'Jojoba oil', "60\u{202F}g in the pantry", 'No longer from', 'tree nuts'])->assertSeeText('Apricot kernel oil');
+        $this->post("/formulas/$formula->id/substitute/$key", ['with' => 'jojoba-oil', 'revision' => 99])->assertRedirect("/formulas/$formula->id/substitute/$key")->assertSessionHas('refused');
+        $this->post("/formulas/$formula->id/substitute/$key", ['with' => 'jojoba-oil', 'revision' => $formula->revision])->assertRedirect("/formulas/$formula->id");
         $line = Draft::fromStored($formula->refresh()->draft)->lines()[3];
         self::assertSame(['jojoba-oil', '8 %'], [$line['ingredient'], $line['amount']]);
         $this->get("/formulas/$formula->id")->assertSeeText('Jojoba oil is put in.');
         $this->post("/formulas/$formula->id", $this->form($formula, ['do' => 'undo']), ['X-Live' => '1']);
         self::assertSame('sweet-almond-oil', Draft::fromStored($formula->refresh()->draft)->lines()[3]['ingredient']);
-        $this->get("/formulas/$formula->id/instead/ffffffff")->assertNotFound();
-        $this->post("/formulas/$formula->id/instead/$key", ['with' => 'moon-dust', 'revision' => 1])->assertNotFound();
+        $this->get("/formulas/$formula->id/substitute/ffffffff")->assertNotFound();
+        $this->post("/formulas/$formula->id/substitute/$key", ['with' => 'moon-dust', 'revision' => 1])->assertNotFound();
     }
 
     public function test_every_wish_is_answered_and_taken_and_undone(): void
     {
         $butter = $this->formulaOf(['format' => 'ilvane.formula/1', 'name' => 'Whip', 'family' => 'whipped_butter', 'lines' => [['ingredient' => 'shea-butter-refined', 'amount' => '120 g'], ['ingredient' => 'sweet-almond-oil', 'amount' => '60 g'], ['ingredient' => 'argan-oil', 'amount' => '20 g']]]);
         $before = $butter->draft;
-        $this->get("/formulas/$butter->id/propose")->assertOk()->assertSeeText('The pantry knows no prices yet');
+        $this->get("/formulas/$butter->id/suggest")->assertOk()->assertSeeText('The pantry knows no prices yet');
         foreach (['shea-butter-refined' => 0.02, 'sweet-almond-oil' => 0.03, 'argan-oil' => 0.12, 'grapeseed-oil' => 0.01] as $ingredient => $price) {
             $this->bought($ingredient, 500, 500 * $price);
         }
         foreach ([
             ['wish' => 'firm', 'feel' => 'firm', 'celsius' => '20'], ['wish' => 'without', 'without' => ['tree_nut']], ['wish' => 'cheaper', 'by' => '20'],
         ] as $wish) {
-            $this->get("/formulas/$butter->id/propose?".http_build_query($wish))->assertOk()->assertSee('Take it to the bench')->assertSeeText('Proposed');
-            $this->post("/formulas/$butter->id/propose", [...$wish, 'revision' => $butter->refresh()->revision])->assertRedirect("/formulas/$butter->id");
+            $this->get("/formulas/$butter->id/suggest?".http_build_query($wish))->assertOk()->assertSee('Take it to the bench')->assertSeeText('Proposed');
+            $this->post("/formulas/$butter->id/suggest", [...$wish, 'revision' => $butter->refresh()->revision])->assertRedirect("/formulas/$butter->id");
             self::assertNotSame($before, $butter->refresh()->draft, $wish['wish']);
             $this->post("/formulas/$butter->id", $this->form($butter, ['do' => 'undo']), ['X-Live' => '1']);
             self::assertSame($before, $butter->refresh()->draft, $wish['wish']);
         }
-        $this->get("/formulas/$butter->id/propose?wish=firm&feel=hard&celsius=35")->assertOk()->assertSeeText('Not with these fats')->assertDontSee('Take it to the bench');
-        $this->get("/formulas/$butter->id/propose?wish=without")->assertSeeText('Tick at least one');
-        $this->get("/formulas/$butter->id/propose?wish=cheaper&by=abc&without=x&feel[]=y")->assertOk();
-        $this->post("/formulas/$butter->id/propose", ['wish' => 'firm', 'feel' => 'firm', 'revision' => 1])->assertRedirectContains('/propose?')->assertSessionHas('refused');
+        $this->get("/formulas/$butter->id/suggest?wish=firm&feel=hard&celsius=35")->assertOk()->assertSeeText('Not with these fats')->assertDontSee('Take it to the bench');
+        $this->get("/formulas/$butter->id/suggest?wish=without")->assertSeeText('Tick at least one');
+        $this->get("/formulas/$butter->id/suggest?wish=cheaper&by=abc&without=x&feel[]=y")->assertOk();
+        $this->post("/formulas/$butter->id/suggest", ['wish' => 'firm', 'feel' => 'firm', 'revision' => 1])->assertRedirectContains('/suggest?')->assertSessionHas('refused');
     }
 
     public function test_what_turns_soon_is_offered_unasked_with_its_lot(): void
@@ -90,9 +90,9 @@ final class DesignTest extends AppCase
         $lot = $this->bought('sweet-almond-oil', 40, 2.0, 20);
         $this->bought('olive-oil', 40, 2.0, 300);
         $offer = "use:$lot->code";
-        $this->get("/formulas/$formula->id/propose")->assertSeeText('that turns soon')->assertDontSeeText('Olive oil, which');
-        $this->get("/formulas/$formula->id/propose?wish=offer&offer=$offer")->assertOk()->assertSee('Take it to the bench');
-        $this->post("/formulas/$formula->id/propose", ['wish' => 'offer', 'offer' => $offer, 'revision' => $formula->revision]);
+        $this->get("/formulas/$formula->id/suggest")->assertSeeText('that turns soon')->assertDontSeeText('Olive oil, which');
+        $this->get("/formulas/$formula->id/suggest?wish=offer&offer=$offer")->assertOk()->assertSee('Take it to the bench');
+        $this->post("/formulas/$formula->id/suggest", ['wish' => 'offer', 'offer' => $offer, 'revision' => $formula->revision]);
         $this->get("/formulas/$formula->id")->assertSee($lot->code);
     }
 
@@ -117,7 +117,7 @@ final class DesignTest extends AppCase
         $queries = function () use ($formula): int {
             DB::flushQueryLog();
             DB::enableQueryLog();
-            foreach (['propose', 'compare', "instead/{$this->lineKey($formula, 3)}"] as $page) {
+            foreach (['suggest', 'compare', "substitute/{$this->lineKey($formula, 3)}"] as $page) {
                 $this->get("/formulas/$formula->id/$page")->assertOk();
             }
 

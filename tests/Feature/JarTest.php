@@ -30,7 +30,7 @@ final class JarTest extends AppCase
 
     private function tell(Jar $jar, string $what, array $fields = [], ?string $key = null): TestResponse
     {
-        return $this->from("/jars/$jar->id")->post("/jars/$jar->id/$what", ['client_key' => $key ?? Str::uuid()->toString(), ...$fields]);
+        return $this->from("/infusions/$jar->id")->post("/infusions/$jar->id/$what", ['client_key' => $key ?? Str::uuid()->toString(), ...$fields]);
     }
 
     private static function strength(Jar $jar): float
@@ -47,7 +47,7 @@ final class JarTest extends AppCase
         self::assertSame('2026-11-15', $jar->ready_at?->addHours(5)->toDateString());
 
         Carbon::setTestNow('2026-11-04 18:00:00');
-        $this->tell($jar, 'shake')->assertRedirect("/jars/$jar->id");
+        $this->tell($jar, 'shake')->assertRedirect("/infusions/$jar->id");
         self::assertSame('2026-11-07 18:00:00', $jar->refresh()->shake_at?->toDateTimeString());
         $this->tell($jar, 'look', ['look' => 'clear', 'celsius' => '18,5', 'note' => 'Larder']);
         self::assertSame(['shake', 'temperature', 'look'], $jar->entries()->pluck('kind')->all());
@@ -72,7 +72,7 @@ final class JarTest extends AppCase
         self::assertSame(246.0, $last->grams);
         self::assertEqualsWithDelta($strength, $last->strength, 0.01);
         self::assertSame(['calendula-dried' => [1.8]], LearnedUptake::records(), '54 g kept by 30 g of flowers');
-        $this->get("/jars/$jar->id")->assertOk()->assertSee('246')->assertSee('Plan it again');
+        $this->get("/infusions/$jar->id")->assertOk()->assertSee('246')->assertSee('Plan it again');
         $this->get('/pantry')->assertOk()->assertSee('L261115-A')->assertSee('L261122-A');
     }
 
@@ -89,11 +89,11 @@ final class JarTest extends AppCase
             }
         }
         $plan = $jar->plan;
-        $this->post("/jars/$jar->id", ['name' => 'Another name', 'method' => 'warm_bath'])->assertSessionHas('refused');
+        $this->post("/infusions/$jar->id", ['name' => 'Another name', 'method' => 'warm_bath'])->assertSessionHas('refused');
         self::assertSame($plan, $jar->refresh()->plan);
-        $this->post("/jars/$jar->id/drop");
+        $this->post("/infusions/$jar->id/drop");
         self::assertTrue(Jar::query()->whereKey($jar->id)->exists(), 'only plans are thrown away');
-        $this->post("/jars/$jar->id/start")->assertSessionHas('refused');
+        $this->post("/infusions/$jar->id/start")->assertSessionHas('refused');
     }
 
     public function test_sent_twice_is_written_down_once(): void
@@ -116,7 +116,7 @@ final class JarTest extends AppCase
         $jar = $this->standingJar();
         Carbon::setTestNow('2026-11-10 09:00:00');
         $this->tell($jar, $what, $fields)->assertSessionHasErrors($field);
-        $page = $this->get("/jars/$jar->id")->assertOk()->assertSee($said);
+        $page = $this->get("/infusions/$jar->id")->assertOk()->assertSee($said);
         foreach (array_filter($fields, static fn (string $typed): bool => $typed !== '') as $typed) {
             $page->assertSee('value="'.$typed.'"', false);
         }
@@ -179,7 +179,7 @@ final class JarTest extends AppCase
         self::assertEqualsWithDelta($as, self::strength($jar), 1e-9);
         self::assertSame(0, Lot::query()->count());
         self::assertSame(8, $jar->entries()->count());
-        $this->get("/jars/$jar->id")->assertSee('Taken back');
+        $this->get("/infusions/$jar->id")->assertSee('Taken back');
     }
 
     public function test_a_lot_something_was_made_of_stays_when_the_straining_is_taken_back(): void
@@ -197,7 +197,7 @@ final class JarTest extends AppCase
         $jar = $this->standingJar();
         $this->tell($jar, 'look', ['look' => 'bubbles']);
         self::assertSame('bubbles', $jar->refresh()->alarm);
-        $this->get("/jars/$jar->id")->assertSee('Something ferments');
+        $this->get("/infusions/$jar->id")->assertSee('Something ferments');
         $this->get('/')->assertSee('Something ferments');
         $this->tell($jar, 'discard', ['reason' => 'fermented']);
         self::assertSame(['discarded', ''], [$jar->refresh()->status, $jar->alarm]);
@@ -210,7 +210,7 @@ final class JarTest extends AppCase
         $this->tell($jar, 'shake');
         $then = self::strength($jar);
         Carbon::setTestNow('2026-10-20 09:00:00');
-        $this->get("/jars/$jar->id")->assertOk()->assertSee('Nothing is lost; set the clock');
+        $this->get("/infusions/$jar->id")->assertOk()->assertSee('Nothing is lost; set the clock');
         self::assertEqualsWithDelta($then, self::strength($jar), 1e-9);
         $this->get('/')->assertOk();
         $this->tell($jar, 'shake')->assertSessionHasNoErrors();
@@ -238,42 +238,42 @@ final class JarTest extends AppCase
     {
         $jar = $this->standingJar();
         Carbon::setTestNow('2026-11-15 09:00:00');
-        $said = str_replace("\u{202F}", ' ', (string) $this->get("/jars/$jar->id/foresee?take_out=50&top_up=50")->assertOk()->getContent());
+        $said = str_replace("\u{202F}", ' ', (string) $this->get("/infusions/$jar->id/foresee?take_out=50&top_up=50")->assertOk()->getContent());
         $before = self::strength($jar);
         self::assertStringContainsString('50 g at strength '.round($before, 1), $said);
         $this->tell($jar, 'move', ['take_out' => '50', 'top_up' => '50']);
         self::assertStringContainsString('to '.round(self::strength($jar), 1), $said, 'and that is what happens');
-        self::assertSame('', $this->get("/jars/$jar->id/foresee?take_out=-5&top_up=x")->assertOk()->getContent());
-        self::assertSame('', $this->get("/jars/$jar->id/foresee?take_out=900")->assertOk()->getContent());
+        self::assertSame('', $this->get("/infusions/$jar->id/foresee?take_out=-5&top_up=x")->assertOk()->getContent());
+        self::assertSame('', $this->get("/infusions/$jar->id/foresee?take_out=900")->assertOk()->getContent());
     }
 
     public function test_the_label_says_what_is_in_it_and_when(): void
     {
         $jar = $this->standingJar();
-        $this->get("/jars/$jar->id/label")->assertOk()->assertSee('Calendula flowers, dried')->assertSee('22 Nov 2026')->assertSee('every 3 days')->assertSee('J261101-A');
-        $this->get('/jars/'.Jar::query()->create(['name' => 'x', 'draft' => [], 'status' => 'planned'])->id.'/label')->assertNotFound();
+        $this->get("/infusions/$jar->id/label")->assertOk()->assertSee('Calendula flowers, dried')->assertSee('22 Nov 2026')->assertSee('every 3 days')->assertSee('J261101-A');
+        $this->get('/infusions/'.Jar::query()->create(['name' => 'x', 'draft' => [], 'status' => 'planned'])->id.'/label')->assertNotFound();
     }
 
     public function test_water_is_cooked_out_by_the_weight_of_the_pot(): void
     {
         $jar = $this->standingJar(['name' => 'Fresh rosemary', 'plants' => [['ingredient' => 'rosemary-fresh', 'amount' => '100 g', 'form' => 'fresh_wet']], 'oils' => [['ingredient' => 'olive-oil', 'amount' => '400 g']], 'method' => 'cook_out', 'temperature_c' => 105, 'days' => null, 'minutes' => 60]);
-        $this->get("/jars/$jar->id")->assertSee('Weigh the pot')->assertSee('Only water leaves it');
-        $weigh = fn (string $grams): mixed => $this->post("/jars/$jar->id/pot", ['pot' => $grams, 'client_key' => (string) Str::uuid()]);
+        $this->get("/infusions/$jar->id")->assertSee('Weigh the pot')->assertSee('Only water leaves it');
+        $weigh = fn (string $grams): mixed => $this->post("/infusions/$jar->id/pot", ['pot' => $grams, 'client_key' => (string) Str::uuid()]);
         $weigh('1180')->assertRedirect();
         $water = app(Catalogue::class)->get('rosemary-fresh')->waterFraction * 100;
         $done = 1180 - 0.95 * $water;
-        $this->get("/jars/$jar->id")->assertSee(app(Wording::class)->grams(round($done, 1)), false)->assertSee('have still to go');
+        $this->get("/infusions/$jar->id")->assertSee(app(Wording::class)->grams(round($done, 1)), false)->assertSee('have still to go');
         $weigh((string) round($done + 20, 1));
-        $this->get("/jars/$jar->id")->assertSee('20'."\u{202F}g of water", false);
+        $this->get("/infusions/$jar->id")->assertSee('20'."\u{202F}g of water", false);
         $weigh((string) round($done - 0.1, 1));
-        $this->get("/jars/$jar->id")->assertSee('By weight the water is gone')->assertSee('Pot weighed');
+        $this->get("/infusions/$jar->id")->assertSee('By weight the water is gone')->assertSee('Pot weighed');
         $weigh('1300');
-        $this->get("/jars/$jar->id")->assertSee('It weighs more than at first');
-        $this->post("/jars/$jar->id/undo/".JarEntry::query()->max('id'), ['client_key' => (string) Str::uuid()]);
-        $this->get("/jars/$jar->id")->assertSee('By weight the water is gone');
+        $this->get("/infusions/$jar->id")->assertSee('It weighs more than at first');
+        $this->post("/infusions/$jar->id/undo/".JarEntry::query()->max('id'), ['client_key' => (string) Str::uuid()]);
+        $this->get("/infusions/$jar->id")->assertSee('By weight the water is gone');
         $weigh('-3')->assertSessionHasErrors('pot');
         $weigh('a lot')->assertSessionHasErrors('pot');
         $dry = $this->standingJar();
-        $this->get("/jars/$dry->id")->assertDontSee('Weigh the pot');
+        $this->get("/infusions/$dry->id")->assertDontSee('Weigh the pot');
     }
 }

@@ -28,8 +28,8 @@ final class KitchenTest extends AppCase
         $this->post('/settings/kitchen', self::high())->assertSessionHas('said');
         $this->get('/settings')->assertSee('value="17,5"', false)->assertSee('value="2600"', false);
         $this->post('/formulas', ['family' => 'leave_in_emulsion']);
-        $this->post('/frames/light-milk');
-        $this->post('/intake/open', ['text' => "100 g water\n3 g glycerin\n"]);
+        $this->post('/ready-made/light-milk');
+        $this->post('/recipe/open', ['text' => "100 g water\n3 g glycerin\n"]);
         self::assertSame(3, Formula::query()->count());
         foreach (Formula::query()->get() as $formula) {
             $draft = Draft::fromStored($formula->draft);
@@ -43,7 +43,7 @@ final class KitchenTest extends AppCase
         $this->get("/formulas/$formula->id")->assertDontSee('boils');
         $this->post('/settings/kitchen', self::high());
         $this->get("/formulas/$formula->id")->assertSee('heat.unreachable');
-        $this->get("/formulas/$formula->id/rehearsal")->assertSee('value="2600"', false)->assertSee('value="17.5"', false);
+        $this->get("/formulas/$formula->id/simulation")->assertSee('value="2600"', false)->assertSee('value="17.5"', false);
         self::assertArrayNotHasKey('altitude_m', Draft::fromStored($formula->refresh()->draft)->plain()->process, 'what is typed on the bench stays as it was');
         $this->post("/formulas/$formula->id/make")->assertSessionHas('refused');
         self::assertSame(0, Batch::query()->count(), 'what can not be reached is not begun without a word');

@@ -426,7 +426,7 @@ final class NothingInventedTest extends AppCase
     {
         Carbon::setTestNow('2026-11-28 10:00');
         $jar = $this->standingJar();
-        $strain = fn (array $more = []) => $this->post("/jars/$jar->id/strain", ['client_key' => Str::uuid()->toString(), 'strained' => '240', ...$more]);
+        $strain = fn (array $more = []) => $this->post("/infusions/$jar->id/strain", ['client_key' => Str::uuid()->toString(), 'strained' => '240', ...$more]);
         $strain()->assertSessionHasErrors('strained');
         self::assertSame(0, Lot::query()->count());
         Carbon::setTestNow('2026-12-19 10:00');
@@ -439,7 +439,7 @@ final class NothingInventedTest extends AppCase
         Carbon::setTestNow('2026-11-28 10:00');
         $jar = $this->standingJar(['plants' => [['ingredient' => 'rosemary-fresh', 'amount' => '50 g', 'form' => 'fresh_wet']], 'method' => 'cook_out', 'temperature_c' => 105, 'days' => null, 'minutes' => 60, 'shake_every_days' => null]);
         Carbon::setTestNow('2026-11-28 11:00');
-        $tell = fn (string $what, array $fields) => $this->post("/jars/$jar->id/$what", ['client_key' => Str::uuid()->toString(), ...$fields]);
+        $tell = fn (string $what, array $fields) => $this->post("/infusions/$jar->id/$what", ['client_key' => Str::uuid()->toString(), ...$fields]);
         $tell('strain', ['strained' => '260'])->assertSessionHasErrors('strained');
         $tell('pot', ['pot' => '800']);
         $tell('pot', ['pot' => '790']);
@@ -448,7 +448,7 @@ final class NothingInventedTest extends AppCase
         $lot = Lot::query()->sole();
         self::assertSame(['2026-12-02', 'fridge'], [$lot->good_until?->toDateString(), $lot->storage]);
         self::assertSame([], $jar->refresh()->outcome['uptake'], 'a jar with its water teaches nothing of its plant');
-        $this->get("/jars/$jar->id")->assertOk();
+        $this->get("/infusions/$jar->id")->assertOk();
         app(MakeBook::class);
     }
 }

@@ -28,7 +28,7 @@ final class ObservationTest extends AppCase
 
     private function saw(array $seen): \Illuminate\Testing\TestResponse
     {
-        return $this->post(route('watch.saw', $this->batch), ['client_key' => (string) Str::uuid(), 'place' => 'room', 'look' => 'sound', ...$seen]);
+        return $this->post(route('observations.saw', $this->batch), ['client_key' => (string) Str::uuid(), 'place' => 'room', 'look' => 'sound', ...$seen]);
     }
 
     public function test_a_look_is_written_down_and_the_next_is_on_todays_page(): void
@@ -50,7 +50,7 @@ final class ObservationTest extends AppCase
     public function test_a_mistake_is_taken_back_and_the_record_keeps_both(): void
     {
         $this->saw(['place' => 'warm', 'look' => 'mould']);
-        $this->post(route('watch.undo', [$this->batch, Observation::query()->firstOrFail()]), ['client_key' => (string) Str::uuid()])->assertRedirect();
+        $this->post(route('observations.undo', [$this->batch, Observation::query()->firstOrFail()]), ['client_key' => (string) Str::uuid()])->assertRedirect();
         $this->get(route('batch', $this->batch))->assertDontSeeText('discard the whole batch');
         self::assertSame(2, Observation::query()->count());
         $this->expectExceptionMessage('what was recorded stays');
@@ -74,6 +74,6 @@ final class ObservationTest extends AppCase
         $this->saw(['look' => 'undo'])->assertSessionHasErrors('look');
         self::assertSame(0, Observation::query()->count());
         $making = Batch::query()->where('status', 'making')->firstOrFail();
-        $this->post(route('watch.saw', $making), ['client_key' => (string) Str::uuid()])->assertNotFound();
+        $this->post(route('observations.saw', $making), ['client_key' => (string) Str::uuid()])->assertNotFound();
     }
 }

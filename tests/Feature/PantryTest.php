@@ -193,7 +193,7 @@ final class PantryTest extends AppCase
     {
         $jar = $this->standingJar();
         Carbon::setTestNow('2026-12-02 09:00:00');
-        $this->post("/jars/$jar->id/strain", ['client_key' => Str::uuid()->toString(), 'strained' => '240']);
+        $this->post("/infusions/$jar->id/strain", ['client_key' => Str::uuid()->toString(), 'strained' => '240']);
         $lot = Lot::query()->sole();
         $this->post("/pantry/$lot->code/bench");
         $formula = Formula::query()->sole();

@@ -18,7 +18,7 @@ final class PlannerTest extends AppCase
 {
     private function begun(): Jar
     {
-        $this->post('/jars')->assertRedirect();
+        $this->post('/infusions')->assertRedirect();
 
         return Jar::query()->latest('id')->firstOrFail();
     }
@@ -34,7 +34,7 @@ final class PlannerTest extends AppCase
             }
         }
 
-        return $this->post("/jars/$jar->id", [...$form, ...array_diff_key($fields, ['plants' => 1, 'oils' => 1])], ['X-Live' => '1']);
+        return $this->post("/infusions/$jar->id", [...$form, ...array_diff_key($fields, ['plants' => 1, 'oils' => 1])], ['X-Live' => '1']);
     }
 
     /** What the page would send for the nth offer of a finding. */
@@ -58,7 +58,7 @@ final class PlannerTest extends AppCase
     public function test_two_lines_are_enough_for_everything_else(): void
     {
         $jar = $this->begun();
-        $this->get("/jars/$jar->id")->assertOk()->assertSee('Put in a plant and an oil');
+        $this->get("/infusions/$jar->id")->assertOk()->assertSee('Put in a plant and an oil');
         $page = $this->calendula($jar)->assertOk();
         $page->assertSee('14 days')->assertSee('Air above')->assertSee('plant covered')->assertSee('The schools, side by side')->assertSee('low oven')->assertSee('Patch-test');
         self::assertStringContainsString('Ready within the hour', (string) $page->getContent());
@@ -80,12 +80,12 @@ final class PlannerTest extends AppCase
         $jar = $this->begun();
         $this->type($jar, ['plants' => [['name' => 'fresh rosemary', 'amount' => '40 g']], 'oils' => [['name' => 'olive oil', 'amount' => '400 g']], 'jar' => '750'])
             ->assertSee('Don’t fill it yet')->assertSee('Cook the water out');
-        $this->post("/jars/$jar->id/start")->assertSessionHas('refused');
+        $this->post("/infusions/$jar->id/start")->assertSessionHas('refused');
         self::assertTrue($jar->refresh()->isPlanned());
         $this->type($jar, [], $this->planned($jar, 'plant.fresh_in_oil', 2))->assertSee('cooked out')->assertSee('Wet plants spit')->assertDontSee('Don’t fill it yet');
         $this->type($jar, [], 'method:cold_dark');
         $this->type($jar, [], $this->planned($jar, 'plant.fresh_in_oil'))->assertDontSee('Don’t fill it yet');
-        $this->post("/jars/$jar->id/start")->assertSessionHas('said');
+        $this->post("/infusions/$jar->id/start")->assertSessionHas('said');
         self::assertSame('dried_whole', $jar->refresh()->plan['plants'][0]['form'] ?? null);
     }
 
@@ -97,8 +97,8 @@ final class PlannerTest extends AppCase
         $this->calendula($jar);
         $page = $this->type($jar, $typed)->assertOk()->assertSee($said)->assertSee('value="'.e($kept).'"', false)->assertSee('aria-invalid="true"', false);
         self::assertStringContainsString('form="fill" disabled', (string) preg_replace('/\s+/', ' ', (string) $page->getContent()));
-        $this->get("/jars/$jar->id")->assertOk()->assertSee('value="'.e($kept).'"', false);
-        $this->post("/jars/$jar->id/start")->assertSessionHas('refused');
+        $this->get("/infusions/$jar->id")->assertOk()->assertSee('value="'.e($kept).'"', false);
+        $this->post("/infusions/$jar->id/start")->assertSessionHas('refused');
     }
 
     public static function slips(): iterable
@@ -168,10 +168,10 @@ final class PlannerTest extends AppCase
         $this->calendula($jar);
         $old = $jar->refresh()->revision;
         $this->type($jar, ['name' => 'From this window'])->assertOk();
-        $stale = $this->post("/jars/$jar->id", ['revision' => $old, 'name' => 'From the other window'], ['X-Live' => '1']);
+        $stale = $this->post("/infusions/$jar->id", ['revision' => $old, 'name' => 'From the other window'], ['X-Live' => '1']);
         $stale->assertStatus(409)->assertSee('From the other window')->assertSeeInOrder(['Which should count?', '<li>name</li>'], false);
         self::assertNotSame('From the other window', $jar->refresh()->name);
-        $this->post("/jars/$jar->id", ['revision' => $old, 'name' => 'From the other window', 'do' => 'overwrite'], ['X-Live' => '1'])->assertOk();
+        $this->post("/infusions/$jar->id", ['revision' => $old, 'name' => 'From the other window', 'do' => 'overwrite'], ['X-Live' => '1'])->assertOk();
         self::assertSame('From the other window', $jar->refresh()->name);
         self::assertCount(1, PlanDraft::fromStored($jar->draft)->rows('plants'), 'all else stays');
     }
@@ -180,12 +180,12 @@ final class PlannerTest extends AppCase
     {
         $jar = $this->begun();
         $this->calendula($jar, ['name' => 'Thrown away']);
-        $this->post("/jars/$jar->id/again")->assertRedirect();
+        $this->post("/infusions/$jar->id/again")->assertRedirect();
         self::assertSame(2, Jar::query()->count());
-        $this->post("/jars/$jar->id/drop")->assertRedirect('/jars');
+        $this->post("/infusions/$jar->id/drop")->assertRedirect('/infusions');
         self::assertSame(1, Jar::query()->count());
         $standing = $this->standingJar();
-        $this->post("/jars/$standing->id/again");
+        $this->post("/infusions/$standing->id/again");
         $again = Jar::query()->latest('id')->firstOrFail();
         self::assertEqualsWithDelta($standing->plan['days'], PlanDraft::fromStored($again->draft)->infusion()[0]?->plan->days, 1e-9);
     }
@@ -194,9 +194,9 @@ final class PlannerTest extends AppCase
     {
         $jar = $this->begun();
         foreach ([['plants' => 'x'], ['plants' => ['../../etc' => ['name' => 'x']]], ['plants' => ['abcd' => 'x']], ['name' => ['a']], ['name' => str_repeat('é', 5000)], ['method' => 'microwave'], ['lasts' => '1e999'], ['jar' => 'NaN'], ['plants' => array_fill_keys(array_map(static fn (int $i): string => "row$i", range(1000, 1500)), ['name' => 'calendula', 'amount' => '1 g'])]] as $fields) {
-            $this->post("/jars/$jar->id", ['revision' => $jar->refresh()->revision, ...$fields], ['X-Live' => '1'])->assertOk();
+            $this->post("/infusions/$jar->id", ['revision' => $jar->refresh()->revision, ...$fields], ['X-Live' => '1'])->assertOk();
         }
         self::assertCount(20, PlanDraft::fromStored($jar->refresh()->draft)->rows('plants'));
-        $this->get("/jars/$jar->id")->assertOk();
+        $this->get("/infusions/$jar->id")->assertOk();
     }
 }

@@ -46,13 +46,13 @@ final class ReleaseTest extends AppCase
     /** @return iterable<string, array{string, array<string, string>, string, string}> what is told; the state; what is proposed */
     public static function seen(): iterable
     {
-        yield 'mould' => ['watch', ['place' => 'room', 'look' => 'mould'], 'held', 'withdrawn'];
-        yield 'parted' => ['watch', ['place' => 'warm', 'look' => 'parted'], 'held', 'held'];
-        yield 'smell' => ['watch', ['place' => 'cold', 'look' => 'smell'], 'held', 'held'];
+        yield 'mould' => ['observations', ['place' => 'room', 'look' => 'mould'], 'held', 'withdrawn'];
+        yield 'parted' => ['observations', ['place' => 'warm', 'look' => 'parted'], 'held', 'held'];
+        yield 'smell' => ['observations', ['place' => 'cold', 'look' => 'smell'], 'held', 'held'];
         yield 'a rash' => ['hair', ['how' => 'rash'], 'held', 'withdrawn'];
-        yield 'a pH its preservative does not hold at' => ['watch', ['place' => 'room', 'look' => 'sound', 'ph' => '8.5'], 'held', 'held'];
-        yield 'grainy is no reason' => ['watch', ['place' => 'room', 'look' => 'grainy'], 'free', ''];
-        yield 'a sound sample' => ['watch', ['place' => 'room', 'look' => 'sound', 'ph' => '4.8'], 'free', ''];
+        yield 'a pH its preservative does not hold at' => ['observations', ['place' => 'room', 'look' => 'sound', 'ph' => '8.5'], 'held', 'held'];
+        yield 'grainy is no reason' => ['observations', ['place' => 'room', 'look' => 'grainy'], 'free', ''];
+        yield 'a sound sample' => ['observations', ['place' => 'room', 'look' => 'sound', 'ph' => '4.8'], 'free', ''];
         yield 'hair that did not like it' => ['hair', ['how' => 'badly'], 'free', ''];
     }
 
@@ -70,7 +70,7 @@ final class ReleaseTest extends AppCase
         $code = $this->batch->code;
         $this->get("/batches/$code/label.pdf")->assertOk();
         self::assertStringContainsString("$code-best-before", CalendarFile::all());
-        $this->tell('watch', ['place' => 'room', 'look' => 'mould']);
+        $this->tell('observations', ['place' => 'room', 'look' => 'mould']);
 
         $this->get("/batches/$code/label.pdf")->assertRedirect("/batches/$code/label")->assertSessionHas('refused');
         $this->get("/batches/$code/label")->assertSee('No label and no papers are printed.')->assertDontSee('label.pdf"', false);
@@ -127,14 +127,14 @@ final class ReleaseTest extends AppCase
 
     public function test_a_sign_taken_back_holds_nothing_and_one_after_the_answer_asks_again(): void
     {
-        $this->tell('watch', ['place' => 'room', 'look' => 'mould']);
-        $this->tell('watch/'.Observation::query()->sole()->id.'/undo');
+        $this->tell('observations', ['place' => 'room', 'look' => 'mould']);
+        $this->tell('observations/'.Observation::query()->sole()->id.'/undo');
         self::assertSame('free', $this->state());
-        $this->tell('watch', ['place' => 'room', 'look' => 'smell']);
+        $this->tell('observations', ['place' => 'room', 'look' => 'smell']);
         $this->tell('state', ['kind' => 'freed', 'why' => 'it was the lavender']);
         self::assertSame('free', $this->state());
         Carbon::setTestNow('2026-11-13 09:00:00');
-        $this->tell('watch', ['place' => 'room', 'look' => 'mould']);
+        $this->tell('observations', ['place' => 'room', 'look' => 'mould']);
         self::assertSame('held', $this->state());
     }
 
@@ -142,7 +142,7 @@ final class ReleaseTest extends AppCase
     {
         $this->tell('state', ['kind' => 'held', 'why' => 'parts a little']);
         Carbon::setTestNow('2026-11-13 09:00:00');
-        $this->tell('watch', ['place' => 'room', 'look' => 'mould']);
+        $this->tell('observations', ['place' => 'room', 'look' => 'mould']);
         $release = Release::of(Batch::query()->findOrFail($this->batch->id));
         self::assertSame(['held', 'withdrawn'], [$release->state, $release->asks]);
         $this->get("/batches/{$this->batch->code}")->assertSee('parts a little')->assertSee('Mould was seen on')->assertSee('Withdraw it, or say why it is all right.');

@@ -14,7 +14,7 @@ final class SearchTest extends AppCase
         $this->seed(DemoWorkroom::class);
         $this->get('/search?q=slow+sunday')->assertOk()->assertSee('Formulas')->assertSee('Batches')->assertSee('/formulas/1');
         $this->get('/search?q=beurre+de+karit')->assertOk()->assertSee('/ingredients/shea-butter');
-        $this->get('/search?q=calendula')->assertSee('/jars/1')->assertSee('In the pantry');
+        $this->get('/search?q=calendula')->assertSee('/infusions/1')->assertSee('In the pantry');
         $this->get('/search?q=antioxidant')->assertSee('Rules');
         $this->get('/search?q=L2')->assertSee('In the pantry');
         $this->get('/search?q=100%25')->assertOk();

@@ -174,7 +174,7 @@ final class ShelfTest extends AppCase
     {
         $batch = $this->madeOf($this->formulaOf(SoundFormula::document()));
         $png = base64_decode('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', true);
-        $see = fn (string $key, array $fields) => $this->from("/batches/$batch->code")->post("/batches/$batch->code/watch", ['client_key' => $key, 'place' => 'room', 'look' => 'sound', ...$fields]);
+        $see = fn (string $key, array $fields) => $this->from("/batches/$batch->code")->post("/batches/$batch->code/observations", ['client_key' => $key, 'place' => 'room', 'look' => 'sound', ...$fields]);
         $see('seen-with-all', ['ph' => '4,7', 'picture' => UploadedFile::fake()->createWithContent('jar.txt', (string) $png)])->assertSessionHasNoErrors();
         $photo = Photo::query()->sole();
         $this->get("/photos/$photo->id")->assertOk()->assertHeader('Content-Type', 'image/png')->assertHeader('X-Content-Type-Options', 'nosniff');

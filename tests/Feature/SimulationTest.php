@@ -18,23 +18,23 @@ final class SimulationTest extends AppCase
     public function test_a_making_is_gone_through_with_its_picture_and_its_numbers(): void
     {
         $formula = $this->formulaOf(SoundFormula::document());
-        $page = $this->get("/formulas/$formula->id/rehearsal")->assertOk()->assertSeeTextInOrder(['Rehearsal', 'in all', 'of it by hand', 'What happens', 'BTMS-50 is melted', 'the phases meet', 'the gate opens', 'The plan', 'Heat', 'Gate']);
+        $page = $this->get("/formulas/$formula->id/simulation")->assertOk()->assertSeeTextInOrder(['Rehearsal', 'in all', 'of it by hand', 'What happens', 'BTMS-50 is melted', 'the phases meet', 'the gate opens', 'The plan', 'Heat', 'Gate']);
         preg_match('/data-samples="([^"]+)"/', (string) $page->getContent(), $found);
         $samples = json_decode(html_entity_decode($found[1]), true, 8, JSON_THROW_ON_ERROR);
         self::assertGreaterThan(100, count($samples));
         self::assertSame([21.0, 21.0, null], array_map(static fn (mixed $value): ?float => $value === null ? null : (float) $value, array_slice($samples[0], 1, 3)));
         $blank = $this->formulaOf(['format' => 'ilvane.formula/1', 'name' => 'Blank', 'family' => 'gel', 'lines' => []]);
-        $this->get("/formulas/$blank->id/rehearsal")->assertOk()->assertSeeText('Nothing is on the bench yet');
+        $this->get("/formulas/$blank->id/simulation")->assertOk()->assertSeeText('Nothing is on the bench yet');
     }
 
     public function test_two_ways_lie_beside_each_other(): void
     {
         $formula = $this->formulaOf(SoundFormula::document());
         foreach (array_keys(Course::SCHOOLS) as $school) {
-            $this->get("/formulas/$formula->id/rehearsal?beside=$school")->assertOk()->assertSee('heat-other', false)->assertSeeText('Dotted: '.__("rehearsal.schools.$school.0"));
+            $this->get("/formulas/$formula->id/simulation?beside=$school")->assertOk()->assertSee('heat-other', false)->assertSeeText('Dotted: '.__("simulation.schools.$school.0"));
         }
-        $this->get("/formulas/$formula->id/rehearsal?beside=ice_bath")->assertSeeText('The gate opens');
-        $this->get("/formulas/$formula->id/rehearsal?beside=nonsense")->assertOk()->assertDontSee('heat-other', false);
+        $this->get("/formulas/$formula->id/simulation?beside=ice_bath")->assertSeeText('The gate opens');
+        $this->get("/formulas/$formula->id/simulation?beside=nonsense")->assertOk()->assertDontSee('heat-other', false);
     }
 
     public function test_the_plan_is_changed_kept_undone_and_put_back_to_the_usual(): void
@@ -44,17 +44,17 @@ final class SimulationTest extends AppCase
         $form = $this->typed($formula);
         $at = array_search('gate', array_column($form['steps'], 'do'), true);
         $form['steps'][$at]['to_c'] = '60';
-        $this->post("/formulas/$formula->id/rehearsal", [...$form, 'room_c' => '26,5', 'cool' => 'ice_bath', 'do' => 'save'])->assertRedirectContains('#plan');
+        $this->post("/formulas/$formula->id/simulation", [...$form, 'room_c' => '26,5', 'cool' => 'ice_bath', 'do' => 'save'])->assertRedirectContains('#plan');
         $process = Draft::fromStored($formula->refresh()->draft)->formula()[0]->process;
         self::assertSame([26.5, 'ice_bath', 60.0], [$process['room_c'], $process['cool'], $process['steps'][$at]['to_c']]);
-        $this->get("/formulas/$formula->id/rehearsal")->assertSeeText('would be heated to')->assertSeeText('Back to the usual course');
+        $this->get("/formulas/$formula->id/simulation")->assertSeeText('would be heated to')->assertSeeText('Back to the usual course');
         $this->get("/formulas/$formula->id")->assertSeeText('The plan of the making is changed.');
         $steps = count($form['steps']);
         foreach (["remove:$at" => $steps - 1, 'add' => $steps + 1, 'up:1' => $steps, "down:$steps" => $steps] as $do => $count) {
-            $this->post("/formulas/$formula->id/rehearsal", [...$form, 'do' => $do, 'adding' => 'rest']);
+            $this->post("/formulas/$formula->id/simulation", [...$form, 'do' => $do, 'adding' => 'rest']);
             self::assertCount($count, Draft::fromStored($formula->refresh()->draft)->formula()[0]->process['steps'], $do);
         }
-        $this->post("/formulas/$formula->id/rehearsal", [...$form, 'do' => 'usual']);
+        $this->post("/formulas/$formula->id/simulation", [...$form, 'do' => 'usual']);
         self::assertArrayNotHasKey('steps', Draft::fromStored($formula->refresh()->draft)->formula()[0]->process);
         for ($i = 0; $i < 6; $i++) {
             $this->post("/formulas/$formula->id", $this->form($formula->refresh(), ['do' => 'undo']), ['X-Live' => '1']);
@@ -68,18 +68,18 @@ final class SimulationTest extends AppCase
         $form = $this->typed($formula);
         $at = array_search('heat', array_column($form['steps'], 'do'), true);
         $form['steps'][$at]['to_c'] = 'hot';
-        $this->post("/formulas/$formula->id/rehearsal", [...$form, 'altitude_m' => '99999', 'do' => 'save'])->assertStatus(422)
+        $this->post("/formulas/$formula->id/simulation", [...$form, 'altitude_m' => '99999', 'do' => 'save'])->assertStatus(422)
             ->assertSee('value="hot"', false)->assertSee('value="99999"', false)->assertSee("problem-steps.$at.to_c", false)->assertSeeText('A number that makes sense here.');
         self::assertSame(1, $formula->refresh()->revision);
-        $this->post("/formulas/$formula->id/rehearsal", ['steps' => 'x', 'room_c' => ['y'], 'do' => ['z']])->assertRedirect();
-        $this->get("/formulas/$formula->id/rehearsal")->assertOk();
+        $this->post("/formulas/$formula->id/simulation", ['steps' => 'x', 'room_c' => ['y'], 'do' => ['z']])->assertRedirect();
+        $this->get("/formulas/$formula->id/simulation")->assertOk();
     }
 
     public function test_every_step_has_its_fields_and_its_words(): void
     {
         foreach (Doing::cases() as $doing) {
             self::assertArrayHasKey($doing->value, ProcessForm::FIELDS);
-            self::assertNotSame("rehearsal.do.$doing->value", say("rehearsal.do.$doing->value"));
+            self::assertNotSame("simulation.do.$doing->value", say("simulation.do.$doing->value"));
         }
     }
 

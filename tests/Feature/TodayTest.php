@@ -38,7 +38,7 @@ final class TodayTest extends AppCase
     public function test_an_empty_workroom_asks_what_to_make(): void
     {
         $this->get('/')->assertOk()->assertSee('What will you make?')->assertSee('Plan an infusion');
-        foreach (['/jars', '/pantry', '/preparations'] as $path) {
+        foreach (['/infusions', '/pantry', '/preparations'] as $path) {
             $this->get($path)->assertOk();
         }
     }
@@ -68,7 +68,7 @@ final class TodayTest extends AppCase
         $jar = $this->standingJar();
         Carbon::setTestNow('2026-11-04 09:30:00');
         $this->get('/')->assertSee('shake it')->assertSee('Shaken');
-        $done = $this->post("/jars/$jar->id/shake", ['client_key' => Str::uuid()->toString(), 'back' => 'today'])->assertRedirect('/');
+        $done = $this->post("/infusions/$jar->id/shake", ['client_key' => Str::uuid()->toString(), 'back' => 'today'])->assertRedirect('/');
         $undo = $done->getSession()->get('undo');
         self::assertIsString($undo);
         self::assertSame([], self::due()['now']);
@@ -88,10 +88,10 @@ final class TodayTest extends AppCase
         $jar = $this->standingJar();
         Carbon::setTestNow('2026-11-13 09:30:00');
         self::assertCount(1, self::due()['now'], 'four shakes late is still one shake to give');
-        $this->get("/jars/$jar->id")->assertSee('3 shakes were left out; the curve knows.');
-        $this->post("/jars/$jar->id/shake", ['client_key' => Str::uuid()->toString(), 'when' => '2026-11-07T10:00'])->assertSessionHasNoErrors();
+        $this->get("/infusions/$jar->id")->assertSee('3 shakes were left out; the curve knows.');
+        $this->post("/infusions/$jar->id/shake", ['client_key' => Str::uuid()->toString(), 'when' => '2026-11-07T10:00'])->assertSessionHasNoErrors();
         self::assertSame('2026-11-10', $jar->refresh()->shake_at?->toDateString());
-        $this->post("/jars/$jar->id/shake", ['client_key' => Str::uuid()->toString()]);
+        $this->post("/infusions/$jar->id/shake", ['client_key' => Str::uuid()->toString()]);
         self::assertSame('2026-11-16', $jar->refresh()->shake_at?->toDateString());
     }
 
@@ -140,7 +140,7 @@ final class TodayTest extends AppCase
             }
         }
         self::assertSame(['20261104', '20261107', '20261110', '20261113', '20261116', '20261119'], array_map(static fn (string $day): string => substr($day, 0, 8), $days));
-        self::assertCount(3, self::calendar((string) $this->get("/jars/$jar->id/calendar.ics")->getContent())->select('VEVENT'));
+        self::assertCount(3, self::calendar((string) $this->get("/infusions/$jar->id/calendar.ics")->getContent())->select('VEVENT'));
         self::assertSame('Shake: Calendula, cold', (string) $events['J261101-A-shake']->SUMMARY);
     }
 

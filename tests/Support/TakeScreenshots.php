@@ -20,18 +20,18 @@ final class TakeScreenshots extends BrowserCase
         self::seed(DemoWorkroom::class);
         /** @var array<string, string> $codes */
         $codes = (new PDO('sqlite:'.self::database()))->query('SELECT status, code FROM batches WHERE gone_at IS NULL ORDER BY id DESC')->fetchAll(PDO::FETCH_KEY_PAIR);
-        foreach (['today' => '/', 'planner' => '/jars/4', 'jar' => '/jars/1', 'preparation' => '/preparations/3', 'bench-flawed' => '/formulas/5', 'side-by-side' => '/formulas/1/compare?a=1&b=2', 'propose' => '/formulas/4/propose?wish=firm&feel=firm&celsius=26', 'acidity' => '/formulas/3/acidity?product=10&added=6+drops&strength=10&wanted=4.5', 'handbook' => '/handbook/preserving', 'record' => "/batches/{$codes['finished']}", 'label' => "/batches/{$codes['finished']}/label", 'trace' => "/batches/{$codes['finished']}/trace", 'practice' => '/practice/28-5?what=1&way=2'] as $name => $path) {
+        foreach (['today' => '/', 'planner' => '/infusions/4', 'jar' => '/infusions/1', 'preparation' => '/preparations/3', 'bench-flawed' => '/formulas/5', 'side-by-side' => '/formulas/1/compare?a=1&b=2', 'propose' => '/formulas/4/suggest?wish=firm&feel=firm&celsius=26', 'acidity' => '/formulas/3/acidity?product=10&added=6+drops&strength=10&wanted=4.5', 'handbook' => '/handbook/preserving', 'record' => "/batches/{$codes['finished']}", 'label' => "/batches/{$codes['finished']}/label", 'trace' => "/batches/{$codes['finished']}/trace", 'practice' => '/practice/28-5?what=1&way=2'] as $name => $path) {
             self::visit($path);
             self::picture($name);
         }
-        self::visit('/intake');
+        self::visit('/recipe');
         self::find('textarea')->sendKeys("Aunt Solveig’s curl milk\nMakes 300 g\nWater phase:\n1 cup distilled water\n2 tbsp aloe vera juice\nune cuillère à soupe de glycérine\nOil phase:\nhalf a tablespoon of emulsifying wax\n1/3 cup shea buter\n2 to 3 tbsp sweet almond oil\n1 tsp coconut milk powder\nHeat both to 70 °C for 20 minutes, then cool below 40 °C.\nAdd 10-12 drops of lavender oil and some honey.\n3 capsules of moon dust\n");
         self::press('Read it');
         self::picture('intake');
         self::visit('/formulas/4');
         self::find('#keeps summary')->click();
         self::picture('butter');
-        self::visit('/formulas/1/rehearsal?beside=ice_bath');
+        self::visit('/formulas/1/simulation?beside=ice_bath');
         self::find('.scrub-range')->sendKeys(array_fill(0, 5, WebDriverKeys::PAGE_UP));
         self::picture('rehearsal');
         self::phone();

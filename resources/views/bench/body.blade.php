@@ -33,11 +33,11 @@
             <p class="regime regime-{{ $page->regime }}" id="regime"><span class="unseen-word">{{ __('ui.bench.regime') }}: </span>{{ __('words.regime.'.$page->regime) }}<small>{{ __('words.regime_means.'.$page->regime) }}</small></p>
         @endif
         <p class="verdict" id="verdict" aria-live="polite">{{ $page->verdict }}</p>
-        @unless ($page->isEmpty)<p class="bench-turns"><a id="to-bend" href="{{ route('propose', $page->formula) }}">{{ __('ui.bench.propose') }}</a> <a id="to-compare" href="{{ route('compare', $page->formula) }}">{{ __('ui.bench.compare') }}</a> <a id="to-rehearse" href="{{ route('rehearsal', $page->formula) }}">{{ __('ui.bench.rehearse') }}</a></p>@endunless
+        @unless ($page->isEmpty)<p class="bench-turns"><a id="to-bend" href="{{ route('suggest', $page->formula) }}">{{ __('ui.bench.propose') }}</a> <a id="to-compare" href="{{ route('compare', $page->formula) }}">{{ __('ui.bench.compare') }}</a> <a id="to-rehearse" href="{{ route('simulation', $page->formula) }}">{{ __('ui.bench.rehearse') }}</a></p>@endunless
     </div>
 
     @if (($trial = $page->trial()) !== null)
-        <p class="trial" id="trial">{{ __('design.trial.strip', ['name' => $trial->of->formula->name, 'number' => $trial->of->number]) }} <b>{{ trans_choice('design.trial.changes', $trial->changes) }}</b></p>
+        <p class="trial" id="trial">{{ __('suggestions.trial.strip', ['name' => $trial->of->formula->name, 'number' => $trial->of->number]) }} <b>{{ trans_choice('suggestions.trial.changes', $trial->changes) }}</b></p>
     @endif
 
     <section class="cutaway" id="cutaway" aria-label="{{ __('ui.bench.vessel', ['name' => $page->draft->text('name')]) }}">

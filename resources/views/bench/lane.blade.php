@@ -30,7 +30,7 @@
                         <select name="{{ $field }}[prepared]">
                             {{ $page->options('words.prepared', $row['prepared']) }}
                         </select></label>
-                    @if ($row['ingredient'] !== '')<a class="to-instead" href="{{ route('instead', [$page->formula, $row['key']]) }}">{{ $bench['instead'] }}</a>@endif
+                    @if ($row['ingredient'] !== '')<a class="to-instead" href="{{ route('substitute', [$page->formula, $row['key']]) }}">{{ $bench['instead'] }}</a>@endif
                     <span class="row-moves">
                         <button class="button button-quiet" name="do" value="up:{{ $row['key'] }}">↑ {{ $bench['up'] }}</button>
                         <button class="button button-quiet" name="do" value="down:{{ $row['key'] }}">↓ {{ $bench['down'] }}</button>

@@ -4,7 +4,7 @@
     </x-live-form>
     @if (($watched = $page->watched()) !== [])
         <section class="bench-watched" aria-labelledby="watched-heading">
-            <h2 id="watched-heading">{{ __('watch.bench') }}</h2>
+            <h2 id="watched-heading">{{ __('observations.bench') }}</h2>
             <ul>@foreach ($watched as $seen)<li>{{ $seen }}</li>@endforeach</ul>
         </section>
     @endif

@@ -3,7 +3,7 @@
         <header class="bench-head">
             <h1 class="bench-name name">{{ $page->draft->text('name') }} <small>{{ $version->number }}</small></h1>
             <a class="button button-quiet" href="{{ route('compare', [$formula, 'a' => $version->number]) }}">{{ __('ui.bench.compare') }}</a>
-            <form method="post" action="{{ route('trial', [$formula, $version->number]) }}">@csrf<button class="button button-quiet">{{ __('design.trial.do') }}</button></form>
+            <form method="post" action="{{ route('trial', [$formula, $version->number]) }}">@csrf<button class="button button-quiet">{{ __('suggestions.trial.do') }}</button></form>
             <form method="post" action="{{ route('version.reopen', [$formula, $version->number]) }}">@csrf<button class="button button-quiet">{{ __('ui.version.reopen') }}</button></form>
         </header>
         <div class="judgement judgement-{{ $page->stops() ? 'stop' : $page->regime }}">

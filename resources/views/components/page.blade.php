@@ -7,11 +7,22 @@
 <body class="{{ $body }}">
     <a class="skip" href="#work">{{ __('ui.skip') }}</a>
     <header class="rim">
-        <p class="wordmark"><a href="{{ route('shelf') }}">Ilvane</a>@if (config('ilvane.room') === 'demo') <span class="sample-tag">{{ __('ui.rooms.sample') }}</span> <x-other-room>{{ __('ui.rooms.to_mine') }}</x-other-room>@endif</p>
+        <p class="wordmark"><a href="{{ route('today') }}">Ilvane</a>@if (config('ilvane.room') === 'demo') <span class="sample-tag">{{ __('ui.rooms.sample') }}</span> <x-other-room>{{ __('ui.rooms.to_mine') }}</x-other-room>@endif</p>
         <nav aria-label="{{ __('ui.nav.label') }}">
-            @foreach (['shelf' => ['today.nav', 'shelf'], 'formulas' => ['ui.nav.formulas', 'formulas|bench|version'], 'jars' => ['jars.nav', 'jars|jar*'], 'preparations' => ['pantry.prepare.nav', 'preparation*'], 'made' => ['made.nav', 'made|batch|label*|price|trace.batch'], 'pantry' => ['pantry.nav', 'pantry|lot*|trace.lot'], 'intake' => ['ui.intake.nav', 'intake*'], 'handbook' => ['handbook.nav', 'handbook*'], 'practice' => ['practice.nav', 'practice*'], 'settings' => ['ui.settings.nav', 'settings|safe*']] as $route => [$word, $on])
-                <a href="{{ route($route) }}" @if (request()->routeIs(explode('|', $on))) aria-current="page" @endif>{{ __($word) }}</a>
+            @foreach ($firstLinks as $link)
+                <a href="{{ $link['href'] }}" @if ($link['isCurrent']) aria-current="page" @endif>{{ $link['word'] }}</a>
             @endforeach
+            @foreach ($moreLinks as $link)
+                <a class="nav-wide" href="{{ $link['href'] }}" @if ($link['isCurrent']) aria-current="page" @endif>{{ $link['word'] }}</a>
+            @endforeach
+            <details class="nav-more">
+                <summary @if (in_array(true, array_column($moreLinks, 'isCurrent'), true)) aria-current="true" @endif>{{ __('ui.nav.more') }}</summary>
+                <div>
+                    @foreach ($moreLinks as $link)
+                        <a href="{{ $link['href'] }}" @if ($link['isCurrent']) aria-current="page" @endif>{{ $link['word'] }}</a>
+                    @endforeach
+                </div>
+            </details>
         </nav>
         <a class="rim-search" id="to-search" href="{{ route('search') }}" title="{{ __('search.key') }}" @if (request()->routeIs('search|ingredient')) aria-current="page" @endif>{{ __('search.title') }}</a>
         {{ $head ?? '' }}
@@ -25,6 +36,6 @@
     <main id="work" tabindex="-1">
         {{ $slot }}
     </main>
-    @unless (request()->routeIs('shelf'))<aside id="shelf-line" class="shelf-line" data-href="{{ route('shelf.line') }}" aria-label="{{ __('today.line') }}"></aside>@endunless
+    @unless (request()->routeIs('today'))<aside id="shelf-line" class="shelf-line" data-href="{{ route('shelf-line') }}" aria-label="{{ __('today.line') }}"></aside>@endunless
 </body>
 </html>

@@ -28,7 +28,7 @@
             @if ($mark['kind'] === 'shake')<path class="plot-shake" d="M{{ $mark['x'] }} {{ $chart->plot->floor() }}l-4 -7l8 -4l-4 -7"/>
             @else<g class="plot-event"><path d="M{{ $mark['x'] }} {{ $chart->plot->top }}V{{ $chart->plot->floor() }}"/><text x="{{ $mark['x'] - 4 }}" y="{{ $chart->plot->top + 9 }}">{{ $mark['label'] }}</text></g>@endif
         @endforeach
-        @if ($chart->today !== null)<path class="plot-today" d="M{{ $chart->today }} {{ $chart->plot->top - 12 }}V{{ $chart->plot->floor() }}"/><text class="plot-today-word" x="{{ $chart->today + 4 }}" y="{{ $chart->plot->top - 4 }}">{{ __('jars.today') }}</text>@endif
+        @if ($chart->today !== null)<path class="plot-today" d="M{{ $chart->today }} {{ $chart->plot->top - 12 }}V{{ $chart->plot->floor() }}"/><text class="plot-today-word" x="{{ $chart->today + 4 }}" y="{{ $chart->plot->top - 4 }}">{{ __('infusions.today') }}</text>@endif
     </svg>
-    <figcaption class="strength-key"><span class="key-ready">{{ __('jars.chart_ready') }}</span> <span class="key-lost">{{ __('jars.chart_lost') }}</span> {{ $slot }}</figcaption>
+    <figcaption class="strength-key"><span class="key-ready">{{ __('infusions.chart_ready') }}</span> <span class="key-lost">{{ __('infusions.chart_lost') }}</span> {{ $slot }}</figcaption>
 </figure>

@@ -7,7 +7,7 @@
 <body class="hob" data-now="{{ now()->getTimestamp() }}" data-answered="{{ old('client_key', session('answered', '')) }}">
     <p class="hob-offline" role="alert" hidden>{{ __('make.offline') }}</p>
     <header class="hob-head">
-        <p class="hob-out"><a class="hob-leave hob-phone" href="{{ route('phone', ['to' => route('make.step', [$batch, $page->step->key], false)]) }}">{{ __('access.on_phone') }}</a> <a class="hob-leave" href="{{ route('shelf') }}">{{ __('make.leave') }}</a></p>
+        <p class="hob-out"><a class="hob-leave hob-phone" href="{{ route('phone', ['to' => route('make.step', [$batch, $page->step->key], false)]) }}">{{ __('access.on_phone') }}</a> <a class="hob-leave" href="{{ route('today') }}">{{ __('make.leave') }}</a></p>
         <p class="hob-name">{{ $page->state->formula->name }} <span>{{ $batch->code }}</span></p>
         @foreach ($page->timers as $key => $timer)@if ($key !== $page->step->key)<a class="hob-clock" href="{{ route('make.step', [$batch, $key]) }}" data-ends="{{ $timer['ends'] }}" data-name="{{ $page->verbOf($key) }}" data-brief="1" data-over="{{ __('make.timer_over') }}"></a>@endif @endforeach
         @foreach ($page->otherClocks as $clock)<a class="hob-clock" href="{{ route('make.step', [$clock['code'], $clock['step']]) }}" data-ends="{{ $clock['ends'] }}" data-name="{{ $clock['name'] }}" data-brief="1" data-over="{{ __('make.timer_over') }}"></a>@endforeach

@@ -1,5 +1,5 @@
 <x-page :title="__('pantry.title')" body="on-shelf">
-    <div class="shelf-head"><h1>{{ __('pantry.title') }}</h1><p class="shelf-links"><a href="{{ route('shopping') }}">{{ __('shopping.title') }}</a> · <a href="{{ route('own') }}">{{ __('own.title') }}</a></p></div>
+    <div class="shelf-head"><h1>{{ __('pantry.title') }}</h1><p class="shelf-links"><a href="{{ route('shopping') }}">{{ __('shopping.title') }}</a> · <a href="{{ route('own-ingredients') }}">{{ __('own_ingredients.title') }}</a></p></div>
     @if ($turning !== [])
         <section class="turning"><h2>{{ __('pantry.turning') }}</h2><ul>@foreach ($turning as $row)<li><a href="{{ $row['href'] }}"><b>{{ $row['name'] }}</b> {{ $row['date'] }}</a>@if ($row['formulas'] === []) <span class="quiet">{{ __('pantry.turning_none') }}</span>@else <span>{{ __('pantry.turning_in') }} @foreach ($row['formulas'] as $i => $formula)@if ($i > 0), @endif<a href="{{ $formula['href'] }}">{{ $formula['name'] }}</a>@endforeach</span>@endif</li>@endforeach</ul></section>
     @endif
@@ -10,9 +10,9 @@
         </section>
     @endif
     @foreach (['preparations' => $preparations, 'oils' => $oils, 'bought' => $bought] as $heading => $things)
-        @if ($things !== [])<section class="shelf-row"><h2>{{ __("pantry.$heading") }}</h2>@include('shelf.things')</section>@endif
+        @if ($things !== [])<section class="shelf-row"><h2>{{ __("pantry.$heading") }}</h2>@include('today.things')</section>@endif
     @endforeach
-    {{ $page->links('shelf.pages') }}
+    {{ $page->links('today.pages') }}
     <details class="act put-bought" id="put" data-search="{{ route('catalogue.search') }}?of=any&amp;q=" @if ($errors->any()) open @endif>
         <summary>{{ __('pantry.put_open') }}</summary>
         <form method="post" action="{{ route('pantry.put') }}" novalidate>@csrf

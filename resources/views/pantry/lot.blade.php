@@ -19,17 +19,17 @@
             <section class="jar-curve">
                 <h2>{{ __('pantry.contents') }}</h2>
                 <ul class="hob-list">@foreach ($page->contents as $content)<li>{{ $content }}</li>@endforeach</ul>
-                @if ($lot->strength !== null)<p>{{ __('pantry.strength', ['strength' => app(\App\Ground\Wording::class)->number($lot->strength, 1)]) }}</p><p class="quiet">{{ __('jars.strength_means') }}</p>@endif
-                @if ($lot->jar !== null)<p><a href="{{ route('jar', $lot->jar) }}">{{ __('pantry.from_jar', ['code' => $lot->jar->code]) }}</a></p>@endif
+                @if ($lot->strength !== null)<p>{{ __('pantry.strength', ['strength' => app(\App\Ground\Wording::class)->number($lot->strength, 1)]) }}</p><p class="quiet">{{ __('infusions.strength_means') }}</p>@endif
+                @if ($lot->jar !== null)<p><a href="{{ route('infusion', $lot->jar) }}">{{ __('pantry.from_jar', ['code' => $lot->jar->code]) }}</a></p>@endif
                 @if ($lot->supplier !== '')<p>{{ __('pantry.supplier') }}: {{ $lot->supplier }}</p>@endif
                 @if ($lot->opened_at !== null)<p>{{ __('pantry.opened_on', ['when' => app(\App\Ground\Wording::class)->date($lot->opened_at)]) }}</p>@endif
-                <p><a href="{{ route('trace.lot', $lot) }}">{{ __('made.trace.link_forward') }}</a></p>
+                <p><a href="{{ route('trace.lot', $lot) }}">{{ __('shelf.trace.link_forward') }}</a></p>
                 @if ($page->cost !== '')<p>{{ $page->cost }}</p>@endif
                 @if ($page->caution !== '')<p class="lot-caution">{{ $page->caution }}</p>@endif
                 @if ($page->formulas !== [])<p>{{ __('pantry.named_by', ['formulas' => implode(', ', $page->formulas)]) }}</p>@endif
                 @if ($page->log !== [])
                     <h2>{{ __('pantry.history') }}</h2>
-                    <table class="plain log"><tbody>@foreach ($page->log as $row)<tr @if ($row['undone']) class="is-undone" @endif><td class="log-when">{{ $row['when'] }}</td><th>{{ $row['what'] }}</th><td>{{ $row['value'] }}</td><td>@if ($row['undoable'])<form method="post" action="{{ route('lot.undo', [$lot, $row['id']]) }}">@csrf<input type="hidden" name="client_key" value="{{ $page->clientKey }}u{{ $row['id'] }}"><button class="link">{{ __('jars.undo') }}</button></form>@endif</td></tr>@endforeach</tbody></table>
+                    <table class="plain log"><tbody>@foreach ($page->log as $row)<tr @if ($row['undone']) class="is-undone" @endif><td class="log-when">{{ $row['when'] }}</td><th>{{ $row['what'] }}</th><td>{{ $row['value'] }}</td><td>@if ($row['undoable'])<form method="post" action="{{ route('lot.undo', [$lot, $row['id']]) }}">@csrf<input type="hidden" name="client_key" value="{{ $page->clientKey }}u{{ $row['id'] }}"><button class="link">{{ __('infusions.undo') }}</button></form>@endif</td></tr>@endforeach</tbody></table>
                 @endif
             </section>
             @if ($lot->gone_at === null)

@@ -19,6 +19,6 @@
         </section>
         @if ($have !== [])<details><summary>{{ __('shopping.there') }}</summary><ul>@foreach ($have as $row)<li>{{ $row['name'] }}: {{ $row['wanted'] }} / {{ $row['have'] }}</li>@endforeach</ul></details>@endif
         <p class="quiet">{{ __('shopping.basis') }}</p>
-        <p><button class="button button-quiet" type="button" x-data="printer">{{ __('made.trace.print') }}</button></p>
+        <p><button class="button button-quiet" type="button" x-data="printer">{{ __('shelf.trace.print') }}</button></p>
     @endif
 </x-page>

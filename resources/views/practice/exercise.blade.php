@@ -3,7 +3,7 @@
     <div class="practice-case">
         <section class="case-given">
             @if ($page->timeline !== null)
-                <x-heat-chart :timeline="$page->timeline" :so-far="$page->soFar" :label="__('rehearsal.heading')"/>
+                <x-heat-chart :timeline="$page->timeline" :so-far="$page->soFar" :label="__('simulation.heading')"/>
                 <ol class="case-steps">@foreach ($page->steps as $step)<li class="is-{{ $step['state'] }}">{{ $step['what'] }} <small>{{ __('practice.'.$step['state']) }}</small></li>@endforeach</ol>
             @endif
             <div class="case-formula @if ($page->timeline !== null) case-small @endif">

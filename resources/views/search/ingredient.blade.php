@@ -7,7 +7,7 @@
     @if ($it->legalNote !== '')<p>{{ app(\App\Ground\Wording::class)->note($it->legalNote) }}</p>@endif
     <dl class="figures figures-row">@foreach ($page->figures as $figure)<div><dt>{{ $figure['label'] }}</dt><dd>{{ $figure['figure'] }}</dd></div>@endforeach</dl>
     <p class="quiet">{{ __('search.source', ['source' => app(\App\Ground\Wording::class)->note($it->source)]) }}</p>
-    <p><a href="{{ route('own', ['key' => $it->key]) }}">{{ __('search.correct') }}</a></p>
+    <p><a href="{{ route('own-ingredients', ['key' => $it->key]) }}">{{ __('search.correct') }}</a></p>
     @if ($page->lots !== [])<section class="search-kind"><h2>{{ __('search.kinds.lots') }}</h2><ul>@foreach ($page->lots as $lot)<li><a href="{{ $lot['href'] }}">{{ $lot['name'] }}</a> <span class="quiet">{{ $lot['detail'] }}</span></li>@endforeach</ul></section>@endif
     @if ($page->formulas !== [])<section class="search-kind"><h2>{{ __('search.in') }}</h2><ul>@foreach ($page->formulas as $formula)<li><a href="{{ $formula['href'] }}">{{ $formula['name'] }}</a></li>@endforeach</ul></section>@endif
 </x-page>

@@ -1,41 +1,41 @@
-<x-page :title="__('ui.settings.title')" body="on-settings">
-    <h1>{{ __('ui.settings.title') }}</h1>
-    <form method="post" action="{{ route('settings.language') }}" class="settings settings-line" id="language">@csrf <fieldset><legend class="label">Language · Langue</legend>@foreach (__('ui.settings.languages') as $language => $word)<button class="button @if ($language !== app()->getLocale()) button-quiet @endif" name="language" value="{{ $language }}" lang="{{ $language }}" @if ($language === app()->getLocale()) aria-current="true" @endif>{{ $word }}</button> @endforeach</fieldset></form>
+<x-page :title="__('settings.title')" body="on-settings">
+    <h1>{{ __('settings.title') }}</h1>
+    <form method="post" action="{{ route('settings.language') }}" class="settings settings-line" id="language">@csrf <fieldset><legend class="label">Language · Langue</legend>@foreach (__('settings.languages') as $language => $word)<button class="button @if ($language !== app()->getLocale()) button-quiet @endif" name="language" value="{{ $language }}" lang="{{ $language }}" @if ($language === app()->getLocale()) aria-current="true" @endif>{{ $word }}</button> @endforeach</fieldset></form>
     @if (config('ilvane.room') !== '')
         <section class="settings" id="rooms"><h2>{{ __('ui.rooms.both') }}</h2><p>{{ __('ui.rooms.both_'.config('ilvane.room')) }} <x-other-room>{{ __(config('ilvane.room') === 'demo' ? 'ui.rooms.to_mine' : 'ui.rooms.to_sample') }}</x-other-room></p></section>
     @endif
     <form method="post" action="{{ route('settings.keep') }}" class="settings" novalidate>
         @csrf
         <section>
-            <h2>{{ __('ui.settings.units') }}</h2>
-            <p>{{ __('ui.settings.units_why') }}</p>
-            <label><span class="label">{{ __('ui.settings.units_label') }}</span>
-                <select name="units">@foreach (__('ui.settings.systems') as $value => $word)<option value="{{ $value }}" @selected(old('units', $values['units']) === $value)>{{ $word }}</option>@endforeach</select></label>
+            <h2>{{ __('settings.units') }}</h2>
+            <p>{{ __('settings.units_why') }}</p>
+            <label><span class="label">{{ __('settings.units_label') }}</span>
+                <select name="units">@foreach (__('settings.systems') as $value => $word)<option value="{{ $value }}" @selected(old('units', $values['units']) === $value)>{{ $word }}</option>@endforeach</select></label>
             @error('units')<p class="problem" role="alert">{{ $message }}</p>@enderror
         </section>
         <section>
-            <h2>{{ __('ui.settings.drop') }}</h2>
-            <p>{{ __('ui.settings.drop_why') }}</p>
+            <h2>{{ __('settings.drop') }}</h2>
+            <p>{{ __('settings.drop_why') }}</p>
             <p class="settings-line">
                 @foreach (['drops', 'drops_grams'] as $field)
-                    <label><span class="label">{{ __("ui.settings.$field") }}</span><input name="{{ $field }}" inputmode="decimal" value="{{ old($field, $values[$field]) }}" @error($field) aria-invalid="true" aria-describedby="problem-{{ $field }}" @enderror></label>
+                    <label><span class="label">{{ __("settings.$field") }}</span><input name="{{ $field }}" inputmode="decimal" value="{{ old($field, $values[$field]) }}" @error($field) aria-invalid="true" aria-describedby="problem-{{ $field }}" @enderror></label>
                 @endforeach
-                <label><span class="label">{{ __('ui.settings.drops_of') }}</span><input class="wide" name="drops_of" value="{{ old('drops_of', $values['drops_of']) }}" placeholder="{{ __('ui.settings.water') }}"></label>
+                <label><span class="label">{{ __('settings.drops_of') }}</span><input class="wide" name="drops_of" value="{{ old('drops_of', $values['drops_of']) }}" placeholder="{{ __('settings.water') }}"></label>
             </p>
             @foreach (['drops', 'drops_grams', 'drops_of'] as $field)@error($field)<p class="problem" id="problem-{{ $field }}" role="alert">{{ $message }}</p>@enderror @endforeach
-            <p class="settings-now">{{ $drop === null ? __('ui.settings.drop_default') : __('ui.settings.drop_now', ['ml' => $drop]) }}</p>
+            <p class="settings-now">{{ $drop === null ? __('settings.drop_default') : __('settings.drop_now', ['ml' => $drop]) }}</p>
         </section>
         <section>
-            <h2>{{ __('ui.settings.spoons') }}</h2>
-            <p>{{ __('ui.settings.spoons_why') }}</p>
+            <h2>{{ __('settings.spoons') }}</h2>
+            <p>{{ __('settings.spoons_why') }}</p>
             <p class="settings-line">
                 @foreach (['tablespoon', 'teaspoon'] as $field)
-                    <label><span class="label">{{ __("ui.settings.$field") }}</span><span class="with-unit"><input name="{{ $field }}" inputmode="decimal" value="{{ old($field, $values[$field]) }}" @error($field) aria-invalid="true" aria-describedby="problem-{{ $field }}" @enderror> g</span></label>
+                    <label><span class="label">{{ __("settings.$field") }}</span><span class="with-unit"><input name="{{ $field }}" inputmode="decimal" value="{{ old($field, $values[$field]) }}" @error($field) aria-invalid="true" aria-describedby="problem-{{ $field }}" @enderror> g</span></label>
                 @endforeach
             </p>
             @foreach (['tablespoon', 'teaspoon'] as $field)@error($field)<p class="problem" id="problem-{{ $field }}" role="alert">{{ $message }}</p>@enderror @endforeach
         </section>
-        <button class="button">{{ __('ui.settings.keep') }}</button>
+        <button class="button">{{ __('settings.keep') }}</button>
     </form>
     <form method="post" action="{{ route('settings.kitchen') }}" class="settings" id="kitchen" novalidate>
         @csrf
@@ -55,7 +55,7 @@
                 @endforeach
             </p>
         </section>
-        <button class="button">{{ __('ui.settings.keep') }}</button>
+        <button class="button">{{ __('settings.keep') }}</button>
     </form>
     <form method="post" action="{{ route('settings.money') }}" class="settings" id="money">
         @csrf
@@ -64,7 +64,7 @@
             <p>{{ __('ui.money.why') }}</p>
             <label><span class="label">{{ __('ui.money.sign') }}</span><input name="sign" maxlength="{{ \App\Ground\OwnMoney::LONGEST }}" value="{{ old('sign', \App\Ground\OwnMoney::sign()) }}" placeholder="€"></label>
         </section>
-        <button class="button">{{ __('ui.settings.keep') }}</button>
+        <button class="button">{{ __('settings.keep') }}</button>
     </form>
     <form method="post" action="{{ route('settings.instruments') }}" class="settings" id="instruments" novalidate>
         @csrf
@@ -76,7 +76,7 @@
         </section>
         <button class="button">{{ __('make.settings.keep') }}</button>
     </form>
-    <section class="settings"><h2>{{ __('safe.title') }}</h2><p>{{ __('safe.why') }}</p><p><a class="button button-quiet" href="{{ route('safe') }}">{{ __('safe.title') }}</a></p></section>
+    <section class="settings"><h2>{{ __('backups.title') }}</h2><p>{{ __('backups.why') }}</p><p><a class="button button-quiet" href="{{ route('backups') }}">{{ __('backups.title') }}</a></p></section>
     <section class="settings" id="access">
         <h2>{{ __('access.title') }}</h2>
         <p>{{ __('access.why') }} {{ __('access.plain') }}</p>

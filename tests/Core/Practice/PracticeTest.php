@@ -32,7 +32,7 @@ final class PracticeTest extends CoreCase
     /** @return array<string, array<string, mixed>> */
     private static function frames(): array
     {
-        return json_decode((string) file_get_contents(dirname(__DIR__, 3).'/data/frames.json'), true, 64, JSON_THROW_ON_ERROR);
+        return json_decode((string) file_get_contents(dirname(__DIR__, 3).'/data/ready_made.json'), true, 64, JSON_THROW_ON_ERROR);
     }
 
     private static function allMistakes(): Mistakes

@@ -1,0 +1,25 @@
+<?php
+
+return [
+    'title' => 'Paste a recipe',
+    'untitled' => 'Untitled recipe',
+    'hint' => 'Paste a recipe as you have it: spoons, cups, drops, percent, English or French, a list or sentences.',
+    'text' => 'Recipe',
+    'example' => "1 cup distilled water\n2 tbsp aloe vera juice\nhalf a tablespoon of emulsifying wax\n1/3 cup shea butter\n10-12 drops lavender oil",
+    'read' => 'Read the recipe',
+    'again' => 'Read it again',
+    'file' => 'or a file: text, .csv, .xlsx, .ods, or a formula in JSON',
+    'reading' => 'Here’s what I read',
+    'open' => 'Open as a formula',
+    'as' => 'read as',
+    'sure' => 'clear', 'doubtful' => 'check this', 'unknown' => 'which ingredient?', 'no_amount' => 'how much?',
+    'pick' => 'It is',
+    'leave' => 'leave open',
+    'other_measure' => 'also given: :amount',
+    'others' => 'Not read as ingredients; kept in the notes',
+    'hints' => 'Times and temperatures mentioned',
+    'grams' => 'g',
+    'nothing' => 'No ingredients found. It always works with one ingredient and its amount per line: “2 tbsp shea butter”.',
+    'temperature' => ':value', 'minutes' => ':value min', 'overnight' => 'overnight', 'until_melted' => 'until melted',
+    'doubts' => '{0} Every line was clear.|{1} One line to check.|[2,*] :count lines to check.',
+];

@@ -1,0 +1,25 @@
+<?php
+
+return [
+    'title' => 'Coller une recette',
+    'untitled' => 'Recette sans titre',
+    'hint' => 'Collez une recette comme vous l’avez : cuillères, tasses, gouttes, pour cent, en français ou en anglais, liste ou phrases.',
+    'text' => 'Recette',
+    'example' => "1 tasse d’eau distillée\n2 c. à s. de jus d’aloe vera\nune demi-cuillère à soupe de cire émulsifiante\n1/3 tasse de beurre de karité\n10-12 gouttes d’huile essentielle de lavande",
+    'read' => 'Lire la recette',
+    'again' => 'Relire',
+    'file' => 'ou un fichier : texte, .csv, .xlsx, .ods, ou une formule en JSON',
+    'reading' => 'Voici ce que j’ai lu',
+    'open' => 'Ouvrir comme formule',
+    'as' => 'lu comme',
+    'sure' => 'clair', 'doubtful' => 'à vérifier', 'unknown' => 'quel ingrédient ?', 'no_amount' => 'combien ?',
+    'pick' => 'C’est',
+    'leave' => 'laisser ouvert',
+    'other_measure' => 'aussi donné : :amount',
+    'others' => 'Pas lu comme ingrédient, gardé dans les notes',
+    'hints' => 'Sur la fabrication',
+    'grams' => 'g',
+    'nothing' => 'Aucun ingrédient trouvé là-dedans. Un par ligne avec sa quantité marche toujours : « 2 c. à s. de beurre de karité ».',
+    'temperature' => ':value', 'minutes' => ':value min', 'overnight' => 'une nuit', 'until_melted' => 'jusqu’à fonte',
+    'doubts' => '{0} Chaque ligne a été lue sûrement.|{1} Une ligne à vérifier.|[2,*] :count lignes à vérifier.',
+];

@@ -1,0 +1,17 @@
+<?php
+
+use App\Make\MakeController;
+use App\Make\MakesController;
+use App\Make\StepController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('/make', [MakesController::class, 'all'])->name('makes');
+Route::controller(MakeController::class)->prefix('/make/{batch}')->group(function (): void {
+    Route::get('/', 'now')->name('make');
+    Route::post('/practise', 'practise')->name('make.practise');
+    Route::post('/drop', 'drop')->name('make.drop');
+    Route::post('/resume', 'resume')->name('make.resume');
+    Route::post('/{step}/reading', 'reading')->name('make.reading');
+    Route::get('/{step}', 'step')->name('make.step');
+});
+Route::post('/make/{batch}/{step}', [StepController::class, 'record'])->name('make.record');
