@@ -3,9 +3,9 @@
 return [
     'clock_behind' => 'This machine’s clock says :now, but the newest record is from :newest. Set the clock right before you go on: dates on labels come from it.',
     'clock_ahead' => 'This machine’s clock says :now; the newest record is from :newest. If the clock is wrong, set it right before you go on: dates on labels come from it. No old copy is thrown away until then.',
-    'title' => 'Safe keeping', 'why' => 'Everything is in one file on this machine. A copy is laid aside every day you work; one on another disk survives this one.',
-    'copy' => 'Take a copy along', 'copied' => 'A copy is in :file.', 'copies' => 'Copies laid aside', 'none' => 'No copy yet; the first is made after the first page of the day.',
-    'kinds' => ['day' => 'of the day', 'before' => 'before a restore', 'copy' => 'taken by hand'], 'take' => 'Take it along', 'put_back' => 'Put it back', 'put_back_means' => 'The workroom becomes what it was then. What is here now is kept as a copy, so that this can be taken back.',
+    'title' => 'Backups', 'why' => 'Everything is in one file on this machine. Ilvane makes a backup on every day you work; keep one on another disk too, in case this one fails.',
+    'copy' => 'Make a backup', 'copied' => 'Backup saved as :file.', 'copies' => 'Backups', 'none' => 'No backup yet; the first is made after the first page of the day.',
+    'kinds' => ['day' => 'of the day', 'before' => 'before a restore', 'copy' => 'taken by hand'], 'take' => 'Download', 'put_back' => 'Restore', 'put_back_means' => 'The workroom becomes what it was then. What is here now is kept as a copy, so that this can be taken back.',
     'restore' => 'Put a copy back from a file', 'file' => 'File', 'do_restore' => 'Look at it and put it back', 'restored' => 'It is put back. What was here before is kept as :before.', 'undo' => 'Take that back', 'sound' => 'A whole workroom; it could be put back.',
     'export' => 'Take everything along as open files', 'export_means' => 'One ZIP of JSON files, each kind with its schema (docs/formats.md). For another Ilvane, or for any other program.', 'exported' => ':count files written.',
     'import' => 'Take open files in', 'import_means' => 'What is here already is left; what differs is asked about.', 'do_import' => 'Look what is in it',

@@ -25,7 +25,7 @@ return [
     'formula_name' => 'Hair oil from :name',
     'too_strong' => 'Too strong to use as it is: :strength, :limit is the most. Thin it with :grams of plain oil.',
     'prepare' => [
-        'title' => 'Preparations', 'method' => 'What', 'wanted' => 'To get', 'plant' => 'Of', 'take_plant' => 'Take this one', 'do_plan' => 'Work it out',
+        'title' => 'Teas, gels and juices', 'method' => 'What', 'wanted' => 'To get', 'plant' => 'Of', 'take_plant' => 'Take this one', 'do_plan' => 'Work it out',
         'asked' => 'Your formulas ask for', 'asked_for' => ':grams for :formula', 'plan_this' => 'Plan it',
         'planned' => 'Planned', 'at_hand' => 'At hand', 'none' => 'Nothing is planned or at hand. Teas, gels, juices and milks are made fresh; here you work out how much to take, and see until when it is good.', 'water_grams' => 'of water', 'expect' => 'gives about :low to :high g', 'learned' => 'from your own :count makings', 'usual' => 'a guess from common practice, until you have made it',
         'time' => 'Takes :low to :high', 'at' => 'at :celsius', 'ph' => 'about pH :ph', 'keeps' => 'Keeps :counter on the counter, :fridge in the fridge, :freezer frozen. Common practice, the short end.',

@@ -1,7 +1,7 @@
 <?php
 
 return [
-    'title' => 'Rehearsal: :name', 'heading' => 'Rehearsal', 'nothing' => 'Nothing is on the bench yet that could be made.',
+    'title' => 'Simulation: :name', 'heading' => 'Simulation', 'nothing' => 'There is nothing to simulate yet: add an ingredient first.',
     'minutes' => ':count min', 'hours' => ':hours h :minutes',
     'total' => 'in all', 'hands' => 'of it by hand', 'water' => 'of water steams off: weigh at the end, and put back what is missing', 'gate' => 'until the cool-down may go in', 'firm' => 'until it can be whipped',
     'basis' => 'An estimate. A potful is taken as hot all through; how fast vessels pass heat is fitted to common practice, until yours are learned; steam is right to about a half.',

@@ -1,10 +1,10 @@
 <?php
 
 return [
-    'now' => 'As it is', 'proposed' => 'Proposed', 'draft' => 'On the bench', 'version' => 'Version :number',
-    'propose' => 'Let the bench propose', 'propose_title' => 'Proposals for :name', 'offers' => 'It offers', 'ask' => 'Ask', 'take' => 'Take it to the bench', 'take_means' => 'One press on Undo takes it back.',
+    'now' => 'As it is', 'proposed' => 'Suggested', 'draft' => 'Being edited', 'version' => 'Version :number',
+    'propose' => 'Suggest changes', 'propose_title' => 'Suggestions for :name', 'offers' => 'Suggested', 'ask' => 'Ask', 'take' => 'Use this version', 'take_means' => 'One press on Undo takes it back.',
     'changed_since' => 'The formula was changed since this was worked out. Look again before you take it.',
-    'nothing_offered' => 'Nothing to offer unasked. Wish for something above.',
+    'nothing_offered' => 'Nothing to suggest yet. Say above what you would like to change.',
     'wish_firm' => 'A firmness', 'feel' => 'It should be', 'room' => 'In a room of', 'wish_firm_means' => 'Moves your fats, and lets in fats from your pantry, as little as it takes.',
     'wish_without' => 'As close to mine as can be, without', 'wish_cheaper' => 'Cheaper', 'cheaper_by' => 'By', 'wish_cheaper_means' => 'Moves the fats among those whose price stands in the pantry, and keeps the feel as near as it can.',
     'no_prices' => 'The pantry knows no prices yet.',
@@ -17,7 +17,7 @@ return [
         'cheaper' => 'Cheaper by :percent, the feel kept as near as can be.', 'cheaper_out_of_reach' => 'Not by so much: moving these fats saves :percent at most.', 'unpriced' => 'Nothing is known of what :ingredients cost. Write it down in the pantry.',
         'without' => 'Without :gone: :come instead.', 'without_already' => 'There is none of that in it.', 'without_stuck' => 'Nothing of the same kind can stand in for :ingredients. Take it out by hand.', 'without_what' => 'Without what? Tick at least one.',
     ],
-    'compare' => 'Side by side', 'compare_title' => ':name, side by side', 'pick_a' => 'Before', 'pick_b' => 'After', 'do_compare' => 'Compare', 'compare_one' => 'No version is kept yet, so there is nothing to lay beside it.',
+    'compare' => 'Compare versions', 'compare_title' => ':name, versions compared', 'pick_a' => 'Before', 'pick_b' => 'After', 'do_compare' => 'Compare', 'compare_one' => 'No version is kept yet, so there is nothing to lay beside it.',
     'shares' => 'Shares of the batch', 'distance' => ':percent of it is other', 'by' => 'by', 'comes_of_it' => 'What comes of it', 'basis' => 'Firmness, HLB and keeping are estimates; costs by the prices in your pantry.',
     'figures' => ['required' => 'HLB its oils ask for', 'slump' => 'Slumps from', 'keeps' => 'Keeps (estimate)', 'cost' => 'Costs, per 100 g', 'feel' => ':season room, :celsius', 'lost' => 'No longer from', 'gained' => 'Now from'],
     'seasons' => ['winter' => 'Winter', 'mild' => 'Mild', 'summer' => 'Summer'],

@@ -3,9 +3,9 @@
 return [
     'clock_behind' => 'L’horloge de cette machine dit :now, mais la dernière note est du :newest. Réglez l’horloge avant de continuer : les dates des étiquettes en viennent.',
     'clock_ahead' => 'L’horloge de cette machine dit :now ; la dernière note est du :newest. Si elle se trompe, réglez-la avant de continuer : les dates des étiquettes en viennent. D’ici là, aucune ancienne copie n’est jetée.',
-    'title' => 'Mise en sûreté', 'why' => 'Tout est dans un seul fichier sur cette machine. Une copie est mise de côté chaque jour où vous travaillez ; une copie sur un autre disque survit à celui-ci.',
-    'copy' => 'Emporter une copie', 'copied' => 'Une copie est dans :file.', 'copies' => 'Copies mises de côté', 'none' => 'Pas encore de copie ; la première se fait après la première page du jour.',
-    'kinds' => ['day' => 'du jour', 'before' => 'avant une remise', 'copy' => 'faite à la main'], 'take' => 'L’emporter', 'put_back' => 'La remettre', 'put_back_means' => 'L’atelier redevient ce qu’il était alors. Ce qui est ici maintenant est gardé en copie, pour pouvoir revenir.',
+    'title' => 'Sauvegardes', 'why' => 'Tout est dans un seul fichier sur cette machine. Une copie est mise de côté chaque jour où vous travaillez ; une copie sur un autre disque survit à celui-ci.',
+    'copy' => 'Faire une sauvegarde', 'copied' => 'Une copie est dans :file.', 'copies' => 'Sauvegardes', 'none' => 'Pas encore de copie ; la première se fait après la première page du jour.',
+    'kinds' => ['day' => 'du jour', 'before' => 'avant une remise', 'copy' => 'faite à la main'], 'take' => 'Télécharger', 'put_back' => 'Restaurer', 'put_back_means' => 'L’atelier redevient ce qu’il était alors. Ce qui est ici maintenant est gardé en copie, pour pouvoir revenir.',
     'restore' => 'Remettre une copie depuis un fichier', 'file' => 'Fichier', 'do_restore' => 'L’examiner et la remettre', 'restored' => 'Elle est remise. Ce qui était ici avant est gardé sous :before.', 'undo' => 'Revenir là-dessus', 'sound' => 'Un atelier entier ; il pourrait être remis.',
     'export' => 'Tout emporter en fichiers ouverts', 'export_means' => 'Un ZIP de fichiers JSON, chaque sorte avec son schéma (docs/formats.md). Pour un autre Ilvane, ou pour tout autre programme.', 'exported' => ':count fichiers écrits.',
     'import' => 'Faire entrer des fichiers ouverts', 'import_means' => 'Ce qui est déjà ici reste ; ce qui diffère est demandé.', 'do_import' => 'Voir ce qu’il contient',

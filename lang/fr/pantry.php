@@ -25,7 +25,7 @@ return [
     'formula_name' => 'Huile capillaire de :name',
     'too_strong' => 'Trop fort pour s’en servir tel quel : :strength, :limit est le maximum. Diluez avec :grams d’huile neutre.',
     'prepare' => [
-        'title' => 'Préparations', 'method' => 'Quoi', 'wanted' => 'Pour obtenir', 'plant' => 'De', 'take_plant' => 'Prendre celle-ci', 'do_plan' => 'Calculer',
+        'title' => 'Tisanes, gels et jus', 'method' => 'Quoi', 'wanted' => 'Pour obtenir', 'plant' => 'De', 'take_plant' => 'Prendre celle-ci', 'do_plan' => 'Calculer',
         'asked' => 'Vos formules demandent', 'asked_for' => ':grams pour :formula', 'plan_this' => 'La prévoir',
         'planned' => 'Prévues', 'at_hand' => 'Sous la main', 'none' => 'Rien n’est prévu ni sous la main. Tisanes, gels, jus et laits se font frais ; ici vous calculez combien prendre, et voyez jusqu’à quand c’est bon.', 'water_grams' => 'd’eau', 'expect' => 'donne environ :low à :high g', 'learned' => 'd’après vos :count propres préparations', 'usual' => 'une supposition de pratique courante, tant que vous ne l’avez pas faite',
         'time' => 'Prend :low à :high', 'at' => 'à :celsius', 'ph' => 'pH :ph environ', 'keeps' => 'Se garde :counter sur le plan de travail, :fridge au réfrigérateur, :freezer congelé. Pratique courante, le bout court.',

@@ -14,7 +14,7 @@ return [
         'look_back' => 'Quels lots y sont entrés', 'no_label' => 'Aucune étiquette ni aucun papier n’est imprimé.', 'to_batch' => 'Décider',
     ],
     'title' => 'Sur l’étagère', 'empty' => 'Ce que vous terminez se tient ici : combien il en reste, jusqu’à quand, et ce qu’il est devenu.', 'to_formulas' => 'Aux formules',
-    'gone' => 'Fini et parti', 'jars' => 'environ :left contenants sur :of', 'stands' => 'Se trouve : :where', 'stands_unsaid' => 'Personne n’a dit où il se trouve.',
+    'gone' => 'Terminé', 'jars' => 'environ :left contenants sur :of', 'stands' => 'Se trouve : :where', 'stands_unsaid' => 'Personne n’a dit où il se trouve.',
     'leaves' => 'Utiliser, donner, vendre ou jeter', 'subject' => 'Pour qui, ou pourquoi', 'subject_hint' => 'Odile ; le marché ; sent mauvais', 'price_got' => 'Argent reçu, si vendu',
     'do' => ['used' => 'L’utiliser', 'gifted' => 'Le donner', 'sold' => 'Le vendre', 'discarded' => 'Le jeter'],
     'did' => ['held' => 'Bloqué', 'withdrawn' => 'Retiré', 'freed' => 'Libéré', 'used' => 'Utilisé', 'gifted' => 'Donné', 'sold' => 'Vendu', 'discarded' => 'Jeté', 'moved' => 'Mis', 'hair' => 'Les cheveux'],

@@ -1,7 +1,7 @@
 <?php
 
 return [
-    'title' => 'Répétition : :name', 'heading' => 'Répétition', 'nothing' => 'Rien sur l’établi qui puisse encore être fait.',
+    'title' => 'Simulation : :name', 'heading' => 'Simulation', 'nothing' => 'Rien sur l’établi qui puisse encore être fait.',
     'minutes' => ':count min', 'hours' => ':hours h :minutes',
     'total' => 'en tout', 'hands' => 'dont à la main', 'water' => 'd’eau s’évapore : pesez à la fin, et remettez ce qui manque', 'gate' => 'avant que les ajouts à froid puissent entrer', 'firm' => 'avant de pouvoir fouetter',
     'basis' => 'Une estimation. Une casserole est prise également chaude partout ; la façon dont les récipients passent la chaleur est réglée sur la pratique courante, tant que les vôtres ne sont pas appris ; la vapeur est juste à moitié près.',

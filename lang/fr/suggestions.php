@@ -2,7 +2,7 @@
 
 return [
     'now' => 'Comme elle est', 'proposed' => 'Proposé', 'draft' => 'Sur l’établi', 'version' => 'Version :number',
-    'propose' => 'Laisser l’établi proposer', 'propose_title' => 'Propositions pour :name', 'offers' => 'Il offre', 'ask' => 'Demander', 'take' => 'La prendre sur l’établi', 'take_means' => 'Une pression sur Annuler la reprend.',
+    'propose' => 'Proposer des améliorations', 'propose_title' => 'Propositions pour :name', 'offers' => 'Proposé', 'ask' => 'Demander', 'take' => 'Utiliser cette version', 'take_means' => 'Une pression sur Annuler la reprend.',
     'changed_since' => 'La formule a changé depuis ce calcul. Regardez de nouveau avant de prendre.',
     'nothing_offered' => 'Rien à offrir sans demande. Souhaitez quelque chose ci-dessus.',
     'wish_firm' => 'Une fermeté', 'feel' => 'Elle devrait être', 'room' => 'Dans une pièce à', 'wish_firm_means' => 'Déplace vos corps gras, et fait entrer ceux de votre réserve, aussi peu qu’il faut.',

@@ -32,7 +32,7 @@ final class DesignTest extends BrowserCase
         self::see('Jojoba oil is put in.');
 
         self::keys(WebDriverKeys::ALT, 'b');
-        self::see('Let the bench propose');
+        self::see('Suggest changes');
         $this->tabTo('input[name=celsius]');
         self::active()->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys('26');
         $this->tabTo('select[name=feel]', back: true);

@@ -18,7 +18,7 @@ final class FirstBatchTest extends BrowserCase
         self::emptyWorkroom();
         self::visit('/');
         self::see('What will you make?');
-        self::press('Begin a formula');
+        self::press('Start a formula');
         self::see('Nothing in it yet.');
 
         // by keyboard, half in French, by spoon and by percent
@@ -72,7 +72,7 @@ final class FirstBatchTest extends BrowserCase
         self::startServer();
         self::visit('/');
         self::see('Cool, step');
-        self::press('Go on');
+        self::press('Continue');
         self::fillIn(['mix' => '37.5'], 'Cool enough');
         self::see('Benzyl alcohol');
         self::press('Added');

@@ -86,7 +86,7 @@ final class JarsTest extends BrowserCase
 
         // on the bench: found by its name, with its code and date
         self::visit('/formulas');
-        self::press('Begin a formula');
+        self::press('Start a formula');
         self::find('#lane-oil .add')->click();
         $field = self::until(static fn () => self::$browser->switchTo()->activeElement()->getAttribute('role') === 'combobox' ? self::$browser->switchTo()->activeElement() : throw new WebDriverException('not yet'), 'no line in hand');
         $field->sendKeys($code); // by its code: there are two of that name

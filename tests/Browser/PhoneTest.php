@@ -44,7 +44,7 @@ final class PhoneTest extends BrowserCase
         self::assertStringStartsWith("$abroad/come-in?", $link);
 
         self::phone();
-        self::$browser->get("$abroad/jars");
+        self::$browser->get("$abroad/infusions");
         self::see('wants its passphrase once');
         self::assertSame([], self::axe());
         self::$browser->get($link);

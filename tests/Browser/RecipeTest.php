@@ -26,7 +26,7 @@ final class RecipeTest extends BrowserCase
         $amount->clear();
         $amount->sendKeys('2.5 g');
         self::assertSame([], self::axe());
-        self::press('Open on the bench');
+        self::press('Open as a formula');
         self::assertSame('Evening milk', self::find('input.name')->getAttribute('value'));
         self::see('Keeps');
 

@@ -102,7 +102,7 @@ final class RecordTest extends BrowserCase
         self::emptyWorkroom();
         self::seed(DemoWorkroom::class);
         self::visit('/backups');
-        self::see('Safe keeping');
+        self::see('Backups');
         self::assertSame([], self::axe());
         $name = self::find('input[type=file][name=file]');
         $name->setFileDetector(new \Facebook\WebDriver\Remote\LocalFileDetector);

@@ -23,7 +23,7 @@ final class SimulationTest extends BrowserCase
     public function test_from_the_bench_through_the_minutes_to_another_plan(): void
     {
         self::visit('/formulas/1');
-        self::press('Rehearse it');
+        self::press('Simulate');
         self::see('What happens');
         self::assertSame(['21 °C', '21 °C'], $this->shown());
 

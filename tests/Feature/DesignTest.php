@@ -27,7 +27,7 @@ final class DesignTest extends AppCase
         $this->post("/formulas/$formula->id/keep", ['note' => 'more slip']);
         $page = $this->get("/formulas/$formula->id/compare?a=1&b=2")->assertOk()->assertSeeText('the first try')->assertSeeText('more slip')->assertSeeText('Sweet almond oil');
         $page->assertSeeInOrder(['Sweet almond oil', '<td class="num">8</td>', '<td class="num">12</td>', '+4'], false)->assertSee("4\u{202F}% of it is other")->assertSeeText('Version 1');
-        $this->get("/formulas/$formula->id/compare?a=nonsense&b=99")->assertOk()->assertSeeText('On the bench');
+        $this->get("/formulas/$formula->id/compare?a=nonsense&b=99")->assertOk()->assertSeeText('Being edited');
     }
 
     public function test_a_trial_is_half_the_batch_and_counts_what_is_changed_in_it(): void
@@ -72,13 +72,13 @@ final class DesignTest extends AppCase
         foreach ([
             ['wish' => 'firm', 'feel' => 'firm', 'celsius' => '20'], ['wish' => 'without', 'without' => ['tree_nut']], ['wish' => 'cheaper', 'by' => '20'],
         ] as $wish) {
-            $this->get("/formulas/$butter->id/suggest?".http_build_query($wish))->assertOk()->assertSee('Take it to the bench')->assertSeeText('Proposed');
+            $this->get("/formulas/$butter->id/suggest?".http_build_query($wish))->assertOk()->assertSee('Use this version')->assertSeeText('Suggested');
             $this->post("/formulas/$butter->id/suggest", [...$wish, 'revision' => $butter->refresh()->revision])->assertRedirect("/formulas/$butter->id");
             self::assertNotSame($before, $butter->refresh()->draft, $wish['wish']);
             $this->post("/formulas/$butter->id", $this->form($butter, ['do' => 'undo']), ['X-Live' => '1']);
             self::assertSame($before, $butter->refresh()->draft, $wish['wish']);
         }
-        $this->get("/formulas/$butter->id/suggest?wish=firm&feel=hard&celsius=35")->assertOk()->assertSeeText('Not with these fats')->assertDontSee('Take it to the bench');
+        $this->get("/formulas/$butter->id/suggest?wish=firm&feel=hard&celsius=35")->assertOk()->assertSeeText('Not with these fats')->assertDontSee('Use this version');
         $this->get("/formulas/$butter->id/suggest?wish=without")->assertSeeText('Tick at least one');
         $this->get("/formulas/$butter->id/suggest?wish=cheaper&by=abc&without=x&feel[]=y")->assertOk();
         $this->post("/formulas/$butter->id/suggest", ['wish' => 'firm', 'feel' => 'firm', 'revision' => 1])->assertRedirectContains('/suggest?')->assertSessionHas('refused');
@@ -91,7 +91,7 @@ final class DesignTest extends AppCase
         $this->bought('olive-oil', 40, 2.0, 300);
         $offer = "use:$lot->code";
         $this->get("/formulas/$formula->id/suggest")->assertSeeText('that turns soon')->assertDontSeeText('Olive oil, which');
-        $this->get("/formulas/$formula->id/suggest?wish=offer&offer=$offer")->assertOk()->assertSee('Take it to the bench');
+        $this->get("/formulas/$formula->id/suggest?wish=offer&offer=$offer")->assertOk()->assertSee('Use this version');
         $this->post("/formulas/$formula->id/suggest", ['wish' => 'offer', 'offer' => $offer, 'revision' => $formula->revision]);
         $this->get("/formulas/$formula->id")->assertSee($lot->code);
     }

@@ -50,7 +50,7 @@ final class HouseTest extends AppCase
     {
         $this->seed(DemoWorkroom::class);
         $page = $this->get('/')->assertOk();
-        $page->assertSee('Slow Sunday leave-in milk')->assertSee('Go on')->assertSee('keeps 5 months more')->assertSee('problems');
+        $page->assertSee('Slow Sunday leave-in milk')->assertSee('Continue')->assertSee('5 months left')->assertSee('problems');
         $flawed = DB::table('formulas')->where('name', 'like', 'Cousin Bertil%')->value('id');
         $page = (string) $this->get("/formulas/$flawed")->getContent();
         self::assertGreaterThanOrEqual(6, substr_count($page, 'class="pencil sev-'));
@@ -59,7 +59,7 @@ final class HouseTest extends AppCase
 
     public function test_an_empty_workroom_offers_the_first_step(): void
     {
-        $this->get('/')->assertSee('What will you make?')->assertSee('Begin a formula');
+        $this->get('/')->assertSee('What will you make?')->assertSee('Start a formula');
         $this->get('/formulas')->assertOk();
     }
 

@@ -13,7 +13,7 @@ final class RoomsTest extends AppCase
     public function test_an_empty_workroom_of_ones_own_offers_ways_to_begin_and_the_sample_to_look_round(): void
     {
         config(['ilvane.room' => 'mine', 'ilvane.other' => '127.0.0.1:8041']);
-        $this->get('/')->assertOk()->assertSee('Begin from a frame')->assertSee('Paste a recipe')->assertSee('Plan an infusion')->assertSee('An empty bench')
+        $this->get('/')->assertOk()->assertSee('Start from a ready-made formula')->assertSee('Paste a recipe')->assertSee('Plan an infusion')->assertSee('An empty formula')
             ->assertSee('href="http://127.0.0.1:8041/"', false)->assertSee('Look round the sample workroom')->assertDontSee('sample-tag', false);
         $this->get('/settings')->assertSee('This is your own workroom.');
     }

@@ -52,7 +52,7 @@ final class ShelfTest extends AppCase
         $this->tell($batch, 'leaves', ['kind' => 'discarded', 'shelf_grams' => '54', 'subject' => 'smells off'], 'the-very-same');
         $this->tell($batch, 'leaves', ['kind' => 'discarded', 'shelf_grams' => '54', 'subject' => 'smells off'], 'the-very-same')->assertSessionHasNoErrors();
         self::assertSame('2026-11-12', $batch->refresh()->gone_at?->toDateString());
-        $this->get('/shelf')->assertSee('Used up and gone');
+        $this->get('/shelf')->assertSee('Used up');
         $entry = ShelfEntry::query()->where('kind', 'discarded')->sole();
         $this->tell($batch, "shelf/$entry->id/undo");
         self::assertSame([54.0, null], [$batch->refresh()->grams_left, $batch->gone_at]);

@@ -18,7 +18,7 @@ final class SimulationTest extends AppCase
     public function test_a_making_is_gone_through_with_its_picture_and_its_numbers(): void
     {
         $formula = $this->formulaOf(SoundFormula::document());
-        $page = $this->get("/formulas/$formula->id/simulation")->assertOk()->assertSeeTextInOrder(['Rehearsal', 'in all', 'of it by hand', 'What happens', 'BTMS-50 is melted', 'the phases meet', 'the gate opens', 'The plan', 'Heat', 'Gate']);
+        $page = $this->get("/formulas/$formula->id/simulation")->assertOk()->assertSeeTextInOrder(['Simulation', 'in all', 'of it by hand', 'What happens', 'BTMS-50 is melted', 'the phases meet', 'the gate opens', 'The plan', 'Heat', 'Gate']);
         preg_match('/data-samples="([^"]+)"/', (string) $page->getContent(), $found);
         $samples = json_decode(html_entity_decode($found[1]), true, 8, JSON_THROW_ON_ERROR);
         self::assertGreaterThan(100, count($samples));
