@@ -28,7 +28,7 @@ need_php_extensions() {
 
 need_vendor() {
     mkdir -p bootstrap/cache storage/framework/{views,sessions,cache/data} storage/logs storage/workroom
-    if [ ! -f vendor/autoload.php ] || [ composer.json -nt vendor/autoload.php ]; then
+    if [ ! -f vendor/autoload.php ] || [ composer.json -nt vendor/autoload.php ] || [ pinned/composer.json -nt vendor/autoload.php ]; then
         command -v composer >/dev/null || need_debian "PHP packages" composer
         echo "Fetching PHP packages …"
         COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress --quiet

@@ -15,6 +15,7 @@ use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Material\Allergen;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Physics\Texture\SolidFat;
+use Ilvane\Core\Process\Conditions;
 use Ilvane\Core\Reformulation\Comparison;
 use Ilvane\Core\Reformulation\Stock;
 use Ilvane\Core\Reformulation\Substitutes;
@@ -34,8 +35,6 @@ final readonly class SubstitutePage
 
     /** Distances up to which two things are very like, like, and somewhat like each other. */
     private const LIKENESS = ['very' => 0.6, 'quite' => 1.6, 'rather' => 3.0];
-
-    private const ROOM_C = 20.0;
 
     /**
      * @param  list<Candidate>  $candidates
@@ -120,7 +119,7 @@ final readonly class SubstitutePage
         $percent = static fn (?float $value): string => $value === null ? say('suggestions.not_known') : $wording->percent(round($value));
         $money = static fn (Assessment $it): string => ($cost = Cost::of($it->composition, $cupboard->pricePerGram(...)))->isKnown() && $cost->per100g !== null ? $wording->money($cost->per100g) : '';
         $rows = [
-            'solid' => $line->ingredient?->kind->isLipid() === true && $was->formula->family->isSolid() ? [$percent($was->texture->at(self::ROOM_C)), $percent($is->texture->at(self::ROOM_C))] : ['', ''],
+            'solid' => $line->ingredient?->kind->isLipid() === true && $was->formula->family->isSolid() ? [$percent($was->texture->at(Conditions::ROOM_C)), $percent($is->texture->at(Conditions::ROOM_C))] : ['', ''],
             'need' => $was->emulsion->adequacy === null && $is->emulsion->adequacy === null ? ['', ''] : [$percent(100 * ($was->emulsion->adequacy->likely ?? 0.0)), $percent(100 * ($is->emulsion->adequacy->likely ?? 0.0))],
             'required' => $was->emulsion->emulsifiers === [] ? ['', ''] : [$number($was->hlb->required, 1), $number($is->hlb->required, 1)],
             'keeps' => [$was->keeping->days === null ? '' : $wording->days($was->keeping->days), $is->keeping->days === null ? '' : $wording->days($is->keeping->days)],

@@ -10,6 +10,7 @@ use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\Scaling;
 use Ilvane\Core\Physics\Texture\SolidFat;
 use Ilvane\Core\Physics\Texture\Whip;
+use Ilvane\Core\Process\Conditions;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Evaluation;
 use Ilvane\Core\ShelfLife\Longer;
@@ -18,8 +19,6 @@ use Ilvane\Core\ShelfLife\ShelfLifeStep;
 /** What stands behind the judgement: how the date came about and what would move it, and the curve that matters most. */
 final readonly class Workings
 {
-    private const ROOM_C = 20.0;
-
     /** What a butter is told in where no container is chosen. */
     private const USUAL_TUB = 'pp-jar-100';
 
@@ -81,16 +80,16 @@ final readonly class Workings
 
             return ['curves' => Curves::acids($acids, $ph, self::WIDTH), 'title' => say('ui.bench.acids_title'), 'said' => $ph === null ? say('ui.bench.acids_none') : '', 'basis' => say('ui.bench.acids_basis')];
         }
-        $feel = $it->texture->feel(self::ROOM_C);
+        $feel = $it->texture->feel(Conditions::ROOM_C);
         if ($it->texture->curve === null || $it->texture->curve === [] || $feel === null || ! $it->formula->family->isSolid()) {
             return [];
         }
         $slump = $it->texture->slump();
 
         return [
-            'curves' => Curves::solid($it->texture->curve, $slump, self::ROOM_C, self::WIDTH),
+            'curves' => Curves::solid($it->texture->curve, $slump, Conditions::ROOM_C, self::WIDTH),
             'title' => say('ui.bench.firm_title'),
-            'said' => say('ui.bench.firm_at', ['feel' => say("ui.bench.firm_feel.$feel"), 'celsius' => $wording->celsius(self::ROOM_C)]),
+            'said' => say('ui.bench.firm_at', ['feel' => say("ui.bench.firm_feel.$feel"), 'celsius' => $wording->celsius(Conditions::ROOM_C)]),
             'window' => $slump === null ? '' : say('ui.bench.firm_slump', ['celsius' => $wording->celsius(round($slump))]),
             'basis' => say('ui.bench.firm_basis'),
             'seasons' => array_map(static fn (string $season, float $celsius): array => [

@@ -21,9 +21,11 @@ use Ilvane\Core\Physics\Heat\CoolDown;
 use Ilvane\Core\Practice\Exercise;
 use Ilvane\Core\Practice\ExerciseKind;
 use Ilvane\Core\Practice\Way;
+use Ilvane\Core\Process\ProcessDocument;
+use Ilvane\Core\Process\Step;
+use Ilvane\Core\Process\StepKind;
 use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Safety\Finding;
-use Ilvane\Core\Simulation\Move;
 use Ilvane\Core\Simulation\Simulation;
 use Ilvane\Core\Simulation\Simulator;
 
@@ -142,23 +144,21 @@ final readonly class ExercisePage
         $process = is_array($exercise->document['process'] ?? null) ? $exercise->document['process'] : [];
         $steps = [];
         foreach ($exercise->mistake->sort === ExerciseKind::Rescue && is_array($process['steps'] ?? null) ? array_values($process['steps']) : [] as $i => $step) {
-            $move = Move::read((array) $step);
-            if ($move !== null) {
-                $steps[] = ['what' => self::step($move), 'state' => $i < $done ? 'done' : 'next'];
-            }
+            $steps[] = ['what' => self::step(ProcessDocument::step($step)), 'state' => $i < $done ? 'done' : 'next'];
         }
 
         return $steps;
     }
 
-    private static function step(Move $move): string
+    private static function step(Step $step): string
     {
         $wording = app(Wording::class);
-        $said = [say("simulation.do.{$move->do->value}")];
-        $said[] = $move->do->value === 'heat' ? mb_strtolower(say("practice.heats.$move->what")) : '';
-        $said[] = $move->toC === null ? '' : $wording->celsius($move->toC);
-        $said[] = $move->minutes === null ? '' : say('simulation.minutes', ['count' => $wording->number($move->minutes, 0)]);
-        $said[] = $move->how === null ? '' : mb_strtolower(say("practice.cooling.{$move->how->value}"));
+        $said = [say("simulation.do.{$step->kind->value}")];
+        $heats = $step->phase() === null ? 'both' : $step->phase()->value;
+        $said[] = $step->kind === StepKind::Heat ? mb_strtolower(say("practice.heats.$heats")) : '';
+        $said[] = $step->celsius === null ? '' : $wording->celsius($step->celsius);
+        $said[] = $step->seconds === null ? '' : say('simulation.minutes', ['count' => $wording->number($step->seconds / 60, 0)]);
+        $said[] = $step->how === null ? '' : mb_strtolower(say("practice.cooling.{$step->how->value}"));
 
         return implode(' ', array_filter($said));
     }
@@ -178,7 +178,7 @@ final readonly class ExercisePage
         $process = is_array($exercise->document['process'] ?? null) ? $exercise->document['process'] : [];
         $soFar = self::rehearse([...$exercise->document, 'process' => [...$process, 'steps' => $exercise->mistake->before]]);
 
-        return ['timeline' => Timeline::of($after === null ? $soFar : self::rehearse($after), null, $formula->family->isSolid() ? null : CoolDown::of($formula)), 'soFar' => $soFar->minutes];
+        return ['timeline' => Timeline::of($after === null ? $soFar : self::rehearse($after), null, $formula->family->isSolid() ? null : CoolDown::of($formula, app(Evaluator::class)->weigh($formula))), 'soFar' => $soFar->minutes];
     }
 
     /** @param  array<string, mixed>  $document */

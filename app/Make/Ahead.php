@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Make;
 
 use App\Ground\Wording;
-use Ilvane\Core\Process\OverPour;
+use Ilvane\Core\Making\OverPour;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
 

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Make;
 
 use App\Models\BatchEntry;
-use Ilvane\Core\Formula\PourOrder;
 use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Physics\Heat\CoolingRate;
-use Ilvane\Core\Simulation\Doing;
+use Ilvane\Core\Process\PourOrder;
+use Ilvane\Core\Process\StepKind;
 use Ilvane\Core\Simulation\Kitchen;
 use Ilvane\Core\Simulation\Simulation;
 
@@ -22,7 +22,7 @@ final class CooledFaster
      */
     public static function of(MakeState $state, Simulation $simulation): ?array
     {
-        $at = array_search(Doing::Gate, array_column($simulation->course->moves, 'do'), true);
+        $at = array_search(StepKind::Gate, array_column($simulation->course->steps, 'kind'), true);
         if ($at === false) {
             return null;
         }

@@ -15,7 +15,6 @@ use Ilvane\Core\Physics\Heat\CoolingRate;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
 use Ilvane\Core\Safety\Evaluator;
-use Ilvane\Core\Simulation\Doing;
 use Ilvane\Core\Simulation\Kitchen;
 use Ilvane\Core\Simulation\Simulation;
 use Ilvane\Core\Simulation\Simulator;
@@ -77,9 +76,9 @@ final readonly class LiveReading
     public function rehearsed(MakeState $state, Step $step): array
     {
         $rehearsal = $this->rehearse($state);
-        $wanted = ['heat' => Doing::Heat, 'gate' => Doing::Gate][$step->kind->value] ?? null;
-        foreach ($rehearsal->course->moves as $i => $move) {
-            if ($move->do === $wanted) {
+        $wanted = in_array($step->kind, [StepKind::Heat, StepKind::Gate], true) ? $step->kind : null;
+        foreach ($rehearsal->course->steps as $i => $planned) {
+            if ($planned->kind === $wanted) {
                 [$from, $to] = [$rehearsal->stretches[$i]['from'], $rehearsal->stretches[$i]['to']];
                 $curves = [];
                 foreach ($rehearsal->samples as $sample) {

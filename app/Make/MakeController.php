@@ -13,7 +13,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
-use Ilvane\Core\Process\OverPour;
+use Ilvane\Core\Making\OverPour;
 use Ilvane\Core\Process\StepKind;
 
 final class MakeController

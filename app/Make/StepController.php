@@ -11,7 +11,7 @@ use App\Models\Batch;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Carbon;
-use Ilvane\Core\Process\OverPour;
+use Ilvane\Core\Making\OverPour;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
 use Ilvane\Core\Yield\BatchYield;

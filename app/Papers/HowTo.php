@@ -8,7 +8,7 @@ use App\Ground\Wording;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\WeighedLine;
-use Ilvane\Core\Process\Plan;
+use Ilvane\Core\Making\Plan;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
 

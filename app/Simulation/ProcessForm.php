@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Simulation;
 
-use Ilvane\Core\Formula\Cooling;
 use Ilvane\Core\Formula\Formula;
-use Ilvane\Core\Formula\PourOrder;
-use Ilvane\Core\Simulation\Course;
-use Ilvane\Core\Simulation\Doing;
+use Ilvane\Core\Making\Course;
+use Ilvane\Core\Process\Cooling;
+use Ilvane\Core\Process\PourOrder;
+use Ilvane\Core\Process\ProcessDocument;
+use Ilvane\Core\Process\Step;
+use Ilvane\Core\Process\StepKind;
 use Ilvane\Core\Simulation\Kitchen;
-use Ilvane\Core\Simulation\Move;
 
 /**
  * The plan of a making as typed: the kitchen and the steps. What can't be read stays as it was typed and is named.
@@ -49,7 +50,7 @@ final class ProcessForm
         return new self([
             'room_c' => $plain($kitchen->room), 'altitude_m' => $plain($kitchen->altitude), 'bath_c' => $plain($kitchen->bath), 'covered' => $kitchen->isCovered ? '1' : '0',
             'cool' => $kitchen->cool->value, 'pour' => $kitchen->pour->value, 'water' => $kitchen->water->key, 'oil' => $kitchen->oil->key,
-        ], array_map(self::row(...), $course->moves), $course->isOwn);
+        ], array_map(self::row(...), $course->steps), $course->isOwn);
     }
 
     /**
@@ -65,7 +66,7 @@ final class ProcessForm
         }
         $steps = [];
         foreach (array_slice(is_array($typed['steps'] ?? null) ? array_values($typed['steps']) : [], 0, self::MOST_STEPS) as $step) {
-            if (is_array($step) && Doing::tryFrom($text($step['do'] ?? null)) !== null) {
+            if (is_array($step) && StepKind::tryFrom($text($step['do'] ?? null)) !== null) {
                 $steps[] = ['do' => $text($step['do']), 'what' => $text($step['what'] ?? null), 'to_c' => $text($step['to_c'] ?? null), 'minutes' => $text($step['minutes'] ?? null), 'burst_s' => $text($step['burst_s'] ?? null), 'rest_s' => $text($step['rest_s'] ?? null), 'times' => $text($step['times'] ?? null), 'phase' => $text($step['phase'] ?? null), 'how' => $text($step['how'] ?? null)];
             }
         }
@@ -91,13 +92,19 @@ final class ProcessForm
     }
 
     /** @return StepRow */
-    private static function row(Move $move): array
+    private static function row(Step $step): array
     {
-        $plain = static fn (?float $value): string => $value === null || ($value === 0.0) ? '' : rtrim(rtrim(number_format($value, 1, '.', ''), '0'), '.');
+        $written = ProcessDocument::writeStep($step);
+        $typed = static function (string $field) use ($written): string {
+            $value = $written[$field] ?? '';
+
+            return is_float($value) ? rtrim(rtrim(number_format($value, 1, '.', ''), '0'), '.') : (is_scalar($value) ? (string) $value : '');
+        };
 
         return [
-            'do' => $move->do->value, 'what' => $move->what, 'to_c' => $move->toC === null ? '' : ($move->toC === 0.0 ? '0' : $plain($move->toC)), 'minutes' => $plain($move->minutes), 'burst_s' => $plain($move->burst), 'rest_s' => $plain($move->rest),
-            'times' => $move->burst > 0 ? (string) $move->times : '', 'phase' => $move->phase->value ?? '', 'how' => $move->how->value ?? '',
+            'do' => $typed('do'), 'what' => $typed('what') ?: 'both', 'to_c' => $typed('to_c'), 'minutes' => $typed('minutes'),
+            'burst_s' => $typed('burst_s'), 'rest_s' => $typed('rest_s'), 'times' => $typed('times'), 'phase' => $typed('phase'),
+            'how' => $typed('how'),
         ];
     }
 
@@ -108,8 +115,8 @@ final class ProcessForm
     private static function done(array $steps, string $verb, string $what): array
     {
         $at = (int) $what;
-        if ($verb === 'add' && Doing::tryFrom($what) !== null) {
-            $steps[] = self::row(new Move(Doing::from($what)));
+        if ($verb === 'add' && StepKind::tryFrom($what) !== null) {
+            $steps[] = self::row(new Step(StepKind::from($what)));
         } elseif ($verb === 'remove' && isset($steps[$at])) {
             array_splice($steps, $at, 1);
         } elseif (($verb === 'up' || $verb === 'down') && isset($steps[$at], $steps[$at + ($verb === 'up' ? -1 : 1)])) {

@@ -8,9 +8,9 @@ use App\Ground\Wording;
 use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Phase;
+use Ilvane\Core\Process\Step;
+use Ilvane\Core\Process\StepKind;
 use Ilvane\Core\Safety\Assessment;
-use Ilvane\Core\Simulation\Doing;
-use Ilvane\Core\Simulation\Move;
 use Ilvane\Core\Simulation\Simulator;
 
 /** What to set out before anything is begun: tools, vessels, jars to sterilise, weights by phase. */
@@ -30,7 +30,7 @@ final readonly class SetOut
     {
         $wording = app(Wording::class);
         $rehearsal = Simulator::formula($it, app(Catalogue::class));
-        $does = array_values(array_unique(array_map(static fn (Move $move): string => $move->do->value, $rehearsal->course->moves)));
+        $does = array_values(array_unique(array_map(static fn (Step $step): string => $step->kind->value, $rehearsal->course->steps)));
         $tools = [say('simulation.tools.scale'), say('simulation.tools.alcohol')];
         foreach ($does as $do) {
             foreach (self::TOOLS[$do] ?? [] as $tool) {
@@ -42,7 +42,7 @@ final readonly class SetOut
                 $tools[] = say('simulation.tools.vessel', ['vessel' => app(Wording::class)->vessel($vessel->key), 'phase' => mb_strtolower(say('words.phase.'.$phase->value))]);
             }
         }
-        if (in_array(Doing::Fill->value, $does, true)) {
+        if (in_array(StepKind::Fill->value, $does, true)) {
             $tools[] = $it->container === null ? say('simulation.tools.jars') : say('simulation.tools.containers', ['count' => (string) $it->formula->containerCount, 'container' => app(Wording::class)->container($it->container->key)]);
         }
         $phases = [];

@@ -16,15 +16,15 @@ use Illuminate\Support\Carbon;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Formula as Written;
 use Ilvane\Core\Formula\FormulaDocument;
+use Ilvane\Core\Making\Course;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Material\Vessel;
+use Ilvane\Core\Process\Step;
+use Ilvane\Core\Process\StepKind;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Safety\Severity;
-use Ilvane\Core\Simulation\Course;
-use Ilvane\Core\Simulation\Doing;
-use Ilvane\Core\Simulation\Move;
 use Ilvane\Core\Simulation\Simulation;
 use Ilvane\Core\Simulation\Simulator;
 
@@ -77,8 +77,8 @@ final readonly class SimulationPage
         $other = $school === null ? null : Simulator::formula(self::assess(self::with($read, $school)), app(Catalogue::class), own: LearnedMakes::flows());
         $wording = app(Wording::class);
         $gate = null;
-        foreach ($rehearsal->course->moves as $move) {
-            $gate = $move->do === Doing::Gate ? $move->toC : $gate;
+        foreach ($rehearsal->course->steps as $step) {
+            $gate = $step->kind === StepKind::Gate ? $step->celsius : $gate;
         }
 
         return new self(
@@ -148,7 +148,7 @@ final readonly class SimulationPage
         }
 
         return array_map(static fn (array $stretch): array => [
-            'what' => say('simulation.do.'.$rehearsal->course->moves[$stretch['step'] - 1]->do->value),
+            'what' => say('simulation.do.'.$rehearsal->course->steps[$stretch['step'] - 1]->kind->value),
             'minutes' => $wording->number(round($stretch['to'] - $stretch['from'], $stretch['to'] - $stretch['from'] < 10 ? 1 : 0), 1),
             'notes' => $notes[$stretch['step']] ?? [],
         ], $rehearsal->stretches);
@@ -186,10 +186,10 @@ final readonly class SimulationPage
     {
         $kitchen = $rehearsal->kitchen;
         $planned = ['pour' => $kitchen->pour->value, 'cool' => $kitchen->cool->value, 'covered' => $kitchen->isCovered, 'bath_c' => $kitchen->bath];
-        $does = array_map(static fn (Move $move): Doing => $move->do, $rehearsal->course->moves);
+        $does = array_map(static fn (Step $step): StepKind => $step->kind, $rehearsal->course->steps);
         $bears = [
-            'pour' => in_array(Doing::Combine, $does, true), 'cool' => in_array(Doing::Gate, $does, true) || in_array(Doing::Cool, $does, true),
-            'covered' => $composition->waterShare() > 0 && in_array(Doing::Heat, $does, true), 'bath_c' => in_array(Doing::Heat, $does, true),
+            'pour' => in_array(StepKind::Combine, $does, true), 'cool' => in_array(StepKind::Gate, $does, true) || in_array(StepKind::Cool, $does, true),
+            'covered' => $composition->waterShare() > 0 && in_array(StepKind::Heat, $does, true), 'bath_c' => in_array(StepKind::Heat, $does, true),
         ];
 
         return array_keys(array_filter(Course::SCHOOLS, static function (array $school) use ($planned, $bears): bool {

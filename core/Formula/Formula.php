@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Formula;
 
+use Ilvane\Core\Process\Process;
+
 /** A formula as written: lines and intentions, nothing computed. The open form is ilvane.formula/1 (docs/formats.md). */
 final readonly class Formula
 {
@@ -11,7 +13,6 @@ final readonly class Formula
 
     /**
      * @param  list<Line>  $lines
-     * @param  array<string, mixed>  $process  as in the open form, already checked
      */
     public function __construct(
         public string $name,
@@ -22,7 +23,7 @@ final readonly class Formula
         public Region $region = Region::EuropeanUnion,
         public ?float $scaleResolutionG = null,
         public ?float $batchGrams = null,
-        public array $process = [],
+        public Process $process = new Process,
         public ?string $container = null,
         public int $containerCount = 1,
         public KeepingClaim $keeping = new KeepingClaim,
@@ -48,17 +49,5 @@ final readonly class Formula
     public function asMade(array $lines, ?float $measuredPh, ?float $scaleG = null): self
     {
         return new self($this->name, $this->family, $lines, $this->use, $this->audience, $this->region, $scaleG ?? $this->scaleResolutionG, null, $this->process, $this->container, $this->containerCount, $this->keeping, $measuredPh, $this->statedYieldG, $this->directions, $this->notes);
-    }
-
-    /** Hottest the phases are meant to get, °C; null when the maker has not said. */
-    public function heatTo(): ?float
-    {
-        return is_float($this->process['heat_to_c'] ?? null) ? $this->process['heat_to_c'] : null;
-    }
-
-    /** Temperature at or below which the cool-down goes in, °C; null when the maker has not said. */
-    public function gate(): ?float
-    {
-        return is_float($this->process['gate_c'] ?? null) ? $this->process['gate_c'] : null;
     }
 }

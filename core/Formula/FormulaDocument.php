@@ -9,6 +9,7 @@ use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Exchange\Json;
 use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Amount;
+use Ilvane\Core\Process\ProcessDocument;
 
 /** Reads and writes the open form ilvane.formula/1. Strict in: unknown keys and impossible values are refused with their path. */
 final class FormulaDocument
@@ -27,8 +28,6 @@ final class FormulaDocument
     private const FIELDS = ['format', 'name', 'family', 'use', 'for', 'scale_resolution_g', 'batch', 'lines', 'process', 'packaging', 'keeping', 'ph', 'stated_yield_g', 'directions', 'notes', 'reading'];
 
     private const LINE_FIELDS = ['ingredient', 'name', 'text', 'formula', 'amount', 'phase', 'prepared', 'lot', 'opened_on', 'best_before'];
-
-    private const STEP_FIELDS = ['do', 'what', 'to_c', 'minutes', 'burst_s', 'rest_s', 'times', 'phase', 'how', 'note'];
 
     /** @throws DocumentRefused */
     public static function fromJson(string $json): Formula
@@ -74,7 +73,7 @@ final class FormulaDocument
             region: $for?->oneOf('region', Region::class) ?? Region::EuropeanUnion,
             scaleResolutionG: $document->number('scale_resolution_g', 0.0001, 100),
             batchGrams: $document->object('batch', ['grams'])?->number('grams', 0.01, self::MAX_GRAMS),
-            process: self::process($document),
+            process: ProcessDocument::read($document),
             container: $packaging?->text('container', 80),
             containerCount: (int) ($packaging?->number('count', 1, 10_000) ?? 1),
             keeping: self::keeping($document),
@@ -94,55 +93,6 @@ final class FormulaDocument
             $keeping?->oneOf('storage', Storage::class),
             $keeping?->number('claimed_days', 0, 36_500),
         );
-    }
-
-    /** @return array<string, mixed> */
-    private static function process(Document $document): array
-    {
-        $process = $document->object('process', ['heat_to_c', 'gate_c', 'bath_c', 'room_c', 'altitude_m', 'vessels', 'covered', 'cool', 'pour', 'steps']);
-        if ($process === null) {
-            return [];
-        }
-        $read = [
-            'heat_to_c' => $process->number('heat_to_c', 0, 150),
-            'gate_c' => $process->number('gate_c', 0, 100),
-            'bath_c' => $process->number('bath_c', 20, 120),
-            'room_c' => $process->number('room_c', -20, 60),
-            'altitude_m' => $process->number('altitude_m', -500, 9000),
-            'cool' => $process->oneOf('cool', Cooling::class)?->value,
-            'pour' => $process->oneOf('pour', PourOrder::class)?->value,
-        ];
-        if ($process->has('covered')) {
-            $read['covered'] = is_bool($process->raw('covered')) ? $process->raw('covered') : throw $process->refused('covered', 'not_true_or_false');
-        }
-        $vessels = $process->object('vessels', ['water', 'oil', 'mix']);
-        if ($vessels !== null) {
-            $read['vessels'] = array_filter(['water' => $vessels->text('water', 60), 'oil' => $vessels->text('oil', 60), 'mix' => $vessels->text('mix', 60)], is_string(...));
-        }
-        foreach ($process->list('steps', 100) as $i => $step) {
-            $read['steps'][] = self::step($step, $process->at("steps/$i"));
-        }
-
-        return array_filter($read, static fn (mixed $value): bool => $value !== null);
-    }
-
-    /** @return array<string, mixed> */
-    private static function step(mixed $step, string $path): array
-    {
-        $step = Document::open($step, $path, self::STEP_FIELDS);
-
-        return array_filter([
-            'do' => $step->text('do', 30, required: true),
-            'what' => $step->text('what', 60),
-            'to_c' => $step->number('to_c', -40, 200),
-            'minutes' => $step->number('minutes', 0, 1_000_000),
-            'burst_s' => $step->number('burst_s', 0, 36_000),
-            'rest_s' => $step->number('rest_s', 0, 36_000),
-            'times' => $step->number('times', 1, 1000),
-            'phase' => $step->oneOf('phase', Phase::class)?->value,
-            'how' => $step->text('how', 60),
-            'note' => $step->text('note', 500),
-        ], static fn (mixed $value): bool => $value !== null);
     }
 
     /** @param  list<string>  $ring */
@@ -192,7 +142,7 @@ final class FormulaDocument
             'scale_resolution_g' => $formula->scaleResolutionG,
             'batch' => $formula->batchGrams === null ? null : ['grams' => $formula->batchGrams],
             'lines' => array_map(self::writeLine(...), $formula->lines),
-            'process' => $formula->process === [] ? null : $formula->process,
+            'process' => ProcessDocument::write($formula->process),
             'packaging' => $formula->container === null ? null : ['container' => $formula->container, 'count' => $formula->containerCount],
             'keeping' => array_filter([
                 'intended' => $formula->keeping->intended?->value,

@@ -11,6 +11,7 @@ use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Material\Container;
 use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Material;
+use Ilvane\Core\Process\Conditions;
 
 /**
  * How long a blend of fats stays sweet: the rates add up, so the part that turns fastest counts most,
@@ -20,12 +21,6 @@ use Ilvane\Core\Material\Material;
  */
 final readonly class Oxidation
 {
-    private const ROOM_C = 20.0;
-
-    private const FRIDGE_C = 5.0;
-
-    private const FREEZER_C = -18.0;
-
     public const Q10 = 2.0;
 
     /** An antioxidant within its dose. Common practice, 1.3 to 1.5. */
@@ -65,18 +60,18 @@ final readonly class Oxidation
         if ($rate <= 0) {
             return null;
         }
-        $room = is_float($formula->process['room_c'] ?? null) ? $formula->process['room_c'] : self::ROOM_C;
+        $room = $formula->process->conditions->room();
 
         return new self(1 / $rate, $fastest, self::isProtected($composition), $container?->material === self::CLEAR_GLASS, match ($storage) {
-            Storage::Room => max(self::ROOM_C, $room),
-            Storage::Fridge => self::FRIDGE_C,
-            Storage::Freezer => self::FREEZER_C,
+            Storage::Room => max(Conditions::ROOM_C, $room),
+            Storage::Fridge => Conditions::FRIDGE_C,
+            Storage::Freezer => Conditions::FREEZER_C,
         });
     }
 
     public function days(): float
     {
-        return $this->life * ($this->hasAntioxidant ? self::ANTIOXIDANT : 1.0) * ($this->isClear ? self::CLEAR : 1.0) * self::Q10 ** ((self::ROOM_C - $this->celsius) / 10);
+        return $this->life * ($this->hasAntioxidant ? self::ANTIOXIDANT : 1.0) * ($this->isClear ? self::CLEAR : 1.0) * self::Q10 ** ((Conditions::ROOM_C - $this->celsius) / 10);
     }
 
     public function withAntioxidant(): self
@@ -91,7 +86,7 @@ final readonly class Oxidation
 
     public function inTheFridge(): self
     {
-        return new self($this->life, $this->fastest, $this->hasAntioxidant, $this->isClear, self::FRIDGE_C);
+        return new self($this->life, $this->fastest, $this->hasAntioxidant, $this->isClear, Conditions::FRIDGE_C);
     }
 
     /** Days a test at another temperature stands for, and the other way round: Q10^((Ta - Tr)/10). */

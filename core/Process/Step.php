@@ -6,20 +6,20 @@ namespace Ilvane\Core\Process;
 
 use Ilvane\Core\Material\Phase;
 
-/** One thing to do, with the number that matters for it. */
+/** One thing to do: as it is planned in a process, and as it is done at the hob, where every weighing is a step of its own. */
 final readonly class Step
 {
     /**
-     * @param  string  $key  unique in its plan and stable: records are filed under it
+     * @param  string  $key  unique in its plan and stable: records are filed under it; "" while it is in no plan
+     * @param  list<Phase>  $phases  it concerns; none named: all there are
      * @param  int|null  $line  of the formula, counts from 1
      * @param  float|null  $grams  to weigh
-     * @param  float|null  $celsius  to reach, or to fall to at a gate
-     * @param  list<Phase>  $phases  it concerns
-     * @param  float|null  $seconds  it takes by the clock; null where the work itself tells when it is done
+     * @param  float|null  $celsius  to reach, or to fall to; null where the formula tells
+     * @param  float|null  $seconds  it takes by the clock; null where nobody has said
      */
     public function __construct(
-        public string $key,
         public StepKind $kind,
+        public string $key = '',
         public array $phases = [],
         public ?int $line = null,
         public ?float $grams = null,
@@ -27,18 +27,54 @@ final readonly class Step
         public ?float $ph = null,
         public ?float $seconds = null,
         public ?Blending $blending = null,
+        public ?Cooling $how = null,
+        public string $note = '',
     ) {
+    }
+
+    /** The phase of a weighing or an addition; null where it concerns several. */
+    public function phase(): ?Phase
+    {
+        return count($this->phases) === 1 ? $this->phases[0] : null;
+    }
+
+    public function concerns(Phase $phase): bool
+    {
+        return $this->phases === [] || in_array($phase, $this->phases, true);
+    }
+
+    /** Seconds it takes: as said, else as it usually does. */
+    public function takes(): float
+    {
+        return $this->blending?->seconds() ?? $this->seconds ?? 60 * $this->kind->usualMinutes();
     }
 
     /** The same under another key, where a plan does it twice. */
     public function named(string $key): self
     {
-        return new self($key, $this->kind, $this->phases, $this->line, $this->grams, $this->celsius, $this->ph, $this->seconds, $this->blending);
+        return $this->with($key, $this->grams);
     }
 
-    /** The same for so many times as much. */
+    /** The same for so many times as much of everything. */
     public function scaled(float $factor): self
     {
-        return new self($this->key, $this->kind, $this->phases, $this->line, $this->grams === null ? null : $this->grams * $factor, $this->celsius, $this->ph, $this->seconds, $this->blending);
+        return $this->with($this->key, $this->grams === null ? null : $this->grams * $factor);
+    }
+
+    private function with(string $key, ?float $grams): self
+    {
+        return new self(
+            kind: $this->kind,
+            key: $key,
+            phases: $this->phases,
+            line: $this->line,
+            grams: $grams,
+            celsius: $this->celsius,
+            ph: $this->ph,
+            seconds: $this->seconds,
+            blending: $this->blending,
+            how: $this->how,
+            note: $this->note,
+        );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ilvane\Core\ShelfLife;
 
 use Ilvane\Core\Physics\Oxidation;
+use Ilvane\Core\Process\Conditions;
 
 /**
  * What samples of a batch did in the cold, in the room and in the warm, told in days of the room: a day at 40 °C stands for
@@ -18,8 +19,6 @@ final readonly class StabilityTest
 
     /** Where samples stand, °C. */
     public const PLACES = ['cold' => 5.0, 'room' => 20.0, 'warm' => 40.0];
-
-    private const ROOM_C = 20.0;
 
     /**
      * @param  array{place: string, day: float, look: string}|null  $failed  the first that was not sound, in days of the room
@@ -52,7 +51,7 @@ final readonly class StabilityTest
     /** Days in the room that so many days in a place stand for. */
     public static function inRoom(string $place, float $days): float
     {
-        return $days * Oxidation::ageingFactor(self::PLACES[$place], self::ROOM_C);
+        return $days * Oxidation::ageingFactor(self::PLACES[$place], Conditions::ROOM_C);
     }
 
     /**

@@ -5,31 +5,23 @@ declare(strict_types=1);
 namespace Ilvane\Core\Simulation;
 
 use Ilvane\Core\Formula\Composition;
-use Ilvane\Core\Formula\Cooling;
 use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\Formula;
-use Ilvane\Core\Formula\PourOrder;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Material\Vessel;
 use Ilvane\Core\Physics\Heat\Atmosphere;
+use Ilvane\Core\Process\Conditions;
+use Ilvane\Core\Process\Cooling;
+use Ilvane\Core\Process\PourOrder;
 
 /** Where and in what it is made. What the formula does not say is chosen as makers do. */
 final readonly class Kitchen
 {
-    public const ROOM_C = 21.0;
-
-    /** A bath on medium heat, not boiling. Common practice. */
-    public const BATH_C = 90.0;
-
     /** Water from the tap in a basin, and with ice in it. Common practice. */
     private const COLD_BATH_C = 15.0;
 
     private const ICE_BATH_C = 1.0;
-
-    private const FRIDGE_C = 5.0;
-
-    private const FREEZER_C = -18.0;
 
     /** A vessel to stir in holds this many times what is in it. */
     private const ROOM_TO_STIR = 1.3;
@@ -58,15 +50,11 @@ final readonly class Kitchen
     /** @param  array<string, float>  $own  how much faster than usual vessels cool, by "vessel/how" */
     public static function of(Formula $formula, Composition $composition, Catalogue $catalogue, array $own = []): self
     {
-        $said = $formula->process;
-        $number = static fn (string $field, float $else): float => is_float($said[$field] ?? null) ? $said[$field] : $else;
-        $altitude = $number('altitude_m', 0.0);
+        $said = $formula->process->conditions;
         $vessels = $catalogue->vessels();
-        $named = is_array($said['vessels'] ?? null) ? $said['vessels'] : [];
-        $pour = PourOrder::tryFrom(is_string($said['pour'] ?? null) ? $said['pour'] : '') ?? PourOrder::OilIntoWater;
+        $pour = $said->pour();
         $ml = static fn (Phase $phase): float => $composition->gramsOf($phase)->likely / ($composition->density() ?? 1.0);
         $all = $ml(Phase::Water) + $ml(Phase::Oil) + $ml(Phase::Cooldown);
-        $chosen = static fn (string $which): ?Vessel => $vessels[is_string($named[$which] ?? null) ? $named[$which] : ''] ?? null;
         [$toHoldWater, $toHoldOil] = match ($formula->family) {
             Family::WhippedButter => [self::USUAL, self::USUAL_TO_WHIP],
             Family::FrozenBar => [self::USUAL_TO_FREEZE, self::USUAL],
@@ -74,14 +62,14 @@ final readonly class Kitchen
         };
 
         return new self(
-            $number('room_c', self::ROOM_C),
-            $altitude,
-            min($number('bath_c', self::BATH_C), Atmosphere::boils($altitude)),
-            ($said['covered'] ?? true) !== false,
-            Cooling::tryFrom(is_string($said['cool'] ?? null) ? $said['cool'] : '') ?? Cooling::Counter,
+            $said->room(),
+            $said->altitude(),
+            min($said->bath(), Atmosphere::boils($said->altitude())),
+            $said->isCovered(),
+            $said->cool(),
             $pour,
-            $chosen('water') ?? self::smallest($vessels, $pour === PourOrder::OilIntoWater ? $all : $ml(Phase::Water), $toHoldWater),
-            $chosen('oil') ?? self::smallest($vessels, $pour === PourOrder::OilIntoWater && $composition->inPhase(Phase::Water) !== [] ? $ml(Phase::Oil) : $all, $toHoldOil),
+            $vessels[$said->waterVessel ?? ''] ?? self::smallest($vessels, $pour === PourOrder::OilIntoWater ? $all : $ml(Phase::Water), $toHoldWater),
+            $vessels[$said->oilVessel ?? ''] ?? self::smallest($vessels, $pour === PourOrder::OilIntoWater && $composition->inPhase(Phase::Water) !== [] ? $ml(Phase::Oil) : $all, $toHoldOil),
             $own,
         );
     }
@@ -93,8 +81,8 @@ final readonly class Kitchen
             Cooling::Counter => $this->room,
             Cooling::ColdBath => min($this->room, self::COLD_BATH_C),
             Cooling::IceBath => self::ICE_BATH_C,
-            Cooling::Fridge => self::FRIDGE_C,
-            Cooling::Freezer => self::FREEZER_C,
+            Cooling::Fridge => Conditions::FRIDGE_C,
+            Cooling::Freezer => Conditions::FREEZER_C,
         };
     }
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Simulation;
 
-use Ilvane\Core\Formula\Cooling;
-use Ilvane\Core\Formula\PourOrder;
 use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Material;
 use Ilvane\Core\Physics\Heat\HeatContent;
+use Ilvane\Core\Process\Cooling;
+use Ilvane\Core\Process\PourOrder;
 
 /** The two pots of a making while time passes: what heats and cools, melts and sets in them. Each event is written down as it comes. */
 final class Pots

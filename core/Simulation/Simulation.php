@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Simulation;
 
+use Ilvane\Core\Making\Course;
 use Ilvane\Core\Safety\Finding;
 
 /**

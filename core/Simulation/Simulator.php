@@ -5,11 +5,17 @@ declare(strict_types=1);
 namespace Ilvane\Core\Simulation;
 
 use Ilvane\Core\Formula\Composition;
-use Ilvane\Core\Formula\Cooling;
 use Ilvane\Core\Formula\Formula;
+use Ilvane\Core\Making\Course;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Phase;
+use Ilvane\Core\Physics\Heat\CoolDown;
+use Ilvane\Core\Physics\Heat\PhaseHeat;
 use Ilvane\Core\Physics\Texture\SolidFat;
+use Ilvane\Core\Process\Blending;
+use Ilvane\Core\Process\Cooling;
+use Ilvane\Core\Process\Step;
+use Ilvane\Core\Process\StepKind;
 use Ilvane\Core\Safety\Assessment;
 
 /** Goes through a making minute by minute before anything is melted. */
@@ -55,12 +61,12 @@ final class Simulator
     private function run(Course $course): Simulation
     {
         $this->pots->setOut($this->composition->inPhase(Phase::Water), $this->composition->inPhase(Phase::Oil));
-        foreach ($course->moves as $i => $move) {
+        foreach ($course->steps as $i => $step) {
             $this->book->step = $i + 1;
             $from = $this->book->now;
-            $this->go($move);
+            $this->go($step);
             $this->pots->sample();
-            $this->book->stepped($from, $move->do->isHandsOn());
+            $this->book->stepped($from, $step->kind->isHandsOn());
         }
 
         return new Simulation(
@@ -69,28 +75,28 @@ final class Simulator
         );
     }
 
-    private function go(Move $move): void
+    private function go(Step $step): void
     {
-        match ($move->do) {
-            Doing::Weigh => $this->pots->wait(self::WEIGHING_MIN * max(1, count($this->composition->inPhase($move->phase ?? Phase::Oil))) * 60),
-            Doing::Heat => $this->heat($move),
-            Doing::Hold => $this->pots->hold($move->seconds()),
-            Doing::Combine => $this->combine($move),
-            Doing::Blend => $this->blend($move),
-            Doing::Cool, Doing::Gate => $this->cool($move),
-            Doing::Add => $this->add($move),
-            Doing::Chill => $this->chill($move),
-            Doing::Whip => $this->whip($move),
-            Doing::Strain => $this->strain($move),
-            Doing::Fill => $this->fill($move),
-            default => $this->stay($move),
+        match ($step->kind) {
+            StepKind::Weigh => $this->pots->wait(self::WEIGHING_MIN * max(1, count($this->composition->inPhase($step->phase() ?? Phase::Oil))) * 60),
+            StepKind::Heat => $this->heat($step),
+            StepKind::Hold => $this->pots->hold($step->takes()),
+            StepKind::Combine => $this->combine($step),
+            StepKind::Blend => $this->blend($step),
+            StepKind::Cool, StepKind::Gate => $this->cool($step),
+            StepKind::Add => $this->add($step),
+            StepKind::Chill => $this->chill($step),
+            StepKind::Whip => $this->whip($step),
+            StepKind::Strain => $this->strain($step),
+            StepKind::Fill => $this->fill($step),
+            default => $this->stay($step),
         };
     }
 
-    private function heat(Move $move): void
+    private function heat(Step $step): void
     {
-        $target = $move->heatsTo($this->formula, $this->composition);
-        $pots = array_filter(['water' => $move->what === 'oil' ? null : $this->pots->water, 'oil' => $move->what === 'water' ? null : $this->pots->oil], static fn (?Pot $pot): bool => $pot !== null && ! $pot->isEmpty());
+        $target = PhaseHeat::targetOf($step->celsius, $this->formula, $this->composition);
+        $pots = array_filter(['water' => ! $step->concerns(Phase::Water) ? null : $this->pots->water, 'oil' => ! $step->concerns(Phase::Oil) ? null : $this->pots->oil], static fn (?Pot $pot): bool => $pot !== null && ! $pot->isEmpty());
         if ($target > $this->kitchen->bath - 0.5) {
             $this->book->find($this->warnings->unreachable($target, $this->kitchen));
         }
@@ -100,58 +106,59 @@ final class Simulator
         }
     }
 
-    private function combine(Move $move): void
+    private function combine(Step $step): void
     {
         [$water, $oil] = [$this->pots->water, $this->pots->oil];
         if (! $water->isEmpty() && ! $oil->isEmpty()) {
             $this->book->find($this->warnings->unequal($water->celsius, $oil->celsius, $this->composition), ...$this->warnings->unmelted($oil));
             $this->pots->combine();
         }
-        $this->stay($move);
+        $this->stay($step);
     }
 
-    private function blend(Move $move): void
+    private function blend(Step $step): void
     {
-        for ($n = 0; $n < $move->times; $n++) {
-            $this->pots->wait($move->burst);
+        $blending = $step->blending ?? Blending::usual();
+        for ($n = 0; $n < $blending->times; $n++) {
+            $this->pots->wait($blending->burst);
             if (! $this->isBlended && $this->pots->isCombined()) {
                 $this->isBlended = true;
                 $this->book->event('emulsified', null, $this->celsius());
             }
-            $this->pots->wait($n + 1 < $move->times ? $move->rest : 0.0);
+            $this->pots->wait($n + 1 < $blending->times ? $blending->rest : 0.0);
         }
     }
 
-    private function cool(Move $move): void
+    private function cool(Step $step): void
     {
-        $to = $move->coolsTo($this->formula);
-        $this->pots->coolTo($to, $move->how ?? $this->kitchen->cool);
-        if ($move->do === Doing::Gate) {
+        $to = $step->celsius ?? CoolDown::of($this->formula, $this->composition);
+        $this->pots->coolTo($to, $step->how ?? $this->kitchen->cool);
+        if ($step->kind === StepKind::Gate) {
             $isOpen = $this->celsius() <= $to + Pots::THERE_C;
             $this->gateMinute ??= $isOpen ? $this->book->minute() : null;
             $this->book->event($isOpen ? 'gate_open' : 'gate_shut', null, $this->celsius());
         }
     }
 
-    private function add(Move $move): void
+    private function add(Step $step): void
     {
-        $lines = $this->composition->inPhase($move->phase ?? Phase::Cooldown);
+        $lines = $this->composition->inPhase($step->phase() ?? Phase::Cooldown);
         foreach ($lines as $line) {
             $this->book->find($this->warnings->addedTooHot($line, $this->celsius()));
         }
         $this->pots->add($lines);
         $this->book->event('added', null, $this->celsius());
-        $this->stay($move);
+        $this->stay($step);
     }
 
-    private function chill(Move $move): void
+    private function chill(Step $step): void
     {
-        $how = $move->how ?? Cooling::Fridge;
+        $how = $step->how ?? Cooling::Fridge;
         $whips = fn (float $celsius): bool => ($this->texture->at($celsius) ?? 0.0) >= self::WHIPS_AT;
-        if ($move->minutes !== null) {
-            $this->pots->coolFor(60 * $move->minutes, $how);
-        } elseif ($move->toC !== null) {
-            $this->pots->coolTo($move->toC, $how);
+        if ($step->seconds !== null) {
+            $this->pots->coolFor($step->seconds, $how);
+        } elseif ($step->celsius !== null) {
+            $this->pots->coolTo($step->celsius, $how);
         } elseif ($this->texture->curve !== null) {
             $this->pots->coolUntil($whips, $how);
         }
@@ -161,30 +168,30 @@ final class Simulator
         }
     }
 
-    private function whip(Move $move): void
+    private function whip(Step $step): void
     {
         $solid = $this->texture->at($this->celsius());
         $this->book->find($solid === null ? null : $this->warnings->setToWhip($solid, self::WHIPS_AT, $this->celsius()));
-        $this->stay($move);
+        $this->stay($step);
     }
 
-    private function strain(Move $move): void
+    private function strain(Step $step): void
     {
         $this->book->find($this->warnings->strainedLate($this->pots->oil));
-        $this->stay($move);
+        $this->stay($step);
     }
 
-    private function fill(Move $move): void
+    private function fill(Step $step): void
     {
         $this->book->find(...$this->warnings->filling($this->celsius(), $this->pots->main()->grams()));
         $this->book->event('filled', null, $this->celsius());
-        $this->stay($move);
+        $this->stay($step);
     }
 
     /** As long as it takes, or is planned to. */
-    private function stay(Move $move): void
+    private function stay(Step $step): void
     {
-        $this->pots->wait($move->seconds());
+        $this->pots->wait($step->takes());
     }
 
     /** How hot it is where most of it is. */

@@ -25,9 +25,6 @@ final readonly class Warnings
     /** A bath swings by so much; a ceiling inside the swing is not worth a word. Common practice. */
     private const SWING_C = 5.0;
 
-    /** Scent and delicate preservatives bear this much more than their figure. Common practice. */
-    private const SLACK_C = 2.0;
-
     /** Solid percent above which a mixer only crumbles it. From memory, common practice. */
     public const TOO_HARD_TO_WHIP = 50.0;
 
@@ -86,14 +83,18 @@ final readonly class Warnings
     public function addedTooHot(WeighedLine $line, float $celsius): ?Finding
     {
         $ceiling = $line->ingredient?->maxProcessTemperature;
-        if ($line->ingredient === null || $ceiling === null || $celsius <= max($ceiling, CoolDown::USUAL_C) + self::SLACK_C) {
+        if ($line->ingredient === null || $ceiling === null || $celsius <= max($ceiling, CoolDown::USUAL_C) + CoolDown::SLACK_C) {
             return null;
         }
         $terms = ['ingredient' => Term::ingredient($line->ingredient->key), 'ceiling' => Term::celsius($ceiling), 'heat' => Term::celsius(round($celsius)), 'gate' => Term::celsius(round($celsius)), 'source' => Term::note($line->ingredient->source)];
 
-        return $line->ingredient->kind === Kind::Preservative
-            ? new Finding('preservation.heated', Severity::Stop, [$line->position], $terms)
-            : new Finding('heat.gate', Severity::Mind, [$line->position], $terms, variant: 'rehearsed');
+        if ($line->ingredient->kind === Kind::Preservative) {
+            return new Finding('preservation.heated', Severity::Stop, [$line->position], $terms);
+        }
+        $isBalm = CoolDown::isPouredHot($this->it->formula, $this->it->composition)
+            && $celsius <= CoolDown::of($this->it->formula, $this->it->composition) + CoolDown::SLACK_C;
+
+        return new Finding('heat.gate', $isBalm ? Severity::Note : Severity::Mind, [$line->position], $terms, variant: $isBalm ? 'balm' : 'rehearsed');
     }
 
     public function setToWhip(float $solid, float $whipsAt, float $celsius): ?Finding

@@ -379,11 +379,13 @@ return [
     ],
     'heat' => [
         'gate' => [
-            'message' => 'The gate opens at :gate; what goes in there is best below :ceiling.',
+            'message' => 'The cool-down phase goes in at :gate; what is in it is best below :ceiling.',
+            'message_balm' => 'A balm has to be poured before it sets: its cool-down phase goes in at about :gate, above the :ceiling that would be best.',
             'message_rehearsed' => ':ingredient goes in at :heat; it is best below :ceiling.',
             'ask_rehearsed' => 'Will you let it cool longer first?',
             'because' => 'Hotter drives off scent and breaks preservatives and proteins.',
-            'source' => 'Common practice: 40 °C or hand-warm; ceilings from the catalogue.',
+            'because_balm' => 'Some of the scent evaporates. Stir it in last and pour at once.',
+            'source' => 'Common practice: 40 °C; limits from the catalogue.',
         ],
         'unequal' => [
             'message' => 'The phases meet at :water and :oil: more than :within apart.',

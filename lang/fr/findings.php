@@ -379,11 +379,13 @@ return [
     ],
     'heat' => [
         'gate' => [
-            'message' => 'La porte s’ouvre à :gate ; ce qui y entre est mieux sous :ceiling.',
-            'message_rehearsed' => ':ingredient entre à :heat ; il est mieux sous :ceiling.',
+            'message' => 'La phase de refroidissement s’ajoute à :gate ; ce qu’elle contient est mieux sous :ceiling.',
+            'message_balm' => 'Un baume se coule avant de figer : sa phase de refroidissement s’ajoute vers :gate, au-dessus des :ceiling préférables.',
+            'message_rehearsed' => ':ingredient s’ajoute à :heat ; c’est mieux sous :ceiling.',
             'ask_rehearsed' => 'Le laisserez-vous d’abord refroidir plus longtemps ?',
-            'because' => 'Plus chaud chasse le parfum et casse conservateurs et protéines.',
-            'source' => 'Pratique courante : 40 °C ou tiède à la main ; plafonds du catalogue.',
+            'because' => 'Plus chaud, le parfum s’évapore, conservateurs et protéines se dégradent.',
+            'because_balm' => 'Une partie du parfum s’évapore. Incorporez-le en dernier et coulez aussitôt.',
+            'source' => 'Pratique courante : 40 °C ; limites du catalogue.',
         ],
         'unequal' => [
             'message' => 'Les phases se rejoignent à :water et :oil : plus de :within d’écart.',

@@ -6,8 +6,8 @@ namespace Tests\Core;
 
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Label\ContentsList;
+use Ilvane\Core\Making\Plan;
 use Ilvane\Core\Physics\Heat\PhaseHeat;
-use Ilvane\Core\Process\Plan;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Yield\BatchYield;
 use Tests\Support\CoreCase;

@@ -16,8 +16,8 @@ use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Physics\Heat\CoolingRate;
+use Ilvane\Core\Process\StepKind;
 use Ilvane\Core\Safety\Evaluator;
-use Ilvane\Core\Simulation\Doing;
 use Ilvane\Core\Simulation\Simulation;
 use Ilvane\Core\Simulation\Simulator;
 use Symfony\Component\Process\Process;
@@ -97,7 +97,7 @@ final class InstrumentsTest extends AppCase
 
     private static function rate(Simulation $rehearsal): float
     {
-        $gate = array_search(Doing::Gate, array_column($rehearsal->course->moves, 'do'), true);
+        $gate = array_search(StepKind::Gate, array_column($rehearsal->course->steps, 'kind'), true);
         $stretch = $rehearsal->stretches[$gate];
         $readings = array_values(array_filter($rehearsal->samples, static fn (array $sample): bool => $sample['minute'] >= $stretch['from'] && $sample['minute'] <= $stretch['to']));
 

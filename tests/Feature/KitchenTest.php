@@ -44,7 +44,7 @@ final class KitchenTest extends AppCase
         $this->post('/settings/kitchen', self::high());
         $this->get("/formulas/$formula->id")->assertSee('heat.unreachable');
         $this->get("/formulas/$formula->id/simulation")->assertSee('value="2600"', false)->assertSee('value="17.5"', false);
-        self::assertArrayNotHasKey('altitude_m', Draft::fromStored($formula->refresh()->draft)->plain()->process, 'what is typed on the bench stays as it was');
+        self::assertNull(Draft::fromStored($formula->refresh()->draft)->plain()->process->conditions->altitude, 'what is typed on the bench stays as it was');
         $this->post("/formulas/$formula->id/make")->assertSessionHas('refused');
         self::assertSame(0, Batch::query()->count(), 'what can not be reached is not begun without a word');
         $this->post("/formulas/$formula->id/make", ['reason' => 'Only to look at the steps.']);
@@ -58,8 +58,8 @@ final class KitchenTest extends AppCase
         $this->post('/settings/kitchen', self::high());
         $formula = $this->milk([['distilled-water', 'to 100'], ['btms-50', '4 %'], ['jojoba-oil', '6 %']], ['process' => ['altitude_m' => 10.0, 'vessels' => ['oil' => 'canning-jar-250']]]);
         $read = Draft::fromStored($formula->draft)->formula()[0]->process;
-        self::assertEqualsWithDelta(10.0, $read['altitude_m'], 1e-9);
-        self::assertSame(['water' => 'steel-pan-1000', 'oil' => 'canning-jar-250'], $read['vessels']);
+        self::assertEqualsWithDelta(10.0, $read->conditions->altitude, 1e-9);
+        self::assertSame(['steel-pan-1000', 'canning-jar-250'], [$read->conditions->waterVessel, $read->conditions->oilVessel]);
     }
 
     public function test_what_cannot_be_read_is_pointed_at_and_nothing_is_lost(): void

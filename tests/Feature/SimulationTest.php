@@ -8,8 +8,8 @@ use App\Formulas\Draft;
 use App\Models\Formula;
 use App\Simulation\ProcessForm;
 use App\Simulation\SimulationPage;
-use Ilvane\Core\Simulation\Course;
-use Ilvane\Core\Simulation\Doing;
+use Ilvane\Core\Making\Course;
+use Ilvane\Core\Process\StepKind;
 use Tests\Support\AppCase;
 use Tests\Support\SoundFormula;
 
@@ -22,9 +22,9 @@ final class SimulationTest extends AppCase
         preg_match('/data-samples="([^"]+)"/', (string) $page->getContent(), $found);
         $samples = json_decode(html_entity_decode($found[1]), true, 8, JSON_THROW_ON_ERROR);
         self::assertGreaterThan(100, count($samples));
-        self::assertSame([21.0, 21.0, null], array_map(static fn (mixed $value): ?float => $value === null ? null : (float) $value, array_slice($samples[0], 1, 3)));
+        self::assertSame([20.0, 20.0, null], array_map(static fn (mixed $value): ?float => $value === null ? null : (float) $value, array_slice($samples[0], 1, 3)));
         $blank = $this->formulaOf(['format' => 'ilvane.formula/1', 'name' => 'Blank', 'family' => 'gel', 'lines' => []]);
-        $this->get("/formulas/$blank->id/simulation")->assertOk()->assertSeeText('Nothing is on the bench yet');
+        $this->get("/formulas/$blank->id/simulation")->assertOk()->assertSeeText('There is nothing to simulate yet');
     }
 
     public function test_two_ways_lie_beside_each_other(): void
@@ -46,16 +46,16 @@ final class SimulationTest extends AppCase
         $form['steps'][$at]['to_c'] = '60';
         $this->post("/formulas/$formula->id/simulation", [...$form, 'room_c' => '26,5', 'cool' => 'ice_bath', 'do' => 'save'])->assertRedirectContains('#plan');
         $process = Draft::fromStored($formula->refresh()->draft)->formula()[0]->process;
-        self::assertSame([26.5, 'ice_bath', 60.0], [$process['room_c'], $process['cool'], $process['steps'][$at]['to_c']]);
+        self::assertSame([26.5, 'ice_bath', 60.0], [$process->conditions->room, $process->conditions->cool?->value, $process->steps[$at]->celsius]);
         $this->get("/formulas/$formula->id/simulation")->assertSeeText('would be heated to')->assertSeeText('Back to the usual course');
         $this->get("/formulas/$formula->id")->assertSeeText('The plan of the making is changed.');
         $steps = count($form['steps']);
         foreach (["remove:$at" => $steps - 1, 'add' => $steps + 1, 'up:1' => $steps, "down:$steps" => $steps] as $do => $count) {
             $this->post("/formulas/$formula->id/simulation", [...$form, 'do' => $do, 'adding' => 'rest']);
-            self::assertCount($count, Draft::fromStored($formula->refresh()->draft)->formula()[0]->process['steps'], $do);
+            self::assertCount($count, Draft::fromStored($formula->refresh()->draft)->formula()[0]->process->steps, $do);
         }
         $this->post("/formulas/$formula->id/simulation", [...$form, 'do' => 'usual']);
-        self::assertArrayNotHasKey('steps', Draft::fromStored($formula->refresh()->draft)->formula()[0]->process);
+        self::assertSame([], Draft::fromStored($formula->refresh()->draft)->formula()[0]->process->steps);
         for ($i = 0; $i < 6; $i++) {
             $this->post("/formulas/$formula->id", $this->form($formula->refresh(), ['do' => 'undo']), ['X-Live' => '1']);
         }
@@ -77,7 +77,7 @@ final class SimulationTest extends AppCase
 
     public function test_every_step_has_its_fields_and_its_words(): void
     {
-        foreach (Doing::cases() as $doing) {
+        foreach (StepKind::cases() as $doing) {
             self::assertArrayHasKey($doing->value, ProcessForm::FIELDS);
             self::assertNotSame("simulation.do.$doing->value", say("simulation.do.$doing->value"));
         }

@@ -31,8 +31,8 @@ final readonly class PhaseHeat
     public static function of(Formula $formula, Composition $composition): ?self
     {
         $highest = self::highestMelting($composition);
-        if ($formula->heatTo() !== null) {
-            return new self($formula->heatTo(), $highest);
+        if ($formula->process->heatTo !== null) {
+            return new self($formula->process->heatTo, $highest);
         }
         if ($highest < self::NEEDS_MELTING_C && ! ($formula->family->isEmulsion() && $composition->inPhase(Phase::Oil) !== [])) {
             return null;
@@ -40,6 +40,12 @@ final readonly class PhaseHeat
         $isEmulsion = $formula->family->isEmulsion();
 
         return new self(max($isEmulsion ? self::USUAL_C : 0.0, $highest + self::ABOVE_MELTING_C), $highest);
+    }
+
+    /** °C a heating goes to: as planned, else as the formula needs, else as usual. */
+    public static function targetOf(?float $planned, Formula $formula, Composition $composition): float
+    {
+        return $planned ?? self::of($formula, $composition)->target ?? self::USUAL_C;
     }
 
     /** Highest end of melting in the heated phases, °C; 0 when all is liquid. */

@@ -6,6 +6,7 @@ namespace Ilvane\Core\Safety\Rules;
 
 use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Process\Conditions;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Safety\Rule;
@@ -18,8 +19,6 @@ final class ButterTexture implements Rule
     /** A shelf in summer, °C. Common practice. */
     public const SUMMER_C = 28.0;
 
-    private const ROOM_C = 20.0;
-
     public function examine(Assessment $assessment): iterable
     {
         $family = $assessment->formula->family;
@@ -27,7 +26,7 @@ final class ButterTexture implements Rule
             return;
         }
         $texture = $assessment->texture;
-        $feel = $texture->feel(self::ROOM_C);
+        $feel = $texture->feel(Conditions::ROOM_C);
         $terms = ['solid' => Term::percent($texture->curve[20] ?? 0.0), 'slump' => Term::celsius(round($texture->slump() ?? 0.0))];
         $fats = array_map(static fn (WeighedLine $line): int => $line->position, $assessment->emulsion->fats);
         if ($feel === 'hard') {

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Tests\Core\Simulation;
 
 use Ilvane\Core\Formula\FormulaDocument;
+use Ilvane\Core\Making\Course;
+use Ilvane\Core\Making\Plan;
 use Ilvane\Core\Physics\Heat\PhaseHeat;
-use Ilvane\Core\Process\Plan;
+use Ilvane\Core\Process\ProcessDocument;
+use Ilvane\Core\Process\Step;
+use Ilvane\Core\Process\StepKind;
 use Ilvane\Core\Safety\Evaluator;
-use Ilvane\Core\Simulation\Course;
-use Ilvane\Core\Simulation\Doing;
 use Ilvane\Core\Simulation\Kitchen;
-use Ilvane\Core\Simulation\Move;
 use Ilvane\Core\Simulation\Simulation;
 use Ilvane\Core\Simulation\Simulator;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -92,7 +93,7 @@ final class RehearsalTest extends CoreCase
     public function test_the_way_of_an_emulsion(): void
     {
         $rehearsal = self::rehearse(self::milk());
-        self::assertSame(['sanitise', 'weigh', 'weigh', 'heat', 'hold', 'combine', 'blend', 'gate', 'weigh', 'add', 'blend', 'test_ph', 'fill', 'label'], array_map(static fn (Move $move): string => $move->do->value, $rehearsal->course->moves));
+        self::assertSame(['sanitise', 'weigh', 'weigh', 'heat', 'hold', 'combine', 'blend', 'gate', 'weigh', 'add', 'blend', 'test_ph', 'fill', 'label'], array_map(static fn (Step $step): string => $step->kind->value, $rehearsal->course->steps));
         $events = array_column($rehearsal->events, null, 'what');
         self::assertSame(['melted', 'heated_oil', 'heated_water', 'combined', 'sets', 'emulsified', 'gate_open', 'added', 'filled'], array_keys($events));
         self::assertSame([], $rehearsal->findings);
@@ -109,7 +110,7 @@ final class RehearsalTest extends CoreCase
     {
         $rehearsal = self::rehearse(self::butter());
         self::assertNotNull($rehearsal->firmMinute);
-        $chill = $rehearsal->stretches[array_search(Doing::Chill, array_column($rehearsal->course->moves, 'do'), true)];
+        $chill = $rehearsal->stretches[array_search(StepKind::Chill, array_column($rehearsal->course->steps, 'kind'), true)];
         self::assertGreaterThan(20, $chill['to'] - $chill['from'], 'common practice: 30 to 60 min in the fridge');
         self::assertLessThan(75, $chill['to'] - $chill['from']);
         self::assertSame([], $rehearsal->findings);
@@ -154,9 +155,9 @@ final class RehearsalTest extends CoreCase
             $document = array_filter(self::document($one[1], ['family' => $one[0], ...($one[2] ?? [])]), static fn (mixed $value): bool => $value !== null);
             $it = (new Evaluator(self::catalogue()))->evaluate(FormulaDocument::read($document))->assessment;
             $usual = Course::usual($it->formula, $it->composition);
-            $written = [...$document, 'process' => ['steps' => array_map(static fn (Move $move): array => $move->write(), $usual->moves)]];
+            $written = [...$document, 'process' => ['steps' => array_map(ProcessDocument::writeStep(...), $usual->steps)]];
             $read = FormulaDocument::read($written);
-            self::assertEquals($usual->moves, Course::of($read, $it->composition)->moves, $name);
+            self::assertEquals($usual->steps, Course::of($read, $it->composition)->steps, $name);
             self::assertEquals(Simulator::formula($it, self::catalogue())->minutes, self::rehearse($written)->minutes, $name);
         }
     }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ilvane\Core\Process;
+namespace Ilvane\Core\Making;
 
 use Ilvane\Core\Formula\Application;
 use Ilvane\Core\Formula\Composition;
@@ -11,18 +11,17 @@ use Ilvane\Core\Formula\Scaling;
 use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Tools;
-use Ilvane\Core\Simulation\Course;
-use Ilvane\Core\Simulation\Doing;
-use Ilvane\Core\Simulation\Move;
+use Ilvane\Core\Physics\Heat\CoolDown;
+use Ilvane\Core\Physics\Heat\PhaseHeat;
+use Ilvane\Core\Process\Blending;
+use Ilvane\Core\Process\Step;
+use Ilvane\Core\Process\StepKind;
 
 /** The steps at the hob, in the order of the work: the course of the making, with every weighing a step of its own. */
 final readonly class Plan
 {
     /** Hair leave-ins: 4.5 to 5.5, up to 6 accepted. Common practice. */
     public const USUAL_PH = 5.0;
-
-    /** One go of the blender where nobody has said. Common practice: 60 to 90 s. */
-    private const BURST_S = 75.0;
 
     /** @param  non-empty-list<Step>  $steps */
     private function __construct(public array $steps)
@@ -34,62 +33,67 @@ final readonly class Plan
         $step = $formula->scaleResolutionG ?? Tools::DEFAULT_SCALE_G;
         $targets = self::underCeilings(self::targets($composition, $step), $composition, $formula->use, $step);
         $steps = $seen = [];
-        foreach (self::moves(Course::of($formula, $composition)->moves, $composition) as $move) {
-            foreach (self::steps($move, $formula, $composition, $targets) as $step) {
+        foreach (self::planned(Course::of($formula, $composition)->steps, $composition) as $planned) {
+            foreach (self::steps($planned, $formula, $composition, $targets) as $step) {
                 $seen[$step->key] = ($seen[$step->key] ?? 0) + 1;
                 $steps[] = $seen[$step->key] === 1 ? $step : $step->named("$step->key.{$seen[$step->key]}");
             }
         }
-        $steps[] = new Step('fill', StepKind::Fill, grams: $composition->total?->likely);
+        $steps[] = new Step(StepKind::Fill, 'fill', grams: $composition->total?->likely);
 
         return new self($steps);
     }
 
     /**
-     * What is done by hand at the hob, up to the filling that ends it; whatever the course forgot to weigh is weighed first.
+     * What is done by hand at the hob, up to the filling that ends it; whatever the process forgot to weigh is weighed first.
      *
-     * @param  list<Move>  $moves
-     * @return list<Move>
+     * @param  list<Step>  $steps
+     * @return list<Step>
      */
-    private static function moves(array $moves, Composition $composition): array
+    private static function planned(array $steps, Composition $composition): array
     {
-        $filled = array_search(Doing::Fill, array_column($moves, 'do'), true);
-        $moves = array_values(array_filter(array_slice($moves, 0, $filled === false ? null : $filled), static fn (Move $move): bool => $move->do !== Doing::Label));
-        $weighed = array_map(static fn (Move $move): ?Phase => $move->do === Doing::Weigh ? $move->phase : null, $moves);
-        $forgotten = array_filter(Phase::cases(), static fn (Phase $phase): bool => $composition->inPhase($phase) !== [] && ! in_array($phase, $weighed, true));
-        $first = ($moves[0] ?? null)?->do === Doing::Sanitise ? 1 : 0;
-        array_splice($moves, $first, 0, array_map(static fn (Phase $phase): Move => new Move(Doing::Weigh, phase: $phase), array_values($forgotten)));
+        $filled = array_search(StepKind::Fill, array_column($steps, 'kind'), true);
+        $steps = array_slice($steps, 0, $filled === false ? null : $filled);
+        $steps = array_values(array_filter($steps, static fn (Step $step): bool => $step->kind !== StepKind::Label));
+        $weighed = array_map(static fn (Step $step): ?Phase => $step->kind === StepKind::Weigh ? $step->phase() : null, $steps);
+        $forgotten = [];
+        foreach (Phase::cases() as $phase) {
+            if ($composition->inPhase($phase) !== [] && ! in_array($phase, $weighed, true)) {
+                $forgotten[] = new Step(StepKind::Weigh, phases: [$phase]);
+            }
+        }
+        $isSanitised = ($steps[0] ?? null)?->kind === StepKind::Sanitise;
+        array_splice($steps, $isSanitised ? 1 : 0, 0, $forgotten);
 
-        return $first === 1 ? $moves : [new Move(Doing::Sanitise), ...$moves];
+        return $isSanitised ? $steps : [new Step(StepKind::Sanitise), ...$steps];
     }
 
     /**
      * @param  array<int, float>  $targets
      * @return list<Step>
      */
-    private static function steps(Move $move, Formula $formula, Composition $composition, array $targets): array
+    private static function steps(Step $planned, Formula $formula, Composition $composition, array $targets): array
     {
-        $phases = array_values(array_filter([$composition->inPhase(Phase::Water) === [] || $move->what === 'oil' ? null : Phase::Water, $composition->inPhase(Phase::Oil) === [] || $move->what === 'water' ? null : Phase::Oil]));
-        $seconds = $move->seconds();
+        $phases = array_values(array_filter(
+            [Phase::Water, Phase::Oil],
+            static fn (Phase $phase): bool => $composition->inPhase($phase) !== [] && $planned->concerns($phase),
+        ));
+        $kind = $planned->kind;
+        $note = $planned->note;
 
-        return match ($move->do) {
-            Doing::Weigh => self::weigh($composition->inPhase($move->phase ?? Phase::Oil), $targets),
-            Doing::Heat => $phases === [] ? [] : [new Step('heat', StepKind::Heat, $phases, celsius: $move->heatsTo($formula, $composition))],
-            Doing::Combine => [new Step('combine', StepKind::Combine, $phases)],
-            Doing::Blend => [new Step('blend', StepKind::Blend, seconds: self::blending($move)->seconds(), blending: self::blending($move))],
-            Doing::Gate, Doing::Cool => [new Step('gate', StepKind::Gate, [Phase::Cooldown], celsius: $move->coolsTo($formula))],
-            Doing::Add => $composition->inPhase($move->phase ?? Phase::Cooldown) === [] ? [] : [new Step('add', StepKind::Add, [$move->phase ?? Phase::Cooldown])],
-            Doing::TestPh => [new Step('ph', StepKind::TestPh, ph: $formula->ph ?? self::USUAL_PH)],
-            Doing::Chill => [new Step('chill', StepKind::Chill, celsius: $move->toC, seconds: $move->minutes === null ? null : $seconds)],
-            Doing::Hold, Doing::Rest, Doing::Whip => [new Step($move->do->value, StepKind::from($move->do->value), seconds: $seconds)],
-            Doing::Sanitise, Doing::Prepare, Doing::Strain, Doing::Adjust => [new Step($move->do->value, StepKind::from($move->do->value))],
-            Doing::Fill, Doing::Label => [],
+        return match ($kind) {
+            StepKind::Weigh => self::weigh($composition->inPhase($planned->phase() ?? Phase::Oil), $targets),
+            StepKind::Heat => $phases === [] ? [] : [new Step($kind, 'heat', $phases, celsius: PhaseHeat::targetOf($planned->celsius, $formula, $composition), note: $note)],
+            StepKind::Combine => [new Step($kind, 'combine', $phases, note: $note)],
+            StepKind::Blend => [new Step($kind, 'blend', seconds: $planned->takes(), blending: $planned->blending ?? Blending::usual(), note: $note)],
+            StepKind::Gate, StepKind::Cool => [new Step(StepKind::Gate, 'gate', [Phase::Cooldown], celsius: $planned->celsius ?? CoolDown::of($formula, $composition), note: $note)],
+            StepKind::Add => $composition->inPhase($planned->phase() ?? Phase::Cooldown) === [] ? [] : [new Step($kind, 'add', [$planned->phase() ?? Phase::Cooldown], note: $note)],
+            StepKind::TestPh => [new Step($kind, 'ph', ph: $formula->ph ?? self::USUAL_PH, note: $note)],
+            StepKind::Chill => [new Step($kind, 'chill', celsius: $planned->celsius, seconds: $planned->seconds, note: $note)],
+            StepKind::Hold, StepKind::Rest, StepKind::Whip => [new Step($kind, $kind->value, seconds: $planned->takes(), note: $note)],
+            StepKind::Sanitise, StepKind::Prepare, StepKind::Strain, StepKind::Adjust => [new Step($kind, $kind->value, note: $note)],
+            StepKind::Fill, StepKind::Label => [],
         };
-    }
-
-    private static function blending(Move $move): Blending
-    {
-        return new Blending($move->burst ?: self::BURST_S, $move->rest, $move->times);
     }
 
     /** The same plan for so many times as much of everything. */
@@ -186,7 +190,7 @@ final readonly class Plan
     private static function weigh(array $lines, array $targets): array
     {
         return array_map(static fn (WeighedLine $line): Step => new Step(
-            "weigh.$line->position", StepKind::Weigh, [$line->phase], $line->position, $targets[$line->position] ?? null,
+            StepKind::Weigh, "weigh.$line->position", [$line->phase], $line->position, $targets[$line->position] ?? null,
         ), $lines);
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ilvane\Core\Process;
+namespace Ilvane\Core\Making;
 
 /** More on the scale than there should be, and the ways out of it. Grams. */
 final readonly class OverPour

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ilvane\Core\Formula;
+namespace Ilvane\Core\Process;
 
 enum PourOrder: string
 {

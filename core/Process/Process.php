@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Process;
+
+/** How a formula is to be made, as far as its maker has said. Temperatures °C. */
+final readonly class Process
+{
+    /**
+     * @param  float|null  $heatTo  hottest the phases are meant to get
+     * @param  float|null  $coolDown  at or below which the cool-down phase goes in
+     * @param  list<Step>  $steps  in the order of work; none: as it is usually done
+     */
+    public function __construct(
+        public ?float $heatTo = null,
+        public ?float $coolDown = null,
+        public Conditions $conditions = new Conditions,
+        public array $steps = [],
+    ) {
+    }
+}
