@@ -14,11 +14,25 @@ $directory = sys_get_temp_dir().'/ilvane-load-'.getmypid();
 mkdir($directory, 0700, true);
 touch("$directory/room.sqlite");
 [$port, $instruments] = [20_000 + getmypid() % 20_000, 41_000 + getmypid() % 20_000];
-$environment = ['APP_ENV' => 'production', 'APP_KEY' => 'base64:'.base64_encode(str_repeat("\0", 32)), 'DB_DATABASE' => "$directory/room.sqlite", 'PHP_CLI_SERVER_WORKERS' => '4', 'ILVANE_INSTRUMENTS' => (string) $instruments, 'ILVANE_DAILY_COPY' => 'false'];
+$environment = [
+    'APP_ENV' => 'production',
+    'APP_KEY' => 'base64:'.base64_encode(str_repeat("\0", 32)),
+    'DB_DATABASE' => "$directory/room.sqlite",
+    'PHP_CLI_SERVER_WORKERS' => '4',
+    'ILVANE_INSTRUMENTS' => (string) $instruments,
+    'ILVANE_DAILY_COPY' => 'false',
+];
 (new Process([PHP_BINARY, 'artisan', 'migrate', '--force'], $root, $environment))->mustRun();
-(new Process([PHP_BINARY, 'artisan', 'db:seed', '--class=Database\\Seeders\\DemoWorkroom', '--force'], $root, $environment))->mustRun();
+(new Process(
+    [PHP_BINARY, 'artisan', 'db:seed', '--class=Database\\Seeders\\DemoWorkroom', '--force'],
+    $root,
+    $environment,
+))->mustRun();
 $started = [];
-foreach ([[PHP_BINARY, 'artisan', 'ilvane:instruments', "--port=$instruments"], [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:$port", '-t', 'public', 'router.php']] as $command) {
+foreach ([
+    [PHP_BINARY, 'artisan', 'ilvane:instruments', "--port=$instruments"],
+    [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:$port", '-t', 'public', 'router.php'],
+] as $command) {
     $process = new Process(['setsid', ...$command], $root, $environment, null, null);
     $process->disableOutput();
     $process->start();
@@ -60,13 +74,22 @@ final class Visitor
      */
     public function post(string $path, array $fields, array $headers = []): CurlHandle
     {
-        return $this->set($path, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query(['_token' => $this->token, ...$fields]), CURLOPT_HTTPHEADER => $headers]);
+        return $this->set(
+            $path,
+            [
+                CURLOPT_POST => true,
+                CURLOPT_POSTFIELDS => http_build_query(['_token' => $this->token, ...$fields]),
+                CURLOPT_HTTPHEADER => $headers,
+            ],
+        );
     }
 
     public function body(CurlHandle $curl): string
     {
         $body = (string) curl_exec($curl);
-        $this->token = preg_match('/name="csrf-token" content="([^"]+)"/', $body, $token) === 1 ? $token[1] : $this->token;
+        $this->token = preg_match('/name="csrf-token" content="([^"]+)"/', $body, $token) === 1
+            ? $token[1]
+            : $this->token;
 
         return $body;
     }
@@ -74,7 +97,16 @@ final class Visitor
     /** @param  array<int, mixed>  $options */
     private function set(string $path, array $options): CurlHandle
     {
-        curl_setopt_array($this->curl, $options + [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 60, CURLOPT_COOKIEFILE => '', CURLOPT_HTTPHEADER => [], CURLOPT_URL => "http://127.0.0.1:$this->port$path"]);
+        curl_setopt_array(
+            $this->curl,
+            $options + [
+                CURLOPT_RETURNTRANSFER => true,
+                CURLOPT_TIMEOUT => 60,
+                CURLOPT_COOKIEFILE => '',
+                CURLOPT_HTTPHEADER => [],
+                CURLOPT_URL => "http://127.0.0.1:$this->port$path",
+            ],
+        );
 
         return $this->curl;
     }
@@ -105,7 +137,9 @@ function together(array $handles): array
 
 // --- 50 live recalculations at once, ten times over, while ten makes ask their instruments and tell a weight
 $draft = $asked('SELECT draft FROM formulas WHERE id = 1')[0];
-$put = $room->prepare("INSERT INTO formulas (name, draft, revision, created_at, updated_at) VALUES (?, ?, 1, '2026-01-01', '2026-01-01')");
+$put = $room->prepare(
+    "INSERT INTO formulas (name, draft, revision, created_at, updated_at) VALUES (?, ?, 1, '2026-01-01', '2026-01-01')",
+);
 for ($i = 0; $i < 50; $i++) {
     $put->execute(["Load $i", $draft]);
 }
@@ -131,16 +165,36 @@ $start = hrtime(true);
 for ($round = 1; $round <= 10; $round++) {
     $handles = [];
     foreach ($benches as $i => $visitor) {
-        $form = ['name' => "Load $i", 'batch' => (string) (200 + $round), 'revision' => (string) $revisions[$i], 'do' => '', 'lines' => []];
+        $form = [
+            'name' => "Load $i",
+            'batch' => (string) (200 + $round),
+            'revision' => (string) $revisions[$i],
+            'do' => '',
+            'lines' => [],
+        ];
         foreach ($lines as $line) {
-            $form['lines'][$line['key']] = ['ingredient' => $line['ingredient'], 'name' => $line['name'] ?: $line['ingredient'], 'amount' => $line['amount'], 'phase' => $line['phase'], 'prepared' => $line['prepared']];
+            $form['lines'][$line['key']] = [
+                'ingredient' => $line['ingredient'],
+                'name' => $line['name'] ?: $line['ingredient'],
+                'amount' => $line['amount'],
+                'phase' => $line['phase'],
+                'prepared' => $line['prepared'],
+            ];
         }
         $handles[] = $visitor->post('/formulas/'.($first + $i), $form, ['X-Live: 1']);
     }
     foreach ($makes as $i => $visitor) {
         $handles[] = $round % 2 === 0
-            ? $visitor->post("/make/$codes[$i]/weigh.1", ['client_key' => "load-$i-$round-xxxx", 'weight' => '129.4'], ['Accept: application/json'])
-            : $visitor->post("/make/$codes[$i]/weigh.1/reading", ['now' => (string) $round], ['Accept: application/json']);
+            ? $visitor->post(
+                "/make/$codes[$i]/weigh.1",
+                ['client_key' => "load-$i-$round-xxxx", 'weight' => '129.4'],
+                ['Accept: application/json'],
+            )
+            : $visitor->post(
+                "/make/$codes[$i]/weigh.1/reading",
+                ['now' => (string) $round],
+                ['Accept: application/json'],
+            );
     }
     foreach (together($handles) as $i => [$status, $body]) {
         $errors += $status === 200 ? 0 : 1;
@@ -153,7 +207,14 @@ for ($round = 1; $round <= 10; $round++) {
 $seconds = (hrtime(true) - $start) / 1e9;
 $kept = (int) $asked("SELECT count(*) FROM batch_entries WHERE kind = 'weighed' AND client_key LIKE 'load-%'")[0];
 $saved = (int) $asked("SELECT count(*) FROM formulas WHERE name LIKE 'Load %' AND revision = 11")[0];
-printf("500 live recalculations, 50 at a time, beside 10 makes with instruments: %d errors in 600 answers, %d of 50 drafts at their last state, %d of %d weights written once (%.0f s)\n", $errors, $saved, $kept, $told, $seconds);
+printf(
+    "500 live recalculations, 50 at a time, beside 10 makes with instruments: %d errors in 600 answers, %d of 50 drafts at their last state, %d of %d weights written once (%.0f s)\n",
+    $errors,
+    $saved,
+    $kept,
+    $told,
+    $seconds,
+);
 $isLost = $errors > 0 || $saved !== 50 || $kept !== $told || $told !== 50;
 
 // --- 10,000 pages, and what the workers weigh after a tenth and at the end
@@ -161,7 +222,10 @@ $workers = static function () use ($started): array {
     $weights = [];
     foreach (glob('/proc/[0-9]*/stat') ?: [] as $stat) {
         $fields = explode(' ', (string) @file_get_contents($stat));
-        if ((int) ($fields[4] ?? 0) === $started[1]->getPid() && preg_match('/VmRSS:\s+(\d+)/', (string) @file_get_contents(dirname($stat).'/status'), $kb) === 1) {
+        if (
+            (int) ($fields[4] ?? 0) === $started[1]->getPid()
+            && preg_match('/VmRSS:\s+(\d+)/', (string) @file_get_contents(dirname($stat).'/status'), $kb) === 1
+        ) {
             $weights[] = (int) $kb[1] / 1000;
         }
     }
@@ -174,7 +238,11 @@ $pages = ['/handbook', '/shelf', '/pantry', '/formulas/1', '/infusions', '/', '/
 $failed = 0;
 $early = [];
 for ($i = 0; $i < $count; $i += 8) {
-    foreach (together(array_map(static fn (Visitor $visitor, int $n): CurlHandle => $visitor->get($pages[($i / 8 + $n) % 8]), $many, array_keys($many))) as [$status]) {
+    foreach (together(array_map(
+        static fn (Visitor $visitor, int $n): CurlHandle => $visitor->get($pages[($i / 8 + $n) % 8]),
+        $many,
+        array_keys($many),
+    )) as [$status]) {
         $failed += $status === 200 ? 0 : 1;
     }
     if ($i === intdiv($count, 80) * 8) {
@@ -182,7 +250,13 @@ for ($i = 0; $i < $count; $i += 8) {
     }
 }
 [$first, $last] = [max([0, ...$early]), max([0, ...$workers()])];
-printf("%d pages: %d errors; the largest worker weighed %.0f MB after a tenth of them and %.0f MB at the end\n", $count, $failed, $first, $last);
+printf(
+    "%d pages: %d errors; the largest worker weighed %.0f MB after a tenth of them and %.0f MB at the end\n",
+    $count,
+    $failed,
+    $first,
+    $last,
+);
 $isLost = $isLost || $failed > 0 || $last > 1.3 * $first + 10;
 
 // --- the shelf over 10,000 batches against the shelf over ten
@@ -197,11 +271,19 @@ $look = static function () use ($many): float {
 
     return $times[15];
 };
-$columns = 'formula_version_id, document, status, at_step, started_at, finished_at, best_before, outcome, created_at, updated_at, grams_left';
-$clone = static fn (int $from, int $to) => $room->exec("WITH RECURSIVE n(i) AS (SELECT $from UNION ALL SELECT i + 1 FROM n WHERE i < $to) INSERT INTO batches (code, $columns) SELECT '280101-' || i, $columns FROM batches, n WHERE batches.id = (SELECT max(id) FROM batches WHERE status = 'finished' AND gone_at IS NULL)");
+$columns =
+    'formula_version_id, document, status, at_step, started_at, finished_at, best_before, outcome, created_at, updated_at, grams_left';
+$clone = static fn (int $from, int $to) => $room->exec(
+    "WITH RECURSIVE n(i) AS (SELECT $from UNION ALL SELECT i + 1 FROM n WHERE i < $to) INSERT INTO batches (code, $columns) SELECT '280101-' || i, $columns FROM batches, n WHERE batches.id = (SELECT max(id) FROM batches WHERE status = 'finished' AND gone_at IS NULL)",
+);
 $clone(1, 40);
 $few = $look();
 $clone(41, 10_000);
 $much = $look();
-printf("the shelf, 10,000 batches      %6.2f times the shelf with 40 (goal 1.3): %.1f against %.1f ms\n", $much / $few, $much, $few);
+printf(
+    "the shelf, 10,000 batches      %6.2f times the shelf with 40 (goal 1.3): %.1f against %.1f ms\n",
+    $much / $few,
+    $much,
+    $few,
+);
 exit($isLost ? 1 : 0);

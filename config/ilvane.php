@@ -6,11 +6,15 @@ return [
     // Hosts this server answers to; anything else is refused, so that no foreign page can reach it by rebinding a name.
     'hosts' => [
         ...array_filter(explode(',', (string) env('ILVANE_HOSTS', 'localhost,127.0.0.1,[::1]'))),
-        ...array_map(static fn (string $at): string => (string) preg_replace('/:\d+$/', '', $at), array_filter(explode(',', (string) env('ILVANE_LAN', '')))),
+        ...array_map(
+            static fn (string $at): string => (string) preg_replace('/:\d+$/', '', $at),
+            array_filter(explode(',', (string) env('ILVANE_LAN', ''))),
+        ),
     ],
     // Where the home network finds it, host:port; none unless it was started for the home network.
     'lan' => array_values(array_filter(explode(',', (string) env('ILVANE_LAN', '')))),
-    // Which workroom this is (demo or mine), and where on this machine the other one is open, host:port; empty where nobody said.
+    // Which workroom this is (demo or mine), and where on this machine the other one is open, host:port; empty where
+    // nobody said.
     'room' => (string) env('ILVANE_ROOM', ''),
     'other' => (string) env('ILVANE_OTHER', ''),
     // Port of instruments started together with it; what is set under Measures goes first.

@@ -4,7 +4,10 @@ use App\Papers\LabelController;
 use App\Papers\PapersController;
 use Illuminate\Support\Facades\Route;
 
-Route::get('/formulas/{formula}/formula.{format}', [PapersController::class, 'file'])->whereNumber('formula')->whereIn('format', ['xlsx', 'ods', 'csv', 'json', 'svg', 'pdf'])->name('formula.file');
+Route::get('/formulas/{formula}/formula.{format}', [PapersController::class, 'file'])
+    ->whereNumber('formula')
+    ->whereIn('format', ['xlsx', 'ods', 'csv', 'json', 'svg', 'pdf'])
+    ->name('formula.file');
 Route::get('/formulas/{formula}/how-to', [PapersController::class, 'howTo'])->whereNumber('formula')->name('how-to');
 Route::controller(LabelController::class)->group(function (): void {
     Route::get('/batches/{batch}/label', 'label')->name('label');

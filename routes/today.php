@@ -10,10 +10,16 @@ Route::get('/', [TodayController::class, 'today'])->name('today');
 Route::get('/token', static fn (): array => ['token' => csrf_token()])->name('token');
 Route::get('/shelf-line', [TodayController::class, 'line'])->name('shelf-line');
 Route::get('/search', [SearchController::class, 'search'])->name('search');
-Route::get('/ingredients/{key}', [SearchController::class, 'ingredient'])->where('key', '[a-z0-9-]{2,80}')->name('ingredient');
-Route::get('/infusions/{jar}/calendar.ics', [CalendarController::class, 'jar'])->whereNumber('jar')->name('infusion.calendar');
+Route::get('/ingredients/{key}', [SearchController::class, 'ingredient'])
+    ->where('key', '[a-z0-9-]{2,80}')
+    ->name('ingredient');
+Route::get('/infusions/{jar}/calendar.ics', [CalendarController::class, 'jar'])
+    ->whereNumber('jar')
+    ->name('infusion.calendar');
 Route::get('/calendar.ics', [CalendarController::class, 'file'])->name('calendar.file');
-Route::get('/calendar/{token}.ics', [CalendarController::class, 'feed'])->where('token', '[a-f0-9]{32}')->name('calendar.feed');
+Route::get('/calendar/{token}.ics', [CalendarController::class, 'feed'])
+    ->where('token', '[a-f0-9]{32}')
+    ->name('calendar.feed');
 Route::post('/calendar', [CalendarController::class, 'make'])->name('calendar.make');
 if (config('ilvane.bench')) {
     Route::post('/bench/empty', fn () => response('<p>nothing</p>'));

@@ -112,7 +112,9 @@ final readonly class AccessControl
     public static function deviceOf(Request $request): ?Device
     {
         $token = $request->cookies->get(self::COOKIE);
-        $device = is_string($token) && self::hasPassphrase() ? Device::query()->where('token_hash', hash('sha256', $token))->whereNull('ended_at')->first() : null;
+        $device = is_string($token) && self::hasPassphrase()
+            ? Device::query()->where('token_hash', hash('sha256', $token))->whereNull('ended_at')->first()
+            : null;
         if ($device !== null && $device->seen_at->diffInSeconds(Carbon::now()) > self::SEEN_EVERY_S) {
             $device->forceFill(['seen_at' => Carbon::now()])->save();
         }

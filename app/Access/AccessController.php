@@ -21,7 +21,14 @@ final class AccessController
 
     public function show(Request $request): View
     {
-        return view('access.sign-in', ['to' => Invitation::path(Typed::text($request, 'to')), 'invited' => false, 'waits' => $this->door->waits($request)]);
+        return view(
+            'access.sign-in',
+            [
+                'to' => Invitation::path(Typed::text($request, 'to')),
+                'invited' => false,
+                'waits' => $this->door->waits($request),
+            ],
+        );
     }
 
     public function signIn(Request $request): RedirectResponse
@@ -32,7 +39,9 @@ final class AccessController
         }
         $isRight = $this->door->opensWith($request, Typed::text($request, 'passphrase'));
 
-        return $isRight ? $this->in($request) : back()->withInput($request->only('device', 'to'))->withErrors(['passphrase' => say('access.wrong')]);
+        return $isRight
+            ? $this->in($request)
+            : back()->withInput($request->only('device', 'to'))->withErrors(['passphrase' => say('access.wrong')]);
     }
 
     public function invited(Request $request): View|RedirectResponse
@@ -49,7 +58,11 @@ final class AccessController
 
     public function comeIn(Request $request): RedirectResponse
     {
-        return Invitation::take($request) ? $this->in($request) : redirect()->route('sign-in', ['to' => Invitation::path(Typed::text($request, 'to'))])->withErrors(['passphrase' => say('access.invitation_old')]);
+        return Invitation::take($request)
+            ? $this->in($request)
+            : redirect()
+                ->route('sign-in', ['to' => Invitation::path(Typed::text($request, 'to'))])
+                ->withErrors(['passphrase' => say('access.invitation_old')]);
     }
 
     /** The code that opens a page of this workroom on a phone. */
@@ -58,7 +71,16 @@ final class AccessController
         $to = Invitation::path(Typed::text($request, 'to'));
         $link = Invitation::to($to);
 
-        return view('access.phone', ['to' => $to, 'address' => config()->array('ilvane.lan')[0] ?? null, 'hasPassphrase' => AccessControl::hasPassphrase(), 'link' => $link, 'code' => $link === null ? null : QrCode::of($link)]);
+        return view(
+            'access.phone',
+            [
+                'to' => $to,
+                'address' => config()->array('ilvane.lan')[0] ?? null,
+                'hasPassphrase' => AccessControl::hasPassphrase(),
+                'link' => $link,
+                'code' => $link === null ? null : QrCode::of($link),
+            ],
+        );
     }
 
     public function setPassphrase(Request $request): RedirectResponse
@@ -68,7 +90,9 @@ final class AccessController
         $closes = Typed::text($request, 'do') === 'close';
         $wrong = $closes ? null : AccessControl::refuses($typed);
         if ($wrong !== null) {
-            return redirect()->to(route('settings').'#access')->withErrors(['passphrase' => say($wrong, ['letters' => (string) AccessControl::SHORTEST])]);
+            return redirect()
+                ->to(route('settings').'#access')
+                ->withErrors(['passphrase' => say($wrong, ['letters' => (string) AccessControl::SHORTEST])]);
         }
         AccessControl::setPassphrase($closes ? '' : $typed);
 
@@ -79,13 +103,17 @@ final class AccessController
     {
         $device->forceFill(['ended_at' => $device->ended_at ?? Carbon::now()])->save();
 
-        return redirect()->to(route('settings').'#access')->with('said', say('access.ended', ['device' => $device->name]));
+        return redirect()
+            ->to(route('settings').'#access')
+            ->with('said', say('access.ended', ['device' => $device->name]));
     }
 
     private function in(Request $request): RedirectResponse
     {
         $request->session()->regenerate();
 
-        return redirect(Invitation::path(Typed::text($request, 'to')))->withCookie(AccessControl::letIn(Typed::text($request, 'device')));
+        return redirect(
+            Invitation::path(Typed::text($request, 'to')),
+        )->withCookie(AccessControl::letIn(Typed::text($request, 'device')));
     }
 }

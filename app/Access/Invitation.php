@@ -21,7 +21,12 @@ final class Invitation
         $address = config()->array('ilvane.lan')[0] ?? null;
 
         return is_string($address) && AccessControl::hasPassphrase()
-            ? "http://$address".URL::temporarySignedRoute('sign-in.invited', now()->addMinutes(self::MINUTES), ['to' => self::path($path), 'once' => Str::random(12)], absolute: false)
+            ? "http://$address".URL::temporarySignedRoute(
+                'sign-in.invited',
+                now()->addMinutes(self::MINUTES),
+                ['to' => self::path($path), 'once' => Str::random(12)],
+                absolute: false,
+            )
             : null;
     }
 
@@ -33,7 +38,8 @@ final class Invitation
     /** Uses it up; false when it was used before or is too old. */
     public static function take(Request $request): bool
     {
-        return $request->hasValidRelativeSignature() && Cache::add(self::key($request), 1, now()->addMinutes(2 * self::MINUTES));
+        return $request->hasValidRelativeSignature()
+            && Cache::add(self::key($request), 1, now()->addMinutes(2 * self::MINUTES));
     }
 
     /** A path of this workroom; anything else becomes its first page. */

@@ -8,7 +8,10 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Answers this machine, and of the home network only devices that were let in. The calendar feed has a token of its own. */
+/**
+ * Answers this machine, and of the home network only devices that were let in. The calendar feed has a token of its
+ * own.
+ */
 final class OnlyKnownDevices
 {
     private const OPEN = ['sign-in', 'sign-in.*', 'calendar.feed'];

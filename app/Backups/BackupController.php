@@ -22,7 +22,14 @@ final class BackupController
 
     public function show(Request $request): View
     {
-        return view('backups.page', ['copies' => BackupFiles::all(), 'isHere' => AccessControl::isThisMachine($request), 'undo' => session('before')]);
+        return view(
+            'backups.page',
+            [
+                'copies' => BackupFiles::all(),
+                'isHere' => AccessControl::isThisMachine($request),
+                'undo' => session('before'),
+            ],
+        );
     }
 
     /** A copy of this moment, to take along. */
@@ -36,7 +43,9 @@ final class BackupController
         }
         BackupFiles::taken();
 
-        return response()->download($file, 'ilvane-'.Carbon::now()->format('Y-m-d-His').'.sqlite')->deleteFileAfterSend();
+        return response()
+            ->download($file, 'ilvane-'.Carbon::now()->format('Y-m-d-His').'.sqlite')
+            ->deleteFileAfterSend();
     }
 
     public function take(string $name): BinaryFileResponse
@@ -62,7 +71,14 @@ final class BackupController
 
     public function export(): Response
     {
-        return new Response(WorkroomArchive::zip(), 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => 'attachment; filename="ilvane-'.Carbon::now()->format('Y-m-d').'.zip"']);
+        return new Response(
+            WorkroomArchive::zip(),
+            200,
+            [
+                'Content-Type' => 'application/zip',
+                'Content-Disposition' => 'attachment; filename="ilvane-'.Carbon::now()->format('Y-m-d').'.zip"',
+            ],
+        );
     }
 
     /** What is in the files, and what differs; they wait for the answer under a name of their own. */
@@ -77,7 +93,13 @@ final class BackupController
         }
         $name = Str::lower(Str::random(16));
         $file->move(storage_path(self::INCOMING), "$name.zip");
-        array_map(unlink(...), array_filter(glob(storage_path(self::INCOMING).'/*.zip') ?: [], static fn (string $old): bool => filemtime($old) < Carbon::now()->subDay()->getTimestamp()));
+        array_map(
+            unlink(...),
+            array_filter(
+                glob(storage_path(self::INCOMING).'/*.zip') ?: [],
+                static fn (string $old): bool => filemtime($old) < Carbon::now()->subDay()->getTimestamp(),
+            ),
+        );
 
         return view('backups.import', ['compared' => $compared, 'name' => $name]);
     }
@@ -90,7 +112,10 @@ final class BackupController
             return redirect()->route('backups')->withErrors(['packet' => say('backups.gone')]);
         }
         $chosen = $request->input('choose');
-        $choose = static fn (string $folder, string $key): string => is_array($chosen) && ($chosen["$folder/$key"] ?? null) === WorkroomImport::TAKE ? WorkroomImport::TAKE : WorkroomImport::KEEP;
+        $choose = static fn (string $folder, string $key): string => is_array($chosen)
+            && ($chosen["$folder/$key"] ?? null) === WorkroomImport::TAKE
+            ? WorkroomImport::TAKE
+            : WorkroomImport::KEEP;
         try {
             $done = $intaking->take(WorkroomArchive::read($file), $choose);
         } catch (RecordRefused $refused) {
@@ -111,7 +136,10 @@ final class BackupController
             return redirect()->route('backups')->withErrors(['copy' => $refused->said()]);
         }
 
-        return redirect()->route('backups')->with('said', say('backups.restored', ['before' => $before]))->with('before', $before);
+        return redirect()
+            ->route('backups')
+            ->with('said', say('backups.restored', ['before' => $before]))
+            ->with('before', $before);
     }
 
     /** @throws RecordRefused */

@@ -13,14 +13,18 @@ use SQLite3;
 use Throwable;
 
 /**
- * Copies of the workroom's file: taken while it runs, looked through before they are trusted, put back in one step that can be
+ * Copies of the workroom's file: taken while it runs, looked through before they are trusted, put back in one step that
+ * can be
  * taken back. A copy of each day is made by itself; old ones are thinned out.
  */
 final class BackupFiles
 {
     private const NAME = 'safekeeping';
 
-    /** So many of the last days' copies are all kept; of those before one a week, then one a month, by their order and number. */
+    /**
+     * So many of the last days' copies are all kept; of those before one a week, then one a month, by their order and
+     * number.
+     */
     private const DAYS = 14;
 
     private const WEEKS = 10;
@@ -84,7 +88,8 @@ final class BackupFiles
     }
 
     /**
-     * Whether a file is a whole workroom this Ilvane knows: undamaged, with the tables, indexes and triggers of its version, no
+     * Whether a file is a whole workroom this Ilvane knows: undamaged, with the tables, indexes and triggers of its
+     * version, no
      * fewer, no others.
      *
      * @param  string|null  $called  what the maker calls the file, where that isn't its name here
@@ -98,34 +103,60 @@ final class BackupFiles
             throw new RecordRefused($name, '', 'no_copy');
         }
         try {
-            $copy = new PDO("sqlite:$file", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::SQLITE_ATTR_OPEN_FLAGS => PDO::SQLITE_OPEN_READONLY]);
+            $copy = new PDO(
+                "sqlite:$file",
+                options: [
+                    PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION,
+                    PDO::SQLITE_ATTR_OPEN_FLAGS => PDO::SQLITE_OPEN_READONLY,
+                ],
+            );
             $ask = static fn (string $sql): array => ($copy->query($sql) ?: throw new PDOException($sql))->fetchAll(PDO::FETCH_COLUMN);
             $isWhole = $ask('PRAGMA integrity_check') === ['ok'] && $ask('PRAGMA foreign_key_check') === [];
-            $has = array_values(array_filter($ask('SELECT migration FROM migrations ORDER BY migration'), is_string(...)));
+            $has = array_values(array_filter(
+                $ask('SELECT migration FROM migrations ORDER BY migration'),
+                is_string(...),
+            ));
             $tables = Schema::of($copy);
         } catch (PDOException $problem) {
-            throw new RecordRefused($name, '', str_contains($problem->getMessage(), 'no such table') ? 'no_copy' : 'damaged');
+            throw new RecordRefused(
+                $name,
+                '',
+                str_contains($problem->getMessage(), 'no such table') ? 'no_copy' : 'damaged',
+            );
         }
         if (! $isWhole || $has === []) {
             throw new RecordRefused($name, '', $isWhole ? 'no_copy' : 'damaged');
         }
         array_diff($has, Schema::versions()) === [] ?: throw new RecordRefused($name, '', 'newer');
-        $expected = array_slice(Schema::versions(), 0, count($has)) === $has ? Schema::known($has[count($has) - 1]) : null;
+        $expected = array_slice(Schema::versions(), 0, count($has)) === $has
+            ? Schema::known($has[count($has) - 1])
+            : null;
         if ($expected === null) {
             throw new RecordRefused($name, '', 'altered', ['what' => 'migrations']);
         }
         $missing = array_keys(array_diff_key($expected, $tables));
         if ($missing !== []) {
-            throw new RecordRefused($name, '', 'hollow', ['what' => implode(', ', array_slice($missing, 0, self::NAMED))]);
+            throw new RecordRefused(
+                $name,
+                '',
+                'hollow',
+                ['what' => implode(', ', array_slice($missing, 0, self::NAMED))],
+            );
         }
         $other = array_keys(array_diff_assoc($tables, $expected));
         if ($other !== []) {
-            throw new RecordRefused($name, '', 'altered', ['what' => implode(', ', array_slice($other, 0, self::NAMED))]);
+            throw new RecordRefused(
+                $name,
+                '',
+                'altered',
+                ['what' => implode(', ', array_slice($other, 0, self::NAMED))],
+            );
         }
     }
 
     /**
-     * Puts a copy in the workroom's place, for all that have it open, at once: looked through, brought up to date in a file of its
+     * Puts a copy in the workroom's place, for all that have it open, at once: looked through, brought up to date in a
+     * file of its
      * own and looked through again before the workroom is touched. What was there before is kept beside it.
      *
      * @param  string|null  $called  what the maker calls the file
@@ -170,10 +201,16 @@ final class BackupFiles
     public static function beforeMigrating(): void
     {
         $workroom = self::workroom();
-        if ($workroom === null || str_starts_with(basename($workroom), self::LIFTING) || ! is_file($workroom) || filesize($workroom) === 0) {
+        if (
+            $workroom === null
+            || str_starts_with(basename($workroom), self::LIFTING)
+            || ! is_file($workroom)
+            || filesize($workroom) === 0
+        ) {
             return;
         }
-        $isLived = DB::table('sqlite_master')->where('name', 'migrations')->exists() && DB::table('migrations')->exists();
+        $isLived = DB::table('sqlite_master')->where('name', 'migrations')->exists()
+            && DB::table('migrations')->exists();
         $isLived && self::copyNow('before-update');
     }
 
@@ -227,12 +264,20 @@ final class BackupFiles
     }
 
     /**
-     * Keeps the last days' copies, of those before one a week, then one a month: by their order and number, never by how long ago
+     * Keeps the last days' copies, of those before one a week, then one a month: by their order and number, never by
+     * how long ago
      * they are, never fewer than LEAST, never more than AT_ONCE at a time, and nothing while the clock may be wrong.
      */
     public static function thinOut(): void
     {
-        $days = array_values(array_filter(array_map(static fn (array $copy): ?string => preg_match('/^day-(\d{4}-\d\d-\d\d)\.sqlite$/', $copy['name'], $part) === 1 ? $part[1] : null, self::all())));
+        $days = array_values(array_filter(array_map(
+            static fn (array $copy): ?string => preg_match(
+                '/^day-(\d{4}-\d\d-\d\d)\.sqlite$/',
+                $copy['name'],
+                $part,
+            ) === 1 ? $part[1] : null,
+            self::all(),
+        )));
         rsort($days);
         $today = Carbon::now()->toDateString();
         $before = array_values(array_filter($days, static fn (string $day): bool => $day < $today))[0] ?? null;
@@ -259,8 +304,18 @@ final class BackupFiles
     /** @return list<array{name: string, bytes: int, at: Carbon}> the newest first */
     public static function all(): array
     {
-        $copies = array_map(static fn (string $path): array => ['name' => basename($path), 'bytes' => (int) filesize($path), 'at' => Carbon::createFromTimestamp((int) filemtime($path))], glob(self::directory().'/*.sqlite') ?: []);
-        usort($copies, static fn (array $one, array $other): int => [$other['at'], $other['name']] <=> [$one['at'], $one['name']]);
+        $copies = array_map(
+            static fn (string $path): array => [
+                'name' => basename($path),
+                'bytes' => (int) filesize($path),
+                'at' => Carbon::createFromTimestamp((int) filemtime($path)),
+            ],
+            glob(self::directory().'/*.sqlite') ?: [],
+        );
+        usort(
+            $copies,
+            static fn (array $one, array $other): int => [$other['at'], $other['name']] <=> [$one['at'], $one['name']],
+        );
 
         return $copies;
     }

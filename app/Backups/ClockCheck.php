@@ -8,7 +8,10 @@ use App\Ground\Wording;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
-/** The clock of this machine, held against what was written down last. It is said where they are far apart, and never believed. */
+/**
+ * The clock of this machine, held against what was written down last. It is said where they are far apart, and never
+ * believed.
+ */
 final class ClockCheck
 {
     /** What is told with the time it was told at. */
@@ -25,18 +28,32 @@ final class ClockCheck
     {
         $newest = self::newest();
         $now = Carbon::now();
-        if ($newest === null || ($newest->lessThanOrEqualTo($now->copy()->addHours(self::AHEAD_H)) && $newest->greaterThanOrEqualTo($now->copy()->subDays(self::AWAY_D)))) {
+        if (
+            $newest === null
+            || ($newest
+                ->lessThanOrEqualTo($now->copy()->addHours(self::AHEAD_H)) && $newest
+                ->greaterThanOrEqualTo($now->copy()->subDays(self::AWAY_D)))
+        ) {
             return null;
         }
         $wording = app(Wording::class);
 
-        return say($newest->greaterThan($now) ? 'backups.clock_behind' : 'backups.clock_ahead', ['now' => $wording->date($now), 'newest' => $wording->date($newest)]);
+        return say(
+            $newest->greaterThan($now) ? 'backups.clock_behind' : 'backups.clock_ahead',
+            ['now' => $wording->date($now), 'newest' => $wording->date($newest)],
+        );
     }
 
     /** When the last of all records was written down. */
     private static function newest(): ?Carbon
     {
-        $last = array_filter(array_map(static fn (string $table): mixed => DB::table($table)->orderByDesc('id')->value('recorded_at'), self::TOLD), is_string(...));
+        $last = array_filter(
+            array_map(
+                static fn (string $table): mixed => DB::table($table)->orderByDesc('id')->value('recorded_at'),
+                self::TOLD,
+            ),
+            is_string(...),
+        );
 
         return $last === [] ? null : Carbon::parse(max($last));
     }

@@ -21,7 +21,22 @@ use Throwable;
 final readonly class ImportProof
 {
     /** Pages that show what they find of everything. */
-    private const ALL = ['/', '/shelf-line', '/formulas', '/shelf', '/pantry', '/infusions', '/preparations', '/labels', '/shopping', '/own-ingredients', '/practice', '/settings', '/calendar.ics', '/search?q=an'];
+    private const ALL = [
+        '/',
+        '/shelf-line',
+        '/formulas',
+        '/shelf',
+        '/pantry',
+        '/infusions',
+        '/preparations',
+        '/labels',
+        '/shopping',
+        '/own-ingredients',
+        '/practice',
+        '/settings',
+        '/calendar.ics',
+        '/search?q=an',
+    ];
 
     /** What remembers the workroom as it was before. */
     private const REMEMBERS = [Catalogue::class, Tools::class, Evaluator::class, RecipeReader::class];
@@ -65,8 +80,24 @@ final readonly class ImportProof
         $row = $kind->key === 'uid' ? DB::table($kind->table)->find($id) : null;
 
         return match (true) {
-            $kind->name === 'formula' => ["/formulas/$id", "/formulas/$id/simulation", "/formulas/$id/set-out", ...array_values(array_map(static fn (mixed $number): string => "/formulas/$id/versions/".(is_scalar($number) ? (string) $number : ''), DB::table('formula_versions')->where('formula_id', $id)->pluck('number')->all()))],
-            $kind->name === 'batch' && is_object($row) && $row->status === 'finished' => ["/batches/$row->code", "/batches/$row->code/label", "/batches/$row->code/trace", "/batches/$row->code/price"],
+            $kind->name === 'formula' => [
+                "/formulas/$id",
+                "/formulas/$id/simulation",
+                "/formulas/$id/set-out",
+                ...array_values(array_map(
+                    static fn (mixed $number): string => "/formulas/$id/versions/"
+                        .(is_scalar($number) ? (string) $number : ''),
+                    DB::table('formula_versions')->where('formula_id', $id)->pluck('number')->all(),
+                )),
+            ],
+            $kind->name === 'batch'
+                && is_object($row)
+                && $row->status === 'finished' => [
+                    "/batches/$row->code",
+                    "/batches/$row->code/label",
+                    "/batches/$row->code/trace",
+                    "/batches/$row->code/price",
+                ],
             $kind->name === 'batch' && is_object($row) => ["/make/$row->code/$row->at_step"],
             $kind->name === 'jar' => ["/infusions/$id"],
             $kind->name === 'preparation' => ["/preparations/$id"],

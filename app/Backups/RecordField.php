@@ -11,7 +11,11 @@ final readonly class RecordField
     public array $columns;
 
     /** What a moment, a code, a step has to look like. */
-    public const LOOKS = ['moment' => '^[12]\\d{3}-\\d\\d-\\d\\d([ T]\\d\\d:\\d\\d(:\\d\\d)?)?$', 'code' => '^[A-Z]?\\d{6}-[A-Z]{1,4}$', 'step' => '^[a-z][a-z_]*(\\.[a-z0-9_]+)*$'];
+    public const LOOKS = [
+        'moment' => '^[12]\\d{3}-\\d\\d-\\d\\d([ T]\\d\\d:\\d\\d(:\\d\\d)?)?$',
+        'code' => '^[A-Z]?\\d{6}-[A-Z]{1,4}$',
+        'step' => '^[a-z][a-z_]*(\\.[a-z0-9_]+)*$',
+    ];
 
     /** Larger than any amount, price, pH or count of a workroom. */
     public const LARGEST = 1_000_000_000;
@@ -23,8 +27,14 @@ final readonly class RecordField
      * @param  string  $undoes  column that names an entry of the same list where kind is "undo"; "" for none
      * @param  array<string, RecordField>  $parts  that hang on its rows
      */
-    public function __construct(public string $table, public string $parent, array $columns, public string $order, public string $undoes = '', public array $parts = [])
-    {
+    public function __construct(
+        public string $table,
+        public string $parent,
+        array $columns,
+        public string $order,
+        public string $undoes = '',
+        public array $parts = [],
+    ) {
         $this->columns = self::known($columns);
     }
 
@@ -54,7 +64,10 @@ final readonly class RecordField
     {
         $properties = array_map(self::typed(...), $this->columns);
         foreach ($this->parts as $name => $part) {
-            $properties[$name] = ['type' => 'array', 'items' => ['type' => 'object', 'additionalProperties' => false, ...$part->schema()]];
+            $properties[$name] = [
+                'type' => 'array',
+                'items' => ['type' => 'object', 'additionalProperties' => false, ...$part->schema()],
+            ];
         }
 
         return ['required' => array_keys($properties), 'properties' => $properties];
@@ -68,7 +81,12 @@ final readonly class RecordField
             'number' => ['type' => 'number', 'minimum' => -self::LARGEST, 'maximum' => self::LARGEST],
             'moment', 'code', 'step' => ['type' => 'string', 'pattern' => self::LOOKS[rtrim($type, '?')]],
             'json' => ['type' => ['object', 'array']],
-            'version' => ['type' => 'object', 'additionalProperties' => false, 'required' => ['formula', 'number'], 'properties' => ['formula' => ['type' => 'string'], 'number' => ['type' => 'integer']]],
+            'version' => [
+                'type' => 'object',
+                'additionalProperties' => false,
+                'required' => ['formula', 'number'],
+                'properties' => ['formula' => ['type' => 'string'], 'number' => ['type' => 'integer']],
+            ],
             'bytes' => ['type' => 'string', 'contentEncoding' => 'base64'],
             default => ['type' => 'string'],
         };

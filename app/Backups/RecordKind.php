@@ -7,7 +7,8 @@ namespace App\Backups;
 /**
  * One kind of record as the open files have it: which table, which columns, what hangs on it.
  *
- * Types of a column: text, moment (a date, with its time), code, step, integer, number, json, bytes (base64), version (a formula's, {"formula": uid, "number": n}), jar, preparation
+ * Types of a column: text, moment (a date, with its time), code, step, integer, number, json, bytes (base64), version
+ * (a formula's, {"formula": uid, "number": n}), jar, preparation
  * (their uid), entry (of the same list, by its client_key); with a question mark where it may be null.
  */
 final readonly class RecordKind
@@ -19,7 +20,8 @@ final readonly class RecordKind
      * @param  string  $key  of the record in its table: "uid", "key" or "name"
      * @param  array<string, string>  $columns  type by column
      * @param  array<string, RecordField>  $parts  by their place in the record
-     * @param  array<string, null|list<never>>  $grown  what a record written before it was kept holds instead, by column or part
+     * @param  array<string, null|list<never>>  $grown  what a record written before it was kept holds instead, by
+     *   column or part
      */
     public function __construct(
         public string $name,
@@ -43,37 +45,185 @@ final readonly class RecordKind
         $entry = ['kind' => 'text', 'subject' => 'text', 'client_key' => 'text'];
         $times = ['created_at' => 'text', 'updated_at' => 'text'];
 
-        $states = ['revision' => 'integer', 'state' => 'json', 'did' => 'text', 'about' => 'text', 'undo_to' => 'integer?', 'redo_to' => 'integer?', 'created_at' => 'text'];
+        $states = [
+            'revision' => 'integer',
+            'state' => 'json',
+            'did' => 'text',
+            'about' => 'text',
+            'undo_to' => 'integer?',
+            'redo_to' => 'integer?',
+            'created_at' => 'text',
+        ];
 
         return [
-            'formulas' => new self('formula', 'ilvane.formula-record/1', 'formulas', 'uid', ['name' => 'text', 'draft' => 'json', 'revision' => 'integer', 'trial_of' => 'version?', ...$times], [
-                'versions' => new RecordField('formula_versions', 'formula_id', ['number' => 'integer', 'document' => 'json', 'note' => 'text', 'created_at' => 'text'], 'number'),
+            'formulas' => new self('formula', 'ilvane.formula-record/1', 'formulas', 'uid', [
+                'name' => 'text',
+                'draft' => 'json',
+                'revision' => 'integer',
+                'trial_of' => 'version?',
+                ...$times,
+            ], [
+                'versions' => new RecordField(
+                    'formula_versions',
+                    'formula_id',
+                    ['number' => 'integer', 'document' => 'json', 'note' => 'text', 'created_at' => 'text'],
+                    'number',
+                ),
                 'states' => new RecordField('draft_states', 'formula_id', $states, 'revision'),
-                'to_make' => new RecordField('to_make', 'formula_id', ['grams' => 'number', 'created_at' => 'text'], 'id'),
+                'to_make' => new RecordField(
+                    'to_make',
+                    'formula_id',
+                    ['grams' => 'number', 'created_at' => 'text'],
+                    'id',
+                ),
             ]),
             'jars' => new self('jar', 'ilvane.jar/1', 'jars', 'uid', [
-                'code' => 'text?', 'name' => 'text', 'draft' => 'json', 'revision' => 'integer', 'plan' => 'json?', 'status' => 'text', 'started_at' => 'text?', 'ended_at' => 'text?', 'outcome' => 'json?',
-                'shake_at' => 'text?', 'ready_at' => 'text?', 'strain_at' => 'text?', 'too_strong_at' => 'text?', 'alarm' => 'text', ...$times,
-            ], ['entries' => new RecordField('jar_entries', 'jar_id', [...$entry, 'value' => 'number?', 'note' => 'text', 'happened_at' => 'text', 'recorded_at' => 'text'], 'id', 'subject'), 'states' => new RecordField('draft_states', 'jar_id', $states, 'revision')], ['states' => []]),
-            'preparations' => new self('preparation', 'ilvane.preparation/1', 'preparations', 'uid', ['method' => 'text', 'plan' => 'json', 'status' => 'text', 'made_at' => 'text?', 'grams' => 'number?', ...$times]),
+                'code' => 'text?',
+                'name' => 'text',
+                'draft' => 'json',
+                'revision' => 'integer',
+                'plan' => 'json?',
+                'status' => 'text',
+                'started_at' => 'text?',
+                'ended_at' => 'text?',
+                'outcome' => 'json?',
+                'shake_at' => 'text?',
+                'ready_at' => 'text?',
+                'strain_at' => 'text?',
+                'too_strong_at' => 'text?',
+                'alarm' => 'text',
+                ...$times,
+            ], [
+                'entries' => new RecordField(
+                    'jar_entries',
+                    'jar_id',
+                    [
+                        ...$entry,
+                        'value' => 'number?',
+                        'note' => 'text',
+                        'happened_at' => 'text',
+                        'recorded_at' => 'text',
+                    ],
+                    'id',
+                    'subject',
+                ),
+                'states' => new RecordField('draft_states', 'jar_id', $states, 'revision'),
+            ], ['states' => []]),
+            'preparations' => new self(
+                'preparation',
+                'ilvane.preparation/1',
+                'preparations',
+                'uid',
+                [
+                    'method' => 'text',
+                    'plan' => 'json',
+                    'status' => 'text',
+                    'made_at' => 'text?',
+                    'grams' => 'number?',
+                    ...$times,
+                ],
+            ),
             'lots' => new self('lot', 'ilvane.lot/1', 'lots', 'uid', [
-                'code' => 'text', 'kind' => 'text', 'name' => 'text', 'ingredient' => 'text?', 'document' => 'json?', 'grams' => 'number', 'grams_left' => 'number', 'portion_grams' => 'number?', 'strength' => 'number?', 'price' => 'number?',
-                'opened_at' => 'text?', 'sealed_until' => 'text?', 'supplier' => 'text', 'made_at' => 'text', 'good_until' => 'text?', 'storage' => 'text', 'first_storage' => 'text', 'jar_id' => 'jar?', 'preparation_id' => 'preparation?', 'gone_at' => 'text?', ...$times,
-            ], ['entries' => new RecordField('lot_entries', 'lot_id', [...$entry, 'grams' => 'number?', 'note' => 'text', 'happened_at' => 'text', 'recorded_at' => 'text'], 'id', 'subject')]),
+                'code' => 'text',
+                'kind' => 'text',
+                'name' => 'text',
+                'ingredient' => 'text?',
+                'document' => 'json?',
+                'grams' => 'number',
+                'grams_left' => 'number',
+                'portion_grams' => 'number?',
+                'strength' => 'number?',
+                'price' => 'number?',
+                'opened_at' => 'text?',
+                'sealed_until' => 'text?',
+                'supplier' => 'text',
+                'made_at' => 'text',
+                'good_until' => 'text?',
+                'storage' => 'text',
+                'first_storage' => 'text',
+                'jar_id' => 'jar?',
+                'preparation_id' => 'preparation?',
+                'gone_at' => 'text?',
+                ...$times,
+            ], ['entries' => new RecordField(
+                'lot_entries',
+                'lot_id',
+                [...$entry, 'grams' => 'number?', 'note' => 'text', 'happened_at' => 'text', 'recorded_at' => 'text'],
+                'id',
+                'subject',
+            )]),
             'batches' => new self('batch', 'ilvane.batch/1', 'batches', 'uid', [
-                'code' => 'text', 'formula_version_id' => 'version', 'document' => 'json', 'status' => 'text', 'at_step' => 'text', 'started_at' => 'text', 'finished_at' => 'text?', 'best_before' => 'text?', 'outcome' => 'json?',
+                'code' => 'text',
+                'formula_version_id' => 'version',
+                'document' => 'json',
+                'status' => 'text',
+                'at_step' => 'text',
+                'started_at' => 'text',
+                'finished_at' => 'text?',
+                'best_before' => 'text?',
+                'outcome' => 'json?',
                 'grams_left' => 'number?', 'stands' => 'text', 'gone_at' => 'text?', 'despite' => 'json?', ...$times,
             ], [
-                'entries' => new RecordField('batch_entries', 'batch_id', [...$entry, 'step' => 'text', 'value' => 'number?', 'reason' => 'text', 'recorded_at' => 'text'], 'id'),
-                'shelf' => new RecordField('shelf_entries', 'batch_id', [...$entry, 'grams' => 'number?', 'price' => 'number?', 'note' => 'text', 'happened_at' => 'text', 'recorded_at' => 'text'], 'id', 'subject'),
-                'watch' => new RecordField('watches', 'batch_id', ['begun_at' => 'text', 'look_at' => 'text?'], 'batch_id'),
-                'sightings' => new RecordField('sightings', 'batch_id', ['place' => 'text', 'look' => 'text', 'undoes' => 'entry?', 'ph' => 'number?', 'note' => 'text', 'client_key' => 'text', 'happened_at' => 'text', 'recorded_at' => 'text'], 'id', parts: [
+                'entries' => new RecordField(
+                    'batch_entries',
+                    'batch_id',
+                    [...$entry, 'step' => 'text', 'value' => 'number?', 'reason' => 'text', 'recorded_at' => 'text'],
+                    'id',
+                ),
+                'shelf' => new RecordField(
+                    'shelf_entries',
+                    'batch_id',
+                    [
+                        ...$entry,
+                        'grams' => 'number?',
+                        'price' => 'number?',
+                        'note' => 'text',
+                        'happened_at' => 'text',
+                        'recorded_at' => 'text',
+                    ],
+                    'id',
+                    'subject',
+                ),
+                'watch' => new RecordField(
+                    'watches',
+                    'batch_id',
+                    ['begun_at' => 'text', 'look_at' => 'text?'],
+                    'batch_id',
+                ),
+                'sightings' => new RecordField('sightings', 'batch_id', [
+                    'place' => 'text',
+                    'look' => 'text',
+                    'undoes' => 'entry?',
+                    'ph' => 'number?',
+                    'note' => 'text',
+                    'client_key' => 'text',
+                    'happened_at' => 'text',
+                    'recorded_at' => 'text',
+                ], 'id', parts: [
                     'photos' => new RecordField('photos', 'sighting_id', ['type' => 'text', 'bytes' => 'bytes'], 'id'),
                 ]),
             ], ['despite' => null]),
-            'ingredients' => new self('own ingredient', 'ilvane.own-ingredient/1', 'own_ingredients', 'key', ['is_own' => 'integer', 'fields' => 'json', 'updated_at' => 'text']),
-            'practice' => new self('practice', 'ilvane.practice/1', 'practised', 'key', ['answers' => 'json', 'updated_at' => 'text']),
-            'settings' => new self('setting', 'ilvane.setting/1', 'settings', 'name', ['value' => 'json', 'updated_at' => 'text']),
+            'ingredients' => new self(
+                'own ingredient',
+                'ilvane.own-ingredient/1',
+                'own_ingredients',
+                'key',
+                ['is_own' => 'integer', 'fields' => 'json', 'updated_at' => 'text'],
+            ),
+            'practice' => new self(
+                'practice',
+                'ilvane.practice/1',
+                'practised',
+                'key',
+                ['answers' => 'json', 'updated_at' => 'text'],
+            ),
+            'settings' => new self(
+                'setting',
+                'ilvane.setting/1',
+                'settings',
+                'name',
+                ['value' => 'json', 'updated_at' => 'text'],
+            ),
         ];
     }
 
@@ -88,9 +238,23 @@ final readonly class RecordKind
         $schema = $part->schema();
 
         return [
-            '$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => $this->format, 'type' => 'object', 'additionalProperties' => false,
-            'required' => ['format', $this->key, ...array_values(array_diff($schema['required'], array_keys($this->grown)))],
-            'properties' => ['format' => ['const' => $this->format], $this->key => ['type' => 'string', ...($this->key === 'uid' ? ['pattern' => '^[0-9a-f]{32}$'] : ['minLength' => 1, 'maxLength' => 80])], ...$schema['properties']],
+            '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+            'title' => $this->format,
+            'type' => 'object',
+            'additionalProperties' => false,
+            'required' => [
+                'format',
+                $this->key,
+                ...array_values(array_diff($schema['required'], array_keys($this->grown))),
+            ],
+            'properties' => [
+                'format' => ['const' => $this->format],
+                $this->key => [
+                    'type' => 'string',
+                    ...($this->key === 'uid' ? ['pattern' => '^[0-9a-f]{32}$'] : ['minLength' => 1, 'maxLength' => 80]),
+                ],
+                ...$schema['properties'],
+            ],
         ];
     }
 }

@@ -10,7 +10,9 @@ use Ilvane\Core\Infusion\InfusionPlanDocument;
 use JsonException;
 use stdClass;
 
-/** Reads one record file strictly: its format, every key, every type; formulas and plans inside it by their own rules. */
+/**
+ * Reads one record file strictly: its format, every key, every type; formulas and plans inside it by their own rules.
+ */
 final class RecordReader
 {
     private const DEPTH = 64;
@@ -31,7 +33,10 @@ final class RecordReader
             throw new RecordRefused($file, '/format', 'other_format', ['format' => $kind->format]);
         }
         $key = $record->{$kind->key} ?? null;
-        if (! is_string($key) || preg_match($kind->key === 'uid' ? '/^[0-9a-f]{32}$/' : '/^[\w-]{1,80}$/', $key) !== 1) {
+        if (
+            ! is_string($key)
+            || preg_match($kind->key === 'uid' ? '/^[0-9a-f]{32}$/' : '/^[\w-]{1,80}$/', $key) !== 1
+        ) {
             throw new RecordRefused($file, "/$kind->key", 'no_name');
         }
         foreach ($kind->grown as $name => $before) {
@@ -68,7 +73,9 @@ final class RecordReader
                 throw new RecordRefused($file, "$path/$name", 'no_list');
             }
             foreach ($rows as $i => $child) {
-                $child instanceof stdClass ? self::row($child, $part->columns, $part->parts, $file, "$path/$name/$i") : throw new RecordRefused($file, "$path/$name/$i", 'no_object');
+                $child instanceof stdClass
+                    ? self::row($child, $part->columns, $part->parts, $file, "$path/$name/$i")
+                    : throw new RecordRefused($file, "$path/$name/$i", 'no_object');
             }
         }
     }
@@ -82,14 +89,27 @@ final class RecordReader
         $isGood = match (rtrim($type, '?')) {
             'integer' => is_int($value) && abs($value) <= RecordField::LARGEST,
             'number' => (is_int($value) || is_float($value)) && abs($value) <= RecordField::LARGEST,
-            'moment' => is_string($value) && self::looks($value, 'moment') && checkdate((int) substr($value, 5, 2), (int) substr($value, 8, 2), (int) substr($value, 0, 4)) && strtotime($value) !== false,
-            'code', 'step' => is_string($value) && strlen($value) <= self::LONGEST_NAME && self::looks($value, rtrim($type, '?')),
+            'moment' => is_string($value)
+                && self::looks($value, 'moment')
+                && checkdate((int) substr($value, 5, 2), (int) substr($value, 8, 2), (int) substr($value, 0, 4))
+                && strtotime($value) !== false,
+            'code',
+            'step' => is_string($value)
+                && strlen($value) <= self::LONGEST_NAME
+                && self::looks($value, rtrim($type, '?')),
             'json' => $value instanceof stdClass || is_array($value),
-            'version' => $value instanceof stdClass && is_string($value->formula ?? null) && is_int($value->number ?? null),
+            'version' => $value instanceof stdClass
+                && is_string($value->formula ?? null)
+                && is_int($value->number ?? null),
             'bytes' => is_string($value) && base64_decode($value, true) !== false,
             default => is_string($value) && mb_check_encoding($value, 'UTF-8') && strlen($value) <= self::LONGEST_TEXT,
         };
-        $isGood ?: throw new RecordRefused($file, $path, 'wrong_type', ['type' => say('backups.types.'.rtrim($type, '?'))]);
+        $isGood ?: throw new RecordRefused(
+            $file,
+            $path,
+            'wrong_type',
+            ['type' => say('backups.types.'.rtrim($type, '?'))],
+        );
     }
 
     private static function looks(string $value, string $type): bool
@@ -104,7 +124,12 @@ final class RecordReader
             try {
                 $read(json_decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION), true));
             } catch (DocumentRefused $refused) {
-                throw new RecordRefused($file, $path.$refused->path, 'document', ['why' => say('errors.document.'.$refused->reason, $refused->parameters)]);
+                throw new RecordRefused(
+                    $file,
+                    $path.$refused->path,
+                    'document',
+                    ['why' => say('errors.document.'.$refused->reason, $refused->parameters)],
+                );
             }
         };
         foreach (is_array($record->versions ?? null) ? $record->versions : [] as $i => $version) {

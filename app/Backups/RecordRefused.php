@@ -10,8 +10,12 @@ use RuntimeException;
 final class RecordRefused extends RuntimeException
 {
     /** @param  array<string, string>  $parameters */
-    public function __construct(public readonly string $source, public readonly string $path, public readonly string $reason, public readonly array $parameters = [])
-    {
+    public function __construct(
+        public readonly string $source,
+        public readonly string $path,
+        public readonly string $reason,
+        public readonly array $parameters = [],
+    ) {
         parent::__construct("$source$path: $reason");
     }
 

@@ -13,7 +13,9 @@ final class RecordWriter
     /** What is of this machine alone, or a secret. */
     private const NOT_SETTINGS = ['access', 'calendar', 'safekeeping'];
 
-    private const FLAGS = JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR;
+    private const FLAGS =
+        JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES
+            | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR;
 
     /** @var array<string, array<int, mixed>> */
     private array $named = [];
@@ -54,7 +56,12 @@ final class RecordWriter
      */
     private function record(RecordKind $kind, array $row): array
     {
-        return ['format' => $kind->format, $kind->key => $row[$kind->key], ...$this->columns($kind->columns, $row), ...$this->parts($kind->parts, $kind->key === 'uid' ? (int) self::word($row['id'] ?? 0) : 0)];
+        return [
+            'format' => $kind->format,
+            $kind->key => $row[$kind->key],
+            ...$this->columns($kind->columns, $row),
+            ...$this->parts($kind->parts, $kind->key === 'uid' ? (int) self::word($row['id'] ?? 0) : 0),
+        ];
     }
 
     /**
@@ -65,14 +72,20 @@ final class RecordWriter
     {
         $written = [];
         foreach ($parts as $name => $part) {
-            $rows = array_values(array_map(static fn (object $row): array => (array) $row, DB::table($part->table)->where($part->parent, $parent)->orderBy($part->order)->get()->all()));
+            $rows = array_values(array_map(
+                static fn (object $row): array => (array) $row,
+                DB::table($part->table)->where($part->parent, $parent)->orderBy($part->order)->get()->all(),
+            ));
             $keys = array_column($rows, 'client_key', 'id');
             $written[$name] = array_map(function (array $row) use ($part, $keys): array {
                 if ($part->undoes !== '' && ($row['kind'] ?? '') === 'undo') {
                     $row[$part->undoes] = $keys[(int) self::word($row[$part->undoes] ?? '')] ?? $row[$part->undoes];
                 }
 
-                return [...$this->columns($part->columns, $row, $keys), ...$this->parts($part->parts, (int) self::word($row['id'] ?? 0))];
+                return [
+                    ...$this->columns($part->columns, $row, $keys),
+                    ...$this->parts($part->parts, (int) self::word($row['id'] ?? 0)),
+                ];
             }, $rows);
         }
 
@@ -113,7 +126,10 @@ final class RecordWriter
 
     private function version(int $id): stdClass
     {
-        $version = $this->named['versions'][$id] ??= DB::table('formula_versions')->join('formulas', 'formulas.id', '=', 'formula_versions.formula_id')->where('formula_versions.id', $id)->first(['formulas.uid AS formula', 'formula_versions.number AS number']);
+        $version = $this->named['versions'][$id] ??= DB::table('formula_versions')
+            ->join('formulas', 'formulas.id', '=', 'formula_versions.formula_id')
+            ->where('formula_versions.id', $id)
+            ->first(['formulas.uid AS formula', 'formula_versions.number AS number']);
 
         return $version instanceof stdClass ? $version : new stdClass;
     }

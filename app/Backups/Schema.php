@@ -10,7 +10,8 @@ use PDO;
 use PDOException;
 
 /**
- * The tables, indexes and triggers a workroom's file has to have, by its version: the last of its migrations. What each version
+ * The tables, indexes and triggers a workroom's file has to have, by its version: the last of its migrations. What each
+ * version
  * has is kept in database/schema, a line for each: type, name, fingerprint of its definition.
  */
 final class Schema
@@ -18,11 +19,20 @@ final class Schema
     /** @return array<string, string> fingerprint by "type name" */
     public static function of(PDO $file): array
     {
-        $rows = ($file->query("SELECT type, name, sql FROM sqlite_master WHERE name NOT LIKE 'sqlite\\_%' ESCAPE '\\' AND sql IS NOT NULL AND name <> 'migrations' ORDER BY type, name") ?: throw new PDOException('no schema'))->fetchAll(PDO::FETCH_NUM);
+        $rows = (
+            $file->query(
+                "SELECT type, name, sql FROM sqlite_master WHERE name NOT LIKE 'sqlite\\_%' ESCAPE '\\'"
+                ." AND sql IS NOT NULL AND name <> 'migrations' ORDER BY type, name",
+            ) ?: throw new PDOException('no schema')
+        )->fetchAll(PDO::FETCH_NUM);
         $has = [];
         foreach ($rows as [$type, $name, $sql]) {
             // how it is spaced and quoted says nothing; what it says counts
-            $has["$type $name"] = substr(hash('sha256', (string) preg_replace('/["`\s]+/', '', mb_strtolower((string) $sql))), 0, 20);
+            $has["$type $name"] = substr(
+                hash('sha256', (string) preg_replace('/["`\s]+/', '', mb_strtolower((string) $sql))),
+                0,
+                20,
+            );
         }
 
         return $has;
@@ -47,7 +57,10 @@ final class Schema
     /** @return list<string> names of all migrations, the oldest first */
     public static function versions(): array
     {
-        $names = array_map(static fn (string $path): string => basename($path, '.php'), glob(database_path('migrations/*.php')) ?: []);
+        $names = array_map(
+            static fn (string $path): string => basename($path, '.php'),
+            glob(database_path('migrations/*.php')) ?: [],
+        );
         sort($names);
 
         return $names;
@@ -61,7 +74,10 @@ final class Schema
     public static function lift(string $file, ?string $version = null): void
     {
         $open = config()->string('database.connections.sqlite.database');
-        $paths = array_map(static fn (string $name): string => database_path("migrations/$name.php"), array_filter(self::versions(), static fn (string $name): bool => $version === null || $name <= $version));
+        $paths = array_map(
+            static fn (string $name): string => database_path("migrations/$name.php"),
+            array_filter(self::versions(), static fn (string $name): bool => $version === null || $name <= $version),
+        );
         config(['database.connections.sqlite.database' => $file]);
         DB::purge();
         try {
@@ -86,7 +102,14 @@ final class Schema
             try {
                 self::lift($file, $version);
                 $has = self::of(new PDO("sqlite:$file", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]));
-                $written[$version] = implode("\n", array_map(static fn (string $what, string $fingerprint): string => "$what $fingerprint", array_keys($has), $has))."\n";
+                $written[$version] = implode(
+                    "\n",
+                    array_map(
+                        static fn (string $what, string $fingerprint): string => "$what $fingerprint",
+                        array_keys($has),
+                        $has,
+                    ),
+                )."\n";
             } finally {
                 array_map(unlink(...), glob("$file*") ?: []);
             }

@@ -35,7 +35,11 @@ final class WorkroomArchive
                 yield "$folder/$key.json" => RecordWriter::json($record);
             }
         }
-        yield self::HEAD => RecordWriter::json(['format' => self::FORMAT, 'written_at' => Carbon::now()->toIso8601String(), 'records' => $counts]);
+        yield self::HEAD => RecordWriter::json([
+            'format' => self::FORMAT,
+            'written_at' => Carbon::now()->toIso8601String(),
+            'records' => $counts,
+        ]);
     }
 
     /** @throws RecordRefused when the directory holds something already */
@@ -95,7 +99,15 @@ final class WorkroomArchive
         }
         foreach (get_object_vars($head->records ?? new stdClass) as $folder => $count) {
             if (count($records[$folder] ?? []) !== $count) {
-                throw new RecordRefused(self::HEAD, "/records/$folder", 'incomplete', ['told' => is_int($count) ? (string) $count : '?', 'found' => (string) count($records[$folder] ?? [])]);
+                throw new RecordRefused(
+                    self::HEAD,
+                    "/records/$folder",
+                    'incomplete',
+                    [
+                        'told' => is_int($count) ? (string) $count : '?',
+                        'found' => (string) count($records[$folder] ?? []),
+                    ],
+                );
             }
         }
 
@@ -107,7 +119,15 @@ final class WorkroomArchive
     {
         $sum = 0;
         foreach ([self::HEAD, ...array_keys(RecordKind::all())] as $part) {
-            $files = is_dir("$directory/$part") ? array_map(static fn (string $name): string => "$part/$name", array_values(array_diff(array_filter((array) scandir("$directory/$part"), is_string(...)), ['.', '..']))) : [$part];
+            $files = is_dir("$directory/$part")
+                ? array_map(
+                    static fn (string $name): string => "$part/$name",
+                    array_values(array_diff(
+                        array_filter((array) scandir("$directory/$part"), is_string(...)),
+                        ['.', '..'],
+                    )),
+                )
+                : [$part];
             foreach ($files as $name) {
                 if (! is_file("$directory/$name")) {
                     continue;
@@ -135,7 +155,8 @@ final class WorkroomArchive
                 continue;
             }
             $sum += $told['size'];
-            $told['size'] <= self::LARGEST_FILE && $sum <= self::LARGEST ?: throw new RecordRefused($told['name'], '', 'too_large');
+            $told['size'] <= self::LARGEST_FILE
+                && $sum <= self::LARGEST ?: throw new RecordRefused($told['name'], '', 'too_large');
             $json = $zip->getFromIndex($i);
             yield $told['name'] => $json === false ? throw new RecordRefused($told['name'], '', 'no_packet') : $json;
         }

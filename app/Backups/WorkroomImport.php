@@ -9,7 +9,8 @@ use Illuminate\Support\Facades\DB;
 use stdClass;
 
 /**
- * Takes records in. What is here already and the same is left; what is here and differs is asked about, never doubled and never
+ * Takes records in. What is here already and the same is left; what is here and differs is asked about, never doubled
+ * and never
  * overwritten in silence. All of it goes in, or nothing.
  */
 final class WorkroomImport
@@ -27,7 +28,8 @@ final class WorkroomImport
 
     /**
      * @param  array<string, list<array{string, stdClass}>>  $records  file name and record, by folder
-     * @return array{new: int, same: int, differ: list<array{folder: string, key: string, name: string, why: string}>} why: changed | code
+     * @return array{new: int, same: int, differ: list<array{folder: string, key: string, name: string, why: string}>}
+     *   why: changed | code
      */
     public function compare(array $records): array
     {
@@ -39,7 +41,12 @@ final class WorkroomImport
                 match ($why) {
                     null => $compared['same']++,
                     'new' => $compared['new']++,
-                    default => $compared['differ'][] = ['folder' => $folder, 'key' => self::text($record->{$kind->key}), 'name' => self::nameOf($record, $kind), 'why' => $why],
+                    default => $compared['differ'][] = [
+                        'folder' => $folder,
+                        'key' => self::text($record->{$kind->key}),
+                        'name' => self::nameOf($record, $kind),
+                        'why' => $why,
+                    ],
                 };
             }
         }
@@ -66,17 +73,29 @@ final class WorkroomImport
                 foreach (RecordKind::all() as $folder => $kind) {
                     foreach ($records[$folder] ?? [] as [$file, $record]) {
                         $why = $this->differs($kind, $record);
-                        $takes = $why === 'new' || ($why === 'changed' && $choose($folder, self::text($record->{$kind->key})) === self::TAKE);
+                        $takes = $why === 'new'
+                            || ($why === 'changed' && $choose(
+                                $folder,
+                                self::text($record->{$kind->key}),
+                            ) === self::TAKE);
                         $done[$why === null ? 'same' : ($why === 'new' ? 'new' : ($takes ? 'taken' : 'kept'))]++;
                         if ($takes) {
                             $later = [...$later, ...$this->put($kind, $record, $file)];
                             $key = self::text($record->{$kind->key});
-                            $taken[] = [$kind, $kind->key === 'uid' ? self::text(DB::table($kind->table)->where('uid', $key)->value('id')) : $key, $file];
+                            $taken[] = [
+                                $kind,
+                                $kind->key === 'uid'
+                                    ? self::text(DB::table($kind->table)->where('uid', $key)->value('id'))
+                                    : $key,
+                                $file,
+                            ];
                         }
                     }
                 }
                 foreach ($later as [$id, $version, $file]) {
-                    DB::table('formulas')->where('id', $id)->update(['trial_of' => $this->versionId($version, $file, '/trial_of')]);
+                    DB::table('formulas')
+                        ->where('id', $id)
+                        ->update(['trial_of' => $this->versionId($version, $file, '/trial_of')]);
                 }
                 if (DB::select('PRAGMA foreign_key_check') !== []) {
                     throw new RecordRefused('', '', 'torn');
@@ -113,10 +132,14 @@ final class WorkroomImport
         try {
             $row = [$kind->key => $record->{$kind->key}];
             foreach ($kind->columns as $column => $type) {
-                $row[$column] = $kind->name === 'formula' && $column === 'trial_of' ? null : $this->column($record->$column, $type, $file, "/$column");
+                $row[$column] = $kind->name === 'formula' && $column === 'trial_of'
+                    ? null
+                    : $this->column($record->$column, $type, $file, "/$column");
             }
             $old = $kind->key === 'uid' ? DB::table($kind->table)->where('uid', $record->uid)->value('id') : null;
-            $versions = is_numeric($old) && $kind->name === 'formula' ? DB::table('formula_versions')->where('formula_id', $old)->pluck('id', 'number')->all() : [];
+            $versions = is_numeric($old) && $kind->name === 'formula'
+                ? DB::table('formula_versions')->where('formula_id', $old)->pluck('id', 'number')->all()
+                : [];
             if (is_numeric($old)) {
                 $this->clear($kind->parts, (int) $old);
                 DB::table($kind->table)->where('id', $old)->delete();
@@ -131,7 +154,16 @@ final class WorkroomImport
                 $later[] = [$id, $record->trial_of, $file];
             }
         } catch (QueryException $broken) {
-            throw new RecordRefused($file, '', 'rule', ['rule' => preg_match('/constraint failed: ([^(]*)/', $broken->getMessage(), $rule) === 1 ? trim($rule[1]) : '?']);
+            throw new RecordRefused(
+                $file,
+                '',
+                'rule',
+                ['rule' => preg_match(
+                    '/constraint failed: ([^(]*)/',
+                    $broken->getMessage(),
+                    $rule,
+                ) === 1 ? trim($rule[1]) : '?'],
+            );
         }
 
         return $later;
@@ -141,7 +173,10 @@ final class WorkroomImport
     private function clear(array $parts, int $parent): void
     {
         foreach (array_reverse($parts) as $part) {
-            foreach ($part->parts === [] ? [] : DB::table($part->table)->where($part->parent, $parent)->pluck('id')->all() as $id) {
+            foreach ($part->parts === [] ? [] : DB::table($part->table)->where(
+                $part->parent,
+                $parent,
+            )->pluck('id')->all() as $id) {
                 $this->clear($part->parts, is_numeric($id) ? (int) $id : 0);
             }
             DB::table($part->table)->where($part->parent, $parent)->delete();
@@ -154,8 +189,14 @@ final class WorkroomImport
      *
      * @throws RecordRefused
      */
-    private function parts(array $parts, stdClass $record, int $parent, string $file, string $path, array $versions = []): void
-    {
+    private function parts(
+        array $parts,
+        stdClass $record,
+        int $parent,
+        string $file,
+        string $path,
+        array $versions = [],
+    ): void {
         foreach ($parts as $name => $part) {
             $ids = [];
             foreach (is_array($record->$name) ? $record->$name : [] as $i => $child) {
@@ -166,15 +207,29 @@ final class WorkroomImport
                 $row = [$part->parent => $parent];
                 foreach ($part->columns as $column => $type) {
                     $row[$column] = match (true) {
-                        rtrim($type, '?') === 'entry' => $child->$column === null ? null : ($ids[self::text($child->$column)] ?? throw new RecordRefused($file, "$at/$column", 'no_such_entry')),
-                        $part->undoes === $column && ($child->kind ?? '') === 'undo' => (string) ($ids[self::text($child->$column)] ?? self::text($child->$column)),
+                        rtrim($type, '?') === 'entry' => $child->$column === null
+                            ? null
+                            : ($ids[self::text($child->$column)] ?? throw new RecordRefused(
+                                $file,
+                                "$at/$column",
+                                'no_such_entry',
+                            )),
+                        $part->undoes === $column
+                            && ($child->kind ?? '') === 'undo' => (string) (
+                                $ids[self::text($child->$column)] ?? self::text($child->$column)
+                            ),
                         default => $this->column($child->$column, $type, $file, "$at/$column"),
                     };
                 }
                 if ($name === 'versions' && is_int($child->number ?? null) && isset($versions[$child->number])) {
                     $row['id'] = $versions[$child->number];
                 }
-                $part->table === 'photos' ? DB::statement('INSERT INTO photos (sighting_id, type, bytes) VALUES (?, ?, CAST(? AS BLOB))', [$parent, $row['type'], $row['bytes']]) : DB::table($part->table)->insert($row);
+                $part->table === 'photos'
+                    ? DB::statement(
+                        'INSERT INTO photos (sighting_id, type, bytes) VALUES (?, ?, CAST(? AS BLOB))',
+                        [$parent, $row['type'], $row['bytes']],
+                    )
+                    : DB::table($part->table)->insert($row);
                 $id = (int) DB::getPdo()->lastInsertId();
                 $ids[self::text($child->client_key ?? '')] = $id;
                 $this->parts($part->parts, $child, $id, $file, $at);
@@ -186,10 +241,16 @@ final class WorkroomImport
     private function column(mixed $value, string $type, string $file, string $path): mixed
     {
         return $value === null ? null : match (rtrim($type, '?')) {
-            'json' => json_encode($value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR),
+            'json' => json_encode(
+                $value,
+                JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
+            ),
             'bytes' => base64_decode(self::text($value), true),
             'version' => $value instanceof stdClass ? $this->versionId($value, $file, $path) : null,
-            'jar', 'preparation' => DB::table(rtrim($type, '?').'s')->where('uid', $value)->value('id') ?? throw new RecordRefused($file, $path, 'not_with_it'),
+            'jar',
+            'preparation' => DB::table(rtrim($type, '?').'s')
+                ->where('uid', $value)
+                ->value('id') ?? throw new RecordRefused($file, $path, 'not_with_it'),
             'number' => is_numeric($value) ? (float) $value : null,
             default => $value,
         };
@@ -198,7 +259,11 @@ final class WorkroomImport
     /** @throws RecordRefused */
     private function versionId(stdClass $version, string $file, string $path): mixed
     {
-        return DB::table('formula_versions')->join('formulas', 'formulas.id', '=', 'formula_versions.formula_id')->where('formulas.uid', $version->formula)->where('number', $version->number)->value('formula_versions.id') ?? throw new RecordRefused($file, $path, 'not_with_it');
+        return DB::table('formula_versions')
+            ->join('formulas', 'formulas.id', '=', 'formula_versions.formula_id')
+            ->where('formulas.uid', $version->formula)
+            ->where('number', $version->number)
+            ->value('formula_versions.id') ?? throw new RecordRefused($file, $path, 'not_with_it');
     }
 
     /**
@@ -213,7 +278,15 @@ final class WorkroomImport
         foreach ($like as $key => $value) {
             $its = $record->$key ?? null;
             $ordered[$key] = match (true) {
-                is_array($value) && is_array($its) => array_map(static fn (mixed $row, int $i): mixed => $row instanceof stdClass && is_array($value[$i] ?? null) ? self::ordered($row, $value[$i]) : $row, $its, array_keys($its)),
+                is_array($value)
+                    && is_array($its) => array_map(
+                        static fn (mixed $row, int $i): mixed => $row instanceof stdClass
+                            && is_array($value[$i] ?? null)
+                            ? self::ordered($row, $value[$i])
+                            : $row,
+                        $its,
+                        array_keys($its),
+                    ),
                 is_float($value) && is_int($its) => (float) $its,
                 default => $its,
             };

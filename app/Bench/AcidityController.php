@@ -16,6 +16,15 @@ final class AcidityController
 
     public function show(Request $request, Formula $formula): View
     {
-        return view('bench.acidity', ['page' => AcidityPage::of($formula, array_map(static fn (string $field): string => trim(Typed::text($request, $field, 40)), array_combine(self::FIELDS, self::FIELDS)))]);
+        return view(
+            'bench.acidity',
+            ['page' => AcidityPage::of(
+                $formula,
+                array_map(
+                    static fn (string $field): string => trim(Typed::text($request, $field, 40)),
+                    array_combine(self::FIELDS, self::FIELDS),
+                ),
+            )],
+        );
     }
 }

@@ -64,9 +64,13 @@ final readonly class AcidityPage
         $it = app(Evaluator::class)->evaluate($read)->assessment;
         $typed = [
             ...$asked,
-            'batch' => $asked['batch'] !== '' ? $asked['batch'] : $wording->number($it->composition->total->likely ?? self::USUAL_BATCH_G, 1),
+            'batch' => $asked['batch'] !== ''
+                ? $asked['batch']
+                : $wording->number($it->composition->total->likely ?? self::USUAL_BATCH_G, 1),
             'strength' => $asked['strength'] !== '' ? $asked['strength'] : $wording->number(self::STRENGTH),
-            'wanted' => $asked['wanted'] !== '' ? $asked['wanted'] : $wording->number($it->formula->ph ?? AcidityRange::AIM),
+            'wanted' => $asked['wanted'] !== ''
+                ? $asked['wanted']
+                : $wording->number($it->formula->ph ?? AcidityRange::AIM),
         ];
         [$numbers, $problems] = self::read($typed);
         $added = app(TypedGrams::class)->read($typed['added']);
@@ -84,7 +88,11 @@ final readonly class AcidityPage
             $typed,
             $problems,
             $problems === [] && $added !== null && isset($numbers['product'], $numbers['batch'], $numbers['strength'])
-                ? self::scaled(Sample::scaledUp($numbers['batch'], $numbers['product'], $added, $scale), $numbers, $wording) : null,
+                ? self::scaled(
+                    Sample::scaledUp($numbers['batch'], $numbers['product'], $added, $scale),
+                    $numbers,
+                    $wording,
+                ) : null,
             self::guess($it->composition, $numbers, $wording),
             $acids === [] ? null : Curves::acids($acids, $numbers['wanted'] ?? null, self::WIDTH),
             $wording->grams($scale),
@@ -98,7 +106,12 @@ final readonly class AcidityPage
     private static function read(array $typed): array
     {
         $numbers = $problems = [];
-        foreach (['batch' => [0.1, 100_000.0], 'product' => [0.0, 1000.0], 'strength' => [0.1, 100.0], 'wanted' => self::PH] as $field => [$least, $most]) {
+        foreach ([
+            'batch' => [0.1, 100_000.0],
+            'product' => [0.0, 1000.0],
+            'strength' => [0.1, 100.0],
+            'wanted' => self::PH,
+        ] as $field => [$least, $most]) {
             $text = str_replace(',', '.', trim(preg_replace('/\s*(g|%)\s*$/iu', '', $typed[$field]) ?? ''));
             if ($text === '') {
                 continue;
@@ -124,10 +137,14 @@ final readonly class AcidityPage
 
         return [
             'thins' => $part <= self::THINS || $strength >= self::STRONG ? '' : say('ui.acidity.thins', [
-                'percent' => $wording->percent(100 * $part), 'strong' => $wording->percent(self::STRONG), 'grams' => $wording->grams($dose->likely * $strength / self::STRONG),
+                'percent' => $wording->percent(100 * $part),
+                'strong' => $wording->percent(self::STRONG),
+                'grams' => $wording->grams($dose->likely * $strength / self::STRONG),
             ]),
             'dose' => $wording->grams($dose->likely),
-            'band' => $dose->relativeError() < 0.005 ? '' : say('ui.band', ['low' => $wording->grams($dose->low), 'high' => $wording->grams($dose->high)]),
+            'band' => $dose->relativeError() < 0.005
+                ? ''
+                : say('ui.band', ['low' => $wording->grams($dose->low), 'high' => $wording->grams($dose->high)]),
             'first' => $wording->grams(self::FIRST * $dose->low),
             'dry' => $wording->grams($dose->likely * $strength / 100),
         ];
@@ -159,7 +176,9 @@ final readonly class AcidityPage
             'is_below' => $acidity->guess <= $wanted,
             'plants' => $acidity->isPlantRich,
             'grams' => $grams === null ? '' : $wording->grams($grams * $per),
-            'curve' => $grams === null || $points === [] ? null : Curves::titration($points, [$grams * $per, round($wanted, 1)]),
+            'curve' => $grams === null || $points === []
+                ? null
+                : Curves::titration($points, [$grams * $per, round($wanted, 1)]),
         ];
     }
 }

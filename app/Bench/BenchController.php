@@ -31,10 +31,21 @@ final class BenchController
 
     public function bench(Formula $formula): View
     {
-        return view('bench.page', ['page' => BenchPage::of($formula, Draft::fromStored($formula->draft), $formula->revision, history: DraftHistory::of($formula))]);
+        return view(
+            'bench.page',
+            ['page' => BenchPage::of(
+                $formula,
+                Draft::fromStored($formula->draft),
+                $formula->revision,
+                history: DraftHistory::of($formula),
+            )],
+        );
     }
 
-    /** One call at each pause in typing: takes what was typed, does what was pressed, saves, and answers with the bench as it stands. */
+    /**
+     * One call at each pause in typing: takes what was typed, does what was pressed, saves, and answers with the bench
+     * as it stands.
+     */
     public function change(Request $request, Formula $formula, BenchTurn $turns): Response|RedirectResponse
     {
         $turn = DraftTurn::of($request);
@@ -46,7 +57,11 @@ final class BenchController
         $page = $turns->take($formula, $turn, $fields);
         $status = $page->elsewhere === null ? 200 : 409;
         if ($turn->isLive) {
-            return response(view('bench.body', ['page' => $page]), $status, ['X-Revision' => (string) $page->revision, 'X-Done-Before' => $wasDone ? '1' : '0']);
+            return response(
+                view('bench.body', ['page' => $page]),
+                $status,
+                ['X-Revision' => (string) $page->revision, 'X-Done-Before' => $wasDone ? '1' : '0'],
+            );
         }
 
         return $page->elsewhere === null
@@ -59,12 +74,18 @@ final class BenchController
     {
         $version = $this->book->keep($formula, Draft::fromStored($formula->draft), Typed::text($request, 'note'));
 
-        return redirect()->route('bench', $formula)->with('said', say('ui.version.kept', ['number' => $version->number]));
+        return redirect()
+            ->route('bench', $formula)
+            ->with('said', say('ui.version.kept', ['number' => $version->number]));
     }
 
     public function version(Formula $formula, int $number): View
     {
-        $version = FormulaVersion::query()->where('formula_id', $formula->id)->where('number', $number)->with('batches')->firstOrFail();
+        $version = FormulaVersion::query()
+            ->where('formula_id', $formula->id)
+            ->where('number', $number)
+            ->with('batches')
+            ->firstOrFail();
 
         return view('bench.version', [
             'formula' => $formula, 'version' => $version,
@@ -81,9 +102,16 @@ final class BenchController
         return redirect()->route('bench', $formula)->with('said', say('ui.version.reopened', ['number' => $number]));
     }
 
-    /** What nobody can weigh is not made; what something stands against is made only with a reason, which goes along. */
-    public function make(Request $request, Formula $formula, MakeBook $makes, Evaluator $evaluator, Despite $despite): RedirectResponse
-    {
+    /**
+     * What nobody can weigh is not made; what something stands against is made only with a reason, which goes along.
+     */
+    public function make(
+        Request $request,
+        Formula $formula,
+        MakeBook $makes,
+        Evaluator $evaluator,
+        Despite $despite,
+    ): RedirectResponse {
         $draft = Draft::fromStored($formula->draft);
         [$read, $problems] = $draft->formula();
         $evaluation = $evaluator->evaluate($read, madeOn: Carbon::now()->toDateTimeImmutable());

@@ -34,7 +34,9 @@ use Ilvane\Core\Safety\Fix;
 /**
  * Everything the bench shows, worded and ready to place.
  *
- * @phpstan-type Row array{key: string, position: int, ingredient: string, name: string, amount: string, prepared: string, phase: string, grams: string, band: string, percent: string, unfinished: bool, error: string, gravest: string, lot: string, weighs: string}
+ * @phpstan-type Row array{key: string, position: int, ingredient: string, name: string, amount: string,
+ *   prepared: string, phase: string, grams: string, band: string, percent: string, unfinished: bool, error: string,
+ *   gravest: string, lot: string, weighs: string}
  * @phpstan-type Lane array{phase: string, name: string, means: string, grams: string, percent: string, rows: list<Row>}
  *
  * @phpstan-import-type Note from PencilNotes
@@ -84,8 +86,14 @@ final readonly class BenchPage
      * @param  DraftHistory|null  $history  what can be undone; none on a page that can't
      * @param  string  $refused  why what was pressed could not be done
      */
-    public static function of(Formula $formula, Draft $draft, int $revision, ?ChangedElsewhere $elsewhere = null, ?DraftHistory $history = null, string $refused = ''): self
-    {
+    public static function of(
+        Formula $formula,
+        Draft $draft,
+        int $revision,
+        ?ChangedElsewhere $elsewhere = null,
+        ?DraftHistory $history = null,
+        string $refused = '',
+    ): self {
         $wording = app(Wording::class);
         [$read, $problems] = $draft->formula();
         $evaluation = app(Evaluator::class)->evaluate($read, madeOn: Carbon::now()->toDateTimeImmutable());
@@ -101,19 +109,30 @@ final readonly class BenchPage
             $evaluation->isSound(),
             $draft->lines() === [],
             self::lanes($draft, $evaluation, $wording),
-            app(PencilNotes::class)->of($evaluation->findings, array_column($draft->lines(), 'key'), static fn (Fix $fix): string => app(Preview::class)->of($fix, $draft->lines())),
+            app(PencilNotes::class)->of(
+                $evaluation->findings,
+                array_column($draft->lines(), 'key'),
+                static fn (Fix $fix): string => app(Preview::class)->of($fix, $draft->lines()),
+            ),
             self::figures($evaluation, $wording),
             OwnHair::notes($evaluation->assessment->formula, $composition, $wording),
             Workings::of($evaluation, $wording),
             array_map(static fn (string $key): string => say('ui.problems.'.$key), $problems),
-            $composition->total === null || $composition->basis === Basis::Hundred || $composition->known() === [] ? '' : $wording->grams($composition->total->likely),
+            $composition->total === null || $composition->basis === Basis::Hundred || $composition->known() === []
+                ? ''
+                : $wording->grams($composition->total->likely),
             match (true) {
                 $composition->known() === [] => '',
                 $composition->total === null => say('ui.bench.unknown'),
                 $composition->basis === Basis::Hundred => say('ui.bench.per_100'),
                 default => say('ui.bench.whole_batch'),
             },
-            app(Vessels::class)->bench($composition, $read->family, 136, $before === null ? null : app(Evaluator::class)->weigh(Draft::fromStored($before)->formula()[0])),
+            app(Vessels::class)->bench(
+                $composition,
+                $read->family,
+                136,
+                $before === null ? null : app(Evaluator::class)->weigh(Draft::fromStored($before)->formula()[0]),
+            ),
             $elsewhere,
             $history?->ways() ?? ['undo' => null, 'redo' => null],
             $refused,
@@ -141,8 +160,12 @@ final readonly class BenchPage
                 'phase' => $phase->value,
                 'name' => say('words.phase.'.$phase->value),
                 'means' => say('words.phase_means.'.$phase->value),
-                'grams' => $rows === [] || $composition->total === null || $grams->likely <= 0 ? '' : $wording->grams($grams->likely),
-                'percent' => $rows === [] || $phase === Phase::Infusion || $grams->likely <= 0 ? '' : $wording->percent(100 * $composition->shareOf($phase)->likely),
+                'grams' => $rows === [] || $composition->total === null || $grams->likely <= 0
+                    ? ''
+                    : $wording->grams($grams->likely),
+                'percent' => $rows === [] || $phase === Phase::Infusion || $grams->likely <= 0
+                    ? ''
+                    : $wording->percent(100 * $composition->shareOf($phase)->likely),
                 'rows' => $rows,
             ];
         }
@@ -151,7 +174,8 @@ final readonly class BenchPage
     }
 
     /**
-     * @param  array{key: string, ingredient: string, name: string, amount: string, phase: string, prepared: string, rest: array<string, mixed>}  $held
+     * @param  array{key: string, ingredient: string, name: string, amount: string, phase: string, prepared: string,
+     *   rest: array<string, mixed>}  $held
      * @return Row
      */
     private static function row(array $held, WeighedLine $line, float $scale, string $gravest, Wording $wording): array
@@ -169,15 +193,30 @@ final readonly class BenchPage
             'amount' => $held['amount'],
             'prepared' => $held['prepared'],
             'phase' => $line->phase->value,
-            'grams' => $grams === null ? '' : $wording->weighed($grams->likely, min($scale, $grams->likely < 1 ? 0.01 : ($grams->likely < 10 ? 0.1 : 1.0))),
+            'grams' => $grams === null
+                ? ''
+                : $wording->weighed(
+                    $grams->likely,
+                    min($scale, $grams->likely < 1 ? 0.01 : ($grams->likely < 10 ? 0.1 : 1.0)),
+                ),
             'band' => $grams === null || $grams->relativeError() < self::WORTH_SHOWING ? ''
-                : say('ui.band', ['low' => $wording->number($grams->low, $grams->high < 10 ? 1 : 0), 'high' => $wording->number($grams->high, $grams->high < 10 ? 1 : 0)]),
+                : say(
+                    'ui.band',
+                    [
+                        'low' => $wording->number($grams->low, $grams->high < 10 ? 1 : 0),
+                        'high' => $wording->number($grams->high, $grams->high < 10 ? 1 : 0),
+                    ],
+                ),
             'percent' => $line->percent() === null ? '' : $wording->number($line->percent()->likely, 2, 2),
             'unfinished' => $held['name'] === '' || $held['amount'] === '',
-            'error' => isset($held['rest']['refused']) ? say('findings.unread.ring') : ($line->unread === null || $isUntouched ? '' : say('findings.unread.'.$line->unread)),
+            'error' => isset($held['rest']['refused'])
+                ? say('findings.unread.ring')
+                : ($line->unread === null || $isUntouched ? '' : say('findings.unread.'.$line->unread)),
             'gravest' => $gravest,
             'lot' => self::lotOf($held['rest'], $wording),
-            'weighs' => $grams === null || $line->amount?->kind === AmountKind::Rest ? '' : (string) round($grams->likely, 4),
+            'weighs' => $grams === null || $line->amount?->kind === AmountKind::Rest
+                ? ''
+                : (string) round($grams->likely, 4),
         ];
     }
 
@@ -188,9 +227,13 @@ final readonly class BenchPage
      */
     private static function lotOf(array $rest, Wording $wording): string
     {
-        $date = is_string($rest['best_before'] ?? null) ? Carbon::createFromFormat('!Y-m-d', $rest['best_before']) : null;
+        $date = is_string($rest['best_before'] ?? null)
+            ? Carbon::createFromFormat('!Y-m-d', $rest['best_before'])
+            : null;
 
-        return is_string($rest['lot'] ?? null) ? $rest['lot'].($date === null ? '' : ', '.say('pantry.good_until', ['date' => $wording->shortDate($date)])) : '';
+        return is_string($rest['lot'] ?? null)
+            ? $rest['lot'].($date === null ? '' : ', '.say('pantry.good_until', ['date' => $wording->shortDate($date)]))
+            : '';
     }
 
     /**
@@ -217,32 +260,64 @@ final readonly class BenchPage
             return [];
         }
         $figures = [
-            ['label' => say('ui.bench.water'), 'figure' => $wording->percent(100 * $assessment->composition->waterShare()), 'of' => ''],
-            ['label' => say('ui.bench.fat'), 'figure' => $wording->percent(100 * $assessment->composition->fatShare()), 'of' => ''],
+            [
+                'label' => say('ui.bench.water'),
+                'figure' => $wording->percent(100 * $assessment->composition->waterShare()),
+                'of' => '',
+            ],
+            [
+                'label' => say('ui.bench.fat'),
+                'figure' => $wording->percent(100 * $assessment->composition->fatShare()),
+                'of' => '',
+            ],
         ];
         if ($assessment->emulsion->emulsifiers !== []) {
-            $figures[] = ['label' => say('ui.bench.emulsifier'), 'figure' => $wording->percentBand($assessment->emulsion->emulsifierShare->times(100.0)), 'of' => ''];
+            $figures[] = [
+                'label' => say('ui.bench.emulsifier'),
+                'figure' => $wording->percentBand($assessment->emulsion->emulsifierShare->times(100.0)),
+                'of' => '',
+            ];
         }
         foreach ($assessment->preservation->doses as $dose) {
             $range = $dose->range();
             $figures[] = [
                 'label' => say('ui.bench.preservative'),
                 'figure' => $dose->percent === null ? '–' : $wording->percentBand($dose->percent),
-                'of' => $range === null ? '' : say('ui.bench.range', ['low' => $wording->number($range->min), 'high' => $wording->percent($range->max)]),
+                'of' => $range === null
+                    ? ''
+                    : say(
+                        'ui.bench.range',
+                        ['low' => $wording->number($range->min), 'high' => $wording->percent($range->max)],
+                    ),
             ];
         }
-        if ($assessment->hlb->blend !== null && $assessment->hlb->required !== null && $assessment->emulsion->emulsifiers !== []) {
-            $figures[] = ['label' => say('ui.bench.hlb'), 'figure' => $wording->number($assessment->hlb->blend, 1), 'of' => say('ui.bench.hlb_of', ['required' => $wording->number($assessment->hlb->required, 1)])];
+        if (
+            $assessment->hlb->blend !== null
+            && $assessment->hlb->required !== null
+            && $assessment->emulsion->emulsifiers !== []
+        ) {
+            $figures[] = [
+                'label' => say('ui.bench.hlb'),
+                'figure' => $wording->number($assessment->hlb->blend, 1),
+                'of' => say('ui.bench.hlb_of', ['required' => $wording->number($assessment->hlb->required, 1)]),
+            ];
         }
         $activity = WaterActivity::of($assessment->composition);
         if ($activity !== null && $activity < self::ACTIVITY_WORTH_SHOWING) {
-            $figures[] = ['label' => say('ui.bench.activity'), 'figure' => $wording->number($activity, 2, 2), 'of' => say('ui.bench.activity_of', ['least' => $wording->number(WaterActivity::NOTHING_GROWS, 2, 2)])];
+            $figures[] = [
+                'label' => say('ui.bench.activity'),
+                'figure' => $wording->number($activity, 2, 2),
+                'of' => say('ui.bench.activity_of', ['least' => $wording->number(WaterActivity::NOTHING_GROWS, 2, 2)]),
+            ];
         }
         if ($assessment->scent->lines !== []) {
             $drops = $assessment->scent->mostDrops($assessment->composition->total, app(Tools::class));
             $figures[] = [
                 'label' => say('ui.bench.scent'), 'figure' => $wording->percentBand($assessment->scent->percent),
-                'of' => say($drops === null ? 'ui.bench.at_most' : 'ui.bench.at_most_drops', ['limit' => $wording->percent($assessment->scent->plenty), 'drops' => (string) $drops]),
+                'of' => say(
+                    $drops === null ? 'ui.bench.at_most' : 'ui.bench.at_most_drops',
+                    ['limit' => $wording->percent($assessment->scent->plenty), 'drops' => (string) $drops],
+                ),
             ];
         }
 
@@ -290,7 +365,14 @@ final readonly class BenchPage
         $line = array_search($key, array_column($this->draft->lines(), 'key'), true);
 
         return match (true) {
-            $place === 'line' && $line !== false => say('ui.bench.fields.line', ['n' => (string) ($line + 1), 'part' => say('ui.bench.fields.'.($part === '' ? 'ingredient' : $part))]),
+            $place === 'line'
+                && $line !== false => say(
+                    'ui.bench.fields.line',
+                    [
+                        'n' => (string) ($line + 1),
+                        'part' => say('ui.bench.fields.'.($part === '' ? 'ingredient' : $part)),
+                    ],
+                ),
             $place === 'line' => say('ui.bench.fields.gone'),
             default => say("ui.bench.fields.$place"),
         };
@@ -311,7 +393,10 @@ final readonly class BenchPage
     /** @return array<string, string> name by key */
     public function containers(): array
     {
-        return array_map(static fn (Container $container): string => app(Wording::class)->container($container->key), app(Catalogue::class)->containers());
+        return array_map(
+            static fn (Container $container): string => app(Wording::class)->container($container->key),
+            app(Catalogue::class)->containers(),
+        );
     }
 
     public function usualLoss(): string
@@ -324,7 +409,10 @@ final readonly class BenchPage
     {
         static $drawn = [];
 
-        return $drawn[app()->getLocale()." $words $chosen"] ??= new HtmlString(view('bench.options', ['words' => __($words), 'chosen' => $chosen])->render());
+        return $drawn[app()->getLocale()." $words $chosen"] ??= new HtmlString(view(
+            'bench.options',
+            ['words' => __($words), 'chosen' => $chosen],
+        )->render());
     }
 
     /** Something stands against making it, or is not known. */

@@ -32,7 +32,13 @@ final readonly class BenchTurn
         }
 
         // the page as this turn left it: what another window did since is told with the next turn
-        return BenchPage::of($formula, Draft::fromStored($formula->draft), $formula->revision, history: DraftHistory::of($formula), refused: $refused);
+        return BenchPage::of(
+            $formula,
+            Draft::fromStored($formula->draft),
+            $formula->revision,
+            history: DraftHistory::of($formula),
+            refused: $refused,
+        );
     }
 
     /**

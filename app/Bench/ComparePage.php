@@ -58,13 +58,18 @@ final readonly class ComparePage
     public static function of(Formula $formula, string $a, string $b): self
     {
         $versions = $formula->versions()->get()->keyBy('number');
-        $parent = $formula->trial_of === null ? null : FormulaVersion::query()->with('formula')->find($formula->trial_of);
+        $parent = $formula->trial_of === null
+            ? null
+            : FormulaVersion::query()->with('formula')->find($formula->trial_of);
         $choices = [self::DRAFT => say('suggestions.draft')];
         foreach ($versions as $number => $version) {
             $choices[(string) $number] = say('suggestions.version', ['number' => (string) $number]);
         }
         if ($parent !== null) {
-            $choices[self::PARENT] = say('suggestions.trial.parent', ['name' => $parent->formula->name, 'number' => (string) $parent->number]);
+            $choices[self::PARENT] = say(
+                'suggestions.trial.parent',
+                ['name' => $parent->formula->name, 'number' => (string) $parent->number],
+            );
         }
         $b = isset($choices[$b]) ? $b : self::DRAFT;
         $drafted = static fn (string $key): Draft => match ($key) {
@@ -72,9 +77,27 @@ final readonly class ComparePage
             self::PARENT => Draft::fromDocument($parent->document ?? []),
             default => Draft::fromDocument($versions[$key]->document ?? []),
         };
-        $a = isset($choices[$a]) ? $a : self::other($b, array_map(strval(...), array_keys($choices)), $parent !== null, static fn (string $key): array => FormulaDocument::write($drafted($key)->formula()[0]));
-        $evaluated = static fn (string $key): Evaluation => app(Evaluator::class)->evaluate($drafted($key)->formula()[0], madeOn: Carbon::now()->toDateTimeImmutable());
+        $a = isset($choices[$a])
+            ? $a
+            : self::other(
+                $b,
+                array_map(strval(...), array_keys($choices)),
+                $parent !== null,
+                static fn (string $key): array => FormulaDocument::write($drafted($key)->formula()[0]),
+            );
+        $evaluated = static fn (string $key): Evaluation => app(Evaluator::class)->evaluate(
+            $drafted($key)->formula()[0],
+            madeOn: Carbon::now()->toDateTimeImmutable(),
+        );
 
-        return new self($formula, $choices, $a, $b, $versions[$a]->note ?? '', $versions[$b]->note ?? '', SideBySide::of($evaluated($a), $evaluated($b), $choices[$a], $choices[$b]));
+        return new self(
+            $formula,
+            $choices,
+            $a,
+            $b,
+            $versions[$a]->note ?? '',
+            $versions[$b]->note ?? '',
+            SideBySide::of($evaluated($a), $evaluated($b), $choices[$a], $choices[$b]),
+        );
     }
 }

@@ -31,7 +31,9 @@ final class DesignController
     {
         $wish = self::wish($request);
         if ((int) Typed::text($request, 'revision') !== $formula->revision) {
-            return redirect()->route('suggest', ['formula' => $formula, ...$wish])->with('refused', say('suggestions.changed_since'));
+            return redirect()
+                ->route('suggest', ['formula' => $formula, ...$wish])
+                ->with('refused', say('suggestions.changed_since'));
         }
         $fix = Wishes::about($formula)->grant($wish)?->fix;
         if ($fix !== null) {
@@ -54,9 +56,14 @@ final class DesignController
             abort(404);
         }
         if ((int) Typed::text($request, 'revision') !== $formula->revision) {
-            return redirect()->route('substitute', [$formula, $line])->with('refused', say('suggestions.changed_since'));
+            return redirect()
+                ->route('substitute', [$formula, $line])
+                ->with('refused', say('suggestions.changed_since'));
         }
-        $fix = (new Substitutes($catalogue))->swap(Wishes::about($formula)->it->composition->lines[$at], $catalogue->get($with));
+        $fix = (new Substitutes($catalogue))->swap(
+            Wishes::about($formula)->it->composition->lines[$at],
+            $catalogue->get($with),
+        );
         $this->book->save($formula, Draft::fromStored($formula->draft)->patched($fix->patch), ['swapped', $with]);
 
         return redirect()->route('bench', $formula);
@@ -64,14 +71,19 @@ final class DesignController
 
     public function compare(Request $request, Formula $formula): View
     {
-        return view('suggestions.compare', ['page' => ComparePage::of($formula, Typed::text($request, 'a', 20), Typed::text($request, 'b', 20))]);
+        return view(
+            'suggestions.compare',
+            ['page' => ComparePage::of($formula, Typed::text($request, 'a', 20), Typed::text($request, 'b', 20))],
+        );
     }
 
     public function trial(Formula $formula, int $number): RedirectResponse
     {
         $version = FormulaVersion::query()->where('formula_id', $formula->id)->where('number', $number)->firstOrFail();
 
-        return redirect()->route('bench', Trial::begin($this->book, $version))->with('said', say('suggestions.trial.begun'));
+        return redirect()
+            ->route('bench', Trial::begin($this->book, $version))
+            ->with('said', say('suggestions.trial.begun'));
     }
 
     /** @return array{wish: string, feel: string, celsius: string, by: string, without: list<string>, offer: string} */
@@ -80,8 +92,13 @@ final class DesignController
         $without = $request->input('without');
 
         return [
-            'wish' => Typed::text($request, 'wish', 20), 'feel' => Typed::text($request, 'feel', 20), 'celsius' => Typed::text($request, 'celsius', 10) ?: '20', 'by' => Typed::text($request, 'by', 10) ?: '20',
-            'without' => is_array($without) ? array_values(array_filter($without, is_string(...))) : [], 'offer' => Typed::text($request, 'offer', 60),
+            'wish' => Typed::text($request, 'wish', 20),
+            'feel' => Typed::text($request, 'feel', 20),
+            'celsius' => Typed::text($request, 'celsius', 10) ?: '20',
+            'by' => Typed::text($request, 'by', 10) ?: '20',
+            'without' => is_array($without)
+                ? array_values(array_filter($without, is_string(...)))
+                : [], 'offer' => Typed::text($request, 'offer', 60),
         ];
     }
 }

@@ -17,7 +17,8 @@ use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Safety\Evaluator;
 
 /**
- * Does to a draft what a button on the bench asks for: add:oil, remove:KEY, up:KEY, down:KEY, weigh:KEY:GRAMS, fix:CODE@KEYS#OFFER,
+ * Does to a draft what a button on the bench asks for: add:oil, remove:KEY, up:KEY, down:KEY, weigh:KEY:GRAMS,
+ * fix:CODE@KEYS#OFFER,
  * scale:HOW. Lines are named by their keys; an offer by what it changes.
  */
 final readonly class DraftAction
@@ -34,10 +35,16 @@ final readonly class DraftAction
     /** The draft with its names found: lots, formulas of one's own, ingredients. */
     public function settled(Draft $draft): Draft
     {
-        return $draft->withLots(LotLine::named(...))->withFormulas($this->book->documentOf(...))->settled($this->catalogue);
+        return $draft
+            ->withLots(LotLine::named(...))
+            ->withFormulas($this->book->documentOf(...))
+            ->settled($this->catalogue);
     }
 
-    /** @return array{string, string} word key of the change, and what it was about: a key of the catalogue, a name or fields */
+    /**
+     * @return array{string, string} word key of the change, and what it was about: a key of the catalogue, a name or
+     *   fields
+     */
     public static function said(string $do, Draft $draft): array
     {
         [$verb, $what] = [...explode(':', $do, 3), ''];
@@ -45,25 +52,36 @@ final readonly class DraftAction
 
         return match ($verb) {
             'weigh' => ['typed', "line/$what/amount"],
-            'remove', 'up', 'down' => [$verb === 'remove' ? 'removed' : 'moved', $line === null ? '' : ($line['ingredient'] !== '' ? $line['ingredient'] : $line['name'])],
+            'remove',
+            'up',
+            'down' => [
+                $verb === 'remove' ? 'removed' : 'moved',
+                $line === null ? '' : ($line['ingredient'] !== '' ? $line['ingredient'] : $line['name']),
+            ],
             default => [$verb, ''],
         };
     }
 
     /**
-     * @param  array<string, string>  $fields what stands in the scaling fields: factor, grams, container, count, overrun, scarce, at_hand
+     * @param  array<string, string>  $fields what stands in the scaling fields: factor, grams, container, count,
+     *   overrun, scarce, at_hand
      *
      * @throws ActionRefused
      */
     public function apply(Draft $draft, string $do, array $fields = []): Draft
     {
         [$verb, $what] = [...explode(':', $do, 2), ''];
-        if (in_array($verb, ['remove', 'up', 'down', 'weigh'], true) && ! in_array(explode(':', $what)[0], array_column($draft->lines(), 'key'), true)) {
+        if (
+            in_array($verb, ['remove', 'up', 'down', 'weigh'], true)
+            && ! in_array(explode(':', $what)[0], array_column($draft->lines(), 'key'), true)
+        ) {
             throw ActionRefused::lineIsGone();
         }
 
         return match ($verb) {
-            'add' => $draft->isFull() ? throw ActionRefused::isFull(FormulaDocument::MAX_LINES) : $draft->withLine($what),
+            'add' => $draft->isFull()
+                ? throw ActionRefused::isFull(FormulaDocument::MAX_LINES)
+                : $draft->withLine($what),
             'remove' => $draft->without($what),
             'up' => $draft->moved($what, -1),
             'down' => $draft->moved($what, 1),
@@ -106,14 +124,21 @@ final readonly class DraftAction
             $to === 'factor' => $number('factor'),
             $to === 'grams' => $number('grams') / $total,
             $to === 'supply' => Scaling::bySupply($composition, $fields['scarce'] ?? '', $number('at_hand')) ?? 0.0,
-            $container !== null => Scaling::forContainers($container, $count, $composition->density() ?? 1.0, max(0.0, min(3.0, $number('overrun') / 100))) / $total,
+            $container !== null => Scaling::forContainers(
+                $container,
+                $count,
+                $composition->density() ?? 1.0,
+                max(0.0, min(3.0, $number('overrun') / 100)),
+            ) / $total,
             default => 0.0,
         };
         if ($factor * $total < 0.01 || $factor * $total > FormulaDocument::MAX_GRAMS) {
             throw ActionRefused::noSize();
         }
 
-        return $to === 'containers' && $container !== null ? $draft->scaled($factor)->packedIn($container->key, $count) : $draft->scaled($factor);
+        return $to === 'containers' && $container !== null
+            ? $draft->scaled($factor)->packedIn($container->key, $count)
+            : $draft->scaled($factor);
     }
 
     /** One line to so many grams, in the measure its amount is written in: percent stays percent. */
@@ -127,7 +152,12 @@ final readonly class DraftAction
             throw ActionRefused::noTotal();
         }
 
-        return $draft->weighed($key, max(0.0, min(FormulaDocument::MAX_GRAMS, (float) $grams)), $total, $composition->lines[$at]->grams?->likely);
+        return $draft->weighed(
+            $key,
+            max(0.0, min(FormulaDocument::MAX_GRAMS, (float) $grams)),
+            $total,
+            $composition->lines[$at]->grams?->likely,
+        );
     }
 
     private function fixed(Draft $draft, string $what): Draft

@@ -29,7 +29,10 @@ final readonly class Preview
             return ''; // a line added: the offer's own words say it all
         }
 
-        return implode('; ', array_filter(array_map(fn (array $change): string => $this->change($change, $lines), $fix->patch)));
+        return implode(
+            '; ',
+            array_filter(array_map(fn (array $change): string => $this->change($change, $lines), $fix->patch)),
+        );
     }
 
     /**
@@ -39,22 +42,49 @@ final readonly class Preview
     private function change(array $change, array $lines): string
     {
         $value = $change['value'] ?? null;
-        [$at, $field] = preg_match('#^/lines/(\d+|-)(?:/(\w+))?$#', $change['path'], $found) === 1 ? [$found[1], $found[2] ?? ''] : [null, ''];
+        [$at, $field] = preg_match('#^/lines/(\d+|-)(?:/(\w+))?$#', $change['path'], $found) === 1
+            ? [$found[1], $found[2] ?? '']
+            : [null, ''];
         if ($at === null) {
-            return is_scalar($value) ? say('ui.bench.preview.other', ['to' => is_float($value) ? $this->wording->number($value) : (string) $value]) : '';
+            return is_scalar($value)
+                ? say(
+                    'ui.bench.preview.other',
+                    ['to' => is_float($value) ? $this->wording->number($value) : (string) $value],
+                )
+                : '';
         }
         if (is_array($value)) {
-            return say('ui.bench.preview.add', ['what' => $this->name($value['ingredient'] ?? null), 'amount' => is_string($value['amount'] ?? null) ? $value['amount'] : '']);
+            return say(
+                'ui.bench.preview.add',
+                [
+                    'what' => $this->name($value['ingredient'] ?? null),
+                    'amount' => is_string($value['amount'] ?? null) ? $value['amount'] : '',
+                ],
+            );
         }
         $line = $lines[(int) $at] ?? null;
         $number = (string) ((int) $at + 1);
         if ($line === null || $change['op'] === 'remove') {
-            return $line === null ? '' : say('ui.bench.preview.remove', ['line' => $number, 'what' => $line['name'] !== '' ? $line['name'] : $this->name($line['ingredient'])]);
+            return $line === null
+                ? ''
+                : say(
+                    'ui.bench.preview.remove',
+                    [
+                        'line' => $number,
+                        'what' => $line['name'] !== '' ? $line['name'] : $this->name($line['ingredient']),
+                    ],
+                );
         }
 
         return match ($field) {
-            'amount' => say('ui.bench.preview.change', ['line' => $number, 'from' => $line['amount'], 'to' => is_string($value) ? $value : '']),
-            'phase' => say('ui.bench.preview.to', ['line' => $number, 'to' => say('words.phase.'.(is_string($value) ? $value : ''))]),
+            'amount' => say(
+                'ui.bench.preview.change',
+                ['line' => $number, 'from' => $line['amount'], 'to' => is_string($value) ? $value : ''],
+            ),
+            'phase' => say(
+                'ui.bench.preview.to',
+                ['line' => $number, 'to' => say('words.phase.'.(is_string($value) ? $value : ''))],
+            ),
             'ingredient' => say('ui.bench.preview.to', ['line' => $number, 'to' => $this->name($value)]),
             default => '',
         };

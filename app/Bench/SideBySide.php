@@ -23,7 +23,8 @@ use Ilvane\Core\Safety\Finding;
  * Two formulas side by side, worded and ready to place.
  *
  * @phpstan-type Side array{name: string, verdict: string, vessel: Section, total: string}
- * @phpstan-type ShareRow array{name: string, before: string, after: string, moved: string, from: float|null, to: float|null, isMoved: bool}
+ * @phpstan-type ShareRow array{name: string, before: string, after: string, moved: string, from: float|null,
+ *   to: float|null, isMoved: bool}
  * @phpstan-type FigureRow array{label: string, before: string, after: string, isMoved: bool}
  */
 final readonly class SideBySide
@@ -53,8 +54,13 @@ final readonly class SideBySide
     ) {
     }
 
-    public static function of(Evaluation $before, Evaluation $after, string $nameBefore, string $nameAfter, ?Stock $cupboard = null): self
-    {
+    public static function of(
+        Evaluation $before,
+        Evaluation $after,
+        string $nameBefore,
+        string $nameAfter,
+        ?Stock $cupboard = null,
+    ): self {
         $wording = app(Wording::class);
         $comparison = Comparison::of($before, $after);
         $cupboard ??= AtHand::cupboard();
@@ -91,7 +97,10 @@ final readonly class SideBySide
         foreach ($comparison->shares as $key => [$before, $after]) {
             $by = ($after ?? 0.0) - ($before ?? 0.0);
             $rows[] = [
-                'name' => $wording->ingredient($key), 'before' => $percent($before), 'after' => $percent($after), 'isMoved' => isset($moved[$key]),
+                'name' => $wording->ingredient($key),
+                'before' => $percent($before),
+                'after' => $percent($after),
+                'isMoved' => isset($moved[$key]),
                 'moved' => isset($moved[$key]) ? ($by > 0 ? '+' : '−').$wording->number(abs($by), 2) : '',
                 'from' => self::place($before), 'to' => self::place($after),
             ];
@@ -100,26 +109,47 @@ final readonly class SideBySide
         return $rows;
     }
 
-    /** Along a rule from 0.1 to 100 percent by its logarithm, so that a dose shows as well as a base; null where there is none. */
+    /**
+     * Along a rule from 0.1 to 100 percent by its logarithm, so that a dose shows as well as a base; null where there
+     * is none.
+     */
     private static function place(?float $share): ?float
     {
-        return $share === null || $share <= 0 ? null : round(100 * max(0.0, min(1.0, log10($share / self::RULE_FROM) / 3)), 1);
+        return $share === null || $share <= 0
+            ? null
+            : round(100 * max(0.0, min(1.0, log10($share / self::RULE_FROM) / 3)), 1);
     }
 
     /** @return list<FigureRow> */
     private static function figures(Comparison $comparison, Wording $wording, Stock $cupboard): array
     {
-        $columns = array_map(static fn (Evaluation $evaluation): array => self::column($evaluation->assessment, $wording, $cupboard), [$comparison->before, $comparison->after]);
+        $columns = array_map(
+            static fn (Evaluation $evaluation): array => self::column($evaluation->assessment, $wording, $cupboard),
+            [$comparison->before, $comparison->after],
+        );
         $rows = [];
         foreach ($columns[0] as $label => $before) {
             $after = $columns[1][$label];
             if ($before !== '' || $after !== '') {
-                $rows[] = ['label' => $label, 'before' => $before === '' ? '–' : $before, 'after' => $after === '' ? '–' : $after, 'isMoved' => $before !== $after];
+                $rows[] = [
+                    'label' => $label,
+                    'before' => $before === '' ? '–' : $before,
+                    'after' => $after === '' ? '–' : $after,
+                    'isMoved' => $before !== $after,
+                ];
             }
         }
         foreach (['lost', 'gained'] as $way) {
             if ($comparison->$way !== []) {
-                $rows[] = ['label' => say("suggestions.figures.$way"), 'before' => '', 'after' => $wording->together(array_map(static fn (Allergen $it): string => say("words.allergen.$it->value"), $comparison->$way)), 'isMoved' => true];
+                $rows[] = [
+                    'label' => say("suggestions.figures.$way"),
+                    'before' => '',
+                    'after' => $wording->together(array_map(
+                        static fn (Allergen $it): string => say("words.allergen.$it->value"),
+                        $comparison->$way,
+                    )),
+                    'isMoved' => true,
+                ];
             }
         }
 
@@ -133,19 +163,35 @@ final readonly class SideBySide
         $feels = [];
         foreach (SolidFat::ROOMS as $season => $celsius) {
             $feel = $it->formula->family->isSolid() ? $it->texture->feel($celsius) : null;
-            $feels[say('suggestions.figures.feel', ['season' => say("suggestions.seasons.$season"), 'celsius' => $wording->celsius($celsius)])] = $feel === null ? '' : say("ui.bench.firm_feel.$feel").', '.$wording->percent(round($it->texture->at($celsius) ?? 0.0));
+            $feels[say(
+                'suggestions.figures.feel',
+                ['season' => say("suggestions.seasons.$season"), 'celsius' => $wording->celsius($celsius)],
+            )] = $feel === null
+                ? ''
+                : say("ui.bench.firm_feel.$feel").', '.$wording->percent(round($it->texture->at($celsius) ?? 0.0));
         }
 
         return [
             say('ui.bench.water') => $wording->percent(round(100 * $it->composition->waterShare(), 1)),
             say('ui.bench.fat') => $wording->percent(round(100 * $it->composition->fatShare(), 1)),
-            say('ui.bench.emulsifier') => $it->emulsion->emulsifiers === [] ? '' : $wording->percentBand($it->emulsion->emulsifierShare->times(100.0)),
-            say('suggestions.figures.required') => $it->hlb->required === null || $it->emulsion->emulsifiers === [] ? '' : $wording->number($it->hlb->required, 1),
+            say('ui.bench.emulsifier') => $it->emulsion->emulsifiers === []
+                ? ''
+                : $wording->percentBand($it->emulsion->emulsifierShare->times(100.0)),
+            say('suggestions.figures.required') => $it->hlb->required === null || $it->emulsion->emulsifiers === []
+                ? ''
+                : $wording->number($it->hlb->required, 1),
             say('ui.bench.hlb') => $it->hlb->blend === null ? '' : $wording->number($it->hlb->blend, 1),
             ...$feels,
-            say('suggestions.figures.slump') => ! $it->formula->family->isSolid() || $it->texture->slump() === null ? '' : $wording->celsius(round($it->texture->slump())),
+            say('suggestions.figures.slump') => ! $it->formula->family->isSolid() || $it->texture->slump() === null
+                ? ''
+                : $wording->celsius(round($it->texture->slump())),
             say('suggestions.figures.keeps') => $it->keeping->days === null ? '' : $wording->days($it->keeping->days),
-            say('suggestions.figures.cost') => $cost->known <= 0 || $cost->per100g === null ? '' : $wording->money($cost->per100g).($cost->isKnown() ? '' : ' '.trans_choice('suggestions.unpriced', count($cost->unpriced))),
+            say('suggestions.figures.cost') => $cost->known <= 0 || $cost->per100g === null
+                ? ''
+                : $wording->money($cost->per100g).($cost->isKnown() ? '' : ' '.trans_choice(
+                    'suggestions.unpriced',
+                    count($cost->unpriced),
+                )),
         ];
     }
 
@@ -155,6 +201,12 @@ final readonly class SideBySide
      */
     private static function said(array $findings, Wording $wording): array
     {
-        return array_map(static fn (Finding $finding): array => ['severity' => $finding->severity->value, 'message' => $wording->message($finding)], $findings);
+        return array_map(
+            static fn (Finding $finding): array => [
+                'severity' => $finding->severity->value,
+                'message' => $wording->message($finding),
+            ],
+            $findings,
+        );
     }
 }

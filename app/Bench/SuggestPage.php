@@ -46,11 +46,18 @@ final readonly class SuggestPage
             $evaluator = app(Evaluator::class);
             [$after] = $draft->patched($proposal->fix->patch)->settled(app(Catalogue::class))->formula();
             $now = Carbon::now()->toDateTimeImmutable();
-            $sides = SideBySide::of($evaluator->evaluate($draft->formula()[0], madeOn: $now), $evaluator->evaluate($after, madeOn: $now), say('suggestions.now'), say('suggestions.proposed'));
+            $sides = SideBySide::of(
+                $evaluator->evaluate($draft->formula()[0], madeOn: $now),
+                $evaluator->evaluate($after, madeOn: $now),
+                say('suggestions.now'),
+                say('suggestions.proposed'),
+            );
         }
 
         return new self(
-            $formula, $wish, self::offers($wishes->offers(), $wish, $draft), $proposal === null ? '' : self::said($proposal), $proposal?->fix !== null, $sides,
+            $formula, $wish, self::offers($wishes->offers(), $wish, $draft), $proposal === null
+                ? ''
+                : self::said($proposal), $proposal?->fix !== null, $sides,
             $wishes->it->formula->family->isSolid(), $wishes->hasPrices(),
         );
     }
@@ -64,7 +71,12 @@ final readonly class SuggestPage
     {
         $worded = [];
         foreach ($offers as $name => $proposal) {
-            $worded[] = ['name' => $name, 'label' => self::said($proposal), 'preview' => $proposal->fix === null ? '' : app(Preview::class)->of($proposal->fix, $draft->lines()), 'isShown' => $wish['wish'] === 'offer' && $wish['offer'] === $name];
+            $worded[] = [
+                'name' => $name,
+                'label' => self::said($proposal),
+                'preview' => $proposal->fix === null ? '' : app(Preview::class)->of($proposal->fix, $draft->lines()),
+                'isShown' => $wish['wish'] === 'offer' && $wish['offer'] === $name,
+            ];
         }
 
         return $worded;

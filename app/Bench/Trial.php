@@ -34,12 +34,21 @@ final readonly class Trial
     /** Null for a formula that is nobody's trial. */
     public static function of(Formula $formula, Draft $draft): ?self
     {
-        $version = $formula->trial_of === null ? null : FormulaVersion::query()->with('formula')->find($formula->trial_of);
+        $version = $formula->trial_of === null
+            ? null
+            : FormulaVersion::query()->with('formula')->find($formula->trial_of);
         if ($version === null) {
             return null;
         }
-        [$was, $is] = [self::amounts(Draft::fromDocument($version->document)->scaled(self::PART)), self::amounts($draft)];
-        $changed = count(array_filter(array_intersect_key($is, $was), static fn (string $amount, string $what): bool => $amount !== $was[$what], ARRAY_FILTER_USE_BOTH));
+        [$was, $is] = [
+            self::amounts(Draft::fromDocument($version->document)->scaled(self::PART)),
+            self::amounts($draft),
+        ];
+        $changed = count(array_filter(
+            array_intersect_key($is, $was),
+            static fn (string $amount, string $what): bool => $amount !== $was[$what],
+            ARRAY_FILTER_USE_BOTH,
+        ));
 
         // one thing in another's place is one change
         return new self($version, $changed + max(count(array_diff_key($was, $is)), count(array_diff_key($is, $was))));

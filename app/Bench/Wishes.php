@@ -24,10 +24,12 @@ use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Evaluator;
 
 /**
- * What the maker wishes of a formula, and what is proposed for it. A wish is plain text in a page's address, so it can be
+ * What the maker wishes of a formula, and what is proposed for it. A wish is plain text in a page's address, so it can
+ * be
  * asked again and comes to the same.
  *
- * @phpstan-type Wish array{wish: string, feel: string, celsius: string, by: string, without: list<string>, offer: string}
+ * @phpstan-type Wish array{wish: string, feel: string, celsius: string, by: string, without: list<string>,
+ *   offer: string}
  */
 final readonly class Wishes
 {
@@ -55,13 +57,21 @@ final readonly class Wishes
 
     public function hasPrices(): bool
     {
-        return array_filter($this->cupboard->things, static fn (Stocked $thing): bool => $thing->pricePerGram !== null) !== [];
+        return array_filter(
+            $this->cupboard->things,
+            static fn (Stocked $thing): bool => $thing->pricePerGram !== null,
+        ) !== [];
     }
 
     /** @return array<string, Proposal> found without asking */
     public function offers(): array
     {
-        return Offers::of($this->it, $this->substitutes, $this->cupboard, Carbon::now()->addDays(self::SOON_DAYS)->toDateTimeImmutable());
+        return Offers::of(
+            $this->it,
+            $this->substitutes,
+            $this->cupboard,
+            Carbon::now()->addDays(self::SOON_DAYS)->toDateTimeImmutable(),
+        );
     }
 
     /**
@@ -73,9 +83,20 @@ final readonly class Wishes
         $number = static fn (string $typed): float => (float) str_replace(',', '.', $typed);
 
         return match ($wish['wish']) {
-            'firm' => Firmness::wish($this->it, $wish['feel'], max(10.0, min(35.0, $number($wish['celsius']))), $this->fats(static fn (): bool => true), $this->cupboard),
+            'firm' => Firmness::wish(
+                $this->it,
+                $wish['feel'],
+                max(10.0, min(35.0, $number($wish['celsius']))),
+                $this->fats(static fn (): bool => true),
+                $this->cupboard,
+            ),
             'without' => $this->without($wish['without']),
-            'cheaper' => Cheaper::wish($this->it, max(0.01, min(0.9, $number($wish['by']) / 100)), $this->fats(fn (Material $fat): bool => $this->cupboard->pricePerGram($fat->key) !== null), $this->cupboard),
+            'cheaper' => Cheaper::wish(
+                $this->it,
+                max(0.01, min(0.9, $number($wish['by']) / 100)),
+                $this->fats(fn (Material $fat): bool => $this->cupboard->pricePerGram($fat->key) !== null),
+                $this->cupboard,
+            ),
             'offer' => $this->offers()[$wish['offer']] ?? null,
             default => null,
         };
@@ -86,7 +107,9 @@ final readonly class Wishes
     {
         $allergens = array_values(array_filter(array_map(Allergen::tryFrom(...), $unwanted)));
 
-        return $allergens === [] ? Proposal::none('without_what') : (new Without($this->substitutes))->wish($this->it, $allergens);
+        return $allergens === []
+            ? Proposal::none('without_what')
+            : (new Without($this->substitutes))->wish($this->it, $allergens);
     }
 
     /**
@@ -97,7 +120,10 @@ final readonly class Wishes
      */
     private function fats(callable $wanted): array
     {
-        $kinds = array_unique(array_map(static fn ($line): ?Kind => $line->ingredient?->kind, $this->it->composition->known()), SORT_REGULAR);
+        $kinds = array_unique(
+            array_map(static fn ($line): ?Kind => $line->ingredient?->kind, $this->it->composition->known()),
+            SORT_REGULAR,
+        );
         if ($this->it->formula->family->isSolid()) {
             $kinds = [...$kinds, Kind::Butter, Kind::CarrierOil];
         }

@@ -16,7 +16,9 @@ use Ilvane\Core\Safety\Evaluation;
 use Ilvane\Core\ShelfLife\Longer;
 use Ilvane\Core\ShelfLife\ShelfLifeStep;
 
-/** What stands behind the judgement: how the date came about and what would move it, and the curve that matters most. */
+/**
+ * What stands behind the judgement: how the date came about and what would move it, and the curve that matters most.
+ */
 final readonly class Workings
 {
     /** What a butter is told in where no container is chosen. */
@@ -55,15 +57,39 @@ final readonly class Workings
         if ($days === null || $evaluation->unknowns() !== []) {
             return new self('', [], [], $it->preservation->isWatery, ...self::curve($it, $wording));
         }
-        $ways = Longer::of($it->keeping, $it->formula, $it->composition, $it->preservation->regime, $it->madeOn, $it->container);
-        $most = max(1.0, $ways[0]->days ?? 0.0, ...array_map(static fn (ShelfLifeStep $step): float => $step->days, $it->keeping->steps));
+        $ways = Longer::of(
+            $it->keeping,
+            $it->formula,
+            $it->composition,
+            $it->preservation->regime,
+            $it->madeOn,
+            $it->container,
+        );
+        $most = max(
+            1.0,
+            $ways[0]->days ?? 0.0,
+            ...array_map(static fn (ShelfLifeStep $step): float => $step->days, $it->keeping->steps),
+        );
         $part = static fn (float $days): float => round(100 * $days / $most, 1);
 
         return new self(
             $wording->days($days),
-            array_map(static fn (ShelfLifeStep $step): array => ['what' => $wording->keepingStep($step), 'days' => $wording->days($step->days), 'part' => $part($step->days)], $it->keeping->steps),
+            array_map(
+                static fn (ShelfLifeStep $step): array => [
+                    'what' => $wording->keepingStep($step),
+                    'days' => $wording->days($step->days),
+                    'part' => $part($step->days),
+                ],
+                $it->keeping->steps,
+            ),
             array_map(static fn (Longer $way): array => [
-                'what' => say("ui.bench.longer_ways.$way->how", ['ingredient' => $way->ingredient === null ? '' : $wording->ingredient($way->ingredient), 'days' => $wording->days($days)]),
+                'what' => say(
+                    "ui.bench.longer_ways.$way->how",
+                    [
+                        'ingredient' => $way->ingredient === null ? '' : $wording->ingredient($way->ingredient),
+                        'days' => $wording->days($days),
+                    ],
+                ),
                 'days' => $wording->days($way->days), 'part' => $part($way->days), 'now' => $part($days),
             ], $ways),
             $it->preservation->isWatery,
@@ -71,17 +97,30 @@ final readonly class Workings
         );
     }
 
-    /** @return array{curves?: Curves, title?: string, said?: string, window?: string, basis?: string, seasons?: list<array{season: string, feel: string}>, whipped?: string} */
+    /**
+     * @return array{curves?: Curves, title?: string, said?: string, window?: string, basis?: string,
+     *   seasons?: list<array{season: string, feel: string}>, whipped?: string}
+     */
     private static function curve(Assessment $it, Wording $wording): array
     {
         $acids = $it->preservation->acids();
         if ($acids !== [] && $it->preservation->isWatery) {
             $ph = $it->formula->ph;
 
-            return ['curves' => Curves::acids($acids, $ph, self::WIDTH), 'title' => say('ui.bench.acids_title'), 'said' => $ph === null ? say('ui.bench.acids_none') : '', 'basis' => say('ui.bench.acids_basis')];
+            return [
+                'curves' => Curves::acids($acids, $ph, self::WIDTH),
+                'title' => say('ui.bench.acids_title'),
+                'said' => $ph === null ? say('ui.bench.acids_none') : '',
+                'basis' => say('ui.bench.acids_basis'),
+            ];
         }
         $feel = $it->texture->feel(Conditions::ROOM_C);
-        if ($it->texture->curve === null || $it->texture->curve === [] || $feel === null || ! $it->formula->family->isSolid()) {
+        if (
+            $it->texture->curve === null
+            || $it->texture->curve === []
+            || $feel === null
+            || ! $it->formula->family->isSolid()
+        ) {
             return [];
         }
         $slump = $it->texture->slump();
@@ -89,11 +128,20 @@ final readonly class Workings
         return [
             'curves' => Curves::solid($it->texture->curve, $slump, Conditions::ROOM_C, self::WIDTH),
             'title' => say('ui.bench.firm_title'),
-            'said' => say('ui.bench.firm_at', ['feel' => say("ui.bench.firm_feel.$feel"), 'celsius' => $wording->celsius(Conditions::ROOM_C)]),
-            'window' => $slump === null ? '' : say('ui.bench.firm_slump', ['celsius' => $wording->celsius(round($slump))]),
+            'said' => say(
+                'ui.bench.firm_at',
+                ['feel' => say("ui.bench.firm_feel.$feel"), 'celsius' => $wording->celsius(Conditions::ROOM_C)],
+            ),
+            'window' => $slump === null
+                ? ''
+                : say('ui.bench.firm_slump', ['celsius' => $wording->celsius(round($slump))]),
             'basis' => say('ui.bench.firm_basis'),
             'seasons' => array_map(static fn (string $season, float $celsius): array => [
-                'season' => say('suggestions.figures.feel', ['season' => say("suggestions.seasons.$season"), 'celsius' => $wording->celsius($celsius)]), 'feel' => say('ui.bench.firm_feel.'.$it->texture->feel($celsius)),
+                'season' => say(
+                    'suggestions.figures.feel',
+                    ['season' => say("suggestions.seasons.$season"), 'celsius' => $wording->celsius($celsius)],
+                ),
+                'feel' => say('ui.bench.firm_feel.'.$it->texture->feel($celsius)),
             ], array_keys(SolidFat::ROOMS), SolidFat::ROOMS),
             'whipped' => self::whipped($it, $wording),
         ];
@@ -112,7 +160,15 @@ final readonly class Workings
 
         return say('ui.bench.whipped', [
             'low' => $wording->number($ml->low, 0), 'high' => $wording->number($ml->high, 0),
-            'jars' => $container === null ? '' : say('ui.bench.whipped_jars', ['count' => (string) Whip::containers($ml, $container, Scaling::USUAL_LOSS), 'container' => $wording->container($container->key)]),
+            'jars' => $container === null
+                ? ''
+                : say(
+                    'ui.bench.whipped_jars',
+                    [
+                        'count' => (string) Whip::containers($ml, $container, Scaling::USUAL_LOSS),
+                        'container' => $wording->container($container->key),
+                    ],
+                ),
         ]);
     }
 }

@@ -15,7 +15,10 @@ final class CatalogueCommand extends Command
 
     private const UNKNOWN = 2;
 
-    protected $signature = 'ilvane:catalogue {key? : one ingredient} {--csv : all of them as the shipped CSV} {--workroom= : demo or mine, to use that workroom’s measures, scale and ingredients}';
+    protected $signature =
+        'ilvane:catalogue {key? : one ingredient} '
+        .'{--csv : all of them as the shipped CSV} '
+        .'{--workroom= : demo or mine, to use that workroom’s measures, scale and ingredients}';
 
     protected $description = 'Print the ingredient catalogue, or one entry, as JSON';
 
@@ -23,17 +26,36 @@ final class CatalogueCommand extends Command
     {
         $key = $this->argument('key');
         if ($this->option('csv')) {
-            $this->output->write((string) file_get_contents(config()->string('ilvane.data').'/ingredients.csv'), false, OutputInterface::OUTPUT_RAW);
+            $this->output->write(
+                (string) file_get_contents(config()->string('ilvane.data').'/ingredients.csv'),
+                false,
+                OutputInterface::OUTPUT_RAW,
+            );
 
             return self::SUCCESS;
         }
         if (is_string($key) && ! $catalogue->has($key)) {
-            fwrite(STDERR, json_encode(['error' => say('errors.no_ingredient', ['key' => $key]), 'path' => '/'.$key], JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n");
+            fwrite(
+                STDERR,
+                json_encode(
+                    ['error' => say('errors.no_ingredient', ['key' => $key]), 'path' => '/'.$key],
+                    JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+                )."\n",
+            );
 
             return self::UNKNOWN;
         }
-        $document = is_string($key) ? CatalogueDocument::entry($catalogue->get($key)) : CatalogueDocument::all($catalogue);
-        $this->output->writeln(json_encode($document, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW);
+        $document = is_string($key)
+            ? CatalogueDocument::entry($catalogue->get($key))
+            : CatalogueDocument::all($catalogue);
+        $this->output->writeln(
+            json_encode(
+                $document,
+                JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES
+                    | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
+            ),
+            OutputInterface::OUTPUT_RAW,
+        );
 
         return self::SUCCESS;
     }

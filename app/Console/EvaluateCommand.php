@@ -21,12 +21,22 @@ final class EvaluateCommand extends Command
     use InAWorkroom;
     use ReadsInput;
 
-    protected $signature = 'ilvane:evaluate {file : a formula in ilvane.formula/1 or a recipe as plain text or a sheet (.csv, .xlsx, .ods), or - for standard input} {--text : for people instead of programs} {--lang=en : en or fr} {--workroom= : demo or mine, to use that workroom’s measures, scale and ingredients}';
+    protected $signature =
+        'ilvane:evaluate {file : a formula in ilvane.formula/1 or a recipe as plain text or a sheet (.csv, '
+        .'.xlsx, .ods), or - for standard input} '
+        .'{--text : for people instead of programs} '
+        .'{--lang=en : en or fr} '
+        .'{--workroom= : demo or mine, to use that workroom’s measures, scale and ingredients}';
 
-    protected $description = 'Judge a formula or a recipe: shares, keeping regime, findings with reasons, sources and fixes';
+    protected $description =
+        'Judge a formula or a recipe: shares, keeping regime, findings with reasons, sources and fixes';
 
-    public function handle(Evaluator $evaluator, RecipeReader $reader, EvaluationDocument $documents, EvaluationText $texts): int
-    {
+    public function handle(
+        Evaluator $evaluator,
+        RecipeReader $reader,
+        EvaluationDocument $documents,
+        EvaluationText $texts,
+    ): int {
         app()->setLocale($this->option('lang') === 'fr' ? 'fr' : 'en');
         try {
             $input = $this->input(Json::MAX_BYTES);
@@ -35,15 +45,22 @@ final class EvaluateCommand extends Command
             }
             $evaluation = $evaluator->evaluate(self::isJson($input)
                 ? FormulaDocument::fromJson($input)
-                : FormulaDocument::read($reader->read($input)->document(say('recipes.untitled'))), madeOn: Carbon::now()->toDateTimeImmutable());
+                : FormulaDocument::read($reader
+                    ->read($input)
+                    ->document(say('recipes.untitled'))), madeOn: Carbon::now()->toDateTimeImmutable());
         } catch (DocumentRefused $refusal) {
-            return $this->refuse(say('errors.document.'.$refusal->reason, $refusal->parameters), ['path' => $refusal->path]);
+            return $this->refuse(
+                say('errors.document.'.$refusal->reason, $refusal->parameters),
+                ['path' => $refusal->path],
+            );
         } catch (TextRefused $refusal) {
             return $this->refuse(say('errors.text.'.$refusal->reason), ['line' => $refusal->atLine]);
         } catch (SheetRefused $refusal) {
             return $this->refuse(say('errors.sheet.'.$refusal->reason), ['line' => 0]);
         }
-        $this->option('text') ? $this->output->writeln($texts->of($evaluation)) : $this->printJson($documents->of($evaluation));
+        $this->option('text')
+            ? $this->output->writeln($texts->of($evaluation))
+            : $this->printJson($documents->of($evaluation));
 
         return self::SUCCESS;
     }

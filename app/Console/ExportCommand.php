@@ -19,7 +19,10 @@ final class ExportCommand extends Command
     public function handle(): int
     {
         try {
-            $this->line(say('backups.exported', ['count' => (string) WorkroomArchive::toDirectory($this->told('dir'))]));
+            $this->line(say(
+                'backups.exported',
+                ['count' => (string) WorkroomArchive::toDirectory($this->told('dir'))],
+            ));
         } catch (RecordRefused $refused) {
             $this->error($refused->said());
 

@@ -16,7 +16,9 @@ final class ImportCommand extends Command
 
     private const ASKED = 3;
 
-    protected $signature = 'ilvane:import {from : a directory or ZIP that ilvane:export wrote} {--on-conflict=ask : what to do with records that are here and differ: ask, keep, take}';
+    protected $signature =
+        'ilvane:import {from : a directory or ZIP that ilvane:export wrote} '
+        .'{--on-conflict=ask : what to do with records that are here and differ: ask, keep, take}';
 
     protected $description = 'Takes open files into the workroom; what is here already is not doubled';
 
@@ -33,13 +35,19 @@ final class ImportCommand extends Command
             $differ = $intaking->compare($records)['differ'];
             if ($differ !== [] && $way === 'ask') {
                 foreach ($differ as $one) {
-                    $this->line(say("backups.told.{$one['why']}", ['name' => $one['name'], 'file' => "{$one['folder']}/{$one['key']}.json"]));
+                    $this->line(say(
+                        "backups.told.{$one['why']}",
+                        ['name' => $one['name'], 'file' => "{$one['folder']}/{$one['key']}.json"],
+                    ));
                 }
                 $this->error(trans_choice('backups.asked', count($differ)));
 
                 return self::ASKED;
             }
-            $this->line(say('backups.imported', array_map(strval(...), $intaking->take($records, static fn (): string => $way))));
+            $this->line(say(
+                'backups.imported',
+                array_map(strval(...), $intaking->take($records, static fn (): string => $way)),
+            ));
         } catch (RecordRefused $refused) {
             $this->error($refused->said());
 

@@ -14,7 +14,8 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /**
- * A command that computes with the shipped catalogue and the usual measures, so that its answers are the same on every machine; with
+ * A command that computes with the shipped catalogue and the usual measures, so that its answers are the same on every
+ * machine; with
  * --workroom it takes the measures, scale and ingredients of that workroom.
  */
 trait InAWorkroom
@@ -24,8 +25,17 @@ trait InAWorkroom
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $room = $input->getOption('workroom');
-        if ($room !== null && (! in_array($room, self::ROOMS, true) || ! is_file(storage_path("workroom/$room.sqlite")))) {
-            fwrite(STDERR, json_encode(['error' => say('errors.no_workroom'), 'path' => '--workroom'], JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n");
+        if (
+            $room !== null
+            && (! in_array($room, self::ROOMS, true) || ! is_file(storage_path("workroom/$room.sqlite")))
+        ) {
+            fwrite(
+                STDERR,
+                json_encode(
+                    ['error' => say('errors.no_workroom'), 'path' => '--workroom'],
+                    JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+                )."\n",
+            );
 
             return 2;
         }
@@ -34,7 +44,13 @@ trait InAWorkroom
             DB::purge();
             array_map(app()->forgetInstance(...), [Catalogue::class, Tools::class]);
         } else {
-            app()->instance(Catalogue::class, new Catalogue(new ShippedCatalogue(config()->string('ilvane.data'), config()->string('ilvane.catalogue'))));
+            app()->instance(
+                Catalogue::class,
+                new Catalogue(new ShippedCatalogue(
+                    config()->string('ilvane.data'),
+                    config()->string('ilvane.catalogue'),
+                )),
+            );
             app()->instance(Tools::class, new Tools);
         }
         array_map(app()->forgetInstance(...), [Evaluator::class, RecipeReader::class]);

@@ -18,9 +18,13 @@ final class InfuseCommand extends Command
     use InAWorkroom;
     use ReadsInput;
 
-    protected $signature = 'ilvane:infuse {file : a plan in ilvane.infusion-plan/1, or - for standard input} {--lang=en : en or fr} {--workroom= : demo or mine, to use that workroom’s measures, scale and ingredients}';
+    protected $signature =
+        'ilvane:infuse {file : a plan in ilvane.infusion-plan/1, or - for standard input} '
+        .'{--lang=en : en or fr} '
+        .'{--workroom= : demo or mine, to use that workroom’s measures, scale and ingredients}';
 
-    protected $description = 'Work out an infusion: room in the jar, strength over time, when it is ready, what comes out, what to mind';
+    protected $description =
+        'Work out an infusion: room in the jar, strength over time, when it is ready, what comes out, what to mind';
 
     public function handle(Catalogue $catalogue, Tools $tools, InfusionDocument $documents): int
     {
@@ -32,7 +36,10 @@ final class InfuseCommand extends Command
             }
             $this->printJson($documents->of(Infusion::of(InfusionPlanDocument::fromJson($input), $catalogue, $tools)));
         } catch (DocumentRefused $refusal) {
-            return $this->refuse(say('errors.document.'.$refusal->reason, $refusal->parameters), ['path' => $refusal->path]);
+            return $this->refuse(
+                say('errors.document.'.$refusal->reason, $refusal->parameters),
+                ['path' => $refusal->path],
+            );
         }
 
         return self::SUCCESS;

@@ -12,7 +12,10 @@ final class InstrumentsCommand extends Command
 {
     private const LONGEST_LINE = 500_000;
 
-    protected $signature = 'ilvane:instruments {--port=8049 : where to listen, on this machine only} {--seed=1 : what the noise comes from}';
+    protected $signature =
+        'ilvane:instruments '
+        .'{--port=8049 : where to listen, on this machine only} '
+        .'{--seed=1 : what the noise comes from}';
 
     protected $description = 'Simulated scale, thermometers and pH meter to practise with (docs/instruments.md)';
 

@@ -10,7 +10,8 @@ use Illuminate\Console\Command;
 /** Sets the passphrase that devices of the home network come in with. */
 final class PassphraseCommand extends Command
 {
-    protected $signature = 'ilvane:passphrase {--is-set : only tell whether there is one, by the exit code} {--close : take it away}';
+    protected $signature =
+        'ilvane:passphrase {--is-set : only tell whether there is one, by the exit code} {--close : take it away}';
 
     protected $description = 'The passphrase for the home network';
 
@@ -25,7 +26,9 @@ final class PassphraseCommand extends Command
 
             return self::SUCCESS;
         }
-        $asked = $this->input->isInteractive() ? $this->secret(say('access.new', ['letters' => (string) AccessControl::SHORTEST])) : fgets(STDIN);
+        $asked = $this->input->isInteractive()
+            ? $this->secret(say('access.new', ['letters' => (string) AccessControl::SHORTEST]))
+            : fgets(STDIN);
         $typed = is_string($asked) ? rtrim($asked, "\r\n") : '';
         $wrong = AccessControl::refuses($typed);
         if ($wrong !== null) {

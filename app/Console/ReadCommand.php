@@ -14,7 +14,9 @@ final class ReadCommand extends Command
     use InAWorkroom;
     use ReadsInput;
 
-    protected $signature = 'ilvane:read {file : a recipe as plain text or a sheet (.csv, .xlsx, .ods), or - for standard input} {--workroom= : demo or mine, to use that workroom’s measures, scale and ingredients}';
+    protected $signature =
+        'ilvane:read {file : a recipe as plain text or a sheet (.csv, .xlsx, .ods), or - for standard input} '
+        .'{--workroom= : demo or mine, to use that workroom’s measures, scale and ingredients}';
 
     protected $description = 'Read a kitchen recipe, English or French, into ilvane.formula/1 with confidences';
 

@@ -14,7 +14,8 @@ trait ReadsInput
     private const NOT_READABLE = 2;
 
     /**
-     * A sheet is turned into recipe text. null when the file can't be read; one byte more than asked for tells that there is more.
+     * A sheet is turned into recipe text. null when the file can't be read; one byte more than asked for tells that
+     * there is more.
      *
      * @param  int<0, max>  $most
      *
@@ -34,7 +35,13 @@ trait ReadsInput
     /** @param  array<string, mixed>  $where path or line */
     private function refuse(string $why, array $where): int
     {
-        fwrite(STDERR, json_encode(['error' => $why, ...$where], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n");
+        fwrite(
+            STDERR,
+            json_encode(
+                ['error' => $why, ...$where],
+                JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+            )."\n",
+        );
 
         return self::NOT_READABLE;
     }
@@ -42,6 +49,13 @@ trait ReadsInput
     /** @param  array<string, mixed>  $document */
     private function printJson(array $document): void
     {
-        $this->output->writeln(json_encode($document, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW);
+        $this->output->writeln(
+            json_encode(
+                $document,
+                JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES
+                    | JSON_PRESERVE_ZERO_FRACTION | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR,
+            ),
+            OutputInterface::OUTPUT_RAW,
+        );
     }
 }

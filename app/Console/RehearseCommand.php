@@ -18,9 +18,14 @@ final class RehearseCommand extends Command
     use InAWorkroom;
     use ReadsInput;
 
-    protected $signature = 'ilvane:rehearse {file : a formula in ilvane.formula/1, with or without its process, or - for standard input} {--lang=en : en or fr} {--workroom= : demo or mine, to use that workroom’s measures, scale and ingredients}';
+    protected $signature =
+        'ilvane:rehearse {file : a formula in ilvane.formula/1, with or without its process, or - for standard '
+        .'input} '
+        .'{--lang=en : en or fr} '
+        .'{--workroom= : demo or mine, to use that workroom’s measures, scale and ingredients}';
 
-    protected $description = 'Go through a making before anything is melted: temperatures, what melts when, water lost, what would go wrong';
+    protected $description =
+        'Go through a making before anything is melted: temperatures, what melts when, water lost, what would go wrong';
 
     public function handle(Evaluator $evaluator, Catalogue $catalogue, SimulationDocument $documents): int
     {
@@ -30,9 +35,15 @@ final class RehearseCommand extends Command
             if ($input === null) {
                 return $this->refuse(say('errors.no_file'), ['path' => '']);
             }
-            $this->printJson($documents->of(Simulator::formula($evaluator->evaluate(FormulaDocument::fromJson($input))->assessment, $catalogue)));
+            $this->printJson($documents->of(Simulator::formula(
+                $evaluator->evaluate(FormulaDocument::fromJson($input))->assessment,
+                $catalogue,
+            )));
         } catch (DocumentRefused $refusal) {
-            return $this->refuse(say('errors.document.'.$refusal->reason, $refusal->parameters), ['path' => $refusal->path]);
+            return $this->refuse(
+                say('errors.document.'.$refusal->reason, $refusal->parameters),
+                ['path' => $refusal->path],
+            );
         }
 
         return self::SUCCESS;

@@ -29,8 +29,16 @@ final readonly class Curves
      * @param  array{x: float, wide: float}|null  $window  a stretch of the axis worth marking
      * @param  list<array{y: float, tall: float, label: string}>  $bands  what the heights mean, by the key of the word
      */
-    private function __construct(public Plot $plot, public array $series, public array $ticks, public array $levels, public ?array $here, public ?array $window, public string $unit, public array $bands = [])
-    {
+    private function __construct(
+        public Plot $plot,
+        public array $series,
+        public array $ticks,
+        public array $levels,
+        public ?array $here,
+        public ?array $window,
+        public string $unit,
+        public array $bands = [],
+    ) {
     }
 
     /**
@@ -51,15 +59,34 @@ final readonly class Curves
                 $points[] = [$at, 100 * $acid->undissociated($at)];
             }
             $level = self::NAMED_AT[$i % count(self::NAMED_AT)];
-            $series[] = ['line' => $plot->line($points), 'label' => (string) $name, 'x' => $plot->x($acid->pKa[0] + log10(100 / $level - 1)) + 5, 'y' => $plot->y($level) + 4];
+            $series[] = [
+                'line' => $plot->line($points),
+                'label' => (string) $name,
+                'x' => $plot->x($acid->pKa[0] + log10(100 / $level - 1)) + 5,
+                'y' => $plot->y($level) + 4,
+            ];
         }
         $here = $ph === null || $ph < $from || $ph > $to ? null : [
             'x' => $plot->x($ph),
             'label' => (string) $ph,
-            'dots' => array_map(static fn (Acid $acid): array => ['y' => $plot->y(100 * $acid->undissociated($ph)), 'label' => (string) round(100 * $acid->undissociated($ph))], array_values($acids)),
+            'dots' => array_map(
+                static fn (Acid $acid): array => [
+                    'y' => $plot->y(100 * $acid->undissociated($ph)),
+                    'label' => (string) round(100 * $acid->undissociated($ph)),
+                ],
+                array_values($acids),
+            ),
         ];
 
-        return new self($plot, $series, self::ticks($plot, range((int) $from, (int) $to)), self::levels($plot), $here, null, 'pH');
+        return new self(
+            $plot,
+            $series,
+            self::ticks($plot, range((int) $from, (int) $to)),
+            self::levels($plot),
+            $here,
+            null,
+            'pH',
+        );
     }
 
     /**
@@ -72,11 +99,25 @@ final readonly class Curves
     {
         $at = array_keys($curve);
         $plot = new Plot($width, self::HEIGHT, 36, 12, 22, 38, (float) min($at), (float) max($at), 100.0);
-        $points = array_map(static fn (int $celsius, float $solid): array => [(float) $celsius, $solid], $at, array_values($curve));
+        $points = array_map(
+            static fn (int $celsius, float $solid): array => [(float) $celsius, $solid],
+            $at,
+            array_values($curve),
+        );
         $window = $slump === null ? null : ['x' => $plot->x($slump), 'wide' => $plot->end() - $plot->x($slump)];
 
-        return new self($plot, [['line' => $plot->line($points), 'label' => '', 'x' => 0.0, 'y' => 0.0]], self::ticks($plot, $at), self::levels($plot), [
-            'x' => $plot->x($now), 'label' => (string) $now, 'dots' => [['y' => $plot->y($curve[(int) $now] ?? 0.0), 'label' => (string) round($curve[(int) $now] ?? 0.0)]],
+        return new self($plot, [[
+            'line' => $plot->line($points),
+            'label' => '',
+            'x' => 0.0,
+            'y' => 0.0,
+        ]], self::ticks($plot, $at), self::levels($plot), [
+            'x' => $plot->x($now),
+            'label' => (string) $now,
+            'dots' => [[
+                'y' => $plot->y($curve[(int) $now] ?? 0.0),
+                'label' => (string) round($curve[(int) $now] ?? 0.0),
+            ]],
         ], $window, '°C', self::feels($plot));
     }
 
@@ -105,10 +146,21 @@ final readonly class Curves
         $most = Plot::roundUp(max(0.01, ...array_column($points, 0)));
         $plot = new Plot($width, self::HEIGHT, 40, 24, 22, 38, 0.0, $most, 100.0);
         $line = $plot->line(array_map(static fn (array $point): array => [$point[0], $high($point[1])], $points));
-        $ticks = array_map(static fn (int $part): array => ['x' => $plot->x($part * $most / 4), 'label' => (string) round($part * $most / 4, 3)], range(0, 4));
+        $ticks = array_map(
+            static fn (int $part): array => [
+                'x' => $plot->x($part * $most / 4),
+                'label' => (string) round($part * $most / 4, 3),
+            ],
+            range(0, 4),
+        );
 
-        return new self($plot, [['line' => $line, 'label' => '', 'x' => 0.0, 'y' => 0.0]], $ticks, array_map(static fn (int $ph): array => ['y' => $plot->y($high($ph)), 'label' => (string) $ph], range((int) $from, (int) $to)), [
-            'x' => $plot->x($here[0]), 'label' => '', 'dots' => [['y' => $plot->y($high($here[1])), 'label' => (string) $here[1]]],
+        return new self($plot, [['line' => $line, 'label' => '', 'x' => 0.0, 'y' => 0.0]], $ticks, array_map(
+            static fn (int $ph): array => ['y' => $plot->y($high($ph)), 'label' => (string) $ph],
+            range((int) $from, (int) $to),
+        ), [
+            'x' => $plot->x($here[0]),
+            'label' => '',
+            'dots' => [['y' => $plot->y($high($here[1])), 'label' => (string) $here[1]]],
         ], null, 'g');
     }
 
@@ -131,12 +183,18 @@ final readonly class Curves
      */
     private static function ticks(Plot $plot, array $values): array
     {
-        return array_map(static fn (int $value): array => ['x' => $plot->x($value), 'label' => (string) $value], array_values($values));
+        return array_map(
+            static fn (int $value): array => ['x' => $plot->x($value), 'label' => (string) $value],
+            array_values($values),
+        );
     }
 
     /** @return list<array{y: float, label: string}> */
     private static function levels(Plot $plot): array
     {
-        return array_map(static fn (int $level): array => ['y' => $plot->y($level), 'label' => (string) $level], self::LEVELS);
+        return array_map(
+            static fn (int $level): array => ['y' => $plot->y($level), 'label' => (string) $level],
+            self::LEVELS,
+        );
     }
 }

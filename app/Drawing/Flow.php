@@ -23,7 +23,10 @@ final readonly class Flow
     {
     }
 
-    /** @param  list<array{part: string, share: float}>  $parts  share of what went in, 0 to 1; what is less than nothing has no band */
+    /**
+     * @param  list<array{part: string, share: float}>  $parts  share of what went in, 0 to 1; what is less than nothing
+     *   has no band
+     */
     public static function of(array $parts): self
     {
         $parts = array_values(array_filter($parts, static fn (array $part): bool => $part['share'] > 0));
@@ -37,7 +40,24 @@ final readonly class Flow
             $middle = (self::IN_X + self::OUT_X) / 2;
             $bands[] = [
                 'part' => $part['part'], 'y' => round($to + $wide / 2, 1), 'wide' => round($wide, 1),
-                'path' => sprintf('M%.1f %.1fC%.1f %.1f %.1f %.1f %.1f %.1fV%.1fC%.1f %.1f %.1f %.1f %.1f %.1fZ', self::IN_X, $from, $middle, $from, $middle, $to, self::OUT_X, $to, $to + $wide, $middle, $to + $wide, $middle, $from + $wide, self::IN_X, $from + $wide),
+                'path' => sprintf(
+                    'M%.1f %.1fC%.1f %.1f %.1f %.1f %.1f %.1fV%.1fC%.1f %.1f %.1f %.1f %.1f %.1fZ',
+                    self::IN_X,
+                    $from,
+                    $middle,
+                    $from,
+                    $middle,
+                    $to,
+                    self::OUT_X,
+                    $to,
+                    $to + $wide,
+                    $middle,
+                    $to + $wide,
+                    $middle,
+                    $from + $wide,
+                    self::IN_X,
+                    $from + $wide,
+                ),
             ];
             $from += $wide;
             $to += $wide + self::GAP;

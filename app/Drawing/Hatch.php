@@ -66,7 +66,9 @@ final class Hatch
     /** So many half waves from a place; nothing where there is no room for one. */
     private static function wave(float $x, float $y, float $halves): string
     {
-        return $halves < 1 ? '' : self::point('M', $x, $y).'q3.3-2.6 6.6 0'.str_repeat('t6.6 0', (int) floor($halves) - 1);
+        return $halves < 1
+            ? ''
+            : self::point('M', $x, $y).'q3.3-2.6 6.6 0'.str_repeat('t6.6 0', (int) floor($halves) - 1);
     }
 
     /** @param  callable(float): float  $halfWidth */

@@ -48,7 +48,12 @@ final readonly class Plot
     /** @param  list<array{float, float}>  $points */
     public function line(array $points): string
     {
-        return $points === [] ? '' : 'M'.implode('L', array_map(fn (array $point): string => $this->x($point[0]).' '.$this->y($point[1]), $points));
+        return $points === []
+            ? ''
+            : 'M'.implode(
+                'L',
+                array_map(fn (array $point): string => $this->x($point[0]).' '.$this->y($point[1]), $points),
+            );
     }
 
     /**
@@ -59,7 +64,10 @@ final readonly class Plot
     public function between(array $points): string
     {
         $upper = array_map(fn (array $point): string => $this->x($point[0]).' '.$this->y($point[1]), $points);
-        $lower = array_map(fn (array $point): string => $this->x($point[0]).' '.$this->y($point[2]), array_reverse($points));
+        $lower = array_map(
+            fn (array $point): string => $this->x($point[0]).' '.$this->y($point[2]),
+            array_reverse($points),
+        );
 
         return $points === [] ? '' : 'M'.implode('L', [...$upper, ...$lower]).'Z';
     }

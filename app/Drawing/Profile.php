@@ -107,7 +107,10 @@ final readonly class Profile
      */
     public function between(float $from, float $to): array
     {
-        $inner = array_values(array_filter($this->points, static fn (array $point): bool => $point[0] > $from && $point[0] < $to));
+        $inner = array_values(array_filter(
+            $this->points,
+            static fn (array $point): bool => $point[0] > $from && $point[0] < $to,
+        ));
 
         return [[$from, $this->halfWidthAt($from)], ...$inner, [$to, $this->halfWidthAt($to)]];
     }

@@ -32,7 +32,13 @@ final readonly class QrCode
                 while ($x + 1 < $code['num_cols'] && (int) $row[$x + 1] === 1) {
                     $x++;
                 }
-                $path .= sprintf('M%d %dh%dv1h-%dz', $from + self::QUIET, $y + self::QUIET, $x - $from + 1, $x - $from + 1);
+                $path .= sprintf(
+                    'M%d %dh%dv1h-%dz',
+                    $from + self::QUIET,
+                    $y + self::QUIET,
+                    $x - $from + 1,
+                    $x - $from + 1,
+                );
             }
         }
 

@@ -8,7 +8,8 @@ namespace App\Drawing;
  * A vessel cut open: outline, strata to scale with their hatching, and leader lines to their names. Plain data for the
  * SVG partial; y grows downwards. Every stroke comes from the profile and the volumes.
  *
- * @phpstan-type Band array{key: string, label: string, figure: string, material: string, shape: string, hatch: string, depth: float, top: float, bottom: float}
+ * @phpstan-type Band array{key: string, label: string, figure: string, material: string, shape: string, hatch: string,
+ *   depth: float, top: float, bottom: float}
  * @phpstan-type Leader array{key: string, label: string, figure: string, path: string, x: float, y: float}
  */
 final readonly class Section
@@ -18,7 +19,9 @@ final readonly class Section
 
     private const MARGIN = 8.0;
 
-    /** Half the width a vessel with names beside it may take; a wider one stands lower, so the names keep their size. */
+    /**
+     * Half the width a vessel with names beside it may take; a wider one stands lower, so the names keep their size.
+     */
     private const WIDEST_LABELLED = 96.0;
 
     /** Part of the drawing's height a lid takes. */
@@ -29,7 +32,9 @@ final readonly class Section
 
     private const LABEL_GAP = 15.5;
 
-    /** Part of the full height below which a vessel would no longer be made out; smaller ones are drawn as high as this. */
+    /**
+     * Part of the full height below which a vessel would no longer be made out; smaller ones are drawn as high as this.
+     */
     private const STILL_SEEN = 0.42;
 
     /** A surface that moved less than this has not moved to the eye. */
@@ -64,10 +69,19 @@ final readonly class Section
      * @param  bool  $closed  with its lid on
      * @param  bool  $labelled  and a paper label, if closed
      * @param  list<Stratum>  $ghost  as they stood before, bottom first: their surfaces are drawn where they have moved
-     * @param  float  $tallest  height of a vessel, mm, that stands as high as said; lower ones stand lower, to one scale. 0: each as high as said
+     * @param  float  $tallest  height of a vessel, mm, that stands as high as said; lower ones stand lower, to one
+     *   scale. 0: each as high as said
      */
-    public static function draw(Profile $profile, array $strata, float $labels = 0.0, float $stands = self::STANDS, bool $closed = false, bool $labelled = true, array $ghost = [], float $tallest = 0.0): self
-    {
+    public static function draw(
+        Profile $profile,
+        array $strata,
+        float $labels = 0.0,
+        float $stands = self::STANDS,
+        bool $closed = false,
+        bool $labelled = true,
+        array $ghost = [],
+        float $tallest = 0.0,
+    ): self {
         $stands *= $tallest > 0 ? max(self::STILL_SEEN, min(1.0, $profile->height() / $tallest)) : 1.0;
         $lid = $closed ? self::LID * $stands : 0.0;
         $unit = ($stands - 2 * self::MARGIN - $lid) / $profile->height();
@@ -78,7 +92,10 @@ final readonly class Section
         $centre = self::MARGIN + $profile->widest() * $unit + 4;
         $floor = $stands - self::MARGIN;
         $y = static fn (float $mm): float => $floor - $mm * $unit;
-        $halfWidth = static fn (float $at): float => $profile->halfWidthAt(max(0.0, min($profile->height(), ($floor - $at) / $unit))) * $unit;
+        $halfWidth = static fn (float $at): float => $profile->halfWidthAt(max(
+            0.0,
+            min($profile->height(), ($floor - $at) / $unit),
+        )) * $unit;
 
         $bands = [];
         $sum = $level = 0.0;
@@ -88,8 +105,16 @@ final readonly class Section
             $level = $profile->levelOf($sum);
             [$top, $bottom] = [$y($level), $y($from)];
             $bands[] = [
-                'key' => $stratum->key, 'label' => $stratum->label, 'figure' => $stratum->figure, 'material' => $stratum->material,
-                'shape' => self::region($profile->between($from, max($level, $from + self::THINNEST / $unit)), $centre, $unit, $y),
+                'key' => $stratum->key,
+                'label' => $stratum->label,
+                'figure' => $stratum->figure,
+                'material' => $stratum->material,
+                'shape' => self::region(
+                    $profile->between($from, max($level, $from + self::THINNEST / $unit)),
+                    $centre,
+                    $unit,
+                    $y,
+                ),
                 'hatch' => Hatch::path($stratum->material, $halfWidth, $centre, $top, $bottom),
                 'depth' => $stratum->depth, 'top' => $top, 'bottom' => $bottom,
             ];
@@ -119,8 +144,14 @@ final readonly class Section
      * @param  callable(float): float  $halfWidth
      * @param  callable(float): float  $y
      */
-    private static function ghost(array $before, array $tops, Profile $profile, callable $halfWidth, float $centre, callable $y): string
-    {
+    private static function ghost(
+        array $before,
+        array $tops,
+        Profile $profile,
+        callable $halfWidth,
+        float $centre,
+        callable $y,
+    ): string {
         $path = '';
         $sum = 0.0;
         foreach ($before as $stratum) {
@@ -128,7 +159,12 @@ final readonly class Section
             $at = $y($profile->levelOf($sum));
             if (array_filter($tops, static fn (float $top): bool => abs($top - $at) < self::MOVED) === []) {
                 $half = $halfWidth($at);
-                $path .= 'M'.Hatch::short($centre - $half - 7).' '.Hatch::short($at).'H'.Hatch::short($centre + $half + 7);
+                $path .= 'M'
+                    .Hatch::short($centre - $half - 7)
+                    .' '
+                    .Hatch::short($at)
+                    .'H'
+                    .Hatch::short($centre + $half + 7);
             }
         }
 
@@ -142,8 +178,13 @@ final readonly class Section
      * @param  callable(float): float  $halfWidth
      * @return list<Leader>
      */
-    private static function leaders(array $bands, callable $halfWidth, float $centre, float $labelX, float $stands): array
-    {
+    private static function leaders(
+        array $bands,
+        callable $halfWidth,
+        float $centre,
+        float $labelX,
+        float $stands,
+    ): array {
         $places = [];
         $lowest = $stands - 6;
         foreach ($bands as $band) {
@@ -163,7 +204,14 @@ final readonly class Section
             $edge = $centre + $halfWidth($middle) - 5;
             $leaders[] = [
                 'key' => $band['key'], 'label' => $band['label'], 'figure' => $band['figure'],
-                'path' => sprintf('M%s %sH%sL%s %s', Hatch::short($edge), Hatch::short($middle), Hatch::short($labelX - 16), Hatch::short($labelX - 4), Hatch::short($places[$i])),
+                'path' => sprintf(
+                    'M%s %sH%sL%s %s',
+                    Hatch::short($edge),
+                    Hatch::short($middle),
+                    Hatch::short($labelX - 16),
+                    Hatch::short($labelX - 4),
+                    Hatch::short($places[$i]),
+                ),
                 'x' => $labelX, 'y' => $places[$i],
             ];
         }
@@ -177,8 +225,18 @@ final readonly class Section
      */
     private static function region(array $side, float $centre, float $unit, callable $y): string
     {
-        $right = array_map(static fn (array $point): string => Hatch::short($centre + $point[1] * $unit).' '.Hatch::short($y($point[0])), $side);
-        $left = array_map(static fn (array $point): string => Hatch::short($centre - $point[1] * $unit).' '.Hatch::short($y($point[0])), array_reverse($side));
+        $right = array_map(
+            static fn (array $point): string => Hatch::short($centre + $point[1] * $unit)
+                .' '
+                .Hatch::short($y($point[0])),
+            $side,
+        );
+        $left = array_map(
+            static fn (array $point): string => Hatch::short($centre - $point[1] * $unit)
+                .' '
+                .Hatch::short($y($point[0])),
+            array_reverse($side),
+        );
 
         return 'M'.implode('L', [...$right, ...$left]).'Z';
     }
@@ -189,8 +247,18 @@ final readonly class Section
      */
     private static function line(array $points, float $centre, float $unit, callable $y): string
     {
-        $left = array_map(static fn (array $point): string => Hatch::short($centre - $point[1] * $unit).' '.Hatch::short($y($point[0])), array_reverse($points));
-        $right = array_map(static fn (array $point): string => Hatch::short($centre + $point[1] * $unit).' '.Hatch::short($y($point[0])), $points);
+        $left = array_map(
+            static fn (array $point): string => Hatch::short($centre - $point[1] * $unit)
+                .' '
+                .Hatch::short($y($point[0])),
+            array_reverse($points),
+        );
+        $right = array_map(
+            static fn (array $point): string => Hatch::short($centre + $point[1] * $unit)
+                .' '
+                .Hatch::short($y($point[0])),
+            $points,
+        );
 
         return 'M'.implode('L', [...$left, ...$right]);
     }
@@ -201,7 +269,13 @@ final readonly class Section
         $half = $profile->halfWidthAt($profile->height()) * $unit + 5;
         $foot = $y($profile->height()) + $high * 0.35;
 
-        return sprintf('M%1$s %2$sV%3$sH%4$sV%2$sZ', Hatch::short($centre - $half), Hatch::short($foot), Hatch::short($foot - $high), Hatch::short($centre + $half));
+        return sprintf(
+            'M%1$s %2$sV%3$sH%4$sV%2$sZ',
+            Hatch::short($centre - $half),
+            Hatch::short($foot),
+            Hatch::short($foot - $high),
+            Hatch::short($centre + $half),
+        );
     }
 
     /** @param  callable(float): float  $y */
@@ -210,13 +284,22 @@ final readonly class Section
         [$foot, $head] = self::PAPER;
         $half = $profile->halfWidthAt($profile->height() * ($foot + $head) / 2) * $unit * 0.78;
 
-        return sprintf('M%1$s %2$sV%3$sH%4$sV%2$sZ', Hatch::short($centre - $half), Hatch::short($y($profile->height() * $foot)), Hatch::short($y($profile->height() * $head)), Hatch::short($centre + $half));
+        return sprintf(
+            'M%1$s %2$sV%3$sH%4$sV%2$sZ',
+            Hatch::short($centre - $half),
+            Hatch::short($y($profile->height() * $foot)),
+            Hatch::short($y($profile->height() * $head)),
+            Hatch::short($centre + $half),
+        );
     }
 
     /** @return list<array{float, float}> */
     private static function outside(Profile $profile, float $wall): array
     {
-        $points = array_map(static fn (array $point): array => [$point[0] - ($point[0] <= 0.0 ? $wall : 0.0), $point[1] + $wall], $profile->points);
+        $points = array_map(
+            static fn (array $point): array => [$point[0] - ($point[0] <= 0.0 ? $wall : 0.0), $point[1] + $wall],
+            $profile->points,
+        );
 
         return array_values($points);
     }

@@ -54,11 +54,31 @@ final readonly class Threads
             [$x1, $y1] = [$places[$edge['from']]['x'] + self::BOX_WIDE, $places[$edge['from']]['y'] + self::BOX_HIGH];
             [$x2, $y2] = [$places[$edge['to']]['x'], $places[$edge['to']]['y'] + self::BOX_HIGH];
             $bend = max(20.0, ($x2 - $x1) / 2);
-            $lines[] = ['path' => sprintf('M%.1f %.1fC%.1f %.1f %.1f %.1f %.1f %.1f', $x1, $y1, $x1 + $bend, $y1, $x2 - $bend, $y2, $x2, $y2), 'wide' => round(1 + min(6.0, sqrt(max(0.0, $edge['grams'] ?? 0.0)) / 4), 1), 'from' => $edge['from'], 'to' => $edge['to']];
+            $lines[] = [
+                'path' => sprintf(
+                    'M%.1f %.1fC%.1f %.1f %.1f %.1f %.1f %.1f',
+                    $x1,
+                    $y1,
+                    $x1 + $bend,
+                    $y1,
+                    $x2 - $bend,
+                    $y2,
+                    $x2,
+                    $y2,
+                ),
+                'wide' => round(1 + min(6.0, sqrt(max(0.0, $edge['grams'] ?? 0.0)) / 4), 1),
+                'from' => $edge['from'],
+                'to' => $edge['to'],
+            ];
         }
         $last = $columns === [] ? 0 : max($columns);
 
-        return new self(2 * self::MARGIN + self::ACROSS * $last + self::BOX_WIDE, 2 * self::MARGIN + self::DOWN * $most, $places, $lines);
+        return new self(
+            2 * self::MARGIN + self::ACROSS * $last + self::BOX_WIDE,
+            2 * self::MARGIN + self::DOWN * $most,
+            $places,
+            $lines,
+        );
     }
 
     /**
@@ -74,7 +94,10 @@ final readonly class Threads
         for ($i = 0, $moved = true; $moved && $i < count($boxes); $i++) {
             $moved = false;
             foreach ($edges as $edge) {
-                if (isset($columns[$edge['from']], $columns[$edge['to']]) && $columns[$edge['to']] <= $columns[$edge['from']]) {
+                if (
+                    isset($columns[$edge['from']], $columns[$edge['to']])
+                    && $columns[$edge['to']] <= $columns[$edge['from']]
+                ) {
                     $columns[$edge['to']] = $columns[$edge['from']] + 1;
                     $moved = true;
                 }
@@ -82,7 +105,13 @@ final readonly class Threads
         }
         $last = $columns === [] ? 0 : max($columns);
         foreach (array_keys($columns) as $box) {
-            $to = array_filter(array_map(static fn (array $edge): ?int => $edge['from'] === $box ? ($columns[$edge['to']] ?? null) : null, $edges), is_int(...));
+            $to = array_filter(
+                array_map(
+                    static fn (array $edge): ?int => $edge['from'] === $box ? ($columns[$edge['to']] ?? null) : null,
+                    $edges,
+                ),
+                is_int(...),
+            );
             // what only goes into something far right stands just left of it
             $columns[$box] = $to === [] ? ($edges === [] ? 0 : $columns[$box]) : min($to) - 1;
         }

@@ -7,7 +7,8 @@ namespace App\Drawing;
 use Ilvane\Core\Simulation\Simulation;
 
 /**
- * Temperature over the minutes of a making: a line for each potful, the steps as blocks along the foot, the events as numbers
+ * Temperature over the minutes of a making: a line for each potful, the steps as blocks along the foot, the events as
+ * numbers
  * on the lines. Plain data for the view; a script moves the cursor along.
  */
 final readonly class Timeline
@@ -63,11 +64,22 @@ final readonly class Timeline
             array_map(static function (array $stretch) use ($plot): array {
                 $wide = $plot->x($stretch['to']) - $plot->x($stretch['from']);
 
-                return ['x' => $plot->x($stretch['from']), 'wide' => max(1.0, $wide - 1), 'step' => $stretch['step'], 'hasRoom' => $wide >= self::WORD_ROOM];
+                return [
+                    'x' => $plot->x($stretch['from']),
+                    'wide' => max(1.0, $wide - 1),
+                    'step' => $stretch['step'],
+                    'hasRoom' => $wide >= self::WORD_ROOM,
+                ];
             }, $rehearsal->stretches),
             self::marks($rehearsal, $plot),
-            array_map(static fn (int $i): array => ['x' => $plot->x((float) $i * $every), 'label' => (string) ($i * $every)], range(0, (int) floor($minutes / $every))),
-            array_map(static fn (int $celsius): array => ['y' => $plot->y((float) $celsius), 'label' => (string) $celsius], [0, 20, 40, 60, 80, 100]),
+            array_map(
+                static fn (int $i): array => ['x' => $plot->x((float) $i * $every), 'label' => (string) ($i * $every)],
+                range(0, (int) floor($minutes / $every)),
+            ),
+            array_map(
+                static fn (int $celsius): array => ['y' => $plot->y((float) $celsius), 'label' => (string) $celsius],
+                [0, 20, 40, 60, 80, 100],
+            ),
             $minutes,
             $gate === null ? null : $plot->y($gate),
         );
@@ -100,7 +112,13 @@ final readonly class Timeline
         foreach (self::inOrder($rehearsal) as $i => $event) {
             $x = $plot->x($event['minute']);
             $place = $last = max($x, $last + self::NUMBER_ROOM);
-            $marks[] = ['x' => $place, 'y' => $plot->top - 14, 'dotY' => $plot->y($event['celsius'] ?? 0.0), 'number' => $i + 1, 'at' => $x];
+            $marks[] = [
+                'x' => $place,
+                'y' => $plot->top - 14,
+                'dotY' => $plot->y($event['celsius'] ?? 0.0),
+                'number' => $i + 1,
+                'at' => $x,
+            ];
         }
 
         return $marks;

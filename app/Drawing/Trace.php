@@ -25,9 +25,24 @@ final readonly class Trace
         if ($rehearsed === []) {
             return null;
         }
-        $minutes = max(2.0, self::LONGER * max(array_map(static fn (array $points): float => $points[count($points) - 1][0], $rehearsed)));
+        $minutes = max(
+            2.0,
+            self::LONGER * max(array_map(
+                static fn (array $points): float => $points[count($points) - 1][0],
+                $rehearsed,
+            )),
+        );
         $plot = new Plot(self::SIZE[0], self::SIZE[1], 34, 8, 10, 24, 0.0, $minutes, self::TOP_C);
 
-        return new self($plot, array_map(static fn (string $kind, array $points): array => ['kind' => $kind, 'line' => $plot->line($points)], array_keys($rehearsed), $rehearsed), $minutes, $goal === null ? null : $plot->y($goal));
+        return new self(
+            $plot,
+            array_map(
+                static fn (string $kind, array $points): array => ['kind' => $kind, 'line' => $plot->line($points)],
+                array_keys($rehearsed),
+                $rehearsed,
+            ),
+            $minutes,
+            $goal === null ? null : $plot->y($goal),
+        );
     }
 }

@@ -34,7 +34,12 @@ final readonly class Tube
 
         return new self(
             sprintf('M%1$s %3$sV%2$sa4.5 4.5 0 0 1 9 0V%3$sa9 9 0 1 1-9 0Z', self::X - 4.5, self::TOP, self::BULB - 8),
-            sprintf('M%1$s %2$sV%3$sa6.5 6.5 0 1 1-4 0V%2$sz', self::X + 2, Hatch::short(self::y($reading ?? 0.0)), self::BULB - 6),
+            sprintf(
+                'M%1$s %2$sV%3$sa6.5 6.5 0 1 1-4 0V%2$sz',
+                self::X + 2,
+                Hatch::short(self::y($reading ?? 0.0)),
+                self::BULB - 6,
+            ),
             $ticks,
             sprintf('M%s %sh%s', self::X - 10, Hatch::short($markY), 28),
             $markY,

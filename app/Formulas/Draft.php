@@ -25,7 +25,20 @@ use Ilvane\Core\Measure\Amount;
  */
 final class Draft implements TypedDraft
 {
-    private const TEXT = ['name', 'family', 'use', 'audience', 'region', 'batch', 'scale', 'ph', 'intended', 'storage', 'directions', 'notes'];
+    private const TEXT = [
+        'name',
+        'family',
+        'use',
+        'audience',
+        'region',
+        'batch',
+        'scale',
+        'ph',
+        'intended',
+        'storage',
+        'directions',
+        'notes',
+    ];
 
     /**
      * @param  array<string, string>  $text
@@ -65,8 +78,18 @@ final class Draft implements TypedDraft
     public static function blank(string $name, Family $family): self
     {
         return new self([
-            'name' => $name, 'family' => $family->value, 'use' => $family->usualUse()->value, 'audience' => Audience::Adult->value, 'region' => Region::EuropeanUnion->value,
-            'batch' => '200', 'scale' => '0.1', 'ph' => '', 'intended' => '', 'storage' => '', 'directions' => '', 'notes' => '',
+            'name' => $name,
+            'family' => $family->value,
+            'use' => $family->usualUse()->value,
+            'audience' => Audience::Adult->value,
+            'region' => Region::EuropeanUnion->value,
+            'batch' => '200',
+            'scale' => '0.1',
+            'ph' => '',
+            'intended' => '',
+            'storage' => '',
+            'directions' => '',
+            'notes' => '',
         ], [], []);
     }
 
@@ -77,8 +100,13 @@ final class Draft implements TypedDraft
         $number = static fn (?float $value): string => $value === null ? '' : Amount::plain($value);
         $draft = new self([
             'name' => $formula->name, 'family' => $formula->family->value, 'use' => $formula->use->value,
-            'audience' => $formula->audience->value, 'region' => $formula->region->value, 'batch' => $number($formula->batchGrams), 'scale' => $number($formula->scaleResolutionG),
-            'ph' => $number($formula->ph), 'intended' => $formula->keeping->intended->value ?? '', 'storage' => $formula->keeping->storage->value ?? '',
+            'audience' => $formula->audience->value,
+            'region' => $formula->region->value,
+            'batch' => $number($formula->batchGrams),
+            'scale' => $number($formula->scaleResolutionG),
+            'ph' => $number($formula->ph),
+            'intended' => $formula->keeping->intended->value ?? '',
+            'storage' => $formula->keeping->storage->value ?? '',
             'directions' => $formula->directions, 'notes' => $formula->notes,
         ], [], DraftDocument::rest($document));
         foreach (is_array($document['lines'] ?? null) ? $document['lines'] : [] as $i => $line) {
@@ -91,7 +119,8 @@ final class Draft implements TypedDraft
     }
 
     /**
-     * The draft with what the form holds; a field or a row it does not hold stays as it is. Unknown fields are left out, texts are
+     * The draft with what the form holds; a field or a row it does not hold stays as it is. Unknown fields are left
+     * out, texts are
      * cut to what the open form takes.
      *
      * @param  array<mixed>  $form
@@ -101,7 +130,12 @@ final class Draft implements TypedDraft
         $next = clone $this;
         foreach (self::TEXT as $field) {
             if (is_string($form[$field] ?? null)) {
-                $next->text[$field] = DraftLines::clean($form[$field], in_array($field, ['directions', 'notes'], true) ? FormulaDocument::MAX_NOTES : FormulaDocument::MAX_NAME);
+                $next->text[$field] = DraftLines::clean(
+                    $form[$field],
+                    in_array($field, ['directions', 'notes'], true)
+                        ? FormulaDocument::MAX_NOTES
+                        : FormulaDocument::MAX_NAME,
+                );
             }
         }
         if (is_array($form['lines'] ?? null)) {
@@ -122,9 +156,16 @@ final class Draft implements TypedDraft
         foreach ($next->lines as $i => $line) {
             $lot = $lineOf($line['ingredient']);
             if ($lot !== null) {
-                $taken = DraftLines::fromDocument(['_key' => $line['key'], ...$lot, 'prepared' => $line['prepared']], $line['amount']);
+                $taken = DraftLines::fromDocument(
+                    ['_key' => $line['key'], ...$lot, 'prepared' => $line['prepared']],
+                    $line['amount'],
+                );
                 // the name stays as it was picked, so that the next form finds the same thing in the row
-                $next->lines[$i] = [...$taken, 'name' => $line['name'], 'phase' => $line['phase'] !== '' ? $line['phase'] : $taken['phase']];
+                $next->lines[$i] = [
+                    ...$taken,
+                    'name' => $line['name'],
+                    'phase' => $line['phase'] !== '' ? $line['phase'] : $taken['phase'],
+                ];
             }
         }
 
@@ -160,7 +201,10 @@ final class Draft implements TypedDraft
         return $next;
     }
 
-    /** A free name that the catalogue knows exactly becomes its ingredient; a phase not chosen becomes the ingredient's own. */
+    /**
+     * A free name that the catalogue knows exactly becomes its ingredient; a phase not chosen becomes the ingredient's
+     * own.
+     */
     public function settled(Catalogue $catalogue): self
     {
         $next = clone $this;
@@ -186,7 +230,14 @@ final class Draft implements TypedDraft
     public function weighed(string $key, float $grams, float $total, ?float $now = null): self
     {
         $next = clone $this;
-        $next->lines = DraftLines::weighed($next->lines, $key, $grams, $total, (float) str_replace(',', '.', $this->text['scale']) ?: 0.1, $now);
+        $next->lines = DraftLines::weighed(
+            $next->lines,
+            $key,
+            $grams,
+            $total,
+            (float) str_replace(',', '.', $this->text['scale']) ?: 0.1,
+            $now,
+        );
 
         return $next;
     }
@@ -203,7 +254,18 @@ final class Draft implements TypedDraft
     public function withProcess(array $process): self
     {
         $next = clone $this;
-        $next->rest = $process === [] ? array_diff_key($next->rest, ['process' => true]) : [...$next->rest, 'process' => [...array_intersect_key(is_array($next->rest['process'] ?? null) ? $next->rest['process'] : [], ['heat_to_c' => true, 'gate_c' => true]), ...$process]];
+        $next->rest = $process === []
+            ? array_diff_key($next->rest, ['process' => true])
+            : [
+                ...$next->rest,
+                'process' => [
+                    ...array_intersect_key(
+                        is_array($next->rest['process'] ?? null) ? $next->rest['process'] : [],
+                        ['heat_to_c' => true, 'gate_c' => true],
+                    ),
+                    ...$process,
+                ],
+            ];
 
         return $next;
     }
@@ -213,7 +275,9 @@ final class Draft implements TypedDraft
     {
         $packaging = $this->rest['packaging'] ?? null;
 
-        return is_array($packaging) ? [(string) ($packaging['container'] ?? ''), (int) ($packaging['count'] ?? 1)] : ['', 1];
+        return is_array($packaging)
+            ? [(string) ($packaging['container'] ?? ''), (int) ($packaging['count'] ?? 1)]
+            : ['', 1];
     }
 
     public function withLine(string $phase): self
@@ -253,11 +317,16 @@ final class Draft implements TypedDraft
         foreach ($order as $path) {
             $what = $fields[$path] ?? null;
             if (is_array($what)) {
-                $part = static fn (string $name): string => is_string($fields["$path/$name"] ?? null) ? $fields["$path/$name"] : '';
+                $part = static fn (string $name): string => is_string($fields["$path/$name"] ?? null)
+                    ? $fields["$path/$name"]
+                    : '';
                 /** @var array{ingredient: string, name: string, rest: array<string, mixed>} $what */
                 $next->lines[] = [
                     'key' => basename($path), 'ingredient' => $what['ingredient'], 'name' => $what['name'],
-                    'amount' => $part('amount'), 'phase' => $part('phase'), 'prepared' => $part('prepared'), 'rest' => $what['rest'],
+                    'amount' => $part('amount'),
+                    'phase' => $part('phase'),
+                    'prepared' => $part('prepared'),
+                    'rest' => $what['rest'],
                 ];
             }
         }
@@ -273,7 +342,11 @@ final class Draft implements TypedDraft
         }
         foreach ($this->lines as $line) {
             // what the catalogue knows needs no name of its own: pages word it
-            $fields["line/{$line['key']}"] = ['ingredient' => $line['ingredient'], 'name' => $line['ingredient'] === '' ? $line['name'] : '', 'rest' => $line['rest']];
+            $fields["line/{$line['key']}"] = [
+                'ingredient' => $line['ingredient'],
+                'name' => $line['ingredient'] === '' ? $line['name'] : '',
+                'rest' => $line['rest'],
+            ];
             foreach (['amount', 'phase', 'prepared'] as $part) {
                 $fields["line/{$line['key']}/$part"] = $line[$part];
             }
@@ -313,7 +386,10 @@ final class Draft implements TypedDraft
         $next->lines = [];
         foreach (is_array($patched['lines'] ?? null) ? $patched['lines'] : [] as $line) {
             if (is_array($line)) {
-                $next->lines[] = DraftLines::fromDocument($line, is_string($line['amount'] ?? null) ? $line['amount'] : '');
+                $next->lines[] = DraftLines::fromDocument(
+                    $line,
+                    is_string($line['amount'] ?? null) ? $line['amount'] : '',
+                );
             }
         }
         $next->lines = DraftLines::lastInTheirLane($next->lines, $this->lines);
@@ -325,7 +401,10 @@ final class Draft implements TypedDraft
         return $next->inLanes();
     }
 
-    /** @return array{Formula, array<string, string>} the formula as it would be made in this kitchen, and a word key for each field that could not be read */
+    /**
+     * @return array{Formula, array<string, string>} the formula as it would be made in this kitchen, and a word key for
+     *   each field that could not be read
+     */
     public function formula(): array
     {
         [$document, $problems] = DraftDocument::of($this->text, $this->lines, $this->rest);
@@ -338,7 +417,10 @@ final class Draft implements TypedDraft
     {
         $read = FormulaDocument::read(DraftDocument::of($this->text, $this->lines, $this->rest)[0]);
 
-        return $read->withLines(array_values(array_filter($read->lines, static fn (Line $line): bool => ! $line->isBlank())));
+        return $read->withLines(array_values(array_filter(
+            $read->lines,
+            static fn (Line $line): bool => ! $line->isBlank(),
+        )));
     }
 
     public function text(string $field): string

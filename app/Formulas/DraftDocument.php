@@ -29,7 +29,8 @@ final class DraftDocument
      * @param  array<string, string>  $text
      * @param  list<DraftLine>  $lines
      * @param  array<string, mixed>  $rest
-     * @return array{array<string, mixed>, array<string, string>} the document, and a word key for each field that could not be read
+     * @return array{array<string, mixed>, array<string, string>} the document, and a word key for each field that could
+     *   not be read
      */
     public static function of(array $text, array $lines, array $rest): array
     {
@@ -40,7 +41,12 @@ final class DraftDocument
             if ($typed === '') {
                 return null;
             }
-            if (! is_numeric($typed) || ! is_finite((float) $typed) || (float) $typed < $least || (float) $typed > $most) {
+            if (
+                ! is_numeric($typed)
+                || ! is_finite((float) $typed)
+                || (float) $typed < $least
+                || (float) $typed > $most
+            ) {
                 $problems[$field] = is_numeric($typed) && (float) $typed < 0 ? 'negative' : "not_a_number_$field";
 
                 return null;
@@ -58,10 +64,20 @@ final class DraftDocument
             'name' => $name === '' ? '–' : $name,
             'family' => Family::tryFrom($text['family'])->value ?? Family::LeaveInEmulsion->value,
             'use' => Application::tryFrom($text['use'])->value ?? Application::LeaveOn->value,
-            'for' => ['audience' => Audience::tryFrom($text['audience'])->value ?? Audience::Adult->value, 'region' => Region::tryFrom($text['region'] ?? '')->value ?? Region::EuropeanUnion->value],
+            'for' => [
+                'audience' => Audience::tryFrom($text['audience'])->value ?? Audience::Adult->value,
+                'region' => Region::tryFrom($text['region'] ?? '')->value ?? Region::EuropeanUnion->value,
+            ],
             'scale_resolution_g' => $number('scale', 0.0001, 100),
             'batch' => $batch === null ? null : ['grams' => $batch],
-            'keeping' => array_filter(['intended' => Regime::tryFrom($text['intended'])?->value, 'storage' => Storage::tryFrom($text['storage'])?->value, 'claimed_days' => $rest[self::CLAIMED] ?? null], static fn (mixed $value): bool => $value !== null),
+            'keeping' => array_filter(
+                [
+                    'intended' => Regime::tryFrom($text['intended'])?->value,
+                    'storage' => Storage::tryFrom($text['storage'])?->value,
+                    'claimed_days' => $rest[self::CLAIMED] ?? null,
+                ],
+                static fn (mixed $value): bool => $value !== null,
+            ),
             'ph' => $number('ph', 0, 14),
             'directions' => $text['directions'],
             'notes' => $text['notes'],
@@ -82,6 +98,9 @@ final class DraftDocument
     {
         $claimed = is_array($document['keeping'] ?? null) ? $document['keeping'][self::CLAIMED] ?? null : null;
 
-        return [...array_intersect_key($document, array_flip(self::KEPT)), ...($claimed === null ? [] : [self::CLAIMED => $claimed])];
+        return [
+            ...array_intersect_key($document, array_flip(self::KEPT)),
+            ...($claimed === null ? [] : [self::CLAIMED => $claimed]),
+        ];
     }
 }

@@ -20,7 +20,8 @@ use Ilvane\Core\Measure\UnreadableAmount;
 /**
  * The lines of a draft as typed: read from and written to the open form, put in order, scaled.
  *
- * @phpstan-type DraftLine array{key: string, ingredient: string, name: string, amount: string, phase: string, prepared: string, rest: array<string, mixed>}
+ * @phpstan-type DraftLine array{key: string, ingredient: string, name: string, amount: string, phase: string,
+ *   prepared: string, rest: array<string, mixed>}
  */
 final class DraftLines
 {
@@ -34,7 +35,15 @@ final class DraftLines
     /** @return DraftLine */
     public static function blank(string $phase): array
     {
-        return ['key' => self::newKey(), 'ingredient' => '', 'name' => '', 'amount' => '', 'phase' => Phase::tryFrom($phase)->value ?? '', 'prepared' => '', 'rest' => []];
+        return [
+            'key' => self::newKey(),
+            'ingredient' => '',
+            'name' => '',
+            'amount' => '',
+            'phase' => Phase::tryFrom($phase)->value ?? '',
+            'prepared' => '',
+            'rest' => [],
+        ];
     }
 
     /**
@@ -44,7 +53,9 @@ final class DraftLines
     public static function fromDocument(array $line, string $amount): array
     {
         $text = static fn (string $key): string => is_string($line[$key] ?? null) ? $line[$key] : '';
-        $inner = is_array($line['formula'] ?? null) && is_string($line['formula']['name'] ?? null) ? $line['formula']['name'] : '';
+        $inner = is_array($line['formula'] ?? null) && is_string($line['formula']['name'] ?? null)
+            ? $line['formula']['name']
+            : '';
 
         return [
             'key' => $text('_key') !== '' ? $text('_key') : self::newKey(),
@@ -70,7 +81,13 @@ final class DraftLines
         };
 
         return array_filter(
-            [...$names, 'amount' => $line['amount'], 'phase' => $line['phase'], 'prepared' => $line['prepared'], ...array_diff_key($line['rest'], ['refused' => true])],
+            [
+                ...$names,
+                'amount' => $line['amount'],
+                'phase' => $line['phase'],
+                'prepared' => $line['prepared'],
+                ...array_diff_key($line['rest'], ['refused' => true]),
+            ],
             static fn (mixed $value): bool => $value !== '',
         );
     }
@@ -82,9 +99,13 @@ final class DraftLines
     public static function settled(array $lines, Catalogue $catalogue): array
     {
         foreach ($lines as $i => $line) {
-            $ingredient = $line['ingredient'] !== '' && $catalogue->has($line['ingredient']) ? $catalogue->get($line['ingredient']) : $catalogue->named($line['name']);
+            $ingredient = $line['ingredient'] !== '' && $catalogue->has($line['ingredient'])
+                ? $catalogue->get($line['ingredient'])
+                : $catalogue->named($line['name']);
             if (isset($line['rest']['formula'])) {
-                $lines[$i]['phase'] = $line['phase'] !== '' ? $line['phase'] : self::phaseOfFormula($line['rest']['formula']);
+                $lines[$i]['phase'] = $line['phase'] !== ''
+                    ? $line['phase']
+                    : self::phaseOfFormula($line['rest']['formula']);
             } elseif ($ingredient !== null) {
                 $lines[$i]['ingredient'] = $ingredient->key;
                 $lines[$i]['phase'] = $line['phase'] !== '' ? $line['phase'] : $ingredient->defaultPhase->value;
@@ -96,7 +117,9 @@ final class DraftLines
 
     private static function phaseOfFormula(mixed $document): string
     {
-        $family = is_array($document) && is_string($document['family'] ?? null) ? Family::tryFrom($document['family']) : null;
+        $family = is_array($document) && is_string($document['family'] ?? null)
+            ? Family::tryFrom($document['family'])
+            : null;
 
         return ($family ?? Family::LeaveInEmulsion)->usualPhase()->value;
     }
@@ -132,8 +155,14 @@ final class DraftLines
      * @param  float|null  $now  grams of the line as it is; null where not known
      * @return list<DraftLine>
      */
-    public static function weighed(array $lines, string $key, float $grams, float $total, float $scale, ?float $now = null): array
-    {
+    public static function weighed(
+        array $lines,
+        string $key,
+        float $grams,
+        float $total,
+        float $scale,
+        ?float $now = null,
+    ): array {
         foreach ($lines as $i => $line) {
             if ($line['key'] !== $key) {
                 continue;
@@ -151,7 +180,10 @@ final class DraftLines
             }
             $lines[$i]['amount'] = match ($kind) {
                 AmountKind::Rest => $line['amount'],
-                AmountKind::Percent => Amount::plain(round(100 * $grams / $total, 100 * $grams / $total < 2 ? 2 : 1)).' %',
+                AmountKind::Percent => Amount::plain(round(
+                    100 * $grams / $total,
+                    100 * $grams / $total < 2 ? 2 : 1,
+                )).' %',
                 default => Amount::plain(round($grams / $scale) * $scale).' g',
             };
         }
@@ -169,7 +201,10 @@ final class DraftLines
     {
         $rank = array_flip(array_column(Phase::cases(), 'value'));
         $usual = $rank[$family->usualPhase()->value];
-        usort($lines, static fn (array $a, array $b): int => ($rank[$a['phase']] ?? $usual) <=> ($rank[$b['phase']] ?? $usual));
+        usort(
+            $lines,
+            static fn (array $a, array $b): int => ($rank[$a['phase']] ?? $usual) <=> ($rank[$b['phase']] ?? $usual),
+        );
 
         return $lines;
     }
@@ -215,7 +250,10 @@ final class DraftLines
         $was = array_column($before, 'phase', 'key');
         $hasMoved = static fn (array $line): bool => isset($was[$line['key']]) && $was[$line['key']] !== $line['phase'];
 
-        return [...array_filter($lines, static fn (array $line): bool => ! $hasMoved($line)), ...array_filter($lines, $hasMoved)];
+        return [
+            ...array_filter($lines, static fn (array $line): bool => ! $hasMoved($line)),
+            ...array_filter($lines, $hasMoved),
+        ];
     }
 
     private static function roundedOff(Band $number): Band
@@ -231,7 +269,8 @@ final class DraftLines
     }
 
     /**
-     * The lines with what the form's rows hold. Rows with a key that is none are left out, texts are cut to what the open form takes.
+     * The lines with what the form's rows hold. Rows with a key that is none are left out, texts are cut to what the
+     * open form takes.
      *
      * @param  array<mixed>  $form
      * @param  list<DraftLine>  $lines
@@ -241,7 +280,11 @@ final class DraftLines
     {
         $next = array_column($lines, null, 'key');
         foreach ($form as $key => $row) {
-            if (is_array($row) && preg_match('/^[a-z0-9]{4,12}$/', (string) $key) === 1 && (isset($next[$key]) || count($next) < FormulaDocument::MAX_LINES)) {
+            if (
+                is_array($row)
+                && preg_match('/^[a-z0-9]{4,12}$/', (string) $key) === 1
+                && (isset($next[$key]) || count($next) < FormulaDocument::MAX_LINES)
+            ) {
                 $next[$key] = self::withRow($next[$key] ?? [...self::blank(''), 'key' => (string) $key], $row);
             }
         }
@@ -256,8 +299,16 @@ final class DraftLines
      */
     private static function withRow(array $line, array $row): array
     {
-        $held = ['ingredient' => $line['ingredient'], 'name' => $line['name'], 'amount' => $line['amount'], 'phase' => $line['phase'], 'prepared' => $line['prepared']];
-        $text = static fn (string $field, int $most): string => is_string($row[$field] ?? null) ? self::clean($row[$field], $most) : $held[$field];
+        $held = [
+            'ingredient' => $line['ingredient'],
+            'name' => $line['name'],
+            'amount' => $line['amount'],
+            'phase' => $line['phase'],
+            'prepared' => $line['prepared'],
+        ];
+        $text = static fn (string $field, int $most): string => is_string($row[$field] ?? null)
+            ? self::clean($row[$field], $most)
+            : $held[$field];
         $name = $text('name', self::MAX_TEXT);
         $ingredient = $name === '' ? '' : $text('ingredient', self::MAX_KEY);
 
@@ -273,7 +324,8 @@ final class DraftLines
     }
 
     /**
-     * What the bench has no field for stays with its line; a formula or a lot of one's own goes when another name is put in.
+     * What the bench has no field for stays with its line; a formula or a lot of one's own goes when another name is
+     * put in.
      *
      * @param  DraftLine  $held
      * @return array<string, mixed>
@@ -281,7 +333,8 @@ final class DraftLines
     private static function restOf(array $held, string $name, string $ingredient): array
     {
         $rest = array_diff_key($held['rest'], ['refused' => true]);
-        $isSame = ($held['name'] === $name && $ingredient === '') || ($ingredient !== '' && $held['ingredient'] === $ingredient);
+        $isSame = ($held['name'] === $name && $ingredient === '')
+            || ($ingredient !== '' && $held['ingredient'] === $ingredient);
 
         return $isSame ? $rest : array_diff_key($rest, ['formula' => true, 'lot' => true, 'best_before' => true]);
     }

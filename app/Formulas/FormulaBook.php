@@ -31,32 +31,45 @@ final class FormulaBook
     {
         $words = trim($words);
 
-        return mb_strlen($words) < 3 ? [] : array_values(Formula::query()->where('name', 'like', '%'.addcslashes($words, '%_\\').'%')
-            ->where('id', '<>', $but)->orderByDesc('updated_at')->limit($most)->get()->all());
+        return mb_strlen($words) < 3
+            ? []
+            : array_values(Formula::query()->where('name', 'like', '%'.addcslashes($words, '%_\\').'%')
+                ->where('id', '<>', $but)->orderByDesc('updated_at')->limit($most)->get()->all());
     }
 
     /** @return array<string, mixed>|null the open form of a formula's draft, as it stands now */
     public function documentOf(string $key): ?array
     {
-        $formula = str_starts_with($key, self::KEY) ? Formula::query()->find((int) substr($key, strlen(self::KEY))) : null;
+        $formula = str_starts_with($key, self::KEY)
+            ? Formula::query()->find((int) substr($key, strlen(self::KEY)))
+            : null;
 
         return $formula === null ? null : FormulaDocument::write(Draft::fromStored($formula->draft)->plain());
     }
 
     public function begin(string $name, Family $family): Formula
     {
-        return $this->put(Draft::fromDocument(app(OwnKitchen::class)->begun(FormulaDocument::write(Draft::blank($name, $family)->plain()))));
+        return $this->put(
+            Draft::fromDocument(
+                app(OwnKitchen::class)->begun(FormulaDocument::write(Draft::blank($name, $family)->plain())),
+            ),
+        );
     }
 
     public function put(Draft $draft): Formula
     {
         $draft = $draft->settled($this->catalogue);
 
-        return Formula::query()->create(['name' => $draft->text('name'), 'draft' => $draft->toStored(), 'revision' => 1]);
+        return Formula::query()->create([
+            'name' => $draft->text('name'),
+            'draft' => $draft->toStored(),
+            'revision' => 1,
+        ]);
     }
 
     /**
-     * Saves what was typed. What another window saved since is merged in, field by field; where both changed the same field,
+     * Saves what was typed. What another window saved since is merged in, field by field; where both changed the same
+     * field,
      * nothing is saved unless it is said whose counts.
      *
      * @param  string  $key  names the exchange
@@ -78,7 +91,8 @@ final class FormulaBook
     /**
      * Saves the draft as one step.
      *
-     * @param  array{string, string}  $did  word key of the change and what it was about; typed changes find it themselves
+     * @param  array{string, string}  $did  word key of the change and what it was about; typed changes find it
+     *   themselves
      * @param  string  $edit  names one stay in one field
      * @param  string  $key  names the exchange
      */
@@ -105,7 +119,10 @@ final class FormulaBook
             }
 
             return FormulaVersion::query()->create([
-                'formula_id' => $formula->id, 'number' => ($last->number ?? 0) + 1, 'document' => $document, 'note' => $note,
+                'formula_id' => $formula->id,
+                'number' => ($last->number ?? 0) + 1,
+                'document' => $document,
+                'note' => $note,
             ]);
         });
     }

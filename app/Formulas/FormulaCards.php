@@ -49,12 +49,20 @@ final readonly class FormulaCards
                 $stops > 0 => trans_choice('ui.shelf.stops', $stops),
                 $unknowns > 0 => say('ui.shelf.unknown'),
                 $minds > 0 => trans_choice('ui.shelf.minds', $minds),
-                default => say('words.regime.'.$evaluation->assessment->preservation->regime->value).', '.mb_strtolower(say('findings.verdict.sound')),
+                default => say('words.regime.'.$evaluation->assessment->preservation->regime->value)
+                    .', '
+                    .mb_strtolower(say('findings.verdict.sound')),
             },
             brief: $stops + $unknowns + $minds === 0 ? '' : (string) ($stops + $unknowns + $minds),
             detail: say('words.family.'.$read->family->value),
             href: route('bench', $formula),
-            vessel: $this->vessels->small($evaluation->assessment->composition, $read->family, false, $this->stands, tallest: Card::TALLEST_MM),
+            vessel: $this->vessels->small(
+                $evaluation->assessment->composition,
+                $read->family,
+                false,
+                $this->stands,
+                tallest: Card::TALLEST_MM,
+            ),
             kind: 'formula',
         );
     }

@@ -31,7 +31,10 @@ final readonly class FormulasController
     public function begin(Request $request): RedirectResponse
     {
         $family = Family::tryFrom(Typed::text($request, 'family')) ?? Family::LeaveInEmulsion;
-        $formula = $this->book->begin(say('ui.bench.untitled', ['family' => mb_strtolower(say('words.family.'.$family->value))]), $family);
+        $formula = $this->book->begin(
+            say('ui.bench.untitled', ['family' => mb_strtolower(say('words.family.'.$family->value))]),
+            $family,
+        );
 
         return redirect()->route('bench', $formula);
     }
@@ -43,6 +46,9 @@ final readonly class FormulasController
 
     public function takeReadyMade(string $key, OwnKitchen $kitchen): RedirectResponse
     {
-        return redirect()->route('bench', $this->book->put(Draft::fromDocument($kitchen->begun(ReadyMade::documents()[$key] ?? abort(404)))));
+        return redirect()->route(
+            'bench',
+            $this->book->put(Draft::fromDocument($kitchen->begun(ReadyMade::documents()[$key] ?? abort(404)))),
+        );
     }
 }

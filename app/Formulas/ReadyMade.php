@@ -21,16 +21,27 @@ final class ReadyMade
     /** @return array<string, array<string, mixed>> open form by key, worded */
     public static function documents(): array
     {
-        $frames = json_decode((string) file_get_contents(config()->string('ilvane.data').'/'.self::FILE), true, 64, JSON_THROW_ON_ERROR);
+        $frames = json_decode(
+            (string) file_get_contents(config()->string('ilvane.data').'/'.self::FILE),
+            true,
+            64,
+            JSON_THROW_ON_ERROR,
+        );
         $documents = [];
         foreach (is_array($frames) ? $frames : [] as $key => $document) {
-            $documents[(string) $key] = [...(is_array($document) ? $document : []), 'name' => say("ready_made.names.$key.0")];
+            $documents[(string) $key] = [
+                ...(is_array($document) ? $document : []),
+                'name' => say("ready_made.names.$key.0"),
+            ];
         }
 
         return $documents;
     }
 
-    /** @return array<string, list<array{key: string, name: string, why: string, vessel: Section}>> by family, in the order of families */
+    /**
+     * @return array<string, list<array{key: string, name: string, why: string, vessel: Section}>> by family, in the
+     *   order of families
+     */
     public static function all(): array
     {
         $frames = array_fill_keys(array_column(Family::cases(), 'value'), []);
@@ -38,7 +49,12 @@ final class ReadyMade
             $formula = FormulaDocument::read($document);
             $frames[$formula->family->value][] = [
                 'key' => $key, 'name' => $formula->name, 'why' => say("ready_made.names.$key.1"),
-                'vessel' => app(Vessels::class)->small(app(Evaluator::class)->weigh($formula), $formula->family, false, self::STANDS),
+                'vessel' => app(Vessels::class)->small(
+                    app(Evaluator::class)->weigh($formula),
+                    $formula->family,
+                    false,
+                    self::STANDS,
+                ),
             ];
         }
 

@@ -17,7 +17,13 @@ final class CatalogueDocument
     /** @return array<string, mixed> */
     public static function all(Catalogue $catalogue): array
     {
-        return ['format' => self::FORMAT, 'ingredients' => array_map(static fn (string $key): array => self::entry($catalogue->get($key)), $catalogue->keys())];
+        return [
+            'format' => self::FORMAT,
+            'ingredients' => array_map(
+                static fn (string $key): array => self::entry($catalogue->get($key)),
+                $catalogue->keys(),
+            ),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -35,14 +41,24 @@ final class CatalogueDocument
             'density_g_ml' => $ingredient->bulk->density,
             'spoon_density_g_ml' => $ingredient->bulk->spoonDensity,
             'spoon_error' => $ingredient->bulk->spoonError,
-            'melting_c' => $ingredient->meltHigh === null ? null : ['low' => $ingredient->meltLow, 'high' => $ingredient->meltHigh],
+            'melting_c' => $ingredient->meltHigh === null
+                ? null
+                : ['low' => $ingredient->meltLow, 'high' => $ingredient->meltHigh],
             'water_fraction' => $ingredient->waterFraction,
             'max_process_c' => $ingredient->maxProcessTemperature,
-            'use_percent' => $ingredient->use === null ? null : ['min' => $ingredient->use->min, 'typical' => $ingredient->use->typical, 'max' => $ingredient->use->max],
+            'use_percent' => $ingredient->use === null
+                ? null
+                : [
+                    'min' => $ingredient->use->min,
+                    'typical' => $ingredient->use->typical,
+                    'max' => $ingredient->use->max,
+                ],
             'rinse_off_max_percent' => $ingredient->rinseOffMax,
             'legal_max_percent' => $ingredient->legalMax,
             'legal_note' => $ingredient->legalNote,
-            'ph' => $ingredient->phMin === null && $ingredient->phMax === null ? null : ['min' => $ingredient->phMin, 'max' => $ingredient->phMax],
+            'ph' => $ingredient->phMin === null && $ingredient->phMax === null
+                ? null
+                : ['min' => $ingredient->phMin, 'max' => $ingredient->phMax],
             'charge' => $ingredient->charge->value,
             'hlb' => $ingredient->hlb,
             'required_hlb' => $ingredient->requiredHlb,
@@ -55,10 +71,19 @@ final class CatalogueDocument
             'allergens' => array_map($words, $ingredient->allergens),
             'cautions' => array_map($words, $ingredient->cautions),
             'caution' => $ingredient->cautionNote,
-            'coverage' => $ingredient->coverage === null ? null : ['bacteria' => $ingredient->coverage->bacteria, 'yeast' => $ingredient->coverage->yeast, 'mould' => $ingredient->coverage->mould],
+            'coverage' => $ingredient->coverage === null
+                ? null
+                : [
+                    'bacteria' => $ingredient->coverage->bacteria,
+                    'yeast' => $ingredient->coverage->yeast,
+                    'mould' => $ingredient->coverage->mould,
+                ],
             'components' => array_map(static fn (PreservativeComponent $part): array => [
-                'inci' => $part->inci, 'percent_of_blend' => ['low' => $part->low, 'typical' => $part->typical, 'high' => $part->high],
-                'limit_leave_on_percent' => $part->leaveOnLimit, 'limit_rinse_off_percent' => $part->rinseOffLimit, 'limit_counted' => $part->limitAs,
+                'inci' => $part->inci,
+                'percent_of_blend' => ['low' => $part->low, 'typical' => $part->typical, 'high' => $part->high],
+                'limit_leave_on_percent' => $part->leaveOnLimit,
+                'limit_rinse_off_percent' => $part->rinseOffLimit,
+                'limit_counted' => $part->limitAs,
                 'pka' => $part->pka, 'source' => $part->source,
             ], $ingredient->preservativeComponents),
             'source' => $ingredient->source,

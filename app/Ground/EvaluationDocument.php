@@ -38,29 +38,48 @@ final readonly class EvaluationDocument
             'verdict' => $this->verdict->of($evaluation),
             'total_g' => self::band($composition->total),
             'lines' => array_map(self::line(...), $composition->lines),
-            'phases' => array_combine(array_column(Phase::cases(), 'value'), array_map(static fn (Phase $phase): array => [
+            'phases' => array_combine(array_column(
+                Phase::cases(),
+                'value',
+            ), array_map(static fn (Phase $phase): array => [
                 'grams' => self::round($composition->gramsOf($phase)->likely),
-                'percent' => $phase === Phase::Infusion ? null : self::round(100 * $composition->shareOf($phase)->likely),
+                'percent' => $phase === Phase::Infusion
+                    ? null
+                    : self::round(100 * $composition->shareOf($phase)->likely),
             ], Phase::cases())),
             'water_percent' => self::round(100 * $composition->waterShare()),
             'fat_percent' => self::round(100 * $composition->fatShare()),
             'emulsifier' => $emulsion->emulsifiers === [] ? null : [
                 'percent_of_batch' => self::round(100 * $emulsion->emulsifierShare->likely),
-                'percent_of_oil_phase' => $emulsion->percentOfOilPhase === null ? null : self::round($emulsion->percentOfOilPhase),
+                'percent_of_oil_phase' => $emulsion->percentOfOilPhase === null
+                    ? null
+                    : self::round($emulsion->percentOfOilPhase),
                 'required_hlb' => self::roundOrNull($assessment->hlb->required),
                 'blend_hlb' => self::roundOrNull($assessment->hlb->blend),
             ],
             'preservation' => array_map(self::dose(...), $assessment->preservation->doses),
             'scent_percent' => self::band($assessment->scent->percent),
             'texture' => $assessment->texture->curve === null ? null : [
-                'sfc' => array_map(self::round(...), array_combine(array_map(strval(...), array_keys($assessment->texture->curve)), $assessment->texture->curve)),
+                'sfc' => array_map(
+                    self::round(...),
+                    array_combine(
+                        array_map(strval(...), array_keys($assessment->texture->curve)),
+                        $assessment->texture->curve,
+                    ),
+                ),
                 'feel_20' => $assessment->texture->feel(20.0),
                 'slump_c' => self::roundOrNull($assessment->texture->slump()),
             ],
             'keeping' => $assessment->keeping->days === null ? null : [
                 'days' => $assessment->keeping->days,
                 'decided_by' => $this->wording->keepingStep($assessment->keeping->steps[0]),
-                'steps' => array_map(fn (ShelfLifeStep $step): array => ['what' => $this->wording->keepingStep($step), 'days' => $step->days], $assessment->keeping->steps),
+                'steps' => array_map(
+                    fn (ShelfLifeStep $step): array => [
+                        'what' => $this->wording->keepingStep($step),
+                        'days' => $step->days,
+                    ],
+                    $assessment->keeping->steps,
+                ),
             ],
             'findings' => array_map($this->findings->of(...), $evaluation->findings),
             'unread' => self::unread($composition->lines),
@@ -118,7 +137,13 @@ final readonly class EvaluationDocument
     /** @return array{low: float, likely: float, high: float}|null */
     private static function band(?Band $band): ?array
     {
-        return $band === null ? null : ['low' => self::round($band->low), 'likely' => self::round($band->likely), 'high' => self::round($band->high)];
+        return $band === null
+            ? null
+            : [
+                'low' => self::round($band->low),
+                'likely' => self::round($band->likely),
+                'high' => self::round($band->high),
+            ];
     }
 
     private static function roundOrNull(?float $value): ?float

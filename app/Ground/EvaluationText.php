@@ -21,14 +21,29 @@ final readonly class EvaluationText
             $out[] = sprintf(
                 '%2d  %s  %s  %s',
                 $line->position,
-                self::pad($line->ingredient === null ? $line->line->spokenOf() : $this->wording->ingredient($line->ingredient->key), 38),
+                self::pad(
+                    $line->ingredient === null
+                        ? $line->line->spokenOf()
+                        : $this->wording->ingredient($line->ingredient->key),
+                    38,
+                ),
                 self::pad($line->grams === null ? '–' : $this->wording->grams($line->grams->likely), 10, STR_PAD_LEFT),
-                self::pad($line->percent() === null ? '–' : $this->wording->percent($line->percent()->likely), 9, STR_PAD_LEFT),
+                self::pad(
+                    $line->percent() === null ? '–' : $this->wording->percent($line->percent()->likely),
+                    9,
+                    STR_PAD_LEFT,
+                ),
             );
         }
         foreach ($evaluation->findings as $finding) {
             $out[] = '';
-            $out[] = sprintf('%s  %s  [%s%s]', say('words.severity.'.$finding->severity->value), $this->wording->message($finding), $finding->code, $finding->lines === [] ? '' : ', '.implode(', ', $finding->lines));
+            $out[] = sprintf(
+                '%s  %s  [%s%s]',
+                say('words.severity.'.$finding->severity->value),
+                $this->wording->message($finding),
+                $finding->code,
+                $finding->lines === [] ? '' : ', '.implode(', ', $finding->lines),
+            );
             $out[] = '      '.$this->wording->because($finding);
             foreach ($finding->fixes as $fix) {
                 $out[] = '      → '.$this->wording->fix($fix);

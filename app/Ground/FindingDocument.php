@@ -25,7 +25,10 @@ final readonly class FindingDocument
             'message' => $this->wording->message($finding),
             'because' => $this->wording->because($finding),
             'source' => $this->wording->source($finding),
-            'fixes' => array_map(fn (Fix $fix): array => ['label' => $this->wording->fix($fix), 'patch' => $fix->patch], $finding->fixes),
+            'fixes' => array_map(
+                fn (Fix $fix): array => ['label' => $this->wording->fix($fix), 'patch' => $fix->patch],
+                $finding->fixes,
+            ),
             'ask' => $this->wording->ask($finding),
         ];
     }

@@ -11,7 +11,10 @@ use Ilvane\Core\Measure\Learned;
 use Ilvane\Core\Physics\Texture\Whip;
 use Ilvane\Core\Yield\Balance;
 
-/** What this maker's batches have taught: what bowl and tools keep, how much air the mixer beats in, how fast a vessel cools. */
+/**
+ * What this maker's batches have taught: what bowl and tools keep, how much air the mixer beats in, how fast a vessel
+ * cools.
+ */
 final class LearnedMakes
 {
     private const LOOKED_AT = 100;
@@ -27,7 +30,10 @@ final class LearnedMakes
         $records = self::records();
 
         return [
-            'bowl' => Learned::from(Band::of(...Balance::USUAL_BOWL), $records['bowl'])->pinnedTo(LearnedPins::of('bowl')),
+            'bowl' => Learned::from(
+                Band::of(...Balance::USUAL_BOWL),
+                $records['bowl'],
+            )->pinnedTo(LearnedPins::of('bowl')),
             'overrun' => Learned::from(Whip::usualOverrun(), $records['overrun'])->pinnedTo(LearnedPins::of('overrun')),
         ];
     }
@@ -44,7 +50,10 @@ final class LearnedMakes
 
         $learned = [];
         foreach ($records as $in => $ratios) {
-            $learned[$in] = Learned::from(Band::of(...self::USUAL_COOLING), $ratios)->pinnedTo(LearnedPins::of("cooling/$in"));
+            $learned[$in] = Learned::from(
+                Band::of(...self::USUAL_COOLING),
+                $ratios,
+            )->pinnedTo(LearnedPins::of("cooling/$in"));
         }
 
         return $learned;
@@ -75,7 +84,10 @@ final class LearnedMakes
     /** @return array{bowl: list<float>, overrun: list<float>} oldest first */
     private static function records(): array
     {
-        $numbers = static fn (string $what): array => array_values(array_map(floatval(...), array_filter(self::taught($what), is_numeric(...))));
+        $numbers = static fn (string $what): array => array_values(array_map(
+            floatval(...),
+            array_filter(self::taught($what), is_numeric(...)),
+        ));
 
         return ['bowl' => $numbers('bowl'), 'overrun' => $numbers('overrun')];
     }
@@ -85,9 +97,15 @@ final class LearnedMakes
     {
         $whole = self::since($what);
         $taught = [];
-        foreach (Batch::query()->where('status', 'finished')->orderByDesc('finished_at')->limit(self::LOOKED_AT)->get(['outcome', 'finished_at'])->reverse() as $batch) {
+        foreach (Batch::query()->where('status', 'finished')->orderByDesc('finished_at')->limit(self::LOOKED_AT)->get([
+            'outcome',
+            'finished_at',
+        ])->reverse() as $batch) {
             $value = is_array($batch->outcome['taught'] ?? null) ? $batch->outcome['taught'][$what] ?? null : null;
-            $since = max($whole, is_array($value) && is_string($value['in'] ?? null) ? self::since("$what/{$value['in']}") : '');
+            $since = max(
+                $whole,
+                is_array($value) && is_string($value['in'] ?? null) ? self::since("$what/{$value['in']}") : '',
+            );
             if ($value !== null && ($since === '' || $batch->finished_at?->greaterThan(Carbon::parse($since)))) {
                 $taught[] = $value;
             }

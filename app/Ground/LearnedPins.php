@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Ground;
 
-/** Figures the maker has fixed: used as they are, whatever is learned later. By name, such as "bowl" or "uptake/calendula-dried". */
+/**
+ * Figures the maker has fixed: used as they are, whatever is learned later. By name, such as "bowl" or
+ * "uptake/calendula-dried".
+ */
 final class LearnedPins
 {
     private const NAME = 'pinned';

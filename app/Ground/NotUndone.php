@@ -19,7 +19,14 @@ final class NotUndone
     {
         $undone = self::undone($entries);
 
-        return array_values($entries->filter(static fn ($entry): bool => $entry->kind !== 'undo' && ! in_array((string) $entry->id, $undone, true))->sortBy([['happened_at', 'asc'], ['id', 'asc']])->all());
+        return array_values($entries->filter(static fn ($entry): bool => $entry->kind !== 'undo' && ! in_array(
+            (string) $entry->id,
+            $undone,
+            true,
+        ))->sortBy([
+            ['happened_at', 'asc'],
+            ['id', 'asc'],
+        ])->all());
     }
 
     /**

@@ -10,7 +10,8 @@ use Ilvane\Core\Material\CatalogueSource;
 use Ilvane\Core\Material\Folded;
 
 /**
- * The shipped catalogue with the maker's own ingredients and corrections laid over it. What was finished before keeps its
+ * The shipped catalogue with the maker's own ingredients and corrections laid over it. What was finished before keeps
+ * its
  * figures: it is never computed again.
  *
  * @phpstan-import-type Row from CatalogueSource
@@ -89,7 +90,9 @@ final class OwnCatalogue implements CatalogueSource
         $own = self::own();
         $maker = $own === [] ? null : new OwnRow($this->shipped);
         foreach ($own as $one) {
-            $row = $one->is_own ? $maker?->ofOwn($one) : (isset($rows[$one->key]) ? $maker?->corrected($rows[$one->key], $one) : null);
+            $row = $one->is_own
+                ? $maker?->ofOwn($one)
+                : (isset($rows[$one->key]) ? $maker?->corrected($rows[$one->key], $one) : null);
             if ($row !== null) {
                 $rows[$one->key] = $row;
             }

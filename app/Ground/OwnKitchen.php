@@ -8,10 +8,12 @@ use Ilvane\Core\Formula\Region;
 use Ilvane\Core\Material\Catalogue;
 
 /**
- * Where and with what this maker makes, whose rules count and what their scale shows: taken for every formula that does not say
+ * Where and with what this maker makes, whose rules count and what their scale shows: taken for every formula that does
+ * not say
  * otherwise itself.
  *
- * @phpstan-type Values array{room_c: string, altitude_m: string, water: string, oil: string, region: string, scale: string}
+ * @phpstan-type Values array{room_c: string, altitude_m: string, water: string, oil: string, region: string,
+ *   scale: string}
  */
 final class OwnKitchen
 {
@@ -20,7 +22,14 @@ final class OwnKitchen
     /** Fields that are numbers, and the least and most they may be. */
     private const NUMBERS = ['room_c' => [-20.0, 60.0], 'altitude_m' => [-500.0, 9000.0], 'scale' => [0.0001, 100.0]];
 
-    private const BLANK = ['room_c' => '', 'altitude_m' => '', 'water' => '', 'oil' => '', 'region' => '', 'scale' => ''];
+    private const BLANK = [
+        'room_c' => '',
+        'altitude_m' => '',
+        'water' => '',
+        'oil' => '',
+        'region' => '',
+        'scale' => '',
+    ];
 
     /** @var Values|null */
     private ?array $values = null;
@@ -34,7 +43,10 @@ final class OwnKitchen
     {
         if ($this->values === null) {
             /** @var Values $values */
-            $values = [...self::BLANK, ...array_filter(array_intersect_key(Settings::values(self::NAME), self::BLANK), is_string(...))];
+            $values = [
+                ...self::BLANK,
+                ...array_filter(array_intersect_key(Settings::values(self::NAME), self::BLANK), is_string(...)),
+            ];
             $this->values = $values;
         }
 
@@ -47,7 +59,10 @@ final class OwnKitchen
      */
     public function keep(array $typed): array
     {
-        $values = array_map(static fn (mixed $value): string => is_string($value) ? trim(mb_substr($value, 0, 30)) : '', [...self::BLANK, ...array_intersect_key($typed, self::BLANK)]);
+        $values = array_map(
+            static fn (mixed $value): string => is_string($value) ? trim(mb_substr($value, 0, 30)) : '',
+            [...self::BLANK, ...array_intersect_key($typed, self::BLANK)],
+        );
         $problems = [];
         foreach (self::NUMBERS as $field => [$least, $most]) {
             $number = self::number($values[$field]);
@@ -76,7 +91,8 @@ final class OwnKitchen
     public function over(array $document): array
     {
         $own = array_filter([
-            'room_c' => self::number($this->values()['room_c']), 'altitude_m' => self::number($this->values()['altitude_m']),
+            'room_c' => self::number($this->values()['room_c']),
+            'altitude_m' => self::number($this->values()['altitude_m']),
             'vessels' => array_filter(['water' => $this->values()['water'], 'oil' => $this->values()['oil']]),
         ], static fn (mixed $value): bool => $value !== null && $value !== []);
         if ($own === []) {

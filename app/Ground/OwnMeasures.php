@@ -15,7 +15,8 @@ use Ilvane\Core\Measure\UnitSystem;
 /**
  * What this maker measures with: which spoons and cups are meant, and the weights of their own drop and spoons.
  *
- * @phpstan-type Values array{units: string, drops: string, drops_grams: string, drops_of: string, tablespoon: string, teaspoon: string}
+ * @phpstan-type Values array{units: string, drops: string, drops_grams: string, drops_of: string, tablespoon: string,
+ *   teaspoon: string}
  */
 final readonly class OwnMeasures
 {
@@ -29,7 +30,14 @@ final readonly class OwnMeasures
     /** Counting drops goes wrong by one or two. Common practice. */
     private const MISCOUNTED = 1.5;
 
-    public const BLANK = ['units' => '', 'drops' => '20', 'drops_grams' => '', 'drops_of' => '', 'tablespoon' => '', 'teaspoon' => ''];
+    public const BLANK = [
+        'units' => '',
+        'drops' => '20',
+        'drops_grams' => '',
+        'drops_of' => '',
+        'tablespoon' => '',
+        'teaspoon' => '',
+    ];
 
     public function __construct(private Catalogue $catalogue)
     {
@@ -39,7 +47,11 @@ final readonly class OwnMeasures
     public function values(): array
     {
         /** @var Values $all */
-        $all = [...self::BLANK, 'units' => config()->string('ilvane.units'), ...array_filter(Settings::values(self::NAME), is_string(...))];
+        $all = [
+            ...self::BLANK,
+            'units' => config()->string('ilvane.units'),
+            ...array_filter(Settings::values(self::NAME), is_string(...)),
+        ];
 
         return $all;
     }
@@ -62,7 +74,10 @@ final readonly class OwnMeasures
         foreach (['tablespoon' => Unit::Tablespoon, 'teaspoon' => Unit::Teaspoon] as $field => $unit) {
             $grams = self::number($values[$field]);
             if ($grams > 0) {
-                $own[$unit->value] = Band::around($grams / $this->densityOf($this->catalogue->choice(ChoiceRole::Water)->key), self::SPOON_ERROR);
+                $own[$unit->value] = Band::around(
+                    $grams / $this->densityOf($this->catalogue->choice(ChoiceRole::Water)->key),
+                    self::SPOON_ERROR,
+                );
             }
         }
 
@@ -83,7 +98,10 @@ final readonly class OwnMeasures
         }
         $ingredient = $this->catalogue->named($values['drops_of']);
 
-        return Band::around($grams / $count / $this->densityOf($ingredient->key ?? $this->catalogue->choice(ChoiceRole::Water)->key), min(0.5, self::MISCOUNTED / $count + Tools::DEFAULT_SCALE_G / 2 / $grams));
+        return Band::around(
+            $grams / $count / $this->densityOf($ingredient->key ?? $this->catalogue->choice(ChoiceRole::Water)->key),
+            min(0.5, self::MISCOUNTED / $count + Tools::DEFAULT_SCALE_G / 2 / $grams),
+        );
     }
 
     /** Millilitres of one drop, as counted and weighed at the hob; what was weighed for its own sake goes before it. */
@@ -91,7 +109,10 @@ final readonly class OwnMeasures
     {
         $records = Settings::values(self::LEARNED)['ml'] ?? [];
 
-        return Learned::from(Band::of(...Tools::DROP_ML), array_values(array_map(floatval(...), array_filter(is_array($records) ? $records : [], is_numeric(...)))))->pinnedTo(LearnedPins::of('drops'));
+        return Learned::from(
+            Band::of(...Tools::DROP_ML),
+            array_values(array_map(floatval(...), array_filter(is_array($records) ? $records : [], is_numeric(...)))),
+        )->pinnedTo(LearnedPins::of('drops'));
     }
 
     /** @param  list<float>  $ml  of a drop, oldest first */
@@ -99,7 +120,10 @@ final readonly class OwnMeasures
     {
         $records = Settings::values(self::LEARNED)['ml'] ?? [];
         if ($ml !== []) {
-            Settings::keep(self::LEARNED, ['ml' => array_slice([...is_array($records) ? array_values($records) : [], ...$ml], -Learned::LAST)]);
+            Settings::keep(
+                self::LEARNED,
+                ['ml' => array_slice([...is_array($records) ? array_values($records) : [], ...$ml], -Learned::LAST)],
+            );
         }
     }
 

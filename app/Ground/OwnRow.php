@@ -21,8 +21,25 @@ final class OwnRow
 {
     /** Figures that stand in a row under the name the form gives them. */
     public const FIGURES = [
-        'density', 'spoon_density', 'water', 'melt_low', 'melt_high', 'max_temp', 'rinse_off_max', 'legal_max', 'ph_min',
-        'ph_max', 'hlb', 'required_hlb', 'least_load', 'iodine', 'pufa', 'unopened', 'opened', 'fresh_days', 'oil_uptake',
+        'density',
+        'spoon_density',
+        'water',
+        'melt_low',
+        'melt_high',
+        'max_temp',
+        'rinse_off_max',
+        'legal_max',
+        'ph_min',
+        'ph_max',
+        'hlb',
+        'required_hlb',
+        'least_load',
+        'iodine',
+        'pufa',
+        'unopened',
+        'opened',
+        'fresh_days',
+        'oil_uptake',
         'water_uptake',
     ];
 
@@ -100,7 +117,8 @@ final class OwnRow
     /**
      * What is assumed of an ingredient nobody has told more of.
      *
-     * @return array{cautions: list<string>, traits: list<string>, figures: array<string, float>, phototoxic: Limit|null}
+     * @return array{cautions: list<string>, traits: list<string>, figures: array<string, float>,
+     *   phototoxic: Limit|null}
      */
     public function assumed(Kind $kind, string $name, string $inci): array
     {
@@ -112,7 +130,10 @@ final class OwnRow
             match ($preset->sets) {
                 'caution' => $assumed['cautions'][] = $preset->value,
                 'trait' => $assumed['traits'][] = $preset->value,
-                Limit::PHOTOTOXIC => $assumed['phototoxic'] ??= new Limit(...self::limit((float) $preset->value, $preset->source)),
+                Limit::PHOTOTOXIC => $assumed['phototoxic'] ??= new Limit(...self::limit(
+                    (float) $preset->value,
+                    $preset->source,
+                )),
                 default => $assumed['figures'][$preset->sets] ??= (float) $preset->value,
             };
         }
@@ -125,7 +146,8 @@ final class OwnRow
 
     /**
      * @param  list<string>  $cautions
-     * @return list<array{what: string, min: ?float, max: ?float, use: string, audience: string, source: string, confidence: string}>
+     * @return list<array{what: string, min: ?float, max: ?float, use: string, audience: string, source: string,
+     *   confidence: string}>
      */
     private static function phototoxic(OwnIngredient $own, array $cautions, ?Limit $assumed): array
     {
@@ -133,10 +155,16 @@ final class OwnRow
             return [];
         }
 
-        return [self::limit($assumed->max ?? self::PHOTOTOXIC_UNTOLD, $assumed->source ?? say('own_ingredients.phototoxic_untold'))];
+        return [self::limit(
+            $assumed->max ?? self::PHOTOTOXIC_UNTOLD,
+            $assumed->source ?? say('own_ingredients.phototoxic_untold'),
+        )];
     }
 
-    /** @return array{what: string, min: ?float, max: ?float, use: string, audience: string, source: string, confidence: string} */
+    /**
+     * @return array{what: string, min: ?float, max: ?float, use: string, audience: string, source: string,
+     *   confidence: string}
+     */
     private static function limit(float $percent, string $source): array
     {
         return [
@@ -148,9 +176,11 @@ final class OwnRow
     /**
      * What the maker told of a blend, with the limits the shipped tables know for each part.
      *
-     * @param  list<array{inci: string, low: float, typical: float, high: float, leave_on: ?float, rinse_off: ?float, as: string, pka: ?float, notes: string, source: string}>  $components
+     * @param  list<array{inci: string, low: float, typical: float, high: float, leave_on: ?float, rinse_off: ?float,
+     *   as: string, pka: ?float, notes: string, source: string}>  $components
      * @param  array<string, float>  $contents  fraction by name
-     * @return list<array{inci: string, low: float, typical: float, high: float, leave_on: ?float, rinse_off: ?float, as: string, pka: ?float, notes: string, source: string}>
+     * @return list<array{inci: string, low: float, typical: float, high: float, leave_on: ?float, rinse_off: ?float,
+     *   as: string, pka: ?float, notes: string, source: string}>
      */
     private function components(array $components, array $contents): array
     {
@@ -160,14 +190,20 @@ final class OwnRow
                 continue;
             }
             $told = ['low' => 100 * $fraction, 'typical' => 100 * $fraction, 'high' => 100 * $fraction];
-            $components = array_values(array_filter($components, static fn (array $one): bool => $one['inci'] !== $inci));
+            $components = array_values(array_filter(
+                $components,
+                static fn (array $one): bool => $one['inci'] !== $inci,
+            ));
             $components[] = [...$known[$inci], ...$told];
         }
 
         return $components;
     }
 
-    /** @return array<string, array{inci: string, low: float, typical: float, high: float, leave_on: ?float, rinse_off: ?float, as: string, pka: ?float, notes: string, source: string}> by INCI name */
+    /**
+     * @return array<string, array{inci: string, low: float, typical: float, high: float, leave_on: ?float,
+     *   rinse_off: ?float, as: string, pka: ?float, notes: string, source: string}> by INCI name
+     */
     private function knownComponents(): array
     {
         $known = [];
@@ -202,8 +238,15 @@ final class OwnRow
             ...$none,
             'key' => $own->key, 'name_en' => $name, 'name_fr' => $name, 'aliases' => [],
             'inci' => $own->word('inci') ?: $name, 'kind' => $kind->value, 'spoon_error' => 0.1,
-            'water' => $kind->isWatery() ? 1.0 : null, 'phase' => self::phaseOf($kind), 'legal_note' => '', 'charge' => 'none',
-            'storage' => 'cool_dark', 'sfc' => [], 'allergens' => [], 'cautions' => [], 'caution_note' => '', 'source' => '',
+            'water' => $kind->isWatery()
+                ? 1.0
+                : null, 'phase' => self::phaseOf($kind), 'legal_note' => '', 'charge' => 'none',
+            'storage' => 'cool_dark',
+            'sfc' => [],
+            'allergens' => [],
+            'cautions' => [],
+            'caution_note' => '',
+            'source' => '',
             'components' => [], 'parts' => [], 'pieces' => [], 'traits' => [], 'limits' => [], 'contents' => [],
         ];
     }

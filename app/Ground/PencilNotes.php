@@ -13,7 +13,9 @@ use Ilvane\Core\Safety\Severity;
 /**
  * Findings as margin notes, worded and tied to their rows.
  *
- * @phpstan-type Note array{id: string, under: list<string>, code: string, severity: string, certainty: string, lines: list<int>, row: string, message: string, because: string, source: string, ask: ?string, handbook: string, fixes: list<array{do: string, label: string, preview: string}>}
+ * @phpstan-type Note array{id: string, under: list<string>, code: string, severity: string, certainty: string,
+ *   lines: list<int>, row: string, message: string, because: string, source: string, ask: ?string, handbook: string,
+ *   fixes: list<array{do: string, label: string, preview: string}>}
  */
 final readonly class PencilNotes
 {
@@ -31,7 +33,8 @@ final readonly class PencilNotes
      */
     public function of(array $findings, array $rows, ?callable $preview = null): array
     {
-        $place = static fn (Finding $finding): int => ($finding->severity === Severity::Note ? 1000 : 0) + ($finding->lines[0] ?? 0);
+        $place = static fn (Finding $finding): int => ($finding->severity === Severity::Note ? 1000 : 0)
+            + ($finding->lines[0] ?? 0);
         usort($findings, static fn (Finding $a, Finding $b): int => $place($a) <=> $place($b));
         $under = $this->underOneCause($findings, $rows);
         $notes = [];
@@ -42,7 +45,11 @@ final readonly class PencilNotes
             }
             $fixes = [];
             foreach ($finding->fixes as $fix) {
-                $fixes[] = ['do' => SuggestionKey::press($finding, $fix, $rows), 'label' => $this->wording->fix($fix), 'preview' => $preview === null ? '' : $preview($fix)];
+                $fixes[] = [
+                    'do' => SuggestionKey::press($finding, $fix, $rows),
+                    'label' => $this->wording->fix($fix),
+                    'preview' => $preview === null ? '' : $preview($fix),
+                ];
             }
             $notes[] = [
                 'id' => $id,
@@ -99,6 +106,9 @@ final readonly class PencilNotes
     {
         static $drawn = [];
 
-        return $drawn[app()->getLocale().$severity] ??= new HtmlString(view('components.severity', ['severity' => $severity])->render());
+        return $drawn[app()->getLocale().$severity] ??= new HtmlString(view(
+            'components.severity',
+            ['severity' => $severity],
+        )->render());
     }
 }

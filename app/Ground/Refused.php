@@ -13,8 +13,11 @@ use RuntimeException;
 final class Refused extends RuntimeException
 {
     /** @param  array<string, string>  $parameters */
-    public function __construct(public readonly string $field, public readonly string $reason, public readonly array $parameters = [])
-    {
+    public function __construct(
+        public readonly string $field,
+        public readonly string $reason,
+        public readonly array $parameters = [],
+    ) {
         parent::__construct("$field: $reason");
     }
 
@@ -23,7 +26,11 @@ final class Refused extends RuntimeException
     {
         return $request->expectsJson()
             ? new Response($this->said(), 422, ['Content-Type' => 'text/plain; charset=utf-8'])
-            : redirect()->back()->withInput()->withErrors([$this->field => $this->said()])->with('refused', $this->said());
+            : redirect()
+                ->back()
+                ->withInput()
+                ->withErrors([$this->field => $this->said()])
+                ->with('refused', $this->said());
     }
 
     public function said(): string

@@ -27,6 +27,14 @@ final class Settings
     /** @param  array<string, mixed>  $values */
     public static function keep(string $name, array $values): void
     {
-        DB::table('settings')->upsert([['name' => $name, 'value' => json_encode($values, JSON_THROW_ON_ERROR), 'updated_at' => Carbon::now()->toDateTimeString()]], ['name'], ['value', 'updated_at']);
+        DB::table('settings')->upsert(
+            [[
+                'name' => $name,
+                'value' => json_encode($values, JSON_THROW_ON_ERROR),
+                'updated_at' => Carbon::now()->toDateTimeString(),
+            ]],
+            ['name'],
+            ['value', 'updated_at'],
+        );
     }
 }

@@ -33,7 +33,12 @@ final class ShippedCatalogue implements CatalogueSource
     private const SHAPE = 9;
 
     private const FILES = [
-        'ingredients', 'preservative_components', 'preservative_coverage', 'blend_components', 'piece_weights', 'traits',
+        'ingredients',
+        'preservative_components',
+        'preservative_coverage',
+        'blend_components',
+        'piece_weights',
+        'traits',
         'limits', 'contents', 'choices', 'presets', 'packaging', 'vessels', 'preparations', 'charge_pairs',
         'essential_oil_constituents',
     ];
@@ -229,19 +234,26 @@ final class ShippedCatalogue implements CatalogueSource
         return [
             'key' => $row['key'], 'name_en' => $row['name_en'], 'name_fr' => $row['name_fr'],
             'aliases' => self::words($row['aliases']), 'inci' => $row['inci'], 'kind' => $row['kind'],
-            'density' => self::number($row['density_g_ml']), 'spoon_density' => self::number($row['spoon_density_g_ml']),
+            'density' => self::number($row['density_g_ml']),
+            'spoon_density' => self::number($row['spoon_density_g_ml']),
             'spoon_error' => (float) $row['spoon_uncertainty_pct'] / 100,
             'melt_low' => self::number($row['melt_low_c']), 'melt_high' => self::number($row['melt_high_c']),
             'water' => self::number($row['water_fraction']), 'phase' => $row['default_phase'],
             'max_temp' => self::number($row['max_process_temp_c']),
             'use' => in_array(null, $use, true) ? null : $use,
-            'rinse_off_max' => self::number($row['rinse_off_max_pct']), 'legal_max' => self::number($row['legal_max_pct']),
-            'legal_note' => $row['legal_note'], 'ph_min' => self::number($row['ph_min']), 'ph_max' => self::number($row['ph_max']),
-            'charge' => $row['charge'], 'hlb' => self::number($row['hlb']), 'required_hlb' => self::number($row['required_hlb']),
+            'rinse_off_max' => self::number($row['rinse_off_max_pct']),
+            'legal_max' => self::number($row['legal_max_pct']),
+            'legal_note' => $row['legal_note'],
+            'ph_min' => self::number($row['ph_min']),
+            'ph_max' => self::number($row['ph_max']),
+            'charge' => $row['charge'],
+            'hlb' => self::number($row['hlb']),
+            'required_hlb' => self::number($row['required_hlb']),
             'least_load' => self::number($row['least_load_g_g']),
             'iodine' => self::number($row['iodine_value_typ']), 'pufa' => self::number($row['pufa_pct']),
             'unopened' => self::number($row['shelf_life_months_unopened']),
-            'opened' => self::number($row['shelf_life_months_opened']), 'fresh_days' => self::number($row['fresh_days']),
+            'opened' => self::number($row['shelf_life_months_opened']),
+            'fresh_days' => self::number($row['fresh_days']),
             'storage' => $row['storage'], 'sfc' => $solid,
             'oil_uptake' => self::number($row['oil_uptake_g_per_g']),
             'water_uptake' => self::number($row['water_uptake_g_per_g']),
@@ -252,7 +264,8 @@ final class ShippedCatalogue implements CatalogueSource
 
     /**
      * @param  Cells  $row
-     * @return array{inci: string, low: float, typical: float, high: float, leave_on: ?float, rinse_off: ?float, as: string, pka: ?float, notes: string, source: string}
+     * @return array{inci: string, low: float, typical: float, high: float, leave_on: ?float, rinse_off: ?float,
+     *   as: string, pka: ?float, notes: string, source: string}
      */
     private static function component(array $row): array
     {
@@ -367,7 +380,11 @@ final class ShippedCatalogue implements CatalogueSource
      */
     private static function shownAs(array $row): array
     {
-        $plain = static fn (string $name): string => preg_replace(['/\((and|et)\)/', '/\s*\([^)]*\)/'], ['+', ''], $name)
+        $plain = static fn (string $name): string => preg_replace(
+            ['/\((and|et)\)/', '/\s*\([^)]*\)/'],
+            ['+', ''],
+            $name,
+        )
             ?? $name;
 
         return array_map($plain, [$row['name_en'], $row['name_fr']]);

@@ -8,7 +8,8 @@ use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Safety\Fix;
 
 /**
- * How a page names a finding and an offer so that a press finds them again: by the keys of their lines and by what the offer
+ * How a page names a finding and an offer so that a press finds them again: by the keys of their lines and by what the
+ * offer
  * changes, never by a place in a list.
  */
 final class SuggestionKey
@@ -18,7 +19,10 @@ final class SuggestionKey
     /** @param  list<string>  $keys  key of the row of each line */
     public static function idOf(Finding $finding, array $keys): string
     {
-        return $finding->code.'@'.implode('-', array_map(static fn (int $line): string => $keys[$line - 1] ?? '', $finding->lines));
+        return $finding->code.'@'.implode(
+            '-',
+            array_map(static fn (int $line): string => $keys[$line - 1] ?? '', $finding->lines),
+        );
     }
 
     /** @param  list<string>  $keys */
@@ -60,7 +64,13 @@ final class SuggestionKey
     {
         $keyed = array_map(static fn (array $change): array => [
             $change['op'],
-            preg_replace_callback('#^(/(?:lines|plants|oils))/(\d+)#', static fn (array $found): string => $found[1].'/'.($found[1] === '/lines' ? $keys[(int) $found[2]] ?? '' : $found[2]), $change['path']),
+            preg_replace_callback(
+                '#^(/(?:lines|plants|oils))/(\d+)#',
+                static fn (array $found): string => $found[1]
+                    .'/'
+                    .($found[1] === '/lines' ? $keys[(int) $found[2]] ?? '' : $found[2]),
+                $change['path'],
+            ),
             $change['value'] ?? null,
         ], $fix->patch);
 

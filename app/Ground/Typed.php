@@ -19,7 +19,11 @@ final class Typed
     /** A number as typed, comma or point; null where none was. */
     public static function decimal(Request $request, string $field): ?float
     {
-        $text = str_replace(',', '.', trim(preg_replace('/\s*(g|°c|°)\s*$/iu', '', self::text($request, $field, 30)) ?? ''));
+        $text = str_replace(
+            ',',
+            '.',
+            trim(preg_replace('/\s*(g|°c|°)\s*$/iu', '', self::text($request, $field, 30)) ?? ''),
+        );
 
         return is_numeric($text) && is_finite((float) $text) ? (float) $text : null;
     }
@@ -54,7 +58,9 @@ final class Typed
             return null;
         }
 
-        return is_numeric($text) && (float) $text >= 0 && (float) $text <= 1_000_000 ? (float) $text : throw new Refused($field, 'no_price');
+        return is_numeric($text) && (float) $text >= 0 && (float) $text <= 1_000_000
+            ? (float) $text
+            : throw new Refused($field, 'no_price');
     }
 
     /** What the page made up so that a form sent twice is recorded once. */

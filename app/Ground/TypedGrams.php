@@ -28,7 +28,13 @@ final readonly class TypedGrams
         }
         $text = is_numeric(str_replace(',', '.', $amount)) ? "$amount g" : $amount;
         $line = (new Weighing($this->catalogue, $this->tools))->of(FormulaDocument::read([
-            'format' => Formula::FORMAT, 'name' => '', 'family' => Family::Gel->value, 'lines' => [['ingredient' => $this->catalogue->choice(ChoiceRole::Water)->key, 'amount' => mb_substr($text, 0, 60)]],
+            'format' => Formula::FORMAT,
+            'name' => '',
+            'family' => Family::Gel->value,
+            'lines' => [[
+                'ingredient' => $this->catalogue->choice(ChoiceRole::Water)->key,
+                'amount' => mb_substr($text, 0, 60),
+            ]],
         ]))->lines[0];
 
         return $line->grams !== null && $line->grams->likely > 0 ? $line->grams : null;

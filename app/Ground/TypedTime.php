@@ -24,7 +24,10 @@ final class TypedTime
         if ($typed === '') {
             return max($now, $notBefore);
         }
-        if (preg_match('/^(\d{4}-\d\d-\d\d)(?:[T ](\d\d:\d\d))?(?::\d\d)?$/', $typed, $part) !== 1 || ! checkdate((int) substr($part[1], 5, 2), (int) substr($part[1], 8, 2), (int) substr($part[1], 0, 4))) {
+        if (
+            preg_match('/^(\d{4}-\d\d-\d\d)(?:[T ](\d\d:\d\d))?(?::\d\d)?$/', $typed, $part) !== 1
+            || ! checkdate((int) substr($part[1], 5, 2), (int) substr($part[1], 8, 2), (int) substr($part[1], 0, 4))
+        ) {
             throw new Refused($field, 'no_time');
         }
         $at = Carbon::parse($part[1].' '.($part[2] ?? '12:00'));
@@ -49,7 +52,8 @@ final class TypedTime
      */
     public static function day(string $typed, string $field): Carbon
     {
-        $isDay = preg_match('/^(\d{4})-(\d\d)-(\d\d)$/', trim($typed), $part) === 1 && checkdate((int) $part[2], (int) $part[3], (int) $part[1]);
+        $isDay = preg_match('/^(\d{4})-(\d\d)-(\d\d)$/', trim($typed), $part) === 1
+            && checkdate((int) $part[2], (int) $part[3], (int) $part[1]);
 
         return $isDay ? Carbon::parse(trim($typed))->startOfDay() : throw new Refused($field, 'no_day');
     }

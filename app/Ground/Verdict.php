@@ -25,7 +25,11 @@ final readonly class Verdict
         }
         $stops = $evaluation->stops();
         if ($stops !== []) {
-            return trans_choice('findings.verdict.stops', count($stops), ['first' => $this->wording->message($stops[0])]);
+            return trans_choice(
+                'findings.verdict.stops',
+                count($stops),
+                ['first' => $this->wording->message($stops[0])],
+            );
         }
         $unknowns = $evaluation->unknowns();
         if ($unknowns !== []) {
@@ -34,7 +38,9 @@ final readonly class Verdict
         $minds = $evaluation->count(Severity::Mind);
 
         return match ($assessment->preservation->regime) {
-            Regime::Dry => $assessment->keeping->days === null ? say('findings.verdict.dry') : say('findings.verdict.dry_dated', ['days' => $this->wording->days($assessment->keeping->days)]),
+            Regime::Dry => $assessment->keeping->days === null
+                ? say('findings.verdict.dry')
+                : say('findings.verdict.dry_dated', ['days' => $this->wording->days($assessment->keeping->days)]),
             Regime::Fresh => $this->fresh($evaluation),
             Regime::Preserved => $this->preserved($evaluation),
         }.' '.($minds > 0 ? trans_choice('findings.verdict.minds', $minds) : say('findings.verdict.sound'));
@@ -46,8 +52,10 @@ final readonly class Verdict
         foreach ($assessment->preservation->doses as $dose) {
             if ($dose->dependsOnAcidity() && $dose->ph === null) {
                 return say('findings.verdict.preserved_untested', [
-                    'days' => $this->wording->days(180), 'low' => $this->wording->number($dose->ingredient->phMin ?? 0.0, 1),
-                    'high' => $this->wording->number($dose->ingredient->phMax ?? 14.0, 1), 'fresh' => $this->wording->days($assessment->keepingIfFresh->days ?? 1.0),
+                    'days' => $this->wording->days(180),
+                    'low' => $this->wording->number($dose->ingredient->phMin ?? 0.0, 1),
+                    'high' => $this->wording->number($dose->ingredient->phMax ?? 14.0, 1),
+                    'fresh' => $this->wording->days($assessment->keepingIfFresh->days ?? 1.0),
                 ]);
             }
         }

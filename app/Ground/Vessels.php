@@ -35,12 +35,23 @@ final readonly class Vessels
      *
      * @param  Composition|null  $before  what was in it before the last change, for its ghost
      */
-    public function bench(Composition $composition, Family $family, float $labels, ?Composition $before = null, float $stands = 340): Section
-    {
+    public function bench(
+        Composition $composition,
+        Family $family,
+        float $labels,
+        ?Composition $before = null,
+        float $stands = 340,
+    ): Section {
         $strata = $this->strata($composition);
         $ml = array_sum(array_map(static fn (Stratum $stratum): float => $stratum->ml, $strata));
 
-        return Section::draw(Profile::of(self::mixing($family), max(1.0, $ml * self::ROOM_TO_STIR)), $strata, $labels, $stands, ghost: $before === null ? [] : $this->strata($before));
+        return Section::draw(
+            Profile::of(self::mixing($family), max(1.0, $ml * self::ROOM_TO_STIR)),
+            $strata,
+            $labels,
+            $stands,
+            ghost: $before === null ? [] : $this->strata($before),
+        );
     }
 
     /** @return list<Stratum> bottom first */
@@ -70,7 +81,9 @@ final readonly class Vessels
         $ml = array_sum(array_map(static fn (Stratum $stratum): float => $stratum->ml, $strata));
         usort($strata, static fn (Stratum $a, Stratum $b): int => $b->ml <=> $a->ml);
 
-        return $ml <= 0.0 || $left <= 0.0 ? [] : [new Stratum('body', '', '', $strata[0]->material, $ml * min(1.0, $left))];
+        return $ml <= 0.0 || $left <= 0.0
+            ? []
+            : [new Stratum('body', '', '', $strata[0]->material, $ml * min(1.0, $left))];
     }
 
     /**
@@ -79,8 +92,14 @@ final readonly class Vessels
      * @param  float  $left  of what was filled, 0 to 1
      * @param  float  $tallest  see Section::draw
      */
-    public function small(Composition $composition, Family $family, bool $filled, float $stands = 120, float $left = 1.0, float $tallest = 0.0): Section
-    {
+    public function small(
+        Composition $composition,
+        Family $family,
+        bool $filled,
+        float $stands = 120,
+        float $left = 1.0,
+        float $tallest = 0.0,
+    ): Section {
         $strata = [];
         foreach ([Phase::Water, Phase::Oil, Phase::Cooldown] as $phase) {
             $ml = 0.0;
@@ -94,27 +113,73 @@ final readonly class Vessels
         $ml = array_sum(array_map(static fn (Stratum $stratum): float => $stratum->ml, $strata));
         $strata = $filled ? self::oneBody($strata, $left) : $strata;
 
-        return Section::draw(Profile::of($filled ? self::keeping($family) : self::mixing($family), max(1.0, $ml * ($filled ? self::HEADSPACE : self::ROOM_TO_STIR))), $strata, 0, $stands, closed: $filled, tallest: $tallest);
+        return Section::draw(
+            Profile::of(
+                $filled ? self::keeping($family) : self::mixing($family),
+                max(1.0, $ml * ($filled ? self::HEADSPACE : self::ROOM_TO_STIR)),
+            ),
+            $strata,
+            0,
+            $stands,
+            closed: $filled,
+            tallest: $tallest,
+        );
     }
 
     /**
-     * A jar of plants in oil: the settled plant at the bottom, oil above it, tinted by how far it has come; a plant above
+     * A jar of plants in oil: the settled plant at the bottom, oil above it, tinted by how far it has come; a plant
+     * above
      * the oil stands dry.
      *
      * @param  float  $depth  of tint, 0 to 1
      * @param  float  $tallest  see Section::draw
      */
-    public function infusing(JarContents $contents, JarRoom $room, float $depth, float $labels, float $stands = 300, bool $closed = false, float $tallest = 0.0): Section
-    {
+    public function infusing(
+        JarContents $contents,
+        JarRoom $room,
+        float $depth,
+        float $labels,
+        float $stands = 300,
+        bool $closed = false,
+        float $tallest = 0.0,
+    ): Section {
         $surface = $room->oilMl + $room->solidMl;
-        $grams = fn (array $parts): string => $this->wording->grams(array_sum(array_map(static fn (InPart $part): float => $part->grams->likely, $parts)));
-        $plants = static fn (float $ml): Stratum => new Stratum('plants', mb_strtolower(say('infusions.plants')), $grams($contents->plants), 'steeping', $ml, $depth);
+        $grams = fn (array $parts): string => $this->wording->grams(array_sum(array_map(
+            static fn (InPart $part): float => $part->grams->likely,
+            $parts,
+        )));
+        $plants = static fn (float $ml): Stratum => new Stratum(
+            'plants',
+            mb_strtolower(say('infusions.plants')),
+            $grams($contents->plants),
+            'steeping',
+            $ml,
+            $depth,
+        );
         $strata = $room->isCovered()
-            ? [$plants($room->settledMl), new Stratum('oil', mb_strtolower(say('infusions.oils')), $grams($contents->oils), 'oil', $surface - $room->settledMl, $depth)]
+            ? [
+                $plants($room->settledMl),
+                new Stratum(
+                    'oil',
+                    mb_strtolower(say('infusions.oils')),
+                    $grams($contents->oils),
+                    'oil',
+                    $surface - $room->settledMl,
+                    $depth,
+                ),
+            ]
             : [$plants($surface), new Stratum('dry', say('infusions.above'), '', 'dry', $room->settledMl - $surface)];
         $holds = max($room->jarMl ?? $room->levelMl() * self::ROOM_TO_STIR, 1.0);
 
-        return Section::draw(Profile::of('jar', $holds), array_values(array_filter($strata, static fn (Stratum $stratum): bool => $stratum->ml > 0.5)), $labels, $stands, $closed, labelled: false, tallest: $tallest);
+        return Section::draw(
+            Profile::of('jar', $holds),
+            array_values(array_filter($strata, static fn (Stratum $stratum): bool => $stratum->ml > 0.5)),
+            $labels,
+            $stands,
+            $closed,
+            labelled: false,
+            tallest: $tallest,
+        );
     }
 
     public static function mixing(Family $family): string

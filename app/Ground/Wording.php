@@ -51,7 +51,10 @@ final class Wording
     {
         $locale = app()->getLocale();
 
-        return $this->decimalSigns[$locale] ??= (string) (new NumberFormatter($locale, NumberFormatter::DECIMAL))->getSymbol(NumberFormatter::DECIMAL_SEPARATOR_SYMBOL);
+        return $this->decimalSigns[$locale] ??= (string) (new NumberFormatter(
+            $locale,
+            NumberFormatter::DECIMAL,
+        ))->getSymbol(NumberFormatter::DECIMAL_SEPARATOR_SYMBOL);
     }
 
     /** With the sign of the maker's own money, where they told it. */
@@ -103,7 +106,9 @@ final class Wording
         $low = $this->percent($percent->low);
         $high = $this->percent($percent->high);
 
-        return $low === $high ? $this->percent($percent->likely) : say('ui.band', ['low' => rtrim($low, '%'.self::GAP), 'high' => $high]);
+        return $low === $high
+            ? $this->percent($percent->likely)
+            : say('ui.band', ['low' => rtrim($low, '%'.self::GAP), 'high' => $high]);
     }
 
     /** "0.07–0.11 g"; one figure where both ends read the same. */
@@ -214,7 +219,9 @@ final class Wording
 
     public function ingredient(string $key): string
     {
-        return $this->catalogue->has($key) ? $this->shortName($this->catalogue->get($key)->name(app()->getLocale())) : $key;
+        return $this->catalogue->has($key)
+            ? $this->shortName($this->catalogue->get($key)->name(app()->getLocale()))
+            : $key;
     }
 
     /** The catalogue's name without what stands in brackets. */
@@ -290,7 +297,13 @@ final class Wording
 
     public function keepingStep(ShelfLifeStep $step): string
     {
-        return say('words.keeping.'.$step->what, ['ingredient' => $step->ingredient === null ? '' : $this->ingredient($step->ingredient), 'lot' => $step->lot ?? '']);
+        return say(
+            'words.keeping.'.$step->what,
+            [
+                'ingredient' => $step->ingredient === null ? '' : $this->ingredient($step->ingredient),
+                'lot' => $step->lot ?? '',
+            ],
+        );
     }
 
     public function message(Finding $finding): string
@@ -322,7 +335,10 @@ final class Wording
     private function sentence(Finding $finding, string $part): string
     {
         [$group, $rule] = explode('.', $finding->code, 2);
-        $said = $this->rule("$group.$rule.{$part}_{$finding->variant}") ?? $this->rule("$group.$rule.$part") ?? $this->rule("any.$part") ?? $finding->code;
+        $said = $this
+            ->rule("$group.$rule.{$part}_{$finding->variant}") ?? $this
+            ->rule("$group.$rule.$part") ?? $this
+            ->rule("any.$part") ?? $finding->code;
         $terms = [];
         foreach ($finding->terms as $name => $term) {
             if (str_contains($said, ":$name")) {

@@ -6,7 +6,10 @@ namespace App\Http;
 
 use Illuminate\Session\FileSessionHandler;
 
-/** Sessions in files, each written beside its place and moved into it: a server killed in mid-write leaves the old one whole. */
+/**
+ * Sessions in files, each written beside its place and moved into it: a server killed in mid-write leaves the old one
+ * whole.
+ */
 final class AtomicSessions extends FileSessionHandler
 {
     /**

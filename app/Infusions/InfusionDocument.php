@@ -39,7 +39,9 @@ final readonly class InfusionDocument
             'headspace_percent' => $headspace === null ? null : round($headspace, 1),
             'strength' => array_map(static fn (StrengthPoint $point): array => [
                 'day' => self::round($point->day), 'minute' => self::round($point->day * Extraction::MINUTES_PER_DAY),
-                'extracted' => self::round($point->extracted), 'kept' => self::round($point->kept), 'index' => self::round($point->index),
+                'extracted' => self::round($point->extracted),
+                'kept' => self::round($point->kept),
+                'index' => self::round($point->index),
             ], $infusion->points()),
             'earliest_day' => $day($infusion->earliestDay),
             'ready_day' => $day($infusion->readyDay),
@@ -47,7 +49,9 @@ final readonly class InfusionDocument
             'yield_g' => self::band($infusion->yield),
             'keeps_days' => $infusion->keepsDays(),
             'schedule' => array_map(static fn (array $entry): array => [
-                'day' => self::round($entry['day']), ...($plan->inMinutes ? ['minute' => self::round($entry['day'] * Extraction::MINUTES_PER_DAY)] : []), 'what' => $entry['what'],
+                'day' => self::round($entry['day']),
+                ...($plan->inMinutes ? ['minute' => self::round($entry['day'] * Extraction::MINUTES_PER_DAY)] : []),
+                'what' => $entry['what'],
             ], Schedule::of($infusion)),
             'dilution' => [
                 'add_oil_g' => $add === null ? null : round($add, 1),
@@ -62,7 +66,11 @@ final readonly class InfusionDocument
     /** @return array{low: float, likely: float, high: float} */
     private static function band(Band $band): array
     {
-        return ['low' => self::round($band->low), 'likely' => self::round($band->likely), 'high' => self::round($band->high)];
+        return [
+            'low' => self::round($band->low),
+            'likely' => self::round($band->likely),
+            'high' => self::round($band->high),
+        ];
     }
 
     private static function round(float $value): float

@@ -36,7 +36,9 @@ final readonly class JarBook
 
     public function begin(PlanDraft $draft): Jar
     {
-        return Jar::query()->create(['name' => $draft->name(), 'draft' => $draft->toStored(), 'revision' => 1, 'status' => 'planned'])->refresh();
+        return Jar::query()
+            ->create(['name' => $draft->name(), 'draft' => $draft->toStored(), 'revision' => 1, 'status' => 'planned'])
+            ->refresh();
     }
 
     /**
@@ -62,12 +64,24 @@ final readonly class JarBook
             };
             [$typed, $isMerged] = $turn->onto(PlanDraft::fromStored($jar->draft), $jar->revision, $at);
             $isPress = $turn->do !== '' && $turn->wins() === null;
-            self::save($jar, $press($typed, ''), [$isMerged ? 'merged' : 'typed', ''], $turn->edit, $isPress ? '' : $turn->key);
+            self::save(
+                $jar,
+                $press($typed, ''),
+                [$isMerged ? 'merged' : 'typed', ''],
+                $turn->edit,
+                $isPress ? '' : $turn->key,
+            );
             if ($turn->do === 'undo' || $turn->do === 'redo') {
                 DraftHistory::of($jar)->step($turn->do === 'undo', $turn->key);
             } elseif ($isPress) {
                 try {
-                    self::save($jar, $press(PlanDraft::fromStored($jar->draft), $turn->do), [explode(':', $turn->do)[0], ''], '', $turn->key);
+                    self::save(
+                        $jar,
+                        $press(PlanDraft::fromStored($jar->draft), $turn->do),
+                        [explode(':', $turn->do)[0], ''],
+                        '',
+                        $turn->key,
+                    );
                 } catch (ActionRefused $refused) {
                     return $refused->said();
                 }
@@ -77,12 +91,21 @@ final readonly class JarBook
         });
     }
 
-    /** @param  array{string, string}  $did  word key of the change and what it was about; typed changes find it themselves */
+    /**
+     * @param  array{string, string}  $did  word key of the change and what it was about; typed changes find it
+     *   themselves
+     */
     private static function save(Jar $jar, PlanDraft $draft, array $did, string $edit, string $key): void
     {
         $changed = DraftFields::changed(PlanDraft::fromStored($jar->draft), $draft);
         if ($changed !== []) {
-            DraftHistory::of($jar)->add($draft, $did[0], $did[0] === 'typed' ? implode(' ', $changed) : $did[1], $edit, $key);
+            DraftHistory::of($jar)->add(
+                $draft,
+                $did[0],
+                $did[0] === 'typed' ? implode(' ', $changed) : $did[1],
+                $edit,
+                $key,
+            );
         }
     }
 
@@ -100,12 +123,25 @@ final readonly class JarBook
                 return;
             }
             $jar->forceFill([
-                'name' => $infusion->plan->name, 'plan' => InfusionPlanDocument::write($infusion->plan), 'status' => 'standing', 'started_at' => $at,
-                'code' => DayCode::next($at, static fn (string $code): bool => Jar::query()->where('code', $code)->exists(), 'J'),
+                'name' => $infusion->plan->name,
+                'plan' => InfusionPlanDocument::write($infusion->plan),
+                'status' => 'standing',
+                'started_at' => $at,
+                'code' => DayCode::next(
+                    $at,
+                    static fn (string $code): bool => Jar::query()->where('code', $code)->exists(),
+                    'J',
+                ),
             ])->save();
             self::refreshMilestones($jar);
             foreach ([...$infusion->contents->plants, ...$infusion->contents->oils] as $i => $part) {
-                $this->lots->takeInTurn($part->ingredient->key, $part->grams->likely, (string) $jar->code, $at, "jar-$jar->id-$i");
+                $this->lots->takeInTurn(
+                    $part->ingredient->key,
+                    $part->grams->likely,
+                    (string) $jar->code,
+                    $at,
+                    "jar-$jar->id-$i",
+                );
             }
         });
     }
@@ -120,15 +156,34 @@ final readonly class JarBook
     {
         $jar->refresh();
 
-        return $jar->isStanding() ? $jar : throw new Refused('jar', 'not_standing', ['when' => $jar->ended_at === null ? '' : $this->wording->shortDate($jar->ended_at)]);
+        return $jar->isStanding()
+            ? $jar
+            : throw new Refused(
+                'jar',
+                'not_standing',
+                ['when' => $jar->ended_at === null ? '' : $this->wording->shortDate($jar->ended_at)],
+            );
     }
 
     /** The same client key is recorded once, so that a form sent twice does no harm. */
-    private function add(Jar $jar, string $kind, Carbon $at, string $clientKey, ?float $value = null, string $subject = '', string $note = ''): void
-    {
+    private function add(
+        Jar $jar,
+        string $kind,
+        Carbon $at,
+        string $clientKey,
+        ?float $value = null,
+        string $subject = '',
+        string $note = '',
+    ): void {
         JarEntry::once([
-            'jar_id' => $jar->id, 'kind' => $kind, 'value' => $value, 'subject' => $subject, 'note' => mb_substr($note, 0, 500),
-            'client_key' => $clientKey, 'happened_at' => $at->toDateTimeString(), 'recorded_at' => Carbon::now()->toDateTimeString(),
+            'jar_id' => $jar->id,
+            'kind' => $kind,
+            'value' => $value,
+            'subject' => $subject,
+            'note' => mb_substr($note, 0, 500),
+            'client_key' => $clientKey,
+            'happened_at' => $at->toDateTimeString(),
+            'recorded_at' => Carbon::now()->toDateTimeString(),
         ]);
         self::refreshMilestones($jar);
     }
@@ -168,8 +223,14 @@ final readonly class JarBook
      *
      * @throws Refused
      */
-    public function move(Jar $jar, float $takeOut, float $topUp, Carbon $at, string $clientKey, bool $sure = false): ?Lot
-    {
+    public function move(
+        Jar $jar,
+        float $takeOut,
+        float $topUp,
+        Carbon $at,
+        string $clientKey,
+        bool $sure = false,
+    ): ?Lot {
         return DB::transaction(function () use ($jar, $takeOut, $topUp, $at, $clientKey, $sure): ?Lot {
             $this->standing($jar);
             if (self::isMoved($jar, $takeOut, $topUp, $clientKey)) {
@@ -181,7 +242,14 @@ final readonly class JarBook
             if ($takeOut > 0) {
                 $strength = $before->steeping()->at(JarStory::daysBetween($before->start(), $at))->strength();
                 $this->add($jar, 'take_out', $at, $clientKey.'-o', $takeOut);
-                $lot = $this->lots->putInfused($jar, $before->life->contents, $takeOut, $strength, $at, $this->goodUntil($jar));
+                $lot = $this->lots->putInfused(
+                    $jar,
+                    $before->life->contents,
+                    $takeOut,
+                    $strength,
+                    $at,
+                    $this->goodUntil($jar),
+                );
             }
             if ($topUp > 0) {
                 $this->add($jar, 'top_up', $at, $clientKey.'-i', $topUp);
@@ -194,8 +262,18 @@ final readonly class JarBook
     /** Whether just this was told before: both halves, or the one there was. */
     private static function isMoved(Jar $jar, float $takeOut, float $topUp, string $clientKey): bool
     {
-        $isOut = JarEntry::isTold(['jar_id' => $jar->id, 'kind' => 'take_out', 'value' => $takeOut, 'client_key' => "$clientKey-o"]);
-        $isIn = JarEntry::isTold(['jar_id' => $jar->id, 'kind' => 'top_up', 'value' => $topUp, 'client_key' => "$clientKey-i"]);
+        $isOut = JarEntry::isTold([
+            'jar_id' => $jar->id,
+            'kind' => 'take_out',
+            'value' => $takeOut,
+            'client_key' => "$clientKey-o",
+        ]);
+        $isIn = JarEntry::isTold([
+            'jar_id' => $jar->id,
+            'kind' => 'top_up',
+            'value' => $topUp,
+            'client_key' => "$clientKey-i",
+        ]);
 
         return $isOut || $isIn;
     }
@@ -208,10 +286,21 @@ final readonly class JarBook
         }
         $after = $story->life->contents->roomWith($story->life->oil() - $takeOut + $topUp);
         if ($topUp > 0 && $after->fits() === false) {
-            throw new Refused('top_up', 'runs_over', ['level' => $this->wording->number($after->levelMl(), 0), 'jar' => $this->wording->number((float) $after->jarMl, 0)]);
+            throw new Refused(
+                'top_up',
+                'runs_over',
+                [
+                    'level' => $this->wording->number($after->levelMl(), 0),
+                    'jar' => $this->wording->number((float) $after->jarMl, 0),
+                ],
+            );
         }
         if ($topUp > $story->life->missing() + $takeOut + 0.05 && ! $sure) {
-            throw new Refused('top_up', 'more_than_taken', ['grams' => $this->wording->grams($story->life->missing() + $takeOut)]);
+            throw new Refused(
+                'top_up',
+                'more_than_taken',
+                ['grams' => $this->wording->grams($story->life->missing() + $takeOut)],
+            );
         }
     }
 
@@ -220,8 +309,14 @@ final readonly class JarBook
      *
      * @throws Refused
      */
-    public function strain(Jar $jar, float $drained, float $pressed, Carbon $at, string $clientKey, bool $sure = false): Lot
-    {
+    public function strain(
+        Jar $jar,
+        float $drained,
+        float $pressed,
+        Carbon $at,
+        string $clientKey,
+        bool $sure = false,
+    ): Lot {
         return DB::transaction(function () use ($jar, $drained, $pressed, $at, $clientKey, $sure): Lot {
             $this->standing($jar);
             $story = JarStory::of($jar->load('entries'));
@@ -234,21 +329,46 @@ final readonly class JarBook
             if (! $sure) {
                 $this->refuseTooEarly($story, $left);
             }
-            $last = max([$story->start(), ...array_map(static fn (JarEntry $entry): Carbon => $entry->happened_at, $story->entries)]);
+            $last = max([
+                $story->start(),
+                ...array_map(static fn (JarEntry $entry): Carbon => $entry->happened_at, $story->entries),
+            ]);
             $at = max($at, $last);
             $day = JarStory::daysBetween($story->start(), $at);
             $state = $story->steeping()->at(min($day, $story->life->lasts()));
             $this->add($jar, 'strain', $at, $clientKey, $out);
             $jar->forceFill(['status' => 'strained', 'ended_at' => $at, 'outcome' => [
-                'oil_in' => $oil, 'drained' => $drained, 'pressed' => $pressed, 'strength' => $state->strength(), 'extracted' => $state->extracted(), 'kept' => $state->kept,
-                'uptake' => $left > 0.0 ? [] : LearnedUptake::shared($story->life->contents->plants, max(0.0, $oil - $out)),
+                'oil_in' => $oil,
+                'drained' => $drained,
+                'pressed' => $pressed,
+                'strength' => $state->strength(),
+                'extracted' => $state->extracted(),
+                'kept' => $state->kept,
+                'uptake' => $left > 0.0
+                    ? []
+                    : LearnedUptake::shared($story->life->contents->plants, max(0.0, $oil - $out)),
                 'water_left' => $left,
             ]])->save();
             self::refreshMilestones($jar);
 
             return $left > 0.0
-                ? $this->lots->putInfused($jar, $story->life->contents, $out, $state->strength(), $at, $at->copy()->addDays(CookOut::WET_DAYS), Storage::Fridge)
-                : $this->lots->putInfused($jar, $story->life->contents, $out, $state->strength(), $at, $this->goodUntil($jar));
+                ? $this->lots->putInfused(
+                    $jar,
+                    $story->life->contents,
+                    $out,
+                    $state->strength(),
+                    $at,
+                    $at->copy()->addDays(CookOut::WET_DAYS),
+                    Storage::Fridge,
+                )
+                : $this->lots->putInfused(
+                    $jar,
+                    $story->life->contents,
+                    $out,
+                    $state->strength(),
+                    $at,
+                    $this->goodUntil($jar),
+                );
         });
     }
 
@@ -256,7 +376,11 @@ final readonly class JarBook
     private function refuseTooEarly(JarStory $story, float $waterLeft): void
     {
         if ($waterLeft > 0.0) {
-            throw new Refused('strained', $story->cookOut() === null ? 'pot_not_weighed' : 'water_left', ['water' => $this->wording->grams(round($waterLeft, 1)), 'days' => (string) CookOut::WET_DAYS]);
+            throw new Refused(
+                'strained',
+                $story->cookOut() === null ? 'pot_not_weighed' : 'water_left',
+                ['water' => $this->wording->grams(round($waterLeft, 1)), 'days' => (string) CookOut::WET_DAYS],
+            );
         }
         $extracted = $story->state()->extracted();
         if ($extracted < self::HARDLY_DRAWN) {
@@ -287,12 +411,19 @@ final readonly class JarBook
     {
         DB::transaction(function () use ($jar, $entry, $clientKey): void {
             $jar->refresh();
-            if (JarEntry::query()->where('jar_id', $jar->id)->where('kind', 'undo')->where('subject', (string) $entry->id)->exists()) {
+            if (JarEntry::query()->where('jar_id', $jar->id)->where('kind', 'undo')->where(
+                'subject',
+                (string) $entry->id,
+            )->exists()) {
                 return;
             }
             $ends = in_array($entry->kind, ['strain', 'discard'], true);
             if (! $jar->isStanding() && ! $ends) {
-                throw new Refused('jar', 'not_standing', ['when' => $jar->ended_at === null ? '' : $this->wording->shortDate($jar->ended_at)]);
+                throw new Refused(
+                    'jar',
+                    'not_standing',
+                    ['when' => $jar->ended_at === null ? '' : $this->wording->shortDate($jar->ended_at)],
+                );
             }
             if (in_array($entry->kind, ['take_out', 'strain'], true)) {
                 $this->lots->takeBack($jar, (float) $entry->value, $entry->happened_at);

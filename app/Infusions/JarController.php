@@ -24,19 +24,29 @@ final class JarController
 
     public function all(JarCards $cards): View
     {
-        return view('infusions.all', ['standing' => $cards->standing(), 'planned' => $cards->plannedJars(), 'done' => $cards->doneJars()]);
+        return view(
+            'infusions.all',
+            ['standing' => $cards->standing(), 'planned' => $cards->plannedJars(), 'done' => $cards->doneJars()],
+        );
     }
 
     public function show(Jar $jar): View
     {
         return $jar->isPlanned()
-            ? view('infusions.planner', ['page' => PlannerPage::of($jar, PlanDraft::fromStored($jar->draft), $jar->revision)])
+            ? view(
+                'infusions.planner',
+                ['page' => PlannerPage::of($jar, PlanDraft::fromStored($jar->draft), $jar->revision)],
+            )
             : view('infusions.show', ['page' => JarPage::of($jar->load('entries', 'lots'))]);
     }
 
     public function shake(Request $request, Jar $jar): RedirectResponse
     {
-        return $this->did($jar, fn () => $this->jars->shake($jar, $this->when($request, $jar), Typed::key($request)), back: Typed::text($request, 'back'));
+        return $this->did(
+            $jar,
+            fn () => $this->jars->shake($jar, $this->when($request, $jar), Typed::key($request)),
+            back: Typed::text($request, 'back'),
+        );
     }
 
     public function look(Request $request, Jar $jar): RedirectResponse
@@ -50,7 +60,14 @@ final class JarController
             if ($celsius === null && ! array_key_exists($look, (array) __('infusions.looks'))) {
                 throw new Refused('look', 'nothing_said');
             }
-            $this->jars->note($jar, $celsius, array_key_exists($look, (array) __('infusions.looks')) ? $look : '', Typed::text($request, 'note'), $this->when($request, $jar), Typed::key($request));
+            $this->jars->note(
+                $jar,
+                $celsius,
+                array_key_exists($look, (array) __('infusions.looks')) ? $look : '',
+                Typed::text($request, 'note'),
+                $this->when($request, $jar),
+                Typed::key($request),
+            );
         });
     }
 
@@ -73,7 +90,14 @@ final class JarController
             if ($out + $in <= 0) {
                 throw new Refused('take_out', 'no_grams');
             }
-            $this->jars->move($jar, $out, $in, $this->when($request, $jar), Typed::key($request), $request->boolean('sure'));
+            $this->jars->move(
+                $jar,
+                $out,
+                $in,
+                $this->when($request, $jar),
+                Typed::key($request),
+                $request->boolean('sure'),
+            );
         });
     }
 
@@ -82,7 +106,11 @@ final class JarController
     {
         abort_unless($jar->isStanding(), 404);
 
-        return response(JarPage::foreseen(JarStory::of($jar->load('entries')), Typed::decimal($request, 'take_out') ?? 0.0, Typed::decimal($request, 'top_up') ?? 0.0));
+        return response(JarPage::foreseen(
+            JarStory::of($jar->load('entries')),
+            Typed::decimal($request, 'take_out') ?? 0.0,
+            Typed::decimal($request, 'top_up') ?? 0.0,
+        ));
     }
 
     public function strain(Request $request, Jar $jar): RedirectResponse
@@ -93,20 +121,40 @@ final class JarController
             if ($drained <= 0) {
                 throw new Refused('strained', 'no_grams');
             }
-            $this->jars->strain($jar, $drained, $pressed, $this->when($request, $jar), Typed::key($request), $request->boolean('sure'));
+            $this->jars->strain(
+                $jar,
+                $drained,
+                $pressed,
+                $this->when($request, $jar),
+                Typed::key($request),
+                $request->boolean('sure'),
+            );
         });
     }
 
     public function discard(Request $request, Jar $jar): RedirectResponse
     {
-        return $this->did($jar, fn () => $this->jars->discard($jar, Typed::text($request, 'reason'), $this->when($request, $jar), Typed::key($request)));
+        return $this->did(
+            $jar,
+            fn () => $this->jars->discard(
+                $jar,
+                Typed::text($request, 'reason'),
+                $this->when($request, $jar),
+                Typed::key($request),
+            ),
+        );
     }
 
     public function undo(Request $request, Jar $jar, JarEntry $entry): RedirectResponse
     {
         abort_unless($entry->jar_id === $jar->id, 404);
 
-        return $this->did($jar, fn () => $this->jars->undo($jar, $entry, Typed::key($request)), say('infusions.undone'), Typed::text($request, 'back'));
+        return $this->did(
+            $jar,
+            fn () => $this->jars->undo($jar, $entry, Typed::key($request)),
+            say('infusions.undone'),
+            Typed::text($request, 'back'),
+        );
     }
 
     public function label(Jar $jar): View
@@ -127,11 +175,21 @@ final class JarController
         try {
             $what();
         } catch (Refused $refused) {
-            return redirect()->route('infusion', $jar)->withInput()->withErrors([$refused->field => $refused->said()])->with('refused', in_array($refused->field, ['jar', 'lot'], true) ? $refused->said() : null);
+            return redirect()
+                ->route('infusion', $jar)
+                ->withInput()
+                ->withErrors([$refused->field => $refused->said()])
+                ->with('refused', in_array($refused->field, ['jar', 'lot'], true) ? $refused->said() : null);
         }
 
         $last = JarEntry::query()->where('jar_id', $jar->id)->where('kind', '<>', 'undo')->orderByDesc('id')->first();
 
-        return ($back === 'today' ? redirect()->route('today')->with('undo', $said !== '' || $last === null ? null : route('infusion.undo', [$jar, $last])) : redirect()->route('infusion', $jar))->with('said', $said !== '' ? $said : say('infusions.done_now'));
+        return ($back === 'today' ? redirect()->route('today')->with(
+            'undo',
+            $said !== '' || $last === null ? null : route('infusion.undo', [$jar, $last]),
+        ) : redirect()->route('infusion', $jar))->with(
+            'said',
+            $said !== '' ? $said : say('infusions.done_now'),
+        );
     }
 }

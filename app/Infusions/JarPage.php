@@ -25,7 +25,8 @@ use Ilvane\Core\Measure\Band;
 /**
  * A jar that stands, or stood: where it is on its way, what it wants, what was done to it.
  *
- * @phpstan-type LogRow array{id: int, when: string, what: string, value: string, note: string, undone: bool, undoable: bool}
+ * @phpstan-type LogRow array{id: int, when: string, what: string, value: string, note: string, undone: bool,
+ *   undoable: bool}
  */
 final readonly class JarPage
 {
@@ -34,7 +35,8 @@ final readonly class JarPage
      * @param  list<LogRow>  $log  the latest first
      * @param  list<Lot>  $lots
      * @param  list<string>  $contents
-     * @param  array{number: string, means: string, said: string, isDone: bool}|null  $cooking  of water cooked out by weight
+     * @param  array{number: string, means: string, said: string, isDone: bool}|null  $cooking  of water cooked out by
+     *   weight
      */
     private function __construct(
         public Jar $jar,
@@ -88,10 +90,23 @@ final readonly class JarPage
             $look === null || ! $jar->isStanding() ? '' : say("infusions.look_advice.$look->subject"),
             self::log($story, $wording),
             array_values($jar->lots->all()),
-            array_map(static fn (InPart $part): string => $wording->ingredient($part->ingredient->key).', '.$wording->grams($part->grams->likely).($part->form === null ? '' : ', '.say('words.plant_form.'.$part->form->value)), [...$life->contents->plants, ...$life->contents->oils]),
+            array_map(
+                static fn (InPart $part): string => $wording
+                    ->ingredient($part->ingredient->key).', '.$wording
+                    ->grams($part->grams->likely)
+                        .($part->form === null ? '' : ', '.say('words.plant_form.'.$part->form->value)),
+                [...$life->contents->plants, ...$life->contents->oils],
+            ),
             self::strainMeans($story, $state, $wording),
             $jar->isStanding()
-                ? app(Vessels::class)->infusing($life->contents, $life->contents->roomWith($life->oil()), min(1.0, $state->extracted()), 0, 300, closed: true)
+                ? app(Vessels::class)->infusing(
+                    $life->contents,
+                    $life->contents->roomWith($life->oil()),
+                    min(1.0, $state->extracted()),
+                    0,
+                    300,
+                    closed: true,
+                )
                 : Section::draw(Profile::of('jar', $story->plan->jarMl ?? 500.0), [], 0),
             StrengthChart::life($story, $limit, $ready, $tooStrong, $wording),
             self::outcome($jar, $wording),
@@ -112,7 +127,10 @@ final readonly class JarPage
             return say("infusions.state.$jar->status", ['when' => $wording->ago($jar->ended_at)]);
         }
         $day = $story->plan->inMinutes
-            ? say('infusions.state.standing_warm', ['minutes' => $wording->number(floor($story->life->today * 1440), 0)])
+            ? say(
+                'infusions.state.standing_warm',
+                ['minutes' => $wording->number(floor($story->life->today * 1440), 0)],
+            )
             : say('infusions.state.standing', ['day' => (int) floor($story->life->today)]);
         if ($ready === null) {
             return $day;
@@ -131,7 +149,12 @@ final readonly class JarPage
         }
         $missed = $story->life->missedShakes();
 
-        return $missed > 1 ? trans_choice('infusions.missed', $missed - 1) : (self::isDue($story->at($next)) ? say('infusions.shake_now') : say('infusions.not_due', ['when' => $wording->whenever($story->at($next))]));
+        return $missed > 1
+            ? trans_choice('infusions.missed', $missed - 1)
+            : (self::isDue($story->at($next)) ? say('infusions.shake_now') : say(
+                'infusions.not_due',
+                ['when' => $wording->whenever($story->at($next))],
+            ));
     }
 
     /** @return list<array{label: string, figure: string, of: string}> */
@@ -141,19 +164,43 @@ final readonly class JarPage
         $keeps = Planner::infusion($story->plan)->keepsDays();
         $figures = [
             ['label' => say('infusions.oil_in_jar'), 'figure' => $wording->grams($story->life->oil()), 'of' => ''],
-            ['label' => say('infusions.delicate'), 'figure' => $wording->percent(round(100 * $state->kept)), 'of' => ''],
-            ['label' => say('infusions.at_place'), 'figure' => $wording->celsius($readings === [] ? $story->plan->celsius : (float) $readings[count($readings) - 1]->value), 'of' => say('words.infusion_method.'.$story->plan->method->value)],
+            [
+                'label' => say('infusions.delicate'),
+                'figure' => $wording->percent(round(100 * $state->kept)),
+                'of' => '',
+            ],
+            [
+                'label' => say('infusions.at_place'),
+                'figure' => $wording->celsius(
+                    $readings === [] ? $story->plan->celsius : (float) $readings[count($readings) - 1]->value,
+                ),
+                'of' => say('words.infusion_method.'.$story->plan->method->value),
+            ],
         ];
         if ($tooStrong !== null) {
-            $figures[] = ['label' => say('infusions.too_strong_from'), 'figure' => $wording->shortDate($story->at($tooStrong)), 'of' => ''];
+            $figures[] = [
+                'label' => say('infusions.too_strong_from'),
+                'figure' => $wording->shortDate($story->at($tooStrong)),
+                'of' => '',
+            ];
         }
         $wished = $story->plan->wishedStrength;
-        $reached = $wished === null ? null : $story->steeping()->first(static fn (JarNow $jar): float => $jar->strength(), $wished);
+        $reached = $wished === null
+            ? null
+            : $story->steeping()->first(static fn (JarNow $jar): float => $jar->strength(), $wished);
         if ($wished !== null && $reached !== null) {
-            $figures[] = ['label' => say('infusions.wished_from', ['strength' => $wording->number($wished, 2)]), 'figure' => $wording->shortDate($story->at($reached)), 'of' => ''];
+            $figures[] = [
+                'label' => say('infusions.wished_from', ['strength' => $wording->number($wished, 2)]),
+                'figure' => $wording->shortDate($story->at($reached)),
+                'of' => '',
+            ];
         }
         if ($keeps !== null) {
-            $figures[] = ['label' => say('infusions.figures.keeps'), 'figure' => $wording->shortDate($story->start()->copy()->addDays((int) $keeps)), 'of' => ''];
+            $figures[] = [
+                'label' => say('infusions.figures.keeps'),
+                'figure' => $wording->shortDate($story->start()->copy()->addDays((int) $keeps)),
+                'of' => '',
+            ];
         }
 
         return $figures;
@@ -164,7 +211,10 @@ final readonly class JarPage
     {
         $counting = array_map(static fn (JarEntry $entry): int => $entry->id, $story->entries);
         $rows = [];
-        foreach ($story->jar->entries->sortByDesc(static fn (JarEntry $entry): array => [$entry->happened_at, $entry->id]) as $entry) {
+        foreach ($story->jar->entries->sortByDesc(static fn (JarEntry $entry): array => [
+            $entry->happened_at,
+            $entry->id,
+        ]) as $entry) {
             $counts = in_array($entry->id, $counting, true);
             $ends = in_array($entry->kind, ['strain', 'discard'], true);
             $rows[] = [
@@ -175,7 +225,10 @@ final readonly class JarPage
                     $entry->kind === 'temperature' => $wording->celsius((float) $entry->value),
                     $entry->kind === 'look' => say("infusions.looks.$entry->subject"),
                     $entry->kind === 'discard' => $entry->subject,
-                    $entry->kind === 'undo' => say('infusions.log.'.($story->jar->entries->firstWhere('id', (int) $entry->subject)->kind ?? 'undo')),
+                    $entry->kind === 'undo' => say('infusions.log.'.($story->jar->entries->firstWhere(
+                        'id',
+                        (int) $entry->subject,
+                    )->kind ?? 'undo')),
                     $entry->value !== null => $wording->grams($entry->value),
                     default => '',
                 },
@@ -190,14 +243,29 @@ final readonly class JarPage
 
     private static function strainMeans(JarStory $story, JarNow $state, Wording $wording): string
     {
-        $fats = array_filter($story->life->contents->oils, static fn (InPart $oil): bool => ($oil->ingredient->meltHigh ?? 0.0) > 20.0);
+        $fats = array_filter(
+            $story->life->contents->oils,
+            static fn (InPart $oil): bool => ($oil->ingredient->meltHigh ?? 0.0) > 20.0,
+        );
         $expected = self::expected($story);
         $water = Planner::infusion($story->plan)->waterToDriveOut();
 
         return ($water <= 0.0 ? '' : say('infusions.strain_lighter', ['water' => $wording->grams($water)]).' ')
-            .say('infusions.strain_means', ['out' => say('ui.band', ['low' => $wording->number($expected->low, 0), 'high' => $wording->number($expected->high, 0)])])
+            .say(
+                'infusions.strain_means',
+                ['out' => say(
+                    'ui.band',
+                    ['low' => $wording->number($expected->low, 0), 'high' => $wording->number($expected->high, 0)],
+                )],
+            )
             .self::learned($story, $wording)
-            .($fats === [] ? '' : ' '.say('infusions.strain_warm', ['fats' => $wording->together(array_values(array_map(static fn (InPart $oil): string => $wording->ingredient($oil->ingredient->key), $fats)))]));
+            .($fats === [] ? '' : ' '.say(
+                'infusions.strain_warm',
+                ['fats' => $wording->together(array_values(array_map(
+                    static fn (InPart $oil): string => $wording->ingredient($oil->ingredient->key),
+                    $fats,
+                )))],
+            ));
     }
 
     /** What the maker's own strainings have taught of these plants. */
@@ -208,7 +276,14 @@ final readonly class JarPage
         foreach ($story->life->contents->plants as $plant) {
             $learned = OilYield::learned($plant, $records[$plant->ingredient->key] ?? []);
             if ($learned->ownMean !== null) {
-                $said .= ' '.say('infusions.learned', ['count' => (string) $learned->count, 'plant' => mb_strtolower($wording->ingredient($plant->ingredient->key)), 'mean' => $wording->number($learned->ownMean, 2)]);
+                $said .= ' '.say(
+                    'infusions.learned',
+                    [
+                        'count' => (string) $learned->count,
+                        'plant' => mb_strtolower($wording->ingredient($plant->ingredient->key)),
+                        'mean' => $wording->number($learned->ownMean, 2),
+                    ],
+                );
             }
         }
 
@@ -228,8 +303,12 @@ final readonly class JarPage
         }
 
         return say('infusions.outcome', [
-            'out' => $wording->grams((float) $outcome['drained'] + (float) $outcome['pressed']), 'in' => $wording->grams((float) $outcome['oil_in']),
-            'uptake' => $wording->together(array_values(array_map(static fn (float|int $grams): string => $wording->number((float) $grams, 2), $outcome['uptake']))),
+            'out' => $wording->grams((float) $outcome['drained'] + (float) $outcome['pressed']),
+            'in' => $wording->grams((float) $outcome['oil_in']),
+            'uptake' => $wording->together(array_values(array_map(
+                static fn (float|int $grams): string => $wording->number((float) $grams, 2),
+                $outcome['uptake'],
+            ))),
         ]);
     }
 
@@ -244,12 +323,20 @@ final readonly class JarPage
         return $cookOut === null
             ? ['number' => '', 'means' => say('infusions.pot.first'), 'said' => '', 'isDone' => false]
             : [
-                'number' => $wording->grams(round($cookOut->weighsWhenDone(), 1)), 'means' => say('infusions.pot.then'), 'isDone' => $cookOut->isDone(),
+                'number' => $wording->grams(round($cookOut->weighsWhenDone(), 1)),
+                'means' => say('infusions.pot.then'),
+                'isDone' => $cookOut->isDone(),
                 'said' => match (true) {
                     $cookOut->hasGained() => say('infusions.pot.gained'),
-                    $cookOut->hasLostMore() => say('infusions.pot.more', ['lost' => $wording->grams($cookOut->drivenOut()), 'water' => $wording->grams($cookOut->water)]),
+                    $cookOut->hasLostMore() => say(
+                        'infusions.pot.more',
+                        ['lost' => $wording->grams($cookOut->drivenOut()), 'water' => $wording->grams($cookOut->water)],
+                    ),
                     $cookOut->isDone() => say('infusions.pot.done', ['minutes' => (string) CookOut::STILL_MIN]),
-                    default => say('infusions.pot.left', ['lost' => $wording->grams($cookOut->drivenOut()), 'left' => $wording->grams($cookOut->left())]),
+                    default => say(
+                        'infusions.pot.left',
+                        ['lost' => $wording->grams($cookOut->drivenOut()), 'left' => $wording->grams($cookOut->left())],
+                    ),
                 },
             ];
     }
@@ -266,8 +353,13 @@ final readonly class JarPage
         $after = $before->takenOut($takeOut)->toppedUp($topUp);
         $then = $story->life->onward($after, $story->plan->days - $story->life->today);
         $terms = [
-            'out' => $wording->number($takeOut, 1), 'left' => $wording->number($after->oil, 1), 'taken' => $wording->number($before->strength(), 1), 'before' => $wording->number($before->strength(), 1),
-            'after' => $wording->number($after->strength(), 1), 'again' => $wording->number($then->strength(), 1), 'date' => $wording->dayOfMonth($story->at(max($story->plan->days, $story->life->today))),
+            'out' => $wording->number($takeOut, 1),
+            'left' => $wording->number($after->oil, 1),
+            'taken' => $wording->number($before->strength(), 1),
+            'before' => $wording->number($before->strength(), 1),
+            'after' => $wording->number($after->strength(), 1),
+            'again' => $wording->number($then->strength(), 1),
+            'date' => $wording->dayOfMonth($story->at(max($story->plan->days, $story->life->today))),
         ];
 
         return say($takeOut > 0 ? 'infusions.foreseen' : 'infusions.foreseen_top', $terms);

@@ -41,11 +41,20 @@ final class JarPlanController
             $refused = $this->jars->plan($jar, $turn, $planning->apply(...));
             $page = PlannerPage::of($jar, PlanDraft::fromStored($jar->draft), $jar->revision, refused: $refused);
         } catch (ChangedElsewhere $elsewhere) {
-            $page = PlannerPage::of($jar, PlanDraft::fromStored($jar->draft)->withForm($turn->form), $turn->revision, $elsewhere);
+            $page = PlannerPage::of(
+                $jar,
+                PlanDraft::fromStored($jar->draft)->withForm($turn->form),
+                $turn->revision,
+                $elsewhere,
+            );
         }
         $status = $page->elsewhere === null ? 200 : 409;
         if ($turn->isLive) {
-            return response(view('infusions.planner-body', ['page' => $page]), $status, ['X-Revision' => (string) $page->revision, 'X-Done-Before' => $wasDone ? '1' : '0']);
+            return response(
+                view('infusions.planner-body', ['page' => $page]),
+                $status,
+                ['X-Revision' => (string) $page->revision, 'X-Done-Before' => $wasDone ? '1' : '0'],
+            );
         }
 
         return $page->elsewhere === null
@@ -58,11 +67,17 @@ final class JarPlanController
         $draft = PlanDraft::fromStored($jar->draft);
         $page = PlannerPage::of($jar, $draft, $jar->revision);
         if (! $jar->isPlanned() || $page->infusion === null || ! $page->canStart()) {
-            return redirect()->route('infusion', $jar)->with('refused', say($jar->isPlanned() ? 'infusions.cant_fill' : 'ui.refused.already_filled'));
+            return redirect()
+                ->route('infusion', $jar)
+                ->with('refused', say($jar->isPlanned() ? 'infusions.cant_fill' : 'ui.refused.already_filled'));
         }
 
         try {
-            $this->jars->start($jar, $page->infusion, TypedTime::at(Typed::text($request, 'filled_on'), Carbon::now()->subYears(2), 'filled_on'));
+            $this->jars->start(
+                $jar,
+                $page->infusion,
+                TypedTime::at(Typed::text($request, 'filled_on'), Carbon::now()->subYears(2), 'filled_on'),
+            );
         } catch (Refused $refused) {
             return redirect()->route('infusion', $jar)->withInput()->with('refused', $refused->said());
         }
@@ -79,6 +94,11 @@ final class JarPlanController
 
     public function again(Jar $jar): RedirectResponse
     {
-        return redirect()->route('infusion', $this->jars->begin($jar->plan === null ? PlanDraft::fromStored($jar->draft) : PlanDraft::fromDocument($jar->plan)));
+        return redirect()->route(
+            'infusion',
+            $this->jars->begin(
+                $jar->plan === null ? PlanDraft::fromStored($jar->draft) : PlanDraft::fromDocument($jar->plan),
+            ),
+        );
     }
 }

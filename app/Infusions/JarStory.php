@@ -49,7 +49,14 @@ final readonly class JarStory
         $latest = max([$start, ...array_map(static fn (JarEntry $entry): Carbon => $entry->happened_at, $entries)]);
         $today = self::daysBetween($start, $jar->ended_at ?? max($now, $latest));
 
-        return new self($jar, $plan, $entries, self::life($plan, $contents, $entries, $start, $today), $now, $latest->greaterThan($now->copy()->addMinutes(5)));
+        return new self(
+            $jar,
+            $plan,
+            $entries,
+            self::life($plan, $contents, $entries, $start, $today),
+            $now,
+            $latest->greaterThan($now->copy()->addMinutes(5)),
+        );
     }
 
     /**
@@ -61,15 +68,28 @@ final readonly class JarStory
     public static function counting(Collection $entries): array
     {
         $undone = $entries->where('kind', 'undo')->pluck('subject')->all();
-        $counting = array_values($entries->filter(static fn (JarEntry $entry): bool => $entry->kind !== 'undo' && ! in_array((string) $entry->id, $undone, true))->all());
-        usort($counting, static fn (JarEntry $a, JarEntry $b): int => [$a->happened_at, $a->id] <=> [$b->happened_at, $b->id]);
+        $counting =
+            array_values($entries->filter(static fn (JarEntry $entry): bool => $entry->kind !== 'undo' && ! in_array(
+                (string) $entry->id,
+                $undone,
+                true,
+            ))->all());
+        usort(
+            $counting,
+            static fn (JarEntry $a, JarEntry $b): int => [$a->happened_at, $a->id] <=> [$b->happened_at, $b->id],
+        );
 
         return $counting;
     }
 
     /** @param  list<JarEntry>  $entries */
-    private static function life(InfusionPlan $plan, JarContents $contents, array $entries, Carbon $start, float $today): JarLife
-    {
+    private static function life(
+        InfusionPlan $plan,
+        JarContents $contents,
+        array $entries,
+        Carbon $start,
+        float $today,
+    ): JarLife {
         $shakes = $readings = $moved = [];
         foreach ($entries as $entry) {
             $day = self::daysBetween($start, $entry->happened_at);
@@ -124,19 +144,28 @@ final readonly class JarStory
         return $looks === [] ? null : $looks[count($looks) - 1];
     }
 
-    /** How far the water is cooked out, by the first and the last weighing of the pot; null before it was weighed, and where nothing is cooked out. */
+    /**
+     * How far the water is cooked out, by the first and the last weighing of the pot; null before it was weighed, and
+     * where nothing is cooked out.
+     */
     public function cookOut(): ?CookOut
     {
         $pots = $this->ofKind('pot');
         if ($this->plan->method !== Method::CookOut || $pots === []) {
             return null;
         }
-        $water = array_sum(array_map(static fn (InPart $plant): float => $plant->waterGrams(), $this->life->contents->plants));
+        $water = array_sum(array_map(
+            static fn (InPart $plant): float => $plant->waterGrams(),
+            $this->life->contents->plants,
+        ));
 
         return new CookOut($water, (float) $pots[0]->value, (float) $pots[count($pots) - 1]->value);
     }
 
-    /** Grams of water that may still be in an oil that is cooked out: all of it while the pot was never weighed; 0 for other jars. */
+    /**
+     * Grams of water that may still be in an oil that is cooked out: all of it while the pot was never weighed; 0 for
+     * other jars.
+     */
     public function waterLeft(): float
     {
         $water = Planner::infusion($this->plan)->waterToDriveOut();
@@ -155,13 +184,16 @@ final readonly class JarStory
     {
         $limits = $this->life->contents->useLimits($this->plan->use);
 
-        return $this->steeping()->first(static fn (JarNow $jar): float => Infusion::nearestToLimit($jar, $limits), 1.0 + 1e-9);
+        return $this
+            ->steeping()
+            ->first(static fn (JarNow $jar): float => Infusion::nearestToLimit($jar, $limits), 1.0 + 1e-9);
     }
 
     /**
      * What a list of many jars needs to know of this one, without working it out again.
      *
-     * @return array{shake_at: Carbon|null, ready_at: Carbon|null, strain_at: Carbon|null, too_strong_at: Carbon|null, alarm: string}
+     * @return array{shake_at: Carbon|null, ready_at: Carbon|null, strain_at: Carbon|null, too_strong_at: Carbon|null,
+     *   alarm: string}
      */
     public function milestones(): array
     {
@@ -169,7 +201,10 @@ final readonly class JarStory
         $look = $this->lastLook()->subject ?? '';
 
         return [
-            'shake_at' => $at($this->life->nextShake()), 'ready_at' => $at($this->ready()), 'strain_at' => $at($this->plan->days), 'too_strong_at' => $at($this->tooStrong()),
+            'shake_at' => $at($this->life->nextShake()),
+            'ready_at' => $at($this->ready()),
+            'strain_at' => $at($this->plan->days),
+            'too_strong_at' => $at($this->tooStrong()),
             'alarm' => $this->jar->isStanding() && in_array($look, self::ALARMING, true) ? $look : '',
         ];
     }

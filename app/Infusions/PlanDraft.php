@@ -16,7 +16,8 @@ use Ilvane\Core\Infusion\PlantForm;
 use Ilvane\Core\Material\Catalogue;
 
 /**
- * An infusion being planned, exactly as typed. What can't be read is kept and pointed at; the rest is worked out without it.
+ * An infusion being planned, exactly as typed. What can't be read is kept and pointed at; the rest is worked out
+ * without it.
  *
  * @phpstan-type PlanRow array{key: string, ingredient: string, name: string, amount: string, form: string}
  */
@@ -25,7 +26,14 @@ final class PlanDraft implements TypedDraft
     private const TEXT = ['name', 'jar', 'method', 'celsius', 'lasts', 'rhythm', 'use', 'wished'];
 
     /** Field of the page by field of the open form. */
-    private const FIELDS = ['jar_ml' => 'jar', 'temperature_c' => 'celsius', 'shake_every_days' => 'rhythm', 'wished_strength' => 'wished', 'days' => 'lasts', 'minutes' => 'lasts'];
+    private const FIELDS = [
+        'jar_ml' => 'jar',
+        'temperature_c' => 'celsius',
+        'shake_every_days' => 'rhythm',
+        'wished_strength' => 'wished',
+        'days' => 'lasts',
+        'minutes' => 'lasts',
+    ];
 
     private const PARTS = ['plants', 'oils'];
 
@@ -35,10 +43,19 @@ final class PlanDraft implements TypedDraft
     private const MOST_FAULTS = 50;
 
     private const UNITS = [
-        'min' => 1 / Extraction::MINUTES_PER_DAY, 'minute' => 1 / Extraction::MINUTES_PER_DAY, 'minutes' => 1 / Extraction::MINUTES_PER_DAY,
+        'min' => 1 / Extraction::MINUTES_PER_DAY,
+        'minute' => 1 / Extraction::MINUTES_PER_DAY,
+        'minutes' => 1 / Extraction::MINUTES_PER_DAY,
         'h' => 1 / 24, 'hour' => 1 / 24, 'hours' => 1 / 24, 'heure' => 1 / 24, 'heures' => 1 / 24,
         'd' => 1, 'day' => 1, 'days' => 1, 'j' => 1, 'jour' => 1, 'jours' => 1,
-        'w' => 7, 'week' => 7, 'weeks' => 7, 'semaine' => 7, 'semaines' => 7, 'month' => 30, 'months' => 30, 'mois' => 30,
+        'w' => 7,
+        'week' => 7,
+        'weeks' => 7,
+        'semaine' => 7,
+        'semaines' => 7,
+        'month' => 30,
+        'months' => 30,
+        'mois' => 30,
     ];
 
     /**
@@ -52,7 +69,16 @@ final class PlanDraft implements TypedDraft
     public static function blank(string $name): self
     {
         return new self(
-            ['name' => $name, 'jar' => '500', 'method' => Method::ColdDark->value, 'celsius' => '', 'lasts' => '', 'rhythm' => '', 'use' => 'leave_on', 'wished' => ''],
+            [
+                'name' => $name,
+                'jar' => '500',
+                'method' => Method::ColdDark->value,
+                'celsius' => '',
+                'lasts' => '',
+                'rhythm' => '',
+                'use' => 'leave_on',
+                'wished' => '',
+            ],
             ['plants' => [self::row()], 'oils' => [self::row()]],
         );
     }
@@ -71,16 +97,29 @@ final class PlanDraft implements TypedDraft
     {
         $plan = InfusionPlanDocument::read($document);
         $number = static fn (?float $value): string => $value === null ? '' : (string) round($value, 3);
-        $row = static fn ($part): array => ['key' => self::newKey(), 'ingredient' => $part->ingredient, 'name' => '', 'amount' => $part->amount, 'form' => $part->form->value ?? ''];
+        $row = static fn ($part): array => [
+            'key' => self::newKey(),
+            'ingredient' => $part->ingredient,
+            'name' => '',
+            'amount' => $part->amount,
+            'form' => $part->form->value ?? '',
+        ];
 
         return new self([
-            'name' => $plan->name, 'jar' => $number($plan->jarMl), 'method' => $plan->method->value, 'celsius' => isset($document['temperature_c']) ? $number($plan->celsius) : '',
+            'name' => $plan->name,
+            'jar' => $number($plan->jarMl),
+            'method' => $plan->method->value,
+            'celsius' => isset($document['temperature_c'])
+                ? $number($plan->celsius)
+                : '',
             'lasts' => match (true) {
                 isset($document['days']) => $number($plan->days).' '.say('words.unit.days'),
                 isset($document['minutes']) => $number($plan->minutes()).' '.say('words.unit.minutes'),
                 default => '',
             },
-            'rhythm' => isset($document['shake_every_days']) ? $number($plan->shakeEveryDays) : '', 'use' => $plan->use->value, 'wished' => $number($plan->wishedStrength),
+            'rhythm' => isset($document['shake_every_days'])
+                ? $number($plan->shakeEveryDays)
+                : '', 'use' => $plan->use->value, 'wished' => $number($plan->wishedStrength),
         ], ['plants' => array_map($row, $plan->plants), 'oils' => array_map($row, $plan->oils)]);
     }
 
@@ -124,13 +163,21 @@ final class PlanDraft implements TypedDraft
     {
         $next = array_column($rows, null, 'key');
         foreach ($form as $key => $typed) {
-            if (! is_array($typed) || preg_match('/^[a-z0-9]{4,12}$/', (string) $key) !== 1 || (! isset($next[$key]) && count($next) >= InfusionPlanDocument::MAX_PARTS)) {
+            if (
+                ! is_array($typed)
+                || preg_match('/^[a-z0-9]{4,12}$/', (string) $key) !== 1
+                || (! isset($next[$key]) && count($next) >= InfusionPlanDocument::MAX_PARTS)
+            ) {
                 continue;
             }
             $row = $next[$key] ?? [...self::row(), 'key' => (string) $key];
-            $text = static fn (string $field): string => is_string($typed[$field] ?? null) ? self::clean($typed[$field], self::MAX_TEXT) : $row[$field];
+            $text = static fn (string $field): string => is_string($typed[$field] ?? null)
+                ? self::clean($typed[$field], self::MAX_TEXT)
+                : $row[$field];
             $next[$key] = [
-                'key' => $row['key'], 'ingredient' => $text('name') === '' ? '' : $text('ingredient'), 'name' => $text('name'),
+                'key' => $row['key'], 'ingredient' => $text('name') === ''
+                    ? ''
+                    : $text('ingredient'), 'name' => $text('name'),
                 'amount' => $text('amount'), 'form' => PlantForm::tryFrom($text('form'))->value ?? '',
             ];
         }
@@ -144,7 +191,10 @@ final class PlanDraft implements TypedDraft
         foreach (self::PARTS as $part) {
             foreach ($this->parts[$part] as $row) {
                 $path = "$part/{$row['key']}";
-                $fields[$path] = ['ingredient' => $row['ingredient'], 'name' => $row['ingredient'] === '' ? $row['name'] : ''];
+                $fields[$path] = [
+                    'ingredient' => $row['ingredient'],
+                    'name' => $row['ingredient'] === '' ? $row['name'] : '',
+                ];
                 $fields["$path/amount"] = $row['amount'];
                 $fields["$path/form"] = $row['form'];
             }
@@ -176,9 +226,17 @@ final class PlanDraft implements TypedDraft
             [$part, $key] = [...explode('/', $path, 2), ''];
             $what = $fields[$path] ?? null;
             if (is_array($what) && ($part === 'plants' || $part === 'oils')) {
-                $text = static fn (string $field): string => is_string($fields["$path/$field"] ?? null) ? $fields["$path/$field"] : '';
+                $text = static fn (string $field): string => is_string($fields["$path/$field"] ?? null)
+                    ? $fields["$path/$field"]
+                    : '';
                 /** @var array{ingredient: string, name: string} $what */
-                $next->parts[$part][] = ['key' => $key, 'ingredient' => $what['ingredient'], 'name' => $what['name'], 'amount' => $text('amount'), 'form' => $text('form')];
+                $next->parts[$part][] = [
+                    'key' => $key,
+                    'ingredient' => $what['ingredient'],
+                    'name' => $what['name'],
+                    'amount' => $text('amount'),
+                    'form' => $text('form'),
+                ];
             }
         }
         foreach (self::PARTS as $part) {
@@ -222,7 +280,10 @@ final class PlanDraft implements TypedDraft
     {
         $next = clone $this;
         foreach (self::PARTS as $part) {
-            $next->parts[$part] = array_values(array_filter($next->parts[$part], static fn (array $row): bool => $row['key'] !== $key)) ?: [self::row()];
+            $next->parts[$part] = array_values(array_filter(
+                $next->parts[$part],
+                static fn (array $row): bool => $row['key'] !== $key,
+            )) ?: [self::row()];
         }
 
         return $next;
@@ -237,7 +298,10 @@ final class PlanDraft implements TypedDraft
         return $next;
     }
 
-    /** @param  list<array{op: string, path: string, value?: mixed}>  $patch on the document of this draft, rows that say nothing left out */
+    /**
+     * @param  list<array{op: string, path: string, value?: mixed}>  $patch on the document of this draft, rows that say
+     *   nothing left out
+     */
     public function patched(array $patch): self
     {
         [$fields, $parts, $rows] = $this->document();
@@ -272,7 +336,9 @@ final class PlanDraft implements TypedDraft
                 $step = explode('/', ltrim($refusal->path, '/'));
                 $said = say("errors.document.$refusal->reason", $refusal->parameters);
                 if (($step[0] === 'plants' || $step[0] === 'oils') && isset($step[1])) {
-                    $problems[$this->parts[$step[0]][$rows[$step[0]][(int) $step[1]]]['key'].'.'.($step[2] ?? 'amount')] = $said;
+                    $problems[
+                        $this->parts[$step[0]][$rows[$step[0]][(int) $step[1]]]['key'].'.'.($step[2] ?? 'amount')
+                    ] = $said;
                     array_splice($parts[$step[0]], (int) $step[1], 1);
                     array_splice($rows[$step[0]], (int) $step[1], 1);
                 } else {
@@ -286,13 +352,19 @@ final class PlanDraft implements TypedDraft
     }
 
     /**
-     * @return array{array<string, mixed>, array{plants: list<array<string, string>>, oils: list<array<string, string>>}, array{plants: list<int>, oils: list<int>}, array<string, string>} the open form's fields, its parts, which row each part comes from, problems
+     * @return array{array<string, mixed>, array{plants: list<array<string, string>>, oils: list<array<string,
+     *   string>>}, array{plants: list<int>, oils: list<int>}, array<string, string>} the open form's fields, its parts,
+     *   which row each part comes from, problems
      */
     private function document(): array
     {
         $problems = [];
         $number = function (string $field) use (&$problems): ?float {
-            $text = str_replace(',', '.', trim(preg_replace('/(ml|°c|°|g|days?)\s*$/iu', '', $this->text[$field]) ?? ''));
+            $text = str_replace(
+                ',',
+                '.',
+                trim(preg_replace('/(ml|°c|°|g|days?)\s*$/iu', '', $this->text[$field]) ?? ''),
+            );
             if ($text !== '' && ! is_numeric($text)) {
                 $problems[$field] = say("ui.problems.not_a_number_$field");
             }
@@ -301,13 +373,22 @@ final class PlanDraft implements TypedDraft
         };
         $method = Method::tryFrom($this->text['method']) ?? Method::ColdDark;
         $document = array_filter([
-            'format' => InfusionPlan::FORMAT, 'name' => trim($this->text['name']) === '' ? '–' : trim($this->text['name']),
-            'jar_ml' => $number('jar'), 'method' => $method->value, 'temperature_c' => $number('celsius'), 'shake_every_days' => $number('rhythm'),
-            'use' => $this->text['use'] === 'rinse_off' ? 'rinse_off' : 'leave_on', 'wished_strength' => $number('wished'),
+            'format' => InfusionPlan::FORMAT, 'name' => trim($this->text['name']) === ''
+                ? '–'
+                : trim($this->text['name']),
+            'jar_ml' => $number('jar'),
+            'method' => $method->value,
+            'temperature_c' => $number('celsius'),
+            'shake_every_days' => $number('rhythm'),
+            'use' => $this->text['use'] === 'rinse_off'
+                ? 'rinse_off'
+                : 'leave_on', 'wished_strength' => $number('wished'),
         ], static fn (mixed $value): bool => $value !== null);
         $lasts = $this->lasts($method, $problems);
         if ($lasts !== null) {
-            $document += $method->isHeated() ? ['minutes' => round($lasts * Extraction::MINUTES_PER_DAY, 3)] : ['days' => $lasts];
+            $document += $method->isHeated()
+                ? ['minutes' => round($lasts * Extraction::MINUTES_PER_DAY, 3)]
+                : ['days' => $lasts];
         }
         if (trim($this->text['name']) === '') {
             $problems['name'] = say('ui.problems.no_name');
@@ -326,7 +407,11 @@ final class PlanDraft implements TypedDraft
                 if (trim($row['amount']) === '') {
                     continue;
                 }
-                $parts[$part][] = array_filter(['ingredient' => $row['ingredient'], 'amount' => trim($row['amount']), 'form' => $part === 'plants' ? $row['form'] : '']);
+                $parts[$part][] = array_filter([
+                    'ingredient' => $row['ingredient'],
+                    'amount' => trim($row['amount']),
+                    'form' => $part === 'plants' ? $row['form'] : '',
+                ]);
                 $rows[$part][] = $i;
             }
         }
@@ -346,14 +431,19 @@ final class PlanDraft implements TypedDraft
         if ($typed === '') {
             return null;
         }
-        if (preg_match('/^(\d+(?:[.,]\d+)?)\s*([a-z]*)\.?$/u', $typed, $found) !== 1 || ($found[2] !== '' && ! isset(self::UNITS[$found[2]]))) {
+        if (
+            preg_match('/^(\d+(?:[.,]\d+)?)\s*([a-z]*)\.?$/u', $typed, $found) !== 1
+            || ($found[2] !== '' && ! isset(self::UNITS[$found[2]]))
+        ) {
             $problems['lasts'] = say('ui.problems.no_duration');
 
             return null;
         }
         $number = (float) str_replace(',', '.', $found[1]);
 
-        return $number * ($found[2] === '' ? ($method->isHeated() ? 1 / Extraction::MINUTES_PER_DAY : 1) : self::UNITS[$found[2]]);
+        return $number * (
+            $found[2] === '' ? ($method->isHeated() ? 1 / Extraction::MINUTES_PER_DAY : 1) : self::UNITS[$found[2]]
+        );
     }
 
     public function name(): string
@@ -382,7 +472,10 @@ final class PlanDraft implements TypedDraft
     {
         [, , $rows] = $this->document();
 
-        return [...array_map(fn (int $i): string => $this->parts['plants'][$i]['key'], $rows['plants']), ...array_map(fn (int $i): string => $this->parts['oils'][$i]['key'], $rows['oils'])];
+        return [
+            ...array_map(fn (int $i): string => $this->parts['plants'][$i]['key'], $rows['plants']),
+            ...array_map(fn (int $i): string => $this->parts['oils'][$i]['key'], $rows['oils']),
+        ];
     }
 
     /** @return array<string, mixed> */

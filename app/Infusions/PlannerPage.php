@@ -24,7 +24,8 @@ use Ilvane\Core\Safety\Severity;
 /**
  * Everything the planning of a jar shows, worded and ready to place.
  *
- * @phpstan-type PlanLine array{key: string, ingredient: string, name: string, amount: string, form: string, grams: string, caution: string, error: string, gravest: string, position: int}
+ * @phpstan-type PlanLine array{key: string, ingredient: string, name: string, amount: string, form: string,
+ *   grams: string, caution: string, error: string, gravest: string, position: int}
  *
  * @phpstan-import-type Note from PencilNotes
  */
@@ -41,7 +42,8 @@ final readonly class PlannerPage
      * @param  array<string, string>  $problems
      * @param  list<Note>  $notes
      * @param  list<array{label: string, figure: string, of: string}>  $figures
-     * @param  list<array{method: string, name: string, time: string, ready: string, strength: string, kept: string, out: string, chosen: bool, doubt: string}>  $schools
+     * @param  list<array{method: string, name: string, time: string, ready: string, strength: string, kept: string,
+     *   out: string, chosen: bool, doubt: string}>  $schools
      * @param  array{undo: array{string, string}|null, redo: array{string, string}|null}  $ways
      */
     private function __construct(
@@ -65,8 +67,13 @@ final readonly class PlannerPage
     ) {
     }
 
-    public static function of(Jar $jar, PlanDraft $draft, int $revision, ?ChangedElsewhere $elsewhere = null, string $refused = ''): self
-    {
+    public static function of(
+        Jar $jar,
+        PlanDraft $draft,
+        int $revision,
+        ?ChangedElsewhere $elsewhere = null,
+        string $refused = '',
+    ): self {
         $wording = app(Wording::class);
         [$infusion, $problems] = $draft->infusion();
         $findings = $infusion === null ? [] : InfusionRules::examine($infusion);
@@ -78,9 +85,13 @@ final readonly class PlannerPage
             app(PencilNotes::class)->of($findings, $draft->lineKeys()),
             $infusion === null ? say('infusions.nothing_yet') : self::verdict($infusion, $findings, $wording),
             $infusion?->readyDay === null ? '' : $wording->duration($infusion->readyDay),
-            $infusion === null ? '' : say($infusion->readyDay === null ? 'infusions.never_ready' : 'infusions.until_ready'),
+            $infusion === null
+                ? ''
+                : say($infusion->readyDay === null ? 'infusions.never_ready' : 'infusions.until_ready'),
             $infusion === null ? [] : self::figures($infusion, $wording),
-            $infusion === null ? null : app(Vessels::class)->infusing($infusion->contents, $infusion->room, $infusion->end->extracted(), 118),
+            $infusion === null
+                ? null
+                : app(Vessels::class)->infusing($infusion->contents, $infusion->room, $infusion->end->extracted(), 118),
             $schools === null ? null : StrengthChart::schools($schools, $wording),
             self::table($schools ?? [], $infusion, $wording),
             DraftHistory::of($jar)->ways(),
@@ -89,7 +100,8 @@ final readonly class PlannerPage
     }
 
     /**
-     * The plan and the other schools with the same plants and oils, the plan first. A wet plant is only ever cooked out.
+     * The plan and the other schools with the same plants and oils, the plan first. A wet plant is only ever cooked
+     * out.
      *
      * @return non-empty-array<string, Infusion>
      */
@@ -97,7 +109,10 @@ final readonly class PlannerPage
     {
         $plan = $infusion->plan;
         $schools = [$plan->method->value => $infusion];
-        $isWet = array_filter($infusion->contents->plants, static fn (InPart $plant): bool => $plant->form === PlantForm::FreshWet) !== [];
+        $isWet = array_filter(
+            $infusion->contents->plants,
+            static fn (InPart $plant): bool => $plant->form === PlantForm::FreshWet,
+        ) !== [];
         foreach ($isWet ? [Method::CookOut] : self::COMPARED as $method) {
             $schools[$method->value] ??= Planner::infusion($plan->by($method));
         }
@@ -108,7 +123,13 @@ final readonly class PlannerPage
     /** @return array{undo: string|null, redo: string|null} what undoing would take back and redoing bring, in words */
     public function ways(): array
     {
-        return array_map(fn (?array $way): ?string => $way === null ? null : say("infusions.did.$way[0]", ['what' => $this->spoken($way[1])]), $this->ways);
+        return array_map(
+            fn (?array $way): ?string => $way === null ? null : say(
+                "infusions.did.$way[0]",
+                ['what' => $this->spoken($way[1])],
+            ),
+            $this->ways,
+        );
     }
 
     /** @return list<string> the fields two windows changed differently, in words */
@@ -121,26 +142,46 @@ final readonly class PlannerPage
     private function spoken(string $fields): string
     {
         [$place, $key, $part] = [...explode('/', $fields, 3), '', ''];
-        $row = array_search($key, array_column([...$this->draft->rows('plants'), ...$this->draft->rows('oils')], 'key'), true);
+        $row = array_search(
+            $key,
+            array_column([...$this->draft->rows('plants'), ...$this->draft->rows('oils')], 'key'),
+            true,
+        );
 
         return match (true) {
             str_contains($fields, ' ') => say('ui.bench.fields.several'),
             $place !== 'plants' && $place !== 'oils' => $place === '' ? '' : say("infusions.fields.$place"),
             $row === false => say('ui.bench.fields.gone'),
-            default => say('ui.bench.fields.line', ['n' => (string) ($row + 1), 'part' => say($part === 'form' ? 'infusions.form' : 'ui.bench.fields.'.($part === '' ? 'ingredient' : $part))]),
+            default => say(
+                'ui.bench.fields.line',
+                [
+                    'n' => (string) ($row + 1),
+                    'part' => say(
+                        $part === 'form'
+                            ? 'infusions.form'
+                            : 'ui.bench.fields.'.($part === '' ? 'ingredient' : $part),
+                    ),
+                ],
+            ),
         };
     }
 
     /** @param  list<Finding>  $findings */
     private static function verdict(Infusion $infusion, array $findings, Wording $wording): string
     {
-        $stops = array_values(array_filter($findings, static fn (Finding $finding): bool => $finding->severity === Severity::Stop));
+        $stops = array_values(array_filter(
+            $findings,
+            static fn (Finding $finding): bool => $finding->severity === Severity::Stop,
+        ));
         if ($stops !== []) {
             return trans_choice('infusions.stops', count($stops), ['first' => $wording->message($stops[0])]);
         }
         $terms = [
-            'time' => $wording->duration($infusion->plan->days), 'strength' => $wording->number($infusion->end->strength(), 1), 'out' => $wording->grams(round($infusion->yield->likely)),
-            'kept' => $wording->percent(round(100 * $infusion->end->kept)), 'method' => say('words.infusion_method.'.$infusion->plan->method->value),
+            'time' => $wording->duration($infusion->plan->days),
+            'strength' => $wording->number($infusion->end->strength(), 1),
+            'out' => $wording->grams(round($infusion->yield->likely)),
+            'kept' => $wording->percent(round(100 * $infusion->end->kept)),
+            'method' => say('words.infusion_method.'.$infusion->plan->method->value),
         ];
 
         return say($infusion->plan->method->isHeated() ? 'infusions.verdict_warm' : 'infusions.verdict', $terms);
@@ -153,29 +194,88 @@ final readonly class PlannerPage
         $add = $infusion->plainOilToAdd();
         $keeps = $infusion->keepsDays();
         $figures = [
-            ['label' => say('infusions.figures.ratio'), 'figure' => '1 : '.$wording->number($infusion->contents->oil() / array_sum($infusion->contents->plantGrams()), 1), 'of' => ''],
-            ['label' => say('infusions.figures.headspace'), 'figure' => $headspace === null ? '–' : ($headspace < 0 ? say('infusions.runs_over') : $wording->percent(round($headspace))), 'of' => $infusion->room->isCovered() ? say('infusions.covered') : say('infusions.uncovered')],
-            ['label' => say('infusions.figures.out'), 'figure' => $wording->grams(round($infusion->yield->likely)), 'of' => say('ui.band', ['low' => $wording->number($infusion->yield->low, 0), 'high' => $wording->number($infusion->yield->high, 0)])],
-            ['label' => say('infusions.figures.strength'), 'figure' => $wording->number($infusion->end->strength(), 1), 'of' => $infusion->limit() === null ? '' : say('infusions.at_most', ['limit' => $wording->number((float) $infusion->limit(), 1)])],
-            ['label' => say('infusions.figures.kept'), 'figure' => $wording->percent(round(100 * $infusion->end->kept)), 'of' => ''],
+            [
+                'label' => say('infusions.figures.ratio'),
+                'figure' => '1 : '.$wording->number(
+                    $infusion->contents->oil() / array_sum($infusion->contents->plantGrams()),
+                    1,
+                ),
+                'of' => '',
+            ],
+            [
+                'label' => say('infusions.figures.headspace'),
+                'figure' => $headspace === null
+                    ? '–'
+                    : ($headspace < 0 ? say('infusions.runs_over') : $wording->percent(round($headspace))),
+                'of' => $infusion->room->isCovered() ? say('infusions.covered') : say('infusions.uncovered'),
+            ],
+            [
+                'label' => say('infusions.figures.out'),
+                'figure' => $wording->grams(round($infusion->yield->likely)),
+                'of' => say(
+                    'ui.band',
+                    [
+                        'low' => $wording->number($infusion->yield->low, 0),
+                        'high' => $wording->number($infusion->yield->high, 0),
+                    ],
+                ),
+            ],
+            [
+                'label' => say('infusions.figures.strength'),
+                'figure' => $wording->number($infusion->end->strength(), 1),
+                'of' => $infusion->limit() === null
+                    ? ''
+                    : say('infusions.at_most', ['limit' => $wording->number((float) $infusion->limit(), 1)]),
+            ],
+            [
+                'label' => say('infusions.figures.kept'),
+                'figure' => $wording->percent(round(100 * $infusion->end->kept)),
+                'of' => '',
+            ],
         ];
         if ($infusion->earliestDay !== null) {
-            $figures[] = ['label' => say('infusions.figures.earliest'), 'figure' => $wording->duration($infusion->earliestDay), 'of' => ''];
+            $figures[] = [
+                'label' => say('infusions.figures.earliest'),
+                'figure' => $wording->duration($infusion->earliestDay),
+                'of' => '',
+            ];
         }
         if ($infusion->tooStrongDay !== null) {
-            $figures[] = ['label' => say('infusions.figures.too_strong'), 'figure' => $wording->duration($infusion->tooStrongDay), 'of' => ''];
+            $figures[] = [
+                'label' => say('infusions.figures.too_strong'),
+                'figure' => $wording->duration($infusion->tooStrongDay),
+                'of' => '',
+            ];
         }
         if ($infusion->stopDay() !== null) {
-            $figures[] = ['label' => say('infusions.figures.stop'), 'figure' => $wording->duration($infusion->stopDay()), 'of' => ''];
+            $figures[] = [
+                'label' => say('infusions.figures.stop'),
+                'figure' => $wording->duration($infusion->stopDay()),
+                'of' => '',
+            ];
         }
         if ($add !== null && $add > 0) {
-            $figures[] = ['label' => say('infusions.figures.thin'), 'figure' => $wording->grams(round($add)), 'of' => say('infusions.to_strength', ['strength' => $wording->number((float) $infusion->aim(), 1)])];
+            $figures[] = [
+                'label' => say('infusions.figures.thin'),
+                'figure' => $wording->grams(round($add)),
+                'of' => say('infusions.to_strength', ['strength' => $wording->number((float) $infusion->aim(), 1)]),
+            ];
         }
         if ($infusion->waterToDriveOut() > 0) {
-            $figures[] = ['label' => say('infusions.figures.lighter'), 'figure' => $wording->grams($infusion->waterToDriveOut()), 'of' => ''];
+            $figures[] = [
+                'label' => say('infusions.figures.lighter'),
+                'figure' => $wording->grams($infusion->waterToDriveOut()),
+                'of' => '',
+            ];
         }
         if ($keeps !== null) {
-            $figures[] = ['label' => say('infusions.figures.keeps'), 'figure' => $wording->days($keeps), 'of' => $infusion->turnsFirst() === null ? '' : $wording->ingredient($infusion->turnsFirst()->ingredient->key)];
+            $figures[] = [
+                'label' => say('infusions.figures.keeps'),
+                'figure' => $wording->days($keeps),
+                'of' => $infusion->turnsFirst() === null
+                    ? ''
+                    : $wording->ingredient($infusion->turnsFirst()->ingredient->key),
+            ];
         }
 
         return $figures;
@@ -186,11 +286,19 @@ final readonly class PlannerPage
      * @param  array<string, string>  $problems
      * @return array<string, list<PlanLine>>
      */
-    private static function lanes(PlanDraft $draft, ?Infusion $infusion, array $findings, array $problems, Wording $wording): array
-    {
+    private static function lanes(
+        PlanDraft $draft,
+        ?Infusion $infusion,
+        array $findings,
+        array $problems,
+        Wording $wording,
+    ): array {
         $catalogue = app(Catalogue::class);
         $keys = $draft->lineKeys();
-        $weighed = array_combine(array_slice($keys, 0, $infusion === null ? 0 : count($keys)), self::grams($infusion, count($keys)));
+        $weighed = array_combine(
+            array_slice($keys, 0, $infusion === null ? 0 : count($keys)),
+            self::grams($infusion, count($keys)),
+        );
         $gravest = [];
         foreach ($findings as $finding) {
             foreach ($finding->lines as $line) {
@@ -201,11 +309,25 @@ final readonly class PlannerPage
         $position = 0;
         foreach (['plants', 'oils'] as $part) {
             foreach ($draft->rows($part) as $row) {
-                $ingredient = $row['ingredient'] !== '' && $catalogue->has($row['ingredient']) ? $catalogue->get($row['ingredient']) : null;
+                $ingredient = $row['ingredient'] !== '' && $catalogue->has($row['ingredient'])
+                    ? $catalogue->get($row['ingredient'])
+                    : null;
                 $lanes[$part][] = [
-                    'key' => $row['key'], 'ingredient' => $row['ingredient'], 'name' => $ingredient === null ? $row['name'] : $wording->ingredient($ingredient->key), 'amount' => $row['amount'],
-                    'form' => $part === 'oils' ? '' : ($row['form'] !== '' ? $row['form'] : ($ingredient === null ? PlantForm::DriedWhole : PlantForm::usualOf($ingredient))->value),
-                    'grams' => $weighed[$row['key']] ?? '', 'caution' => $part === 'plants' ? $wording->note((string) $ingredient?->cautionNote) : '',
+                    'key' => $row['key'], 'ingredient' => $row['ingredient'], 'name' => $ingredient === null
+                        ? $row['name']
+                        : $wording->ingredient($ingredient->key), 'amount' => $row['amount'],
+                    'form' => $part === 'oils'
+                        ? ''
+                        : (
+                            $row['form'] !== ''
+                                ? $row['form']
+                                : (
+                                    $ingredient === null ? PlantForm::DriedWhole : PlantForm::usualOf($ingredient)
+                                )->value
+                        ),
+                    'grams' => $weighed[$row['key']] ?? '', 'caution' => $part === 'plants'
+                        ? $wording->note((string) $ingredient?->cautionNote)
+                        : '',
                     'error' => $problems[$row['key'].'.ingredient'] ?? $problems[$row['key'].'.amount'] ?? '',
                     'gravest' => $gravest[$row['key']] ?? '', 'position' => ++$position,
                 ];
@@ -222,14 +344,18 @@ final readonly class PlannerPage
             return [];
         }
         $wording = app(Wording::class);
-        $grams = array_map(static fn (InPart $part): string => $wording->grams($part->grams->likely), [...$infusion->contents->plants, ...$infusion->contents->oils]);
+        $grams = array_map(
+            static fn (InPart $part): string => $wording->grams($part->grams->likely),
+            [...$infusion->contents->plants, ...$infusion->contents->oils],
+        );
 
         return array_pad(array_slice($grams, 0, $lines), $lines, '');
     }
 
     /**
      * @param  array<string, Infusion>  $schools
-     * @return list<array{method: string, name: string, time: string, ready: string, strength: string, kept: string, out: string, chosen: bool, doubt: string}>
+     * @return list<array{method: string, name: string, time: string, ready: string, strength: string, kept: string,
+     *   out: string, chosen: bool, doubt: string}>
      */
     private static function table(array $schools, ?Infusion $chosen, Wording $wording): array
     {
@@ -237,11 +363,18 @@ final readonly class PlannerPage
         foreach ($schools as $method => $school) {
             $worst = InfusionRules::examine($school)[0] ?? null;
             // where its usual time is too short to be ready, how long it would take
-            $ready = $school->readyDay ?? Planner::infusion($school->plan->lasting(self::PATIENCE * $school->plan->days))->readyDay;
+            $ready = $school->readyDay
+                ?? Planner::infusion($school->plan->lasting(self::PATIENCE * $school->plan->days))->readyDay;
             $table[] = [
-                'method' => $method, 'name' => say("words.infusion_method.$method"), 'time' => $wording->duration($school->plan->days),
-                'ready' => $ready === null ? '–' : $wording->duration($ready), 'strength' => $wording->number($school->end->strength(), 1, 1),
-                'kept' => $wording->percent(round(100 * $school->end->kept)), 'out' => say("infusions.gains.$method"), 'chosen' => $school === $chosen,
+                'method' => $method,
+                'name' => say("words.infusion_method.$method"),
+                'time' => $wording->duration($school->plan->days),
+                'ready' => $ready === null
+                    ? '–'
+                    : $wording->duration($ready), 'strength' => $wording->number($school->end->strength(), 1, 1),
+                'kept' => $wording->percent(round(100 * $school->end->kept)),
+                'out' => say("infusions.gains.$method"),
+                'chosen' => $school === $chosen,
                 'doubt' => $worst !== null && $worst->severity !== Severity::Note ? $worst->severity->value : '',
             ];
         }
@@ -252,7 +385,9 @@ final readonly class PlannerPage
     /** Nothing stands against filling it. */
     public function canStart(): bool
     {
-        return $this->infusion !== null && $this->problems === [] && ! in_array(Severity::Stop->value, array_column($this->notes, 'severity'), true);
+        return $this->infusion !== null
+            && $this->problems === []
+            && ! in_array(Severity::Stop->value, array_column($this->notes, 'severity'), true);
     }
 
     public function usualCelsius(): string

@@ -10,10 +10,12 @@ use Ilvane\Core\Infusion\Infusion;
 use Ilvane\Core\Infusion\StrengthPoint;
 
 /**
- * Strength over time, drawn: the curve of all that is in the oil, and under it the curve of what heat and light have left
+ * Strength over time, drawn: the curve of all that is in the oil, and under it the curve of what heat and light have
+ * left
  * of its delicate part. Plain data for the SVG partial.
  *
- * @phpstan-type Series array{key: string, label: string, line: string, lost: string, kept: string, end: array{float, float}, name: array{float, float}, ready: array{float, float}|null, chosen: bool}
+ * @phpstan-type Series array{key: string, label: string, line: string, lost: string, kept: string, end: array{float,
+ *   float}, name: array{float, float}, ready: array{float, float}|null, chosen: bool}
  * @phpstan-type Mark array{x: float, label: string, kind: string}
  */
 final readonly class StrengthChart
@@ -59,7 +61,18 @@ final readonly class StrengthChart
         $limit = $chosen->limit();
         $top = Plot::roundUp($strongest * 1.12);
         $longest = max(array_map(static fn (Infusion $school): float => $school->plan->minutes(), $schools));
-        $plot = new Plot(640, 222, 34, 14, 14, 28, self::FIRST_MINUTE, max($longest * 1.25, 60), $top, logarithmic: true);
+        $plot = new Plot(
+            640,
+            222,
+            34,
+            14,
+            14,
+            28,
+            self::FIRST_MINUTE,
+            max($longest * 1.25, 60),
+            $top,
+            logarithmic: true,
+        );
         $series = [];
         foreach ($schools as $key => $school) {
             $series[] = self::school((string) $key, $school, $plot, $school === $chosen);
@@ -69,8 +82,20 @@ final readonly class StrengthChart
 
         return new self(
             $plot, array_reverse($series), self::timeTicks($plot, $longest), self::levels($plot, $top, $wording), [],
-            $limit !== null && $limit <= $top ? ['y' => $plot->y($limit), 'label' => say('infusions.limit', ['strength' => $wording->number($limit, 1)])] : null, null, null,
-            say('infusions.chart_said', ['method' => say('words.infusion_method.'.$chosen->plan->method->value), 'strength' => $wording->number($chosen->end->strength(), 1), 'time' => $wording->duration($chosen->plan->days)]),
+            $limit !== null && $limit <= $top
+                ? [
+                    'y' => $plot->y($limit),
+                    'label' => say('infusions.limit', ['strength' => $wording->number($limit, 1)]),
+                ]
+                : null, null, null,
+            say(
+                'infusions.chart_said',
+                [
+                    'method' => say('words.infusion_method.'.$chosen->plan->method->value),
+                    'strength' => $wording->number($chosen->end->strength(), 1),
+                    'time' => $wording->duration($chosen->plan->days),
+                ],
+            ),
         );
     }
 
@@ -124,40 +149,113 @@ final readonly class StrengthChart
         return [
             'key' => $key, 'label' => say('words.infusion_method.'.$key), 'chosen' => $isChosen,
             'line' => $plot->line(array_map(static fn (array $point): array => [$point[0], $point[1]], $points)),
-            'kept' => $isChosen ? $plot->line(array_map(static fn (array $point): array => [$point[0], $point[2]], $points)) : '',
+            'kept' => $isChosen
+                ? $plot->line(array_map(static fn (array $point): array => [$point[0], $point[2]], $points))
+                : '',
             'lost' => $isChosen ? $plot->between($points) : '',
             'end' => [$plot->x($last[0]), $plot->y($last[1])],
             'name' => [$plot->x($last[0]) - 5, $plot->y($last[1]) - 8],
-            'ready' => $ready === null ? null : [$plot->x($ready * 1440), $plot->y($school->steeping->at($ready)->strength())],
+            'ready' => $ready === null
+                ? null
+                : [$plot->x($ready * 1440), $plot->y($school->steeping->at($ready)->strength())],
         ];
     }
 
     /** The jar's own life, day by day, with what was done to it, today, and the window to strain in. */
-    public static function life(JarStory $story, ?float $limit, ?float $ready, ?float $tooStrong, Wording $wording, float $width = 760.0): self
-    {
+    public static function life(
+        JarStory $story,
+        ?float $limit,
+        ?float $ready,
+        ?float $tooStrong,
+        Wording $wording,
+        float $width = 760.0,
+    ): self {
         $steeping = $story->steeping();
         $lasts = $steeping->lasts();
         $today = min($story->life->today, $lasts);
         $points = $steeping->points(max($lasts / 120, 1e-5));
-        $top = Plot::roundUp(max([0.0, ...array_map(static fn (StrengthPoint $point): float => $point->index, $points)]) * 1.15);
+        $top = Plot::roundUp(max([
+            0.0,
+            ...array_map(static fn (StrengthPoint $point): float => $point->index, $points),
+        ]) * 1.15);
         $plot = new Plot($width, 260, 34, 16, 22, 32, 0.0, $lasts, $top);
-        $past = array_values(array_filter($points, static fn (StrengthPoint $point): bool => $point->day <= $today + 1e-9));
-        $ahead = array_values(array_filter($points, static fn (StrengthPoint $point): bool => $point->day >= $today - $lasts / 120));
-        $curve = static fn (array $points): string => $plot->line(array_values(array_map(static fn (StrengthPoint $point): array => [$point->day, $point->index], $points)));
+        $past = array_values(array_filter(
+            $points,
+            static fn (StrengthPoint $point): bool => $point->day <= $today + 1e-9,
+        ));
+        $ahead = array_values(array_filter(
+            $points,
+            static fn (StrengthPoint $point): bool => $point->day >= $today - $lasts / 120,
+        ));
+        $curve = static fn (array $points): string => $plot->line(array_values(array_map(
+            static fn (StrengthPoint $point): array => [$point->day, $point->index],
+            $points,
+        )));
         $now = $steeping->at($today);
         $series = [
-            ['key' => 'ahead', 'label' => '', 'line' => $curve($ahead), 'lost' => '', 'kept' => '', 'end' => [$plot->x($lasts), $plot->y($points[count($points) - 1]->index)], 'name' => [0.0, 0.0], 'ready' => $ready === null ? null : [$plot->x($ready), $plot->y($steeping->at($ready)->strength())], 'chosen' => false],
-            ['key' => 'past', 'label' => '', 'line' => $curve($past), 'lost' => $plot->between(array_map(static fn (StrengthPoint $point): array => [$point->day, $point->index, $point->index * $point->kept], $past)), 'kept' => $plot->line(array_map(static fn (StrengthPoint $point): array => [$point->day, $point->index * $point->kept], $past)), 'end' => [$plot->x($today), $plot->y($now->strength())], 'name' => [0.0, 0.0], 'ready' => null, 'chosen' => true],
+            [
+                'key' => 'ahead',
+                'label' => '',
+                'line' => $curve($ahead),
+                'lost' => '',
+                'kept' => '',
+                'end' => [$plot->x($lasts), $plot->y($points[count($points) - 1]->index)],
+                'name' => [0.0, 0.0],
+                'ready' => $ready === null ? null : [$plot->x($ready), $plot->y($steeping->at($ready)->strength())],
+                'chosen' => false,
+            ],
+            [
+                'key' => 'past',
+                'label' => '',
+                'line' => $curve($past),
+                'lost' => $plot->between(array_map(
+                    static fn (StrengthPoint $point): array => [
+                        $point->day,
+                        $point->index,
+                        $point->index * $point->kept,
+                    ],
+                    $past,
+                )),
+                'kept' => $plot->line(array_map(
+                    static fn (StrengthPoint $point): array => [$point->day, $point->index * $point->kept],
+                    $past,
+                )),
+                'end' => [$plot->x($today), $plot->y($now->strength())],
+                'name' => [0.0, 0.0],
+                'ready' => null,
+                'chosen' => true,
+            ],
         ];
         $open = $ready === null ? null : $ready;
-        $close = min($tooStrong !== null && $tooStrong > ($ready ?? 0.0) ? $tooStrong : INF, Infusion::LONGEST_DAYS, $lasts);
+        $close = min(
+            $tooStrong !== null && $tooStrong > ($ready ?? 0.0) ? $tooStrong : INF,
+            Infusion::LONGEST_DAYS,
+            $lasts,
+        );
 
         return new self(
-            $plot, $series, self::dayTicks($plot, $story, $lasts, $wording), self::levels($plot, $top, $wording), self::marks($story, $plot),
-            $limit !== null && $limit <= $top ? ['y' => $plot->y($limit), 'label' => say('infusions.limit', ['strength' => $wording->number($limit, 1)])] : null,
+            $plot,
+            $series,
+            self::dayTicks($plot, $story, $lasts, $wording),
+            self::levels($plot, $top, $wording),
+            self::marks($story, $plot),
+            $limit !== null && $limit <= $top
+                ? [
+                    'y' => $plot->y($limit),
+                    'label' => say('infusions.limit', ['strength' => $wording->number($limit, 1)]),
+                ]
+                : null,
             $story->jar->isStanding() ? $plot->x($today) : null,
-            $open === null || $open >= $close ? null : ['x' => $plot->x($open), 'wide' => round($plot->x($close) - $plot->x($open), 1)],
-            say('infusions.life_said', ['strength' => $wording->number($now->strength(), 1), 'time' => $wording->duration(max($story->life->today, 1 / 1440))]),
+            $open === null || $open >= $close
+                ? null
+                : ['x' => $plot->x($open), 'wide' => round($plot->x($close) - $plot->x($open), 1)],
+            say(
+                'infusions.life_said',
+                [
+                    'strength' => $wording->number($now->strength(), 1),
+                    'time' => $wording->duration(max($story->life->today, 1 / 1440)),
+                ],
+            ),
         );
     }
 
@@ -171,11 +269,18 @@ final readonly class StrengthChart
                 $marks[] = ['x' => $x, 'label' => '', 'kind' => 'shake'];
             } elseif (in_array($entry->kind, self::MOVES_OIL, true)) {
                 // what was done at one go stands under one name
-                $events[(int) round($x / self::SAME_PLACE)][] = ['x' => $x, 'label' => say("infusions.log.$entry->kind")];
+                $events[(int) round($x / self::SAME_PLACE)][] = [
+                    'x' => $x,
+                    'label' => say("infusions.log.$entry->kind"),
+                ];
             }
         }
         foreach ($events as $at) {
-            $marks[] = ['x' => $at[0]['x'], 'label' => ucfirst(mb_strtolower(implode(', ', array_column($at, 'label')))), 'kind' => 'oil'];
+            $marks[] = [
+                'x' => $at[0]['x'],
+                'label' => ucfirst(mb_strtolower(implode(', ', array_column($at, 'label')))),
+                'kind' => 'oil',
+            ];
         }
 
         return $marks;
@@ -185,9 +290,21 @@ final readonly class StrengthChart
     private static function timeTicks(Plot $plot, float $longest): array
     {
         $ticks = [];
-        foreach ([10 => '10 min', 60 => '1 h', 480 => '8 h', 1440 => 'day_1', 4320 => 'day_3', 10080 => 'week_1', 30240 => 'week_3', 129600 => 'month_3'] as $minutes => $label) {
+        foreach ([
+            10 => '10 min',
+            60 => '1 h',
+            480 => '8 h',
+            1440 => 'day_1',
+            4320 => 'day_3',
+            10080 => 'week_1',
+            30240 => 'week_3',
+            129600 => 'month_3',
+        ] as $minutes => $label) {
             if ($minutes <= $longest * 1.25) {
-                $ticks[] = ['x' => $plot->x($minutes), 'label' => str_contains($label, '_') ? say("infusions.ticks.$label") : $label];
+                $ticks[] = [
+                    'x' => $plot->x($minutes),
+                    'label' => str_contains($label, '_') ? say("infusions.ticks.$label") : $label,
+                ];
             }
         }
 
@@ -200,7 +317,10 @@ final readonly class StrengthChart
         $ticks = [];
         if ($lasts < 2) {
             $wanted = $lasts * 1440 / 8;
-            $step = (float) (current(array_filter(self::MINUTE_STEPS, static fn (int $minutes): bool => $minutes >= $wanted)) ?: 240);
+            $step = (float) (current(array_filter(
+                self::MINUTE_STEPS,
+                static fn (int $minutes): bool => $minutes >= $wanted,
+            )) ?: 240);
             for ($minute = 0.0; $minute <= $lasts * 1440 - $step / 2; $minute += $step) {
                 $ticks[] = ['x' => $plot->x($minute / 1440), 'label' => $story->at($minute / 1440)->format('H:i')];
             }

@@ -22,7 +22,9 @@ final class OverLine implements Instruments
     {
         $answer = $this->ask("READ $what");
 
-        return $answer !== null && preg_match('/ (-?\d+(?:\.\d+)?) (?:C|g|pH)$/', $answer, $found) === 1 ? (float) $found[1] : null;
+        return $answer !== null && preg_match('/ (-?\d+(?:\.\d+)?) (?:C|g|pH)$/', $answer, $found) === 1
+            ? (float) $found[1]
+            : null;
     }
 
     public function arePresent(): bool

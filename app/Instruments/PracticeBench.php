@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Instruments;
 
 /**
- * Simulated instruments to practise and to test with: thermometers that follow a rehearsal with lag, noise and drift, a scale
- * things are poured onto, a pH meter; and their faults. Speaks one line at a time (docs/instruments.md). Deterministic: the
+ * Simulated instruments to practise and to test with: thermometers that follow a rehearsal with lag, noise and drift, a
+ * scale
+ * things are poured onto, a pH meter; and their faults. Speaks one line at a time (docs/instruments.md). Deterministic:
+ * the
  * noise comes from the seed and the moment.
  */
 final class PracticeBench
@@ -95,7 +97,12 @@ final class PracticeBench
         }
         $this->shown[$what] = $value;
 
-        return sprintf('%s %s %s', $what, number_format($value, $kind === 'thermometer' ? 1 : 2, '.', ''), ['thermometer' => 'C', 'scale' => 'g', 'ph' => 'pH'][$kind]);
+        return sprintf(
+            '%s %s %s',
+            $what,
+            number_format($value, $kind === 'thermometer' ? 1 : 2, '.', ''),
+            ['thermometer' => 'C', 'scale' => 'g', 'ph' => 'pH'][$kind],
+        );
     }
 
     /** The probe follows with a lag: it shows what was so long before, smoothed. */
@@ -111,7 +118,12 @@ final class PracticeBench
             }
         }
 
-        return $weight <= 0 ? null : $sum / $weight + $this->tremble("thermometer $which", $now) + self::DRIFT_C * ($now - $this->since) / 3600;
+        return $weight <= 0
+            ? null
+            : $sum / $weight + $this->tremble(
+                "thermometer $which",
+                $now,
+            ) + self::DRIFT_C * ($now - $this->since) / 3600;
     }
 
     private function at(string $which, float $minute): ?float
@@ -123,7 +135,10 @@ final class PracticeBench
                 $before ??= $sample;
                 $share = $sample[0] > $before[0] ? ($minute - $before[0]) / ($sample[0] - $before[0]) : 1.0;
                 // a potful that is not there any more, or not yet, is where its contents are
-                [$a, $b] = array_map(static fn (array $one): ?float => $one[$column] ?? $one[3] ?? $one[2] ?? $one[1], [$before, $sample]);
+                [$a, $b] = array_map(
+                    static fn (array $one): ?float => $one[$column] ?? $one[3] ?? $one[2] ?? $one[1],
+                    [$before, $sample],
+                );
 
                 return $a === null || $b === null ? $a ?? $b : $a + ($b - $a) * max(0.0, min(1.0, $share));
             }
@@ -215,7 +230,12 @@ final class PracticeBench
         $number = static fn (mixed $value): ?float => is_float($value) || is_int($value) ? (float) $value : null;
         foreach ($samples as $sample) {
             if (is_array($sample)) {
-                $this->samples[] = [$number($sample[0] ?? null) ?? 0.0, $number($sample[1] ?? null), $number($sample[2] ?? null), $number($sample[3] ?? null)];
+                $this->samples[] = [
+                    $number($sample[0] ?? null) ?? 0.0,
+                    $number($sample[1] ?? null),
+                    $number($sample[2] ?? null),
+                    $number($sample[3] ?? null),
+                ];
             }
         }
         $this->timed(0.0, $this->pace, $now);

@@ -75,11 +75,20 @@ final readonly class ExercisePage
      * @param  int|null  $spotted  which code was chosen
      * @param  int|null  $chosen  which way was
      */
-    public static function of(PracticeCase $case, Exercise $exercise, PracticeBook $book, ?int $spotted, ?int $chosen): self
-    {
+    public static function of(
+        PracticeCase $case,
+        Exercise $exercise,
+        PracticeBook $book,
+        ?int $spotted,
+        ?int $chosen,
+    ): self {
         $wording = app(Wording::class);
         $formula = new Formula(['name' => say("ready_made.names.$exercise->frame.0"), 'revision' => 1, 'draft' => []]);
-        $page = static fn (array $document): BenchPage => BenchPage::of($formula, Draft::fromDocument([...$document, 'name' => $formula->name]), 1);
+        $page = static fn (array $document): BenchPage => BenchPage::of(
+            $formula,
+            Draft::fromDocument([...$document, 'name' => $formula->name]),
+            1,
+        );
         $bench = $page($exercise->document);
         $read = FormulaDocument::read($exercise->document);
         $isSpotted = $spotted !== null && ($exercise->codes[$spotted] ?? '') === $exercise->mistake->code;
@@ -91,23 +100,25 @@ final readonly class ExercisePage
             $case, $case->sort, Str::uuid()->toString(), $bench,
             app(Vessels::class)->small(app(Evaluator::class)->weigh($read), $read->family, false, self::STANDS),
             self::facts($read, $wording),
-            array_map(static fn (string $code, int $i): array => ['label' => say("practice.wrong.$code"), 'detail' => '', 'is' => match (true) {
-                $spotted === null => '',
-                $code === $exercise->mistake->code => 'right',
-                $i === $spotted => 'wrong',
-                default => '',
-            }], $exercise->codes, array_keys($exercise->codes)),
-            array_map(static fn (Way $way, int $i): array => [...self::worded($way, $bench->draft, $wording), 'is' => match (true) {
-                $chosen === null => '',
-                $book->mends($exercise, $i) => 'right',
-                $i === $chosen => 'wrong',
-                default => '',
-            }], $exercise->ways, array_keys($exercise->ways)),
+            array_map(static fn (string $code, int $i): array => [
+                'label' => say("practice.wrong.$code"),
+                'detail' => '',
+                'is' => self::marked($i, $spotted, $code === $exercise->mistake->code),
+            ], $exercise->codes, array_keys($exercise->codes)),
+            array_map(static fn (Way $way, int $i): array => [
+                ...self::worded($way, $bench->draft, $wording),
+                'is' => self::marked($i, $chosen, $book->mends($exercise, $i)),
+            ], $exercise->ways, array_keys($exercise->ways)),
             $spotted, $chosen, $isSpotted,
             $chosen !== null && $book->mends($exercise, $chosen),
             $wording->message($finding), $wording->because($finding), $wording->source($finding),
             $topic === null ? '' : route('handbook.topic', $topic).'#'.str_replace('.', '-', $finding->code),
-            $after === null ? [] : array_values(array_unique(array_map(static fn (Finding $left): string => $wording->message($left), $book->judge($after)))),
+            $after === null
+                ? []
+                : array_values(array_unique(array_map(
+                    static fn (Finding $left): string => $wording->message($left),
+                    $book->judge($after),
+                ))),
             $after === null ? '' : $page($after)->verdict,
             self::steps($exercise),
             ...self::playedOn($exercise, $after),
@@ -118,23 +129,55 @@ final readonly class ExercisePage
     private static function worded(Way $way, Draft $draft, Wording $wording): array
     {
         return $way->fix === null
-            ? ['label' => say("practice.ways.$way->label", ['ingredient' => $way->ingredient === '' ? '' : $wording->ingredient($way->ingredient)]), 'detail' => '']
+            ? [
+                'label' => say(
+                    "practice.ways.$way->label",
+                    ['ingredient' => $way->ingredient === '' ? '' : $wording->ingredient($way->ingredient)],
+                ),
+                'detail' => '',
+            ]
             : ['label' => $wording->fix($way->fix), 'detail' => app(Preview::class)->of($way->fix, $draft->lines())];
     }
 
     /** @return list<array{label: string, figure: string}> */
     private static function facts(CoreFormula $formula, Wording $wording): array
     {
-        $container = $formula->container === null ? null : (app(Catalogue::class)->containers()[$formula->container] ?? null);
+        $container = $formula->container === null
+            ? null
+            : (app(Catalogue::class)->containers()[$formula->container] ?? null);
 
         return array_values(array_filter([
             ['label' => say('ui.bench.about'), 'figure' => say('words.family.'.$formula->family->value)],
-            ['label' => say('ui.bench.ph'), 'figure' => $formula->ph === null ? '' : $wording->number($formula->ph, 1, 1)],
+            [
+                'label' => say('ui.bench.ph'),
+                'figure' => $formula->ph === null ? '' : $wording->number($formula->ph, 1, 1),
+            ],
             ['label' => say('ui.bench.audience'), 'figure' => say('words.audience.'.$formula->audience->value)],
-            ['label' => say('practice.claimed'), 'figure' => $formula->keeping->claimedDays === null ? '' : $wording->days((float) $formula->keeping->claimedDays)],
-            ['label' => say('ui.bench.container'), 'figure' => $container === null ? '' : "$formula->containerCount × {$wording->container($container->key)}"],
+            [
+                'label' => say('practice.claimed'),
+                'figure' => $formula->keeping->claimedDays === null
+                    ? ''
+                    : $wording->days((float) $formula->keeping->claimedDays),
+            ],
+            [
+                'label' => say('ui.bench.container'),
+                'figure' => $container === null
+                    ? ''
+                    : "$formula->containerCount × {$wording->container($container->key)}",
+            ],
             ['label' => say('ui.bench.directions'), 'figure' => $formula->directions],
         ], static fn (array $fact): bool => $fact['figure'] !== ''));
+    }
+
+    /** "" before there is an answer, and for what is neither right nor chosen */
+    private static function marked(int $place, ?int $chosen, bool $isRight): string
+    {
+        return match (true) {
+            $chosen === null => '',
+            $isRight => 'right',
+            $place === $chosen => 'wrong',
+            default => '',
+        };
     }
 
     /** @return list<array{what: string, state: string}> */
@@ -143,7 +186,10 @@ final readonly class ExercisePage
         $done = count($exercise->mistake->before);
         $process = is_array($exercise->document['process'] ?? null) ? $exercise->document['process'] : [];
         $steps = [];
-        foreach ($exercise->mistake->sort === ExerciseKind::Rescue && is_array($process['steps'] ?? null) ? array_values($process['steps']) : [] as $i => $step) {
+        foreach (
+            $exercise->mistake->sort === ExerciseKind::Rescue
+            && is_array($process['steps'] ?? null) ? array_values($process['steps']) : [] as $i => $step
+        ) {
             $steps[] = ['what' => self::step(ProcessDocument::step($step)), 'state' => $i < $done ? 'done' : 'next'];
         }
 
@@ -157,7 +203,9 @@ final readonly class ExercisePage
         $heats = $step->phase() === null ? 'both' : $step->phase()->value;
         $said[] = $step->kind === StepKind::Heat ? mb_strtolower(say("practice.heats.$heats")) : '';
         $said[] = $step->celsius === null ? '' : $wording->celsius($step->celsius);
-        $said[] = $step->seconds === null ? '' : say('simulation.minutes', ['count' => $wording->number($step->seconds / 60, 0)]);
+        $said[] = $step->seconds === null
+            ? ''
+            : say('simulation.minutes', ['count' => $wording->number($step->seconds / 60, 0)]);
         $said[] = $step->how === null ? '' : mb_strtolower(say("practice.cooling.{$step->how->value}"));
 
         return implode(' ', array_filter($said));
@@ -176,14 +224,27 @@ final readonly class ExercisePage
         }
         $formula = FormulaDocument::read($exercise->document);
         $process = is_array($exercise->document['process'] ?? null) ? $exercise->document['process'] : [];
-        $soFar = self::rehearse([...$exercise->document, 'process' => [...$process, 'steps' => $exercise->mistake->before]]);
+        $soFar = self::rehearse([
+            ...$exercise->document,
+            'process' => [...$process, 'steps' => $exercise->mistake->before],
+        ]);
 
-        return ['timeline' => Timeline::of($after === null ? $soFar : self::rehearse($after), null, $formula->family->isSolid() ? null : CoolDown::of($formula, app(Evaluator::class)->weigh($formula))), 'soFar' => $soFar->minutes];
+        return [
+            'timeline' => Timeline::of(
+                $after === null ? $soFar : self::rehearse($after),
+                null,
+                $formula->family->isSolid() ? null : CoolDown::of($formula, app(Evaluator::class)->weigh($formula)),
+            ),
+            'soFar' => $soFar->minutes,
+        ];
     }
 
     /** @param  array<string, mixed>  $document */
     private static function rehearse(array $document): Simulation
     {
-        return Simulator::formula(app(Evaluator::class)->evaluate(FormulaDocument::read($document))->assessment, app(Catalogue::class));
+        return Simulator::formula(
+            app(Evaluator::class)->evaluate(FormulaDocument::read($document))->assessment,
+            app(Catalogue::class),
+        );
     }
 }

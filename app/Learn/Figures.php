@@ -63,7 +63,9 @@ final readonly class Figures
             'usual' => $celsius(PhaseHeat::USUAL_C),
             'gate' => $celsius(CoolDown::USUAL_C),
             'metres' => $number(round(1000 / (Atmosphere::boils(0) - Atmosphere::boils(1000)), -1)).' m',
-            'within' => $celsius(PhaseHeat::EQUAL_WITHIN_C), 'whips' => $percent(Simulator::WHIPS_AT), 'crumbles' => $percent(Warnings::TOO_HARD_TO_WHIP),
+            'within' => $celsius(PhaseHeat::EQUAL_WITHIN_C),
+            'whips' => $percent(Simulator::WHIPS_AT),
+            'crumbles' => $percent(Warnings::TOO_HARD_TO_WHIP),
             'hot' => $celsius(SafetyNotes::HOT_C),
             'spatter' => $celsius(WetPlantInHotOil::NEVER_ABOVE_C),
             'firm' => $percent(SolidFat::FEEL['firm']),
@@ -89,7 +91,10 @@ final readonly class Figures
     /** Least loads that differ from the usual one, by name. */
     private function loads(): string
     {
-        return $this->listed(static fn (Material $it): ?float => $it->leastLoad === Emulsion::USUAL_LOAD || $it->leastLoad === null ? null : 100 * $it->leastLoad);
+        return $this->listed(
+            static fn (Material $it): ?float => $it->leastLoad === Emulsion::USUAL_LOAD
+                || $it->leastLoad === null ? null : 100 * $it->leastLoad,
+        );
     }
 
     private function phototoxicLimits(): string
@@ -103,7 +108,9 @@ final readonly class Figures
         $listed = [];
         foreach ($this->catalogue->all() as $ingredient) {
             if ($percent($ingredient) !== null) {
-                $listed[] = $this->wording->ingredient($ingredient->key).' '.$this->wording->percent($percent($ingredient));
+                $listed[] = $this->wording
+                    ->ingredient($ingredient->key).' '.$this->wording
+                    ->percent($percent($ingredient));
             }
         }
 

@@ -25,14 +25,21 @@ final class HandbookController
             return redirect()->route('handbook.topic', ['slug' => $topic, 'region' => $region->value]);
         }
 
-        $topics = $wanted === '' ? array_map(fn (string $slug): array => $this->handbook->topic($slug, $region), Handbook::slugs()) : $this->handbook->find($wanted, $region);
+        $topics = $wanted === ''
+            ? array_map(fn (string $slug): array => $this->handbook->topic($slug, $region), Handbook::slugs())
+            : $this->handbook->find($wanted, $region);
 
         return view('handbook.page', [
             'wanted' => $wanted,
             'region' => $region->value,
             'slug' => null,
             'topics' => $topics,
-            'found' => array_sum(array_map(static fn (array $topic): int => count($topic['rules']) + count($topic['schools']) + count($topic['tables']), $topics)),
+            'found' => array_sum(array_map(
+                static fn (array $topic): int => count($topic['rules'])
+                    + count($topic['schools'])
+                    + count($topic['tables']),
+                $topics,
+            )),
         ]);
     }
 
@@ -41,7 +48,15 @@ final class HandbookController
         abort_unless(in_array($slug, Handbook::slugs(), true), 404);
         $region = self::region($request);
 
-        return view('handbook.page', ['wanted' => '', 'region' => $region->value, 'slug' => $slug, 'topics' => [$this->handbook->topic($slug, $region)]]);
+        return view(
+            'handbook.page',
+            [
+                'wanted' => '',
+                'region' => $region->value,
+                'slug' => $slug,
+                'topics' => [$this->handbook->topic($slug, $region)],
+            ],
+        );
     }
 
     private static function region(Request $request): Region

@@ -42,7 +42,9 @@ final readonly class JudgementPage
         foreach ($asked->choices as $i => $choice) {
             $choices[] = [
                 'label' => self::said($asked->kind, $choice, $wording),
-                'detail' => $chosen !== null && isset($asked->jars[$i]) ? self::jarSaid($asked->kind, $asked->jars[$i], $wording) : '',
+                'detail' => $chosen !== null && isset($asked->jars[$i])
+                    ? self::jarSaid($asked->kind, $asked->jars[$i], $wording)
+                    : '',
                 'is' => match (true) {
                     $chosen === null => '',
                     $i === $asked->right => 'right',
@@ -56,7 +58,10 @@ final readonly class JudgementPage
         return new self(
             $case, Str::uuid()->toString(),
             say("practice.judge.$asked->kind.question", $terms), $choices, $chosen, $chosen === $asked->right,
-            Str::ucfirst(say("practice.judge.$asked->kind.because", [...$terms, 'right' => $choices[$asked->right]['label']])),
+            Str::ucfirst(say(
+                "practice.judge.$asked->kind.because",
+                [...$terms, 'right' => $choices[$asked->right]['label']],
+            )),
             say("practice.judge.$asked->kind.basis"),
         );
     }
@@ -78,8 +83,20 @@ final readonly class JudgementPage
         $infusion = Judgement::infusion($jar, app(Catalogue::class));
 
         return $kind === 'ready_jar'
-            ? say('practice.jar_stood', ['days' => $wording->days($infusion->plan->days), 'percent' => $wording->percent(round(100 * $infusion->end->extracted()))])
-            : say('practice.jar_holds', ['plant' => $wording->grams(array_sum($infusion->end->plants)), 'oil' => $wording->grams($infusion->contents->oil())]);
+            ? say(
+                'practice.jar_stood',
+                [
+                    'days' => $wording->days($infusion->plan->days),
+                    'percent' => $wording->percent(round(100 * $infusion->end->extracted())),
+                ],
+            )
+            : say(
+                'practice.jar_holds',
+                [
+                    'plant' => $wording->grams(array_sum($infusion->end->plants)),
+                    'oil' => $wording->grams($infusion->contents->oil()),
+                ],
+            );
     }
 
     /** @param  array<string, mixed>  $jar */
@@ -87,6 +104,13 @@ final readonly class JudgementPage
     {
         $infusion = Judgement::infusion($jar, app(Catalogue::class));
 
-        return app(Vessels::class)->infusing($infusion->contents, $infusion->room, min(1.0, $infusion->end->extracted()), 0, self::STANDS, closed: true);
+        return app(Vessels::class)->infusing(
+            $infusion->contents,
+            $infusion->room,
+            min(1.0, $infusion->end->extracted()),
+            0,
+            self::STANDS,
+            closed: true,
+        );
     }
 }

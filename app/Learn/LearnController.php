@@ -12,7 +12,10 @@ final class LearnController
     public function all(PracticeBook $practice, PracticeCases $cases): View
     {
         $rounds = $practice->rounds();
-        $due = array_filter($cases->all(), static fn (string $what): bool => $rounds->wasTried($what) && ! $rounds->rests($what));
+        $due = array_filter(
+            $cases->all(),
+            static fn (string $what): bool => $rounds->wasTried($what) && ! $rounds->rests($what),
+        );
         $topics = [];
         foreach (Handbook::slugs() as $slug) {
             $topics[$slug] = say("handbook.topics.$slug.title");

@@ -25,15 +25,25 @@ final readonly class PracticeBook
     /** A seed now and then makes no case (nothing of it can be mended); the next one does. */
     private const TRIES = 20;
 
-    public function __construct(private Examiner $examiner, private Catalogue $catalogue, private Mistakes $mistakes, private PracticeCases $cases)
-    {
+    public function __construct(
+        private Examiner $examiner,
+        private Catalogue $catalogue,
+        private Mistakes $mistakes,
+        private PracticeCases $cases,
+    ) {
     }
 
     public function rounds(): Rounds
     {
         $answers = [];
         foreach (Practised::query()->get() as $practised) {
-            $answers[$practised->key] = array_map(static fn (array $answer): array => ['right' => $answer['right'], 'day' => Carbon::parse($answer['at'])->getTimestamp() / 86400], $practised->answers);
+            $answers[$practised->key] = array_map(
+                static fn (array $answer): array => [
+                    'right' => $answer['right'],
+                    'day' => Carbon::parse($answer['at'])->getTimestamp() / 86400,
+                ],
+                $practised->answers,
+            );
         }
 
         return new Rounds($answers, Carbon::now()->getTimestamp() / 86400);
@@ -72,7 +82,14 @@ final readonly class PracticeBook
     /** null where this seed makes no case */
     public function exercise(PracticeCase $case): ?Exercise
     {
-        return Exercise::of($this->mistakes->all()[$case->what], $this->mistakes, $case->seed, ReadyMade::documents(), $this->examiner, $this->catalogue);
+        return Exercise::of(
+            $this->mistakes->all()[$case->what],
+            $this->mistakes,
+            $case->seed,
+            ReadyMade::documents(),
+            $this->examiner,
+            $this->catalogue,
+        );
     }
 
     public function judgement(PracticeCase $case): Judgement
@@ -102,8 +119,16 @@ final readonly class PracticeBook
             if (in_array($clientKey, array_column($answers, 'key'), true)) {
                 return;
             }
-            $answers[] = ['key' => $clientKey, 'seed' => $case->seed, 'right' => $isRight, 'at' => Carbon::now()->toIso8601String()];
-            Practised::query()->updateOrCreate(['key' => $case->what], ['answers' => array_slice($answers, -self::KEPT), 'updated_at' => Carbon::now()]);
+            $answers[] = [
+                'key' => $clientKey,
+                'seed' => $case->seed,
+                'right' => $isRight,
+                'at' => Carbon::now()->toIso8601String(),
+            ];
+            Practised::query()->updateOrCreate(
+                ['key' => $case->what],
+                ['answers' => array_slice($answers, -self::KEPT), 'updated_at' => Carbon::now()],
+            );
         });
     }
 }

@@ -12,7 +12,10 @@ use Illuminate\View\View;
 use Ilvane\Core\Practice\Exercise;
 use Ilvane\Core\Practice\ExerciseKind;
 
-/** Practice on made-up cases. What was answered stands in the address, so that reloading and going back are harmless; marks are written when it is told. */
+/**
+ * Practice on made-up cases. What was answered stands in the address, so that reloading and going back are harmless;
+ * marks are written when it is told.
+ */
 final readonly class PracticeController
 {
     public function __construct(private PracticeBook $book, private PracticeCases $cases)
@@ -43,12 +46,24 @@ final readonly class PracticeController
         if ($case->sort === ExerciseKind::Judge) {
             $asked = $this->book->judgement($case);
 
-            return view('practice.judge', ['page' => JudgementPage::of($case, $asked, self::chosen($request, 'choice', $asked->choices))]);
+            return view(
+                'practice.judge',
+                ['page' => JudgementPage::of($case, $asked, self::chosen($request, 'choice', $asked->choices))],
+            );
         }
         $exercise = $this->exercise($case);
         $spotted = self::chosen($request, 'what', $exercise->codes);
 
-        return view('practice.exercise', ['page' => ExercisePage::of($case, $exercise, $this->book, $spotted, $spotted === null ? null : self::chosen($request, 'way', $exercise->ways))]);
+        return view(
+            'practice.exercise',
+            ['page' => ExercisePage::of(
+                $case,
+                $exercise,
+                $this->book,
+                $spotted,
+                $spotted === null ? null : self::chosen($request, 'way', $exercise->ways),
+            )],
+        );
     }
 
     public function answer(Request $request, string $code): RedirectResponse
@@ -65,10 +80,17 @@ final readonly class PracticeController
         $spotted = self::chosen($request, 'what', $exercise->codes) ?? abort(422);
         $way = self::chosen($request, 'way', $exercise->ways);
         if ($way !== null) {
-            $this->book->answered($case, $exercise->codes[$spotted] === $exercise->mistake->code && $this->book->mends($exercise, $way), Typed::key($request));
+            $this->book->answered(
+                $case,
+                $exercise->codes[$spotted] === $exercise->mistake->code && $this->book->mends($exercise, $way),
+                Typed::key($request),
+            );
         }
 
-        return redirect()->route('practice.case', array_filter([$code, 'what' => $spotted, 'way' => $way], static fn (mixed $value): bool => $value !== null));
+        return redirect()->route(
+            'practice.case',
+            array_filter([$code, 'what' => $spotted, 'way' => $way], static fn (mixed $value): bool => $value !== null),
+        );
     }
 
     private function case(string $code): PracticeCase

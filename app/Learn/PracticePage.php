@@ -43,13 +43,29 @@ final readonly class PracticePage
             $benches[] = [
                 'sort' => $sort, 'all' => count($keys), 'stands' => self::standing($sort),
                 'resting' => count(array_filter($keys, $rounds->rests(...))),
-                'again' => count(array_filter($keys, static fn (string $key): bool => $rounds->wasTried($key) && ! $rounds->rests($key))),
+                'again' => count(array_filter(
+                    $keys,
+                    static fn (string $key): bool => $rounds->wasTried($key) && ! $rounds->rests($key),
+                )),
             ];
         }
         $tried = array_values(array_filter($cases->all(), $rounds->wasTried(...)));
-        usort($tried, static fn (string $a, string $b): int => ($rounds->overdue($b) ?? 0.0) <=> ($rounds->overdue($a) ?? 0.0));
+        usort(
+            $tried,
+            static fn (string $a, string $b): int => ($rounds->overdue($b) ?? 0.0) <=> ($rounds->overdue($a) ?? 0.0),
+        );
 
-        return new self($benches, array_map(static fn (string $key): array => ['name' => self::nameOf($key, $cases), 'row' => min(self::MARKS, $rounds->inARow($key)), 'state' => self::state($key, $rounds, $wording)], $tried));
+        return new self(
+            $benches,
+            array_map(
+                static fn (string $key): array => [
+                    'name' => self::nameOf($key, $cases),
+                    'row' => min(self::MARKS, $rounds->inARow($key)),
+                    'state' => self::state($key, $rounds, $wording),
+                ],
+                $tried,
+            ),
+        );
     }
 
     /** @return list<Section> what is drawn over a bench: a formula, one on the hob, jars on their way */
@@ -59,26 +75,49 @@ final readonly class PracticePage
         $formula = static fn (string $frame): Formula => FormulaDocument::read(ReadyMade::documents()[$frame]);
 
         return match ($sort) {
-            ExerciseKind::Repair => [$vessels->small(app(Evaluator::class)->weigh($formula('rich-cream')), Family::LeaveInEmulsion, false)],
-            ExerciseKind::Rescue => [$vessels->small(app(Evaluator::class)->weigh($formula('shea-whip')), Family::WhippedButter, false)],
+            ExerciseKind::Repair => [$vessels->small(
+                app(Evaluator::class)->weigh($formula('rich-cream')),
+                Family::LeaveInEmulsion,
+                false,
+            )],
+            ExerciseKind::Rescue => [$vessels->small(
+                app(Evaluator::class)->weigh($formula('shea-whip')),
+                Family::WhippedButter,
+                false,
+            )],
             ExerciseKind::Judge => array_map(static function (int $days) use ($vessels): Section {
-                $infusion = Judgement::infusion(Judgement::jar(30, 300, $days, app(Catalogue::class)), app(Catalogue::class));
+                $infusion = Judgement::infusion(
+                    Judgement::jar(30, 300, $days, app(Catalogue::class)),
+                    app(Catalogue::class),
+                );
 
-                return $vessels->infusing($infusion->contents, $infusion->room, $infusion->end->extracted(), 0, 120, closed: true);
+                return $vessels->infusing(
+                    $infusion->contents,
+                    $infusion->room,
+                    $infusion->end->extracted(),
+                    0,
+                    120,
+                    closed: true,
+                );
             }, [2, 9, 24]),
         };
     }
 
     private static function nameOf(string $key, PracticeCases $cases): string
     {
-        return say($cases->sortOf($key) === ExerciseKind::Judge ? "practice.judge.$key.name" : "practice.mistakes.$key");
+        return say(
+            $cases->sortOf($key) === ExerciseKind::Judge ? "practice.judge.$key.name" : "practice.mistakes.$key",
+        );
     }
 
     private static function state(string $key, Rounds $rounds, Wording $wording): string
     {
         return match (true) {
             $rounds->inARow($key) === 0 => say('practice.again_now'),
-            $rounds->rests($key) => say('practice.again_in', ['days' => $wording->days(max(1.0, -($rounds->overdue($key) ?? 0.0)))]),
+            $rounds->rests($key) => say(
+                'practice.again_in',
+                ['days' => $wording->days(max(1.0, -($rounds->overdue($key) ?? 0.0)))],
+            ),
             default => say('practice.again_due'),
         };
     }

@@ -67,13 +67,30 @@ final readonly class Tables
     {
         $strength = static fn (int $grade): string => say("handbook.strength.$grade");
         $coverage = $ingredient->coverage;
-        $limits = array_map(fn (PreservativeComponent $part): string => $part->inci.' '.($part->leaveOnLimit === null ? self::NONE : say('handbook.legal_as', ['limit' => $this->wording->percent($part->leaveOnLimit), 'as' => say($part->limitIsAsAcid() ? 'words.limit_as_acid' : 'words.limit_as_such')])), $ingredient->preservativeComponents);
+        $limits = array_map(
+            fn (PreservativeComponent $part): string => $part->inci
+                .' '
+                .($part->leaveOnLimit === null ? self::NONE : say(
+                    'handbook.legal_as',
+                    [
+                        'limit' => $this->wording->percent($part->leaveOnLimit),
+                        'as' => say($part->limitIsAsAcid() ? 'words.limit_as_acid' : 'words.limit_as_such'),
+                    ],
+                )),
+            $ingredient->preservativeComponents,
+        );
 
         return [
             $this->range($ingredient),
-            $ingredient->phMin === null && $ingredient->phMax === null ? self::NONE : $this->wording->number($ingredient->phMin ?? 3.0).' – '.$this->wording->number($ingredient->phMax ?? 8.0),
+            $ingredient->phMin === null && $ingredient->phMax === null
+                ? self::NONE
+                : $this->wording
+                    ->number($ingredient->phMin ?? 3.0).' – '.$this->wording
+                    ->number($ingredient->phMax ?? 8.0),
             $this->celsius($ingredient->maxProcessTemperature),
-            $coverage === null ? self::NONE : implode(' / ', array_map($strength, [$coverage->bacteria, $coverage->yeast, $coverage->mould])),
+            $coverage === null
+                ? self::NONE
+                : implode(' / ', array_map($strength, [$coverage->bacteria, $coverage->yeast, $coverage->mould])),
             implode('; ', $limits) ?: self::NONE,
         ];
     }
@@ -81,13 +98,21 @@ final readonly class Tables
     /** @return list<string> */
     private function emulsifier(Material $ingredient): array
     {
-        return [$this->range($ingredient), $this->wording->percent(100 * Emulsion::leastLoad($ingredient)), $this->figure($ingredient->hlb), say("handbook.charges.{$ingredient->charge->value}")];
+        return [
+            $this->range($ingredient),
+            $this->wording->percent(100 * Emulsion::leastLoad($ingredient)),
+            $this->figure($ingredient->hlb),
+            say("handbook.charges.{$ingredient->charge->value}"),
+        ];
     }
 
     /** @return list<string> */
     private function fat(Material $ingredient): array
     {
-        $melts = array_unique(array_filter([$ingredient->meltLow, $ingredient->meltHigh], static fn (?float $celsius): bool => $celsius !== null));
+        $melts = array_unique(array_filter(
+            [$ingredient->meltLow, $ingredient->meltHigh],
+            static fn (?float $celsius): bool => $celsius !== null,
+        ));
         $solid = $ingredient->solidFat[self::ROOM_C] ?? null;
 
         return [
@@ -101,7 +126,23 @@ final readonly class Tables
     /** @return list<string> */
     private function scent(Material $ingredient): array
     {
-        $cautions = array_map(static fn (Caution $caution): string => say("handbook.cautions.$caution->value"), array_filter($ingredient->cautions, static fn (Caution $caution): bool => in_array($caution, [Caution::Phototoxic, Caution::Sensitiser, Caution::AvoidPregnancy, Caution::AvoidUnder3, Caution::AvoidUnder6], true)));
+        $cautions = array_map(
+            static fn (Caution $caution): string => say("handbook.cautions.$caution->value"),
+            array_filter(
+                $ingredient->cautions,
+                static fn (Caution $caution): bool => in_array(
+                    $caution,
+                    [
+                        Caution::Phototoxic,
+                        Caution::Sensitiser,
+                        Caution::AvoidPregnancy,
+                        Caution::AvoidUnder3,
+                        Caution::AvoidUnder6,
+                    ],
+                    true,
+                ),
+            ),
+        );
 
         return [
             $ingredient->use === null ? self::NONE : $this->wording->percent($ingredient->use->max),
@@ -126,7 +167,13 @@ final readonly class Tables
     /** @return list<string> */
     private function awake(float $ph): array
     {
-        return [$this->wording->number($ph, 1, 1), ...array_map(fn (Acid $acid): string => $this->wording->percent(100 * $acid->undissociated($ph)), array_values(self::acids()))];
+        return [
+            $this->wording->number($ph, 1, 1),
+            ...array_map(
+                fn (Acid $acid): string => $this->wording->percent(100 * $acid->undissociated($ph)),
+                array_values(self::acids()),
+            ),
+        ];
     }
 
     /** @return list<list<string>> */
@@ -136,7 +183,13 @@ final readonly class Tables
 
         return [
             [say('handbook.days.preserved'), $this->wording->days(ShelfLife::PRESERVED_DAYS)],
-            [say('handbook.days.plant_rich', ['share' => $this->wording->percent(100 * ShelfLife::PLANT_RICH_SHARE)]), $this->wording->days(ShelfLife::PRESERVED_PLANT_RICH_DAYS)],
+            [
+                say(
+                    'handbook.days.plant_rich',
+                    ['share' => $this->wording->percent(100 * ShelfLife::PLANT_RICH_SHARE)],
+                ),
+                $this->wording->days(ShelfLife::PRESERVED_PLANT_RICH_DAYS),
+            ],
             [say('handbook.days.emulsion'), $this->wording->days(ShelfLife::EMULSION_FRESH_DAYS)],
             [say('handbook.days.mask'), $this->wording->days(ShelfLife::MASK_FRESH_DAYS)],
             [say('handbook.days.room'), $this->wording->days(ShelfLife::ROOM_FRESH_DAYS)],
@@ -150,7 +203,9 @@ final readonly class Tables
 
     private function range(Material $ingredient): string
     {
-        return $ingredient->use === null ? self::NONE : $this->wording->number($ingredient->use->min).' – '.$this->wording->percent($ingredient->use->max);
+        return $ingredient->use === null
+            ? self::NONE
+            : $this->wording->number($ingredient->use->min).' – '.$this->wording->percent($ingredient->use->max);
     }
 
     private function celsius(?float $celsius): string

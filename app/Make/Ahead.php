@@ -19,7 +19,8 @@ final class Ahead
 
     /**
      * @param  callable(Step): array{verb: string, what: string, number: string, unit: string}  $worded
-     * @return list<array{action: string, page: string, weighs: bool, lot: string|null, most: float|null, verb: string, what: string, number: string, unit: string}>
+     * @return list<array{action: string, page: string, weighs: bool, lot: string|null, most: float|null, verb: string,
+     *   what: string, number: string, unit: string}>
      */
     public static function of(MakeState $state, Step $from, callable $worded): array
     {
@@ -29,13 +30,27 @@ final class Ahead
         $ahead = [];
         foreach (array_slice($state->plan->steps, $state->plan->indexOf($from->key) + 1) as $step) {
             $lot = $step->kind === StepKind::Weigh ? self::lot($state, $step) : null;
-            $isAsked = $lot !== null && FromLot::divide([$lot], $step->grams ?? 0.0, $state->scale, $state->takenFromLots((int) $step->line))['open'] > 0.0;
-            if ($isAsked || in_array($step->kind, self::JUDGED, true) || ($step->kind === StepKind::Weigh && $step->grams === null)) {
+            $isAsked = $lot !== null
+                && FromLot::divide(
+                    [$lot],
+                    $step->grams ?? 0.0,
+                    $state->scale,
+                    $state->takenFromLots((int) $step->line),
+                )['open'] > 0.0;
+            if (
+                $isAsked
+                || in_array($step->kind, self::JUDGED, true)
+                || ($step->kind === StepKind::Weigh && $step->grams === null)
+            ) {
                 break;
             }
             $ahead[] = [
-                'action' => route('make.record', [$state->batch, $step->key], false), 'page' => route('make.step', [$state->batch, $step->key], false),
-                'weighs' => $step->kind === StepKind::Weigh, 'lot' => $lot, 'most' => self::most($state, $step), ...$worded($step),
+                'action' => route('make.record', [$state->batch, $step->key], false),
+                'page' => route('make.step', [$state->batch, $step->key], false),
+                'weighs' => $step->kind === StepKind::Weigh,
+                'lot' => $lot,
+                'most' => self::most($state, $step),
+                ...$worded($step),
             ];
         }
 
@@ -53,6 +68,8 @@ final class Ahead
     /** The most that may be on the scale without a word about it, grams; null where nothing is weighed. */
     public static function most(MakeState $state, Step $step): ?float
     {
-        return $step->kind !== StepKind::Weigh || $step->grams === null ? null : $step->grams + OverPour::tolerance($step->grams, $state->scale);
+        return $step->kind !== StepKind::Weigh || $step->grams === null
+            ? null
+            : $step->grams + OverPour::tolerance($step->grams, $state->scale);
     }
 }

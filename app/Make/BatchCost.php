@@ -13,7 +13,10 @@ use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Reformulation\Stock;
 
-/** What went into a batch, by the price of the very lots it was taken from; by what was bought last where no lot was told. */
+/**
+ * What went into a batch, by the price of the very lots it was taken from; by what was bought last where no lot was
+ * told.
+ */
 final class BatchCost
 {
     /** @return array{known: float, unpriced: list<string>} money; names of what has no price, all or some of it */
@@ -22,11 +25,20 @@ final class BatchCost
         $cupboard = AtHand::cupboard();
         [$ofLots, $some] = self::pricesOfLots($state, $cupboard);
         $composition = (new Weighing(app(Catalogue::class), app(Tools::class)))->of($state->formulaAsMade());
-        $cost = Cost::of($composition, static fn (string $ingredient): ?float => $ofLots[$ingredient] ?? $cupboard->pricePerGram($ingredient));
+        $cost = Cost::of(
+            $composition,
+            static fn (string $ingredient): ?float => $ofLots[$ingredient] ?? $cupboard->pricePerGram($ingredient),
+        );
         $wording = app(Wording::class);
         $catalogue = app(Catalogue::class);
 
-        return ['known' => round($cost->known, 4), 'unpriced' => array_map(static fn (string $key): string => $catalogue->has($key) ? $wording->ingredient($key) : $key, array_values(array_unique([...$cost->unpriced, ...$some])))];
+        return [
+            'known' => round($cost->known, 4),
+            'unpriced' => array_map(
+                static fn (string $key): string => $catalogue->has($key) ? $wording->ingredient($key) : $key,
+                array_values(array_unique([...$cost->unpriced, ...$some])),
+            ),
+        ];
     }
 
     /**

@@ -16,10 +16,18 @@ final class Clocks
     public static function of(int $but): array
     {
         $clocks = [];
-        foreach (Batch::query()->where('status', 'making')->where('id', '<>', $but)->whereHas('entries', static fn ($query) => $query->where('kind', 'timer'))->with('entries')->orderByDesc('started_at')->limit(self::MAKES)->get() as $batch) {
+        foreach (Batch::query()->where('status', 'making')->where('id', '<>', $but)->whereHas(
+            'entries',
+            static fn ($query) => $query->where('kind', 'timer'),
+        )->with('entries')->orderByDesc('started_at')->limit(self::MAKES)->get() as $batch) {
             $state = MakeState::of($batch);
             foreach ($state->timers() as $step => $timer) {
-                $clocks[] = ['code' => $batch->code, 'step' => $step, 'name' => $state->formula->name, 'ends' => $timer['ends']];
+                $clocks[] = [
+                    'code' => $batch->code,
+                    'step' => $step,
+                    'name' => $state->formula->name,
+                    'ends' => $timer['ends'],
+                ];
             }
         }
 

@@ -28,7 +28,13 @@ final class CooledFaster
         }
         $kitchen = $simulation->kitchen;
         $around = $kitchen->coolsIn($kitchen->cool);
-        $read = array_map(static fn (BatchEntry $entry): array => [(float) $entry->recorded_at->getTimestamp(), (float) $entry->value], $state->readings('temperature', 'gate'));
+        $read = array_map(
+            static fn (BatchEntry $entry): array => [
+                (float) $entry->recorded_at->getTimestamp(),
+                (float) $entry->value,
+            ],
+            $state->readings('temperature', 'gate'),
+        );
         ['from' => $from, 'to' => $to] = $simulation->stretches[$at];
         $simulated = [];
         foreach ($simulation->samples as $sample) {
@@ -38,8 +44,12 @@ final class CooledFaster
             }
         }
         [$own, $usual] = [CoolingRate::fit($read, $around), CoolingRate::fit($simulated, $around)];
-        $vessel = $kitchen->pour === PourOrder::OilIntoWater && $state->composition->inPhase(Phase::Water) !== [] ? $kitchen->water : $kitchen->oil;
+        $vessel = $kitchen->pour === PourOrder::OilIntoWater && $state->composition->inPhase(Phase::Water) !== []
+            ? $kitchen->water
+            : $kitchen->oil;
 
-        return $own === null || $usual === null ? null : ['in' => Kitchen::key($vessel, $kitchen->cool), 'ratio' => $own / $usual];
+        return $own === null || $usual === null
+            ? null
+            : ['in' => Kitchen::key($vessel, $kitchen->cool), 'ratio' => $own / $usual];
     }
 }

@@ -10,7 +10,8 @@ use App\Pantry\LotPage;
 use Ilvane\Core\Process\Step;
 
 /**
- * Which lots of the pantry a weighing may come from, the one that is no longer good soonest first, and how a weighing is divided
+ * Which lots of the pantry a weighing may come from, the one that is no longer good soonest first, and how a weighing
+ * is divided
  * among the lots that were told for it, in that order.
  */
 final class FromLot
@@ -26,18 +27,25 @@ final class FromLot
             return [];
         }
         $lots = $line->ingredient === null ? [] : Lot::ofIngredient($line->ingredient->key)->all();
-        $named = $line->line->lot === null || in_array($line->line->lot, array_column($lots, 'code'), true) ? null : Lot::atHand()->where('code', $line->line->lot)->first();
+        $named = $line->line->lot === null || in_array($line->line->lot, array_column($lots, 'code'), true)
+            ? null
+            : Lot::atHand()->where('code', $line->line->lot)->first();
 
         return [...$lots, ...($named === null ? [] : [$named])];
     }
 
-    /** @return array<string, string> words by lot code, "" for none of them; empty where the pantry holds nothing of it */
+    /**
+     * @return array<string, string> words by lot code, "" for none of them; empty where the pantry holds nothing of it
+     */
     public static function choices(MakeState $state, Step $step, Wording $wording): array
     {
         $words = [];
         foreach (self::atHand($state, $step) as $lot) {
             $date = LotPage::date($lot, $wording);
-            $words[$lot->code] = say('make.from_lot', ['code' => $lot->code, 'left' => $wording->grams($lot->grams_left)]).($date === '' ? '' : ", $date");
+            $words[$lot->code] = say(
+                'make.from_lot',
+                ['code' => $lot->code, 'left' => $wording->grams($lot->grams_left)],
+            ).($date === '' ? '' : ", $date");
         }
 
         return $words === [] ? [] : [...$words, '' => say('make.from_elsewhere')];
@@ -52,7 +60,10 @@ final class FromLot
     {
         $lots = self::atHand($state, $step);
         if ($state->hasToldLot((int) $step->line)) {
-            $told = array_values(array_intersect(array_column($state->lotsOf((int) $step->line), 'lot'), array_column($lots, 'code')));
+            $told = array_values(array_intersect(
+                array_column($state->lotsOf((int) $step->line), 'lot'),
+                array_column($lots, 'code'),
+            ));
 
             return $told === [] ? [''] : $told;
         }
@@ -69,7 +80,8 @@ final class FromLot
      * @param  list<string>  $codes  in the order they were taken; "" for no lot, HELD_MORE for the one before
      * @param  float  $scale  a lot is not asked about for less than a step of the scale
      * @param  array<string, float>  $taken  grams by code that other lines of this make took before
-     * @return array{lots: array<string, float>, open: float, last: Lot|null} grams by code; grams nobody has said yet where they are from; the lot that ran out
+     * @return array{lots: array<string, float>, open: float, last: Lot|null} grams by code; grams nobody has said yet
+     *   where they are from; the lot that ran out
      */
     public static function divide(array $codes, float $grams, float $scale, array $taken = []): array
     {
@@ -100,7 +112,11 @@ final class FromLot
             $last = $lot;
         }
 
-        return ['lots' => $lots, 'open' => $codes === [] || ($last !== null && $grams <= $scale) ? 0.0 : round($grams, 4), 'last' => $last];
+        return [
+            'lots' => $lots,
+            'open' => $codes === [] || ($last !== null && $grams <= $scale) ? 0.0 : round($grams, 4),
+            'last' => $last,
+        ];
     }
 
     /**
@@ -112,7 +128,10 @@ final class FromLot
     {
         foreach (Lot::query()->whereIn('code', $codes)->orderBy('id')->get() as $lot) {
             if (LotPage::isOver($lot)) {
-                return say('make.lot_over', ['code' => $lot->code, 'date' => $wording->date($lot->good_until ?? $lot->made_at)]);
+                return say(
+                    'make.lot_over',
+                    ['code' => $lot->code, 'date' => $wording->date($lot->good_until ?? $lot->made_at)],
+                );
             }
         }
 

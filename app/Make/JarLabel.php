@@ -18,7 +18,8 @@ final readonly class JarLabel
     private const CAUTIONS = ['safety.nut', 'label.allergen'];
 
     /**
-     * @param  list<string>  $contents  INCI names, most plentiful first, then the fragrance allergens that have to be named
+     * @param  list<string>  $contents  INCI names, most plentiful first, then the fragrance allergens that have to be
+     *   named
      * @param  list<string>  $cautions
      * @param  list<string>  $unnamed  what stands for names only the maker knows, and is not on the label yet
      * @param  list<string>  $mayDeclare  fragrance allergens that may need to be named: the oil's own certificate tells
@@ -76,7 +77,11 @@ final readonly class JarLabel
             $batch->best_before === null ? null : $wording->shortDate($batch->best_before),
             $regime,
             $formula->directions,
-            [...array_map(static fn (string $words): string => say("ui.label.$words"), $said), ...$cautions, say('ui.label.caution')],
+            [
+                ...array_map(static fn (string $words): string => say("ui.label.$words"), $said),
+                ...$cautions,
+                say('ui.label.caution'),
+            ],
             $outcome['stops'] === 0,
             app(Vessels::class)->small($state->composition, $state->formula->family, true, 100),
             self::maker(),
@@ -86,7 +91,10 @@ final readonly class JarLabel
         );
     }
 
-    /** @return array<string, string> names the maker gave for this batch's label, by what stands for them in the catalogue */
+    /**
+     * @return array<string, string> names the maker gave for this batch's label, by what stands for them in the
+     *   catalogue
+     */
     private static function given(Batch $batch): array
     {
         $given = Settings::values(self::NAMES)[$batch->code] ?? [];

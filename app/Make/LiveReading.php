@@ -19,7 +19,9 @@ use Ilvane\Core\Simulation\Kitchen;
 use Ilvane\Core\Simulation\Simulation;
 use Ilvane\Core\Simulation\Simulator;
 
-/** What the instruments show at a step, whether they can be believed, and how long it will still take by what they show. */
+/**
+ * What the instruments show at a step, whether they can be believed, and how long it will still take by what they show.
+ */
 final readonly class LiveReading
 {
     /** So many earlier readings are listened to. */
@@ -28,8 +30,13 @@ final readonly class LiveReading
     /** The reason of an entry nobody pressed for. */
     public const LIVE = 'live';
 
-    public function __construct(private MakeBook $makes, private Instruments $instruments, private Wording $wording, private Evaluator $evaluator, private Catalogue $catalogue)
-    {
+    public function __construct(
+        private MakeBook $makes,
+        private Instruments $instruments,
+        private Wording $wording,
+        private Evaluator $evaluator,
+        private Catalogue $catalogue,
+    ) {
     }
 
     /** @return array<string, string> instrument by field of the step's form */
@@ -37,7 +44,10 @@ final readonly class LiveReading
     {
         return match ($step->kind) {
             StepKind::Weigh => ['weight' => 'scale'],
-            StepKind::Heat => array_combine(array_column($step->phases, 'value'), array_map(static fn (Phase $phase): string => "thermometer $phase->value", $step->phases)),
+            StepKind::Heat => array_combine(
+                array_column($step->phases, 'value'),
+                array_map(static fn (Phase $phase): string => "thermometer $phase->value", $step->phases),
+            ),
             StepKind::Gate => ['mix' => 'thermometer mix'],
             StepKind::TestPh => ['ph' => 'ph'],
             default => [],
@@ -47,7 +57,8 @@ final readonly class LiveReading
     /**
      * @param  array<mixed>  $seen  by field, earlier readings as "seconds:value,…"
      * @param  float  $now  seconds, on the page's own clock
-     * @return array{readings: array<string, array{value: float|null, shown: string, trust: string, words: string}>, left: string}
+     * @return array{readings: array<string, array{value: float|null, shown: string, trust: string, words: string}>,
+     *   left: string}
      */
     public function at(MakeState $state, Step $step, array $seen, float $now): array
     {
@@ -60,19 +71,32 @@ final readonly class LiveReading
             $trust = ReadingTrust::of($kind, $series, $now, $kind === 'thermometer');
             $readings[$field] = [
                 'value' => $trust === ReadingTrust::Sound ? $value : null,
-                'shown' => $value === null ? '–' : $this->wording->number($value, $kind === 'scale' ? Wording::digitsOf($state->scale) : ($kind === 'ph' ? 2 : 1), $kind === 'ph' ? 2 : 1),
-                'trust' => $trust->value, 'words' => $trust === ReadingTrust::Sound ? '' : say("make.trust.$trust->value"),
+                'shown' => $value === null
+                    ? '–'
+                    : $this->wording->number(
+                        $value,
+                        $kind === 'scale' ? Wording::digitsOf($state->scale) : ($kind === 'ph' ? 2 : 1),
+                        $kind === 'ph' ? 2 : 1,
+                    ),
+                'trust' => $trust->value, 'words' => $trust === ReadingTrust::Sound
+                    ? ''
+                    : say("make.trust.$trust->value"),
             ];
             if ($kind === 'thermometer' && $trust === ReadingTrust::Sound && $value !== null) {
                 $this->writeDown($state, $step, $field, $value);
             }
-            $left = $left === '' && $trust === ReadingTrust::Sound && $value !== null ? $this->left($state, $step, $series, $value) : $left;
+            $left = $left === '' && $trust === ReadingTrust::Sound && $value !== null
+                ? $this->left($state, $step, $series, $value)
+                : $left;
         }
 
         return ['readings' => $readings, 'left' => $left];
     }
 
-    /** @return array<string, list<array{float, float}>> what the rehearsal says of this step's temperatures: minutes from its beginning and °C, by potful */
+    /**
+     * @return array<string, list<array{float, float}>> what the rehearsal says of this step's temperatures: minutes
+     *   from its beginning and °C, by potful
+     */
     public function rehearsed(MakeState $state, Step $step): array
     {
         $rehearsal = $this->rehearse($state);
@@ -100,7 +124,11 @@ final readonly class LiveReading
 
     public function rehearse(MakeState $state): Simulation
     {
-        return Simulator::formula($this->evaluator->evaluate($state->formula)->assessment, $this->catalogue, own: LearnedMakes::flows());
+        return Simulator::formula(
+            $this->evaluator->evaluate($state->formula)->assessment,
+            $this->catalogue,
+            own: LearnedMakes::flows(),
+        );
     }
 
     /** One reading a minute goes into the record by itself. */
@@ -110,7 +138,17 @@ final readonly class LiveReading
         $key = "live-{$state->batch->id}-$step->key-$field-$minute";
         // asked twice a second: the table is only touched when the minute is new
         if (! $state->batch->entries->contains('client_key', $key)) {
-            $this->makes->record($state->batch, ['step' => $step->key, 'kind' => 'temperature', 'subject' => $field, 'value' => round($celsius, 1), 'reason' => self::LIVE], $key);
+            $this->makes->record(
+                $state->batch,
+                [
+                    'step' => $step->key,
+                    'kind' => 'temperature',
+                    'subject' => $field,
+                    'value' => round($celsius, 1),
+                    'reason' => self::LIVE,
+                ],
+                $key,
+            );
         }
     }
 
@@ -128,7 +166,13 @@ final readonly class LiveReading
         return match (true) {
             $seconds === null => '',
             $seconds <= 0 => say('make.there'),
-            default => say('make.left', ['minutes' => $this->wording->number(max(1, round($seconds / 60)), 0), 'celsius' => $this->wording->celsius($step->celsius)]),
+            default => say(
+                'make.left',
+                [
+                    'minutes' => $this->wording->number(max(1, round($seconds / 60)), 0),
+                    'celsius' => $this->wording->celsius($step->celsius),
+                ],
+            ),
         };
     }
 

@@ -32,11 +32,15 @@ final readonly class LotShares
             }
         }
 
-        return new self(array_map(static fn (float $grams): float => round($grams, 4), $lots), $left > self::CRUMBS_G ? round($left, 4) : 0.0);
+        return new self(
+            array_map(static fn (float $grams): float => round($grams, 4), $lots),
+            $left > self::CRUMBS_G ? round($left, 4) : 0.0,
+        );
     }
 
     /**
-     * Of every line of a finished batch, as it was written down. Batches finished before a weighing could name more than one lot
+     * Of every line of a finished batch, as it was written down. Batches finished before a weighing could name more
+     * than one lot
      * tell it by what was taken from the stock for them.
      *
      * @return array<int, self> by line
@@ -64,7 +68,11 @@ final readonly class LotShares
     private static function takenFor(Batch $batch): array
     {
         $taken = [];
-        $entries = LotEntry::query()->where('kind', 'used')->where('subject', $batch->code)->where('client_key', 'like', 'batch-%')->get();
+        $entries = LotEntry::query()
+            ->where('kind', 'used')
+            ->where('subject', $batch->code)
+            ->where('client_key', 'like', 'batch-%')
+            ->get();
         $codes = Lot::query()->whereKey($entries->pluck('lot_id')->all())->get(['id', 'code'])->keyBy('id');
         foreach ($entries as $entry) {
             $code = $codes->get($entry->lot_id)->code ?? '';

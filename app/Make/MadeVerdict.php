@@ -21,7 +21,11 @@ final readonly class MadeVerdict
     {
         $stops = $evaluation->stops();
         if ($stops !== []) {
-            return trans_choice('findings.verdict.made.stops', count($stops), ['first' => $this->wording->message($stops[0]), 'more' => (string) (count($stops) - 1)]);
+            return trans_choice(
+                'findings.verdict.made.stops',
+                count($stops),
+                ['first' => $this->wording->message($stops[0]), 'more' => (string) (count($stops) - 1)],
+            );
         }
         $minds = $evaluation->count(Severity::Mind);
         $keeping = $evaluation->assessment->keeping;
@@ -29,8 +33,20 @@ final readonly class MadeVerdict
         return implode(' ', array_filter([
             $this->done($state),
             match (true) {
-                $bestBefore !== null => say('findings.verdict.made.best_before', ['date' => $this->wording->date($bestBefore)]),
-                default => say('findings.verdict.made.no_date', ['why' => mb_strtolower($keeping->refused === null ? say('ui.shelf.no_date') : say("words.refused.$keeping->refused"))]),
+                $bestBefore !== null => say(
+                    'findings.verdict.made.best_before',
+                    ['date' => $this->wording->date($bestBefore)],
+                ),
+                default => say(
+                    'findings.verdict.made.no_date',
+                    [
+                        'why' => mb_strtolower(
+                            $keeping->refused === null
+                                ? say('ui.shelf.no_date')
+                                : say("words.refused.$keeping->refused"),
+                        ),
+                    ],
+                ),
             },
             $minds === 0 ? '' : trans_choice('findings.verdict.made.minds', $minds),
         ]));
@@ -43,7 +59,9 @@ final readonly class MadeVerdict
         foreach ($state->composition->lines as $line) {
             $is = $state->taken->state($line->position);
             if ($is === LineState::NotDone) {
-                $missing[] = $line->ingredient === null ? $line->line->spokenOf() : $this->wording->ingredient($line->ingredient->key);
+                $missing[] = $line->ingredient === null
+                    ? $line->line->spokenOf()
+                    : $this->wording->ingredient($line->ingredient->key);
             } elseif ($is === LineState::Weighed && ! $state->isAsTold($line->position)) {
                 $off[] = $line->position;
             }

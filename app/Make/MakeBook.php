@@ -58,7 +58,8 @@ final readonly class MakeBook
     /**
      * null when the version has no total to weigh out by.
      *
-     * @param  array{reason: string, stops: list<array{code: string, said: array<string, string>}>}|null  $despite  what stood against it, and why it is made anyway
+     * @param  array{reason: string, stops: list<array{code: string, said: array<string, string>}>}|null  $despite  what
+     *   stood against it, and why it is made anyway
      */
     public function start(FormulaVersion $version, ?Carbon $at = null, ?array $despite = null): ?Batch
     {
@@ -70,7 +71,10 @@ final readonly class MakeBook
         $at ??= Carbon::now();
 
         return DB::transaction(fn (): Batch => Batch::query()->create([
-            'code' => DayCode::next($at, static fn (string $code): bool => Batch::query()->where('code', $code)->exists()),
+            'code' => DayCode::next(
+                $at,
+                static fn (string $code): bool => Batch::query()->where('code', $code)->exists(),
+            ),
             'formula_version_id' => $version->id,
             'document' => app(OwnKitchen::class)->over($version->document),
             'status' => 'making',
@@ -91,7 +95,10 @@ final readonly class MakeBook
             return;
         }
         BatchEntry::once([
-            'batch_id' => $batch->id, 'step' => $entry['step'], 'kind' => $entry['kind'], 'subject' => $entry['subject'] ?? '',
+            'batch_id' => $batch->id,
+            'step' => $entry['step'],
+            'kind' => $entry['kind'],
+            'subject' => $entry['subject'] ?? '',
             'value' => $entry['value'] ?? null, 'reason' => $entry['reason'] ?? '', 'client_key' => $clientKey,
             'recorded_at' => ($at ?? Carbon::now())->toDateTimeString(),
         ]);
@@ -118,9 +125,24 @@ final readonly class MakeBook
      * @param  list<Step>  $undone  steps nobody told
      * @return bool false where the make had ended already
      */
-    public function fill(Batch $batch, array $entries, array $undone, float $filled, int $containers, string $clientKey, ?Carbon $at = null): bool
-    {
-        return DB::transaction(function () use ($batch, $entries, $undone, $filled, $containers, $clientKey, $at): bool {
+    public function fill(
+        Batch $batch,
+        array $entries,
+        array $undone,
+        float $filled,
+        int $containers,
+        string $clientKey,
+        ?Carbon $at = null,
+    ): bool {
+        return DB::transaction(function () use (
+            $batch,
+            $entries,
+            $undone,
+            $filled,
+            $containers,
+            $clientKey,
+            $at,
+        ): bool {
             if (! $batch->refresh()->isMaking()) {
                 return $this->has($batch, $clientKey);
             }
@@ -129,7 +151,16 @@ final readonly class MakeBook
                 if ($step->line !== null && $taken->state($step->line) !== LineState::Open) {
                     continue; // it was told, and only more of it was wanted
                 }
-                $this->record($batch, ['step' => $step->key, 'kind' => 'not_done', 'subject' => $step->line === null ? '' : (string) $step->line], "$clientKey-left$i", $at);
+                $this->record(
+                    $batch,
+                    [
+                        'step' => $step->key,
+                        'kind' => 'not_done',
+                        'subject' => $step->line === null ? '' : (string) $step->line,
+                    ],
+                    "$clientKey-left$i",
+                    $at,
+                );
             }
             foreach ($entries as $i => $entry) {
                 $this->record($batch, $entry, "$clientKey-$i", $at);
@@ -149,9 +180,15 @@ final readonly class MakeBook
                 return;
             }
             $state = MakeState::of($batch->load('entries'));
-            $keeping = $this->evaluator->evaluate($state->formulaAsMade(), onBatch: true, madeOn: $at->toDateTimeImmutable())->assessment->keeping;
+            $keeping = $this->evaluator->evaluate(
+                $state->formulaAsMade(),
+                onBatch: true,
+                madeOn: $at->toDateTimeImmutable(),
+            )->assessment->keeping;
             $batch->forceFill([
-                'status' => 'finished', 'finished_at' => $at, 'outcome' => $this->outcome($state, $filled, $containers, $at),
+                'status' => 'finished',
+                'finished_at' => $at,
+                'outcome' => $this->outcome($state, $filled, $containers, $at),
                 'best_before' => self::bestBefore($keeping, $at), 'grams_left' => $filled,
             ])->save();
             $this->drawDown($batch, $state, $at, "batch-$batch->id");
@@ -162,33 +199,67 @@ final readonly class MakeBook
     /** @return array<string, mixed> */
     private function outcome(MakeState $state, float $filled, int $containers, Carbon $at): array
     {
-        $evaluation = $this->evaluator->evaluate($state->formulaAsMade(), onBatch: true, madeOn: $at->toDateTimeImmutable());
+        $evaluation = $this->evaluator->evaluate(
+            $state->formulaAsMade(),
+            onBatch: true,
+            madeOn: $at->toDateTimeImmutable(),
+        );
         $keeping = $evaluation->assessment->keeping;
         $yield = new BatchYield($state->gramsIn(), $filled);
         $rehearsal = Simulator::formula($this->evaluator->evaluate($state->formula)->assessment, $this->catalogue);
         $steam = $rehearsal->waterLost * $state->factor;
-        $balance = Balance::of($state->gramsIn(), $filled, $state->sumOf('sample'), $state->strainedOut(), $steam, LearnedMakes::learned()['bowl']->value);
+        $balance = Balance::of(
+            $state->gramsIn(),
+            $filled,
+            $state->sumOf('sample'),
+            $state->strainedOut(),
+            $steam,
+            LearnedMakes::learned()['bowl']->value,
+        );
         $bestBefore = self::bestBefore($keeping, $at);
         $document = fn (): array => [
             ...self::withBalance($this->evaluations->of($evaluation), $balance),
-            'verdict' => $this->verdict->of($evaluation, $state, $bestBefore === null ? null : Carbon::parse($bestBefore)),
+            'verdict' => $this->verdict->of(
+                $evaluation,
+                $state,
+                $bestBefore === null ? null : Carbon::parse($bestBefore),
+            ),
         ];
 
         return [
             'evaluation' => $document(),
             'said' => array_map(Outcome::words(...), Languages::inEach($document)),
             'lines' => $this->lines($state),
-            'not_done' => array_values(array_map(static fn (BatchEntry $entry): string => $entry->step, array_filter($state->batch->entries->all(), static fn (BatchEntry $entry): bool => $entry->kind === 'not_done' && $entry->subject === ''))),
+            'not_done' => array_values(array_map(
+                static fn (BatchEntry $entry): string => $entry->step,
+                array_filter(
+                    $state->batch->entries->all(),
+                    static fn (BatchEntry $entry): bool => $entry->kind === 'not_done' && $entry->subject === '',
+                ),
+            )),
             'balance' => $balance->parts(),
             'taught' => [
                 'bowl' => $balance->isExplained() && $state->taken->isAllWeighed() ? $balance->bowlShare() : null,
-                'overrun' => $state->overrun(), 'cooling' => CooledFaster::of($state, $rehearsal), 'uptake' => $state->keptByPlants(), 'drops' => $state->dropsMl(),
+                'overrun' => $state->overrun(),
+                'cooling' => CooledFaster::of($state, $rehearsal),
+                'uptake' => $state->keptByPlants(),
+                'drops' => $state->dropsMl(),
             ],
             'contents' => ContentsList::of($evaluation->assessment->composition)->shares,
-            ...self::declared(Declaration::of($evaluation->assessment->scent->lines, $state->formula->use, $this->catalogue)),
+            ...self::declared(Declaration::of(
+                $evaluation->assessment->scent->lines,
+                $state->formula->use,
+                $this->catalogue,
+            )),
             'label' => self::labelWords($evaluation),
             'planned' => array_map(static fn ($line): ?float => $line->grams?->likely, $state->composition->lines),
-            'yield' => ['in' => $yield->in, 'filled' => $yield->filled, 'missing' => $yield->missing(), 'percent' => $yield->percent(), 'by_state' => $state->gramsByState()],
+            'yield' => [
+                'in' => $yield->in,
+                'filled' => $yield->filled,
+                'missing' => $yield->missing(),
+                'percent' => $yield->percent(),
+                'by_state' => $state->gramsByState(),
+            ],
             'cost' => BatchCost::of($state),
             'containers' => $containers,
             'ph' => $state->ph(),
@@ -205,16 +276,25 @@ final readonly class MakeBook
      */
     private static function declared(array $names): array
     {
-        return ['declared' => array_keys(array_filter($names)), 'may_declare' => array_keys(array_filter($names, static fn (bool $isCertain): bool => ! $isCertain))];
+        return [
+            'declared' => array_keys(array_filter($names)),
+            'may_declare' => array_keys(array_filter($names, static fn (bool $isCertain): bool => ! $isCertain)),
+        ];
     }
 
     /** @return list<string> word keys of what a label has to say of this batch */
     private static function labelWords(Evaluation $evaluation): array
     {
         $it = $evaluation->assessment;
-        $parts = array_filter($evaluation->findings, static fn (Finding $finding): bool => $finding->code === 'emulsion.no_emulsifier' && $finding->variant === 'shake') !== [];
+        $parts = array_filter(
+            $evaluation->findings,
+            static fn (Finding $finding): bool => $finding->code === 'emulsion.no_emulsifier'
+                && $finding->variant === 'shake',
+        ) !== [];
         $isPhototoxic = $it->formula->use === Application::LeaveOn
-            && $it->composition->linesWith(static fn (Material $ingredient): bool => $ingredient->hasCaution(Caution::Phototoxic)) !== [];
+            && $it->composition->linesWith(
+                static fn (Material $ingredient): bool => $ingredient->hasCaution(Caution::Phototoxic),
+            ) !== [];
         $isFresh = $it->preservation->regime === Regime::Fresh;
         $storage = ShelfLife::storage($it->formula, $it->preservation->regime);
 
@@ -226,7 +306,11 @@ final readonly class MakeBook
         ]));
     }
 
-    /** @return list<array{line: int, ingredient: string|null, name: string, phase: string, state: string, entered: string, drops: float|null, grams: array{low: float, likely: float, high: float}|null, lots: array<string, float>, no_lot: float}> */
+    /**
+     * @return list<array{line: int, ingredient: string|null, name: string, phase: string, state: string,
+     *   entered: string, drops: float|null, grams: array{low: float, likely: float, high: float}|null,
+     *   lots: array<string, float>, no_lot: float}>
+     */
     private function lines(MakeState $state): array
     {
         return array_map(static function (WeighedLine $line) use ($state): array {
@@ -234,9 +318,20 @@ final readonly class MakeBook
             $from = LotShares::of($state, $line->position);
 
             return [
-                'line' => $line->position, 'ingredient' => $line->ingredient?->key, 'name' => $line->line->spokenOf(), 'phase' => $line->phase->value,
-                'state' => $state->taken->state($line->position)->value, 'entered' => $line->amount->entered ?? '', 'drops' => $state->taken->drops($line->position),
-                'grams' => $grams === null ? null : ['low' => round($grams->low, 4), 'likely' => round($grams->likely, 4), 'high' => round($grams->high, 4)],
+                'line' => $line->position,
+                'ingredient' => $line->ingredient?->key,
+                'name' => $line->line->spokenOf(),
+                'phase' => $line->phase->value,
+                'state' => $state->taken->state($line->position)->value,
+                'entered' => $line->amount->entered ?? '',
+                'drops' => $state->taken->drops($line->position),
+                'grams' => $grams === null
+                    ? null
+                    : [
+                        'low' => round($grams->low, 4),
+                        'likely' => round($grams->likely, 4),
+                        'high' => round($grams->high, 4),
+                    ],
                 'lots' => $from->lots, 'no_lot' => $from->none,
             ];
         }, $state->composition->lines);
@@ -253,7 +348,16 @@ final readonly class MakeBook
             if (! $batch->refresh()->isMaking()) {
                 return;
             }
-            $this->record($batch, ['step' => $batch->at_step, 'kind' => 'dropped', 'subject' => $isUsed ? 'used' : '', 'reason' => $reason], "$clientKey-drop");
+            $this->record(
+                $batch,
+                [
+                    'step' => $batch->at_step,
+                    'kind' => 'dropped',
+                    'subject' => $isUsed ? 'used' : '',
+                    'reason' => $reason,
+                ],
+                "$clientKey-drop",
+            );
             $batch->forceFill(['status' => 'abandoned'])->save();
             if ($isUsed) {
                 $this->drawDown($batch, MakeState::of($batch->load('entries')), Carbon::now(), $this->dropKey($batch));
@@ -261,7 +365,10 @@ final readonly class MakeBook
         });
     }
 
-    /** Takes the throwing away back: the make goes on where it was, and what was taken from the stock stands there again. */
+    /**
+     * Takes the throwing away back: the make goes on where it was, and what was taken from the stock stands there
+     * again.
+     */
     public function resume(Batch $batch, string $clientKey): void
     {
         DB::transaction(function () use ($batch, $clientKey): void {
@@ -302,13 +409,29 @@ final readonly class MakeBook
         if ($balance->isExplained()) {
             return $evaluation;
         }
-        $finding = new Finding('yield.unexplained', Severity::Mind, terms: ['grams' => Term::grams(round(abs($balance->unexplained()), 1)), 'in' => Term::grams(round($balance->in, 1))], variant: $balance->unexplained() < 0 ? 'more' : 'usual');
+        $finding = new Finding(
+            'yield.unexplained',
+            Severity::Mind,
+            terms: [
+                'grams' => Term::grams(round(abs($balance->unexplained()), 1)),
+                'in' => Term::grams(round($balance->in, 1)),
+            ],
+            variant: $balance->unexplained() < 0 ? 'more' : 'usual',
+        );
 
-        return [...$evaluation, 'findings' => [...(is_array($evaluation['findings'] ?? null) ? $evaluation['findings'] : []), app(FindingDocument::class)->of($finding)]];
+        return [
+            ...$evaluation,
+            'findings' => [
+                ...(is_array($evaluation['findings'] ?? null) ? $evaluation['findings'] : []),
+                app(FindingDocument::class)->of($finding),
+            ],
+        ];
     }
 
     private static function bestBefore(ShelfLife $keeping, Carbon $made): ?string
     {
-        return $keeping->days === null ? null : $made->copy()->startOfDay()->addDays((int) floor($keeping->days))->toDateString();
+        return $keeping->days === null
+            ? null
+            : $made->copy()->startOfDay()->addDays((int) floor($keeping->days))->toDateString();
     }
 }

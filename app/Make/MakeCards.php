@@ -31,7 +31,12 @@ final readonly class MakeCards
     /** @return list<Card> makes in hand, the latest first */
     public function making(): array
     {
-        return array_values(Batch::query()->where('status', 'making')->with('version', 'entries')->orderByDesc('started_at')->limit(Card::SHOWN)->get()
+        return array_values(Batch::query()
+            ->where('status', 'making')
+            ->with('version', 'entries')
+            ->orderByDesc('started_at')
+            ->limit(Card::SHOWN)
+            ->get()
             ->map(fn (Batch $batch): Card => $this->half($batch))->all());
     }
 
@@ -44,14 +49,24 @@ final readonly class MakeCards
         return new Card(
             name: $state->formula->name,
             brief: say("make.verb.{$step->kind->value}"),
-            state: say('ui.shelf.at_step', ['verb' => say("make.verb.{$step->kind->value}"), 'n' => $state->plan->indexOf($step->key) + 1, 'of' => count($state->plan->steps)]),
+            state: say(
+                'ui.shelf.at_step',
+                [
+                    'verb' => say("make.verb.{$step->kind->value}"),
+                    'n' => $state->plan->indexOf($step->key) + 1,
+                    'of' => count($state->plan->steps),
+                ],
+            ),
             detail: say('ui.shelf.begun', ['when' => $this->wording->ago($batch->started_at)]),
             code: $batch->code,
             href: route('make', $batch),
             vessel: $this->vessel->soFar($state, $this->stands, Card::TALLEST_MM),
             kind: 'making',
             isUrgent: true,
-            celsius: $reading !== null && $reading->recorded_at->greaterThan(Carbon::now()->subHours(self::STILL_TRUE_HOURS)) ? (float) $reading->value : null,
+            celsius: $reading !== null
+                && $reading->recorded_at->greaterThan(Carbon::now()->subHours(self::STILL_TRUE_HOURS))
+                ? (float) $reading->value
+                : null,
         );
     }
 }

@@ -42,15 +42,29 @@ final class MakeController
         }
         $over = is_numeric(session('over')) ? OverPour::of((float) session('over'), $now->grams, $state->scale) : null;
 
-        return view('make.step', ['page' => MakePage::of($state, $now), 'over' => $over === null ? null : Overpoured::of($state, $now, $over)]);
+        return view(
+            'make.step',
+            [
+                'page' => MakePage::of($state, $now),
+                'over' => $over === null ? null : Overpoured::of($state, $now, $over),
+            ],
+        );
     }
 
     /** Ends a make that is not finished. */
     public function drop(Request $request, Batch $batch): RedirectResponse
     {
-        $this->makes->drop($batch, $request->boolean('used'), trim(Typed::text($request, 'reason', 300)) ?: say('make.dropped.no_reason'), Typed::key($request));
+        $this->makes->drop(
+            $batch,
+            $request->boolean('used'),
+            trim(Typed::text($request, 'reason', 300)) ?: say('make.dropped.no_reason'),
+            Typed::key($request),
+        );
 
-        return redirect()->route('today')->with('said', say('make.dropped.said', ['code' => $batch->code]))->with('undo', route('make.resume', $batch));
+        return redirect()
+            ->route('today')
+            ->with('said', say('make.dropped.said', ['code' => $batch->code]))
+            ->with('undo', route('make.resume', $batch));
     }
 
     public function resume(Request $request, Batch $batch): RedirectResponse
@@ -66,15 +80,31 @@ final class MakeController
         $state = MakeState::of($batch->load('entries'));
         $seen = $request->input('seen');
 
-        return new JsonResponse($live->at($state, $state->plan->step($step) ?? abort(404), is_array($seen) ? $seen : [], (float) Typed::text($request, 'now', 20)));
+        return new JsonResponse($live->at(
+            $state,
+            $state->plan->step($step) ?? abort(404),
+            is_array($seen) ? $seen : [],
+            (float) Typed::text($request, 'now', 20),
+        ));
     }
 
     /** Lets the simulated instruments play this make, to practise. */
-    public function practise(Request $request, Batch $batch, LiveReading $live, Instruments $instruments): RedirectResponse
-    {
+    public function practise(
+        Request $request,
+        Batch $batch,
+        LiveReading $live,
+        Instruments $instruments,
+    ): RedirectResponse {
         $state = MakeState::of($batch->load('entries'));
-        $isPlaying = $instruments instanceof OverLine && OnPractice::begin($instruments, $live->rehearse($state), max(1, min(120, (int) Typed::text($request, 'pace', 5))));
+        $isPlaying = $instruments instanceof OverLine
+            && OnPractice::begin(
+                $instruments,
+                $live->rehearse($state),
+                max(1, min(120, (int) Typed::text($request, 'pace', 5))),
+            );
 
-        return redirect()->route('make.step', [$batch, $state->now()->key])->with('refused', $isPlaying ? say('make.practising') : say('make.no_practice'));
+        return redirect()
+            ->route('make.step', [$batch, $state->now()->key])
+            ->with('refused', $isPlaying ? say('make.practising') : say('make.no_practice'));
     }
 }

@@ -81,7 +81,10 @@ final readonly class MakePage
             $step,
             say("make.verb.{$step->kind->value}"),
             self::what($state, $step, $wording),
-            say("make.why.{$step->kind->value}".(self::isOnePhase($step) ? '_one' : ''), ['phase' => $step->phases === [] ? '' : mb_strtolower(say('words.phase.'.$step->phases[0]->value))]),
+            say(
+                "make.why.{$step->kind->value}".(self::isOnePhase($step) ? '_one' : ''),
+                ['phase' => $step->phases === [] ? '' : mb_strtolower(say('words.phase.'.$step->phases[0]->value))],
+            ),
             ...self::number($state, $step, $wording),
             path: self::path($state, $step, $wording),
             back: $at > 0 ? $state->plan->steps[$at - 1]->key : null,
@@ -93,9 +96,19 @@ final readonly class MakePage
             timers: $state->timers(),
             otherClocks: Clocks::of($state->batch->id),
             live: $live,
-            trace: in_array($step->kind, [StepKind::Heat, StepKind::Gate], true) ? Trace::of(app(LiveReading::class)->rehearsed($state, $step), $step->celsius) : null,
+            trace: in_array($step->kind, [StepKind::Heat, StepKind::Gate], true)
+                ? Trace::of(app(LiveReading::class)->rehearsed($state, $step), $step->celsius)
+                : null,
             hasInstruments: $hasInstruments,
-            ahead: Ahead::of($state, $step, static fn (Step $next): array => ['verb' => say("make.verb.{$next->kind->value}"), 'what' => self::what($state, $next, $wording), ...self::number($state, $next, $wording)]),
+            ahead: Ahead::of(
+                $state,
+                $step,
+                static fn (Step $next): array => [
+                    'verb' => say("make.verb.{$next->kind->value}"),
+                    'what' => self::what($state, $next, $wording),
+                    ...self::number($state, $next, $wording),
+                ],
+            ),
             most: Ahead::most($state, $step),
             waiting: $state->now()->key === $step->key ? null : $state->now(),
             despite: Despite::said($state->batch),
@@ -107,7 +120,9 @@ final readonly class MakePage
     {
         $one = self::isOnePhase($step) ? '_one' : '';
 
-        return $step->line === null ? say("make.what.{$step->kind->value}$one") : self::lineName($state, $step, $wording);
+        return $step->line === null
+            ? say("make.what.{$step->kind->value}$one")
+            : self::lineName($state, $step, $wording);
     }
 
     /** A product of one phase is never told about two. */
@@ -122,7 +137,8 @@ final readonly class MakePage
         $undone = array_filter($state->undone(), static fn (Step $step): bool => $step->kind !== StepKind::Fill);
 
         return array_values(array_map(static fn (Step $step): array => [
-            'key' => $step->key, 'label' => say("make.verb.{$step->kind->value}").' '.self::what($state, $step, $wording),
+            'key' => $step->key,
+            'label' => say("make.verb.{$step->kind->value}").' '.self::what($state, $step, $wording),
         ], $undone));
     }
 
@@ -136,7 +152,12 @@ final readonly class MakePage
         $isAhead = $this->state->plan->indexOf($this->step->key) > $at;
 
         return say($isAhead ? 'make.looking_ahead' : 'make.looking_back', [
-            'n' => (string) ($at + 1), 'what' => say("make.verb.{$this->waiting->kind->value}").' '.self::what($this->state, $this->waiting, app(Wording::class)),
+            'n' => (string) ($at + 1),
+            'what' => say("make.verb.{$this->waiting->kind->value}").' '.self::what(
+                $this->state,
+                $this->waiting,
+                app(Wording::class),
+            ),
         ]);
     }
 
@@ -146,11 +167,15 @@ final readonly class MakePage
         return match (true) {
             $step->kind === StepKind::Fill => ['number' => '', 'unit' => ''],
             $state->isDropped($step) => self::drops($state, $step, $wording),
-            $step->grams !== null => ['number' => $wording->weighed($step->grams, self::scaleFor($state, $step->grams)), 'unit' => 'g'],
+            $step->grams !== null => [
+                'number' => $wording->weighed($step->grams, self::scaleFor($state, $step->grams)),
+                'unit' => 'g',
+            ],
             $step->kind === StepKind::Weigh => ['number' => '?', 'unit' => 'g'],
             $step->kind === StepKind::Combine => ['number' => '', 'unit' => ''],
             $step->celsius !== null => ['number' => $wording->number($step->celsius, 0), 'unit' => '°C'],
-            in_array($step->kind, [StepKind::Hold, StepKind::Rest], true) && $step->seconds !== null => ['number' => $wording->number($step->seconds / 60, 1), 'unit' => 'min'],
+            in_array($step->kind, [StepKind::Hold, StepKind::Rest], true)
+                && $step->seconds !== null => ['number' => $wording->number($step->seconds / 60, 1), 'unit' => 'min'],
             $step->ph !== null => ['number' => $wording->number($step->ph, 1, 1), 'unit' => 'pH'],
             default => ['number' => '', 'unit' => ''],
         };
@@ -165,9 +190,15 @@ final readonly class MakePage
     {
         $written = $state->composition->lines[(int) $step->line - 1]->amount->number ?? Band::zero();
         $number = $written->times($state->factor);
-        [$low, $high] = [$wording->number(floor($number->low + 1e-9), 0), $wording->number(floor($number->high + 1e-9), 0)];
+        [$low, $high] = [
+            $wording->number(floor($number->low + 1e-9), 0),
+            $wording->number(floor($number->high + 1e-9), 0),
+        ];
 
-        return ['number' => $low === $high ? $low : say('ui.band', ['low' => $low, 'high' => $high]), 'unit' => say('words.unit.drop_many')];
+        return [
+            'number' => $low === $high ? $low : say('ui.band', ['low' => $low, 'high' => $high]),
+            'unit' => say('words.unit.drop_many'),
+        ];
     }
 
     /** An amount finer than the scale is still told to the hundredth, so that it is not shown as nothing. */
@@ -184,7 +215,8 @@ final readonly class MakePage
             $line = $step->line === null ? null : $state->composition->lines[$step->line - 1];
             $path[] = [
                 'key' => $step->key,
-                'label' => say("make.verb.{$step->kind->value}").($line?->ingredient === null ? '' : ' '.$wording->ingredient($line->ingredient->key)),
+                'label' => say("make.verb.{$step->kind->value}")
+                    .($line?->ingredient === null ? '' : ' '.$wording->ingredient($line->ingredient->key)),
                 'state' => $step->key === $now->key ? 'now' : ($state->isDone($step) ? 'done' : 'ahead'),
             ];
         }
@@ -207,7 +239,11 @@ final readonly class MakePage
                 'readings' => self::readings($state, $step, $wording),
             ],
             StepKind::Gate => [
-                'fields' => [['name' => 'mix', 'label' => say('make.in_the_bowl'), 'last' => $state->temperature($step->key, 'mix')]],
+                'fields' => [[
+                    'name' => 'mix',
+                    'label' => say('make.in_the_bowl'),
+                    'last' => $state->temperature($step->key, 'mix'),
+                ]],
                 'ready' => $state->isGateOpen($step),
                 'readings' => self::readings($state, $step, $wording),
             ],
@@ -219,7 +255,12 @@ final readonly class MakePage
                 $state->plan->weighingsOf(Phase::Cooldown),
             )],
             StepKind::Strain => ['last' => $state->entry('strained', $step->key)?->value],
-            StepKind::Chill => ['felt' => $state->lastFelt($step), 'clock' => $step->seconds === null ? '' : self::clock($step), 'before' => $state->cup('before'), 'isWhipped' => $state->plan->step('whip') !== null],
+            StepKind::Chill => [
+                'felt' => $state->lastFelt($step),
+                'clock' => $step->seconds === null ? '' : self::clock($step),
+                'before' => $state->cup('before'),
+                'isWhipped' => $state->plan->step('whip') !== null,
+            ],
             default => $step->seconds === null ? [] : ['clock' => self::clock($step)],
         };
     }
@@ -237,9 +278,22 @@ final readonly class MakePage
 
         return [
             'last' => $ph,
-            'far' => ! $isFar ? '' : say($ph > $step->ph ? 'make.ph_high' : 'make.ph_low', ['ph' => $wording->number($ph, 1, 1), 'wanted' => $wording->number((float) $step->ph, 1, 1)]),
-            'readings' => array_map(static fn ($entry): string => $wording->time($entry->recorded_at).' pH '.$wording->number((float) $entry->value, 1, 1), $state->readings('ph', $step->key)),
-            'work' => route('acidity', [$state->batch->version->formula_id, 'wanted' => $step->ph, 'batch' => round($state->gramsIn(), 1)]),
+            'far' => ! $isFar
+                ? ''
+                : say(
+                    $ph > $step->ph ? 'make.ph_high' : 'make.ph_low',
+                    ['ph' => $wording->number($ph, 1, 1), 'wanted' => $wording->number((float) $step->ph, 1, 1)],
+                ),
+            'readings' => array_map(
+                static fn ($entry): string => $wording
+                    ->time($entry->recorded_at).' pH '.$wording
+                    ->number((float) $entry->value, 1, 1),
+                $state->readings('ph', $step->key),
+            ),
+            'work' => route(
+                'acidity',
+                [$state->batch->version->formula_id, 'wanted' => $step->ph, 'batch' => round($state->gramsIn(), 1)],
+            ),
         ];
     }
 
@@ -249,21 +303,42 @@ final readonly class MakePage
         $learned = LearnedMakes::learned()['overrun'];
         $overrun = $state->overrun();
         $density = $state->composition->density();
-        $ml = $density === null ? null : Whip::volume($state->gramsIn(), $density, $overrun === null ? $learned->value : Band::exact($overrun));
+        $ml = $density === null
+            ? null
+            : Whip::volume($state->gramsIn(), $density, $overrun === null ? $learned->value : Band::exact($overrun));
 
         return [
             'clock' => self::clock($step),
             'before' => $state->cup('before'), 'after' => $state->cup('after'),
             'overrun' => $overrun === null
-                ? say($learned->count === 0 ? 'make.overrun_usual' : 'make.overrun_own', ['low' => $wording->percent(round(100 * $learned->value->low)), 'high' => $wording->percent(round(100 * $learned->value->high)), 'batches' => trans_choice('make.taught.batches', $learned->count)])
-                : say('make.overrun', ['percent' => $wording->percent(round(100 * $overrun)), 'ml' => $ml === null ? '?' : $wording->number($ml->likely, 0)]),
+                ? say(
+                    $learned->count === 0 ? 'make.overrun_usual' : 'make.overrun_own',
+                    [
+                        'low' => $wording->percent(round(100 * $learned->value->low)),
+                        'high' => $wording->percent(round(100 * $learned->value->high)),
+                        'batches' => trans_choice('make.taught.batches', $learned->count),
+                    ],
+                )
+                : say(
+                    'make.overrun',
+                    [
+                        'percent' => $wording->percent(round(100 * $overrun)),
+                        'ml' => $ml === null ? '?' : $wording->number($ml->likely, 0),
+                    ],
+                ),
         ];
     }
 
     /** Nothing to read off or tell: what is said of it is all there is, and stands large. */
     public function isPlain(): bool
     {
-        return $this->number === '' && $this->step->seconds === null && in_array($this->step->kind, [StepKind::Sanitise, StepKind::Prepare, StepKind::Combine, StepKind::Add, StepKind::Adjust], true);
+        return $this->number === ''
+            && $this->step->seconds === null
+            && in_array(
+                $this->step->kind,
+                [StepKind::Sanitise, StepKind::Prepare, StepKind::Combine, StepKind::Add, StepKind::Adjust],
+                true,
+            );
     }
 
     /** What is read aloud: verb, thing, number, reason. */
@@ -299,15 +374,20 @@ final readonly class MakePage
             ...self::fromLots($state, $step, $grams, $wording),
             'isDropped' => $state->isDropped($step), 'drops' => $state->taken->drops((int) $step->line),
             'dropsGrams' => self::dropsGrams($state, $step, $wording),
-            'entered' => $step->line === null ? '' : ($state->composition->lines[$step->line - 1]->amount->entered ?? ''),
+            'entered' => $step->line === null
+                ? ''
+                : ($state->composition->lines[$step->line - 1]->amount->entered ?? ''),
             'shift' => self::shift($state, $step, $grams, $wording),
             'spoon' => self::spoon($state, $step, $grams, $wording),
             'cumulative' => $before > 0 ? $wording->weighed($before + $grams, $state->scale) : '',
             'target' => $step->grams === null ? '' : $wording->weighed($grams, $scale),
             'last' => $state->wantsMore($step) ? null : $state->taken->reading((int) $step->line),
-            'state' => $state->taken->state((int) $step->line) === LineState::Open ? '' : $state->taken->state((int) $step->line)->word(),
+            'state' => $state->taken->state((int) $step->line) === LineState::Open
+                ? ''
+                : $state->taken->state((int) $step->line)->word(),
             'topUp' => ! $state->wantsMore($step) ? '' : say('make.over.already', [
-                'weighed' => $wording->weighed($state->taken->likely((int) $step->line), $scale), 'more' => $wording->weighed($grams - $state->taken->likely((int) $step->line), $scale),
+                'weighed' => $wording->weighed($state->taken->likely((int) $step->line), $scale),
+                'more' => $wording->weighed($grams - $state->taken->likely((int) $step->line), $scale),
             ]),
             'by' => $scale,
             'rows' => $rows,
@@ -315,7 +395,8 @@ final readonly class MakePage
     }
 
     /**
-     * The lot it comes from and, where that holds less, those the rest comes from: as typed before, else as told, else as it would be.
+     * The lot it comes from and, where that holds less, those the rest comes from: as typed before, else as told, else
+     * as it would be.
      *
      * @return array{lot: string, rest: list<array{asks: string, code: string, last: string}>}
      */
@@ -323,7 +404,9 @@ final readonly class MakePage
     {
         $typed = old('lot');
         $more = old('rest', []);
-        $codes = is_string($typed) ? [$typed, ...array_values(array_filter(is_array($more) ? $more : [], is_string(...)))] : FromLot::chosen($state, $step);
+        $codes = is_string($typed)
+            ? [$typed, ...array_values(array_filter(is_array($more) ? $more : [], is_string(...)))]
+            : FromLot::chosen($state, $step);
         $weighed = old('weight');
         $grams = is_numeric($weighed) ? (float) $weighed : $state->taken->reading((int) $step->line) ?? $grams;
         $taken = $state->takenFromLots((int) $step->line);
@@ -333,7 +416,18 @@ final readonly class MakePage
             if ($from['open'] <= 0.0 || $from['last'] === null) {
                 break;
             }
-            $rest[] = ['asks' => say('make.lot_rest', ['code' => $from['last']->code, 'left' => $wording->grams($from['lots'][$from['last']->code] ?? 0.0), 'grams' => $wording->grams($from['open'])]), 'code' => $codes[$n] ?? '?', 'last' => $from['last']->code];
+            $rest[] = [
+                'asks' => say(
+                    'make.lot_rest',
+                    [
+                        'code' => $from['last']->code,
+                        'left' => $wording->grams($from['lots'][$from['last']->code] ?? 0.0),
+                        'grams' => $wording->grams($from['open']),
+                    ],
+                ),
+                'code' => $codes[$n] ?? '?',
+                'last' => $from['last']->code,
+            ];
         }
 
         return ['lot' => $codes[0] ?? '', 'rest' => $rest];
@@ -356,7 +450,8 @@ final readonly class MakePage
 
         return match (true) {
             $reading !== null => $wording->weighed($reading, self::scaleFor($state, $reading)),
-            $state->taken->state($line) === LineState::Counted && $drops !== null => say('make.drops_counted', ['count' => $wording->number($drops, 0)]),
+            $state->taken->state($line) === LineState::Counted
+                && $drops !== null => say('make.drops_counted', ['count' => $wording->number($drops, 0)]),
             $state->taken->state($line) === LineState::Open => '',
             default => $state->taken->state($line)->word(),
         };
@@ -365,9 +460,16 @@ final readonly class MakePage
     /** What the drops weigh, as a band: their size differs. */
     private static function dropsGrams(MakeState $state, Step $step, Wording $wording): string
     {
-        $grams = $state->isDropped($step) ? $state->composition->lines[(int) $step->line - 1]->grams?->times($state->factor) : null;
+        $grams = $state->isDropped($step)
+            ? $state->composition->lines[(int) $step->line - 1]->grams?->times($state->factor)
+            : null;
 
-        return $grams === null ? '' : say('make.drops_weigh', ['low' => $wording->number($grams->low, 2), 'high' => $wording->number($grams->high, 2)]);
+        return $grams === null
+            ? ''
+            : say(
+                'make.drops_weigh',
+                ['low' => $wording->number($grams->low, 2), 'high' => $wording->number($grams->high, 2)],
+            );
     }
 
     /** How far the scale's step moves the amount, where that is worth a word. */
@@ -376,16 +478,26 @@ final readonly class MakePage
         $exact = $step->line === null ? 0.0 : ($state->composition->lines[$step->line - 1]->grams->likely ?? 0.0);
         $shift = $exact > 0 ? 100 * ($grams / $exact - 1) : 0.0;
 
-        return abs($shift) < self::SHIFT_WORTH_SAYING ? '' : say('make.shift', ['percent' => ($shift < 0 ? '−' : '+').$wording->number(abs($shift), 1)]);
+        return abs($shift) < self::SHIFT_WORTH_SAYING
+            ? ''
+            : say('make.shift', ['percent' => ($shift < 0 ? '−' : '+').$wording->number(abs($shift), 1)]);
     }
 
-    /** For those without a scale: the nearest spoon and how far off it is; none where its spread would cross a limit. */
+    /**
+     * For those without a scale: the nearest spoon and how far off it is; none where its spread would cross a limit.
+     */
     private static function spoon(MakeState $state, Step $step, float $grams, Wording $wording): string
     {
-        $ingredient = $step->line === null || $state->isDropped($step) ? null : $state->composition->lines[$step->line - 1]->ingredient;
+        $ingredient = $step->line === null || $state->isDropped($step)
+            ? null
+            : $state->composition->lines[$step->line - 1]->ingredient;
         $spoon = $ingredient === null ? null : SpoonEquivalent::of($grams, $ingredient->bulk, app(Tools::class));
         $isRinsedOff = $state->formula->use === Application::RinseOff;
-        if ($ingredient === null || $spoon === null || ! $ingredient->bears($spoon->grams->times(100 / max(1e-9, $state->gramsPlanned())), $isRinsedOff)) {
+        if (
+            $ingredient === null
+            || $spoon === null
+            || ! $ingredient->bears($spoon->grams->times(100 / max(1e-9, $state->gramsPlanned())), $isRinsedOff)
+        ) {
             return '';
         }
 
@@ -406,14 +518,20 @@ final readonly class MakePage
     {
         $taken = self::takenWords($state, (int) $step->line, $wording);
 
-        return self::lineName($state, $step, $wording).', '.($taken === '' ? self::target($state, $step, $wording) : $taken);
+        return self::lineName(
+            $state,
+            $step,
+            $wording,
+        ).', '.($taken === '' ? self::target($state, $step, $wording) : $taken);
     }
 
     /** @return list<string> */
     private static function readings(MakeState $state, Step $step, Wording $wording): array
     {
         return array_map(static fn ($entry): string => $wording->time($entry->recorded_at).' '
-            .($entry->subject === 'mix' ? say('make.in_the_bowl') : say('words.phase.'.$entry->subject)).' '.$wording->celsius((float) $entry->value),
+            .($entry->subject === 'mix' ? say('make.in_the_bowl') : say('words.phase.'.$entry->subject))
+                .' '
+                .$wording->celsius((float) $entry->value),
             $state->readings('temperature', $step->key));
     }
 }

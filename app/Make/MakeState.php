@@ -67,7 +67,16 @@ final readonly class MakeState
         }
         $plan = Plan::of($formula, $composition);
 
-        return new self($batch, $formula, $composition, $factor === 1.0 ? $plan : $plan->scaled($factor), $formula->scaleResolutionG ?? $tools->scaleResolutionG, $newest, $factor, Taken::of($composition, $batch->entries, $factor));
+        return new self(
+            $batch,
+            $formula,
+            $composition,
+            $factor === 1.0 ? $plan : $plan->scaled($factor),
+            $formula->scaleResolutionG ?? $tools->scaleResolutionG,
+            $newest,
+            $factor,
+            Taken::of($composition, $batch->entries, $factor),
+        );
     }
 
     /** The step that waits: the first not done, or the last of all. Looking at another step does not change it. */
@@ -109,11 +118,16 @@ final readonly class MakeState
     public function wantsMore(Step $step): bool
     {
         $line = (int) $step->line;
-        if ($step->kind !== StepKind::Weigh || $this->factor <= 1.0 || in_array($this->taken->state($line), [LineState::Open, LineState::NotDone], true)) {
+        if (
+            $step->kind !== StepKind::Weigh
+            || $this->factor <= 1.0
+            || in_array($this->taken->state($line), [LineState::Open, LineState::NotDone], true)
+        ) {
             return false;
         }
 
-        return $step->grams !== null && $step->grams - $this->taken->likely($line) > OverPour::tolerance($step->grams, $this->scale);
+        return $step->grams !== null
+            && $step->grams - $this->taken->likely($line) > OverPour::tolerance($step->grams, $this->scale);
     }
 
     /** Written down in drops, so that counting them while weighing tells how large a drop is. */
@@ -129,7 +143,12 @@ final readonly class MakeState
         foreach ($this->composition->lines as $line) {
             $count = $this->taken->drops($line->position);
             [$grams, $density] = [$this->taken->reading($line->position), $line->ingredient?->bulk->density];
-            if ($count > 0 && $grams > 0 && $density !== null && $this->taken->state($line->position) === LineState::Weighed) {
+            if (
+                $count > 0
+                && $grams > 0
+                && $density !== null
+                && $this->taken->state($line->position) === LineState::Weighed
+            ) {
                 $drops[] = $grams / $count / $density;
             }
         }
@@ -150,9 +169,15 @@ final readonly class MakeState
             return $named === null ? [] : [['lot' => $named, 'grams' => null]];
         }
         $page = Taken::page($told[count($told) - 1]);
-        $lots = array_filter($told, static fn (BatchEntry $entry): bool => $entry->subject !== '' && Taken::page($entry) === $page);
+        $lots = array_filter(
+            $told,
+            static fn (BatchEntry $entry): bool => $entry->subject !== '' && Taken::page($entry) === $page,
+        );
 
-        return array_values(array_map(static fn (BatchEntry $entry): array => ['lot' => $entry->subject, 'grams' => $entry->value], $lots));
+        return array_values(array_map(
+            static fn (BatchEntry $entry): array => ['lot' => $entry->subject, 'grams' => $entry->value],
+            $lots,
+        ));
     }
 
     public function hasToldLot(int $line): bool
@@ -165,7 +190,10 @@ final readonly class MakeState
     {
         $taken = [];
         foreach ($this->composition->lines as $line) {
-            foreach ($line->position === $besides ? [] : LotShares::of($this, $line->position)->lots as $code => $grams) {
+            foreach ($line->position === $besides ? [] : LotShares::of(
+                $this,
+                $line->position,
+            )->lots as $code => $grams) {
                 $taken[$code] = ($taken[$code] ?? 0.0) + $grams;
             }
         }
@@ -201,10 +229,15 @@ final readonly class MakeState
     /** @return list<BatchEntry> all readings of a kind at a step, oldest first */
     public function readings(string $kind, string $step): array
     {
-        return array_values($this->batch->entries->filter(static fn (BatchEntry $entry): bool => $entry->kind === $kind && $entry->step === $step)->all());
+        return array_values($this->batch->entries
+            ->filter(static fn (BatchEntry $entry): bool => $entry->kind === $kind && $entry->step === $step)
+            ->all());
     }
 
-    /** @return array<string, array{begun: int, ends: int}> clocks started in this make and not rung out long ago, by step */
+    /**
+     * @return array<string, array{begun: int, ends: int}> clocks started in this make and not rung out long ago, by
+     *   step
+     */
     public function timers(): array
     {
         $timers = [];
@@ -215,7 +248,11 @@ final readonly class MakeState
             }
         }
 
-        return array_filter($timers, static fn (array $timer): bool => $timer['ends'] > $timer['begun'] && $timer['ends'] > Carbon::now()->getTimestamp() - self::RUNG_OUT_S);
+        return array_filter(
+            $timers,
+            static fn (array $timer): bool => $timer['ends'] > $timer['begun']
+                && $timer['ends'] > Carbon::now()->getTimestamp() - self::RUNG_OUT_S,
+        );
     }
 
     public function temperature(string $step, string $subject): ?float
@@ -234,7 +271,8 @@ final readonly class MakeState
             return false;
         }
 
-        return min($readings) >= $this->hotEnough($step) && max($readings) - min($readings) <= PhaseHeat::EQUAL_WITHIN_C;
+        return min($readings) >= $this->hotEnough($step)
+            && max($readings) - min($readings) <= PhaseHeat::EQUAL_WITHIN_C;
     }
 
     /** Least temperature at which both phases may meet, °C. */
@@ -249,7 +287,8 @@ final readonly class MakeState
     {
         $reading = $this->temperature($gate->key, 'mix');
 
-        return ($reading !== null && $reading <= ($gate->celsius ?? 0.0)) || $this->entry('override', $gate->key) !== null;
+        return ($reading !== null && $reading <= ($gate->celsius ?? 0.0))
+            || $this->entry('override', $gate->key) !== null;
     }
 
     /** The gate that has to be passed before this step, while it is still shut; null when the way is free. */
@@ -270,34 +309,56 @@ final readonly class MakeState
     /** Sum of all entries of a kind, grams: samples taken out, doses put in. */
     public function sumOf(string $kind): float
     {
-        return array_sum(array_map(static fn (BatchEntry $entry): float => $entry->kind === $kind ? (float) $entry->value : 0.0, $this->batch->entries->all()));
+        return array_sum(array_map(
+            static fn (BatchEntry $entry): float => $entry->kind === $kind ? (float) $entry->value : 0.0,
+            $this->batch->entries->all(),
+        ));
     }
 
-    /** Grams lost in the cloth: what is left in it, every straining together, less the plants that only steeped and never were of the batch. */
+    /**
+     * Grams lost in the cloth: what is left in it, every straining together, less the plants that only steeped and
+     * never were of the batch.
+     */
     public function strainedOut(): float
     {
-        $steeped = array_sum(array_map(fn (WeighedLine $line): float => $line->isInBatch() ? 0.0 : $this->taken->likely($line->position), $this->composition->lines));
+        $steeped = array_sum(array_map(
+            fn (WeighedLine $line): float => $line->isInBatch() ? 0.0 : $this->taken->likely($line->position),
+            $this->composition->lines,
+        ));
 
-        $left = array_sum(array_map(static fn (BatchEntry $entry): float => $entry->kind === 'strained' ? (float) $entry->value : 0.0, $this->newest));
+        $left = array_sum(array_map(
+            static fn (BatchEntry $entry): float => $entry->kind === 'strained' ? (float) $entry->value : 0.0,
+            $this->newest,
+        ));
 
         return max(0.0, $left - $steeped);
     }
 
     /**
-     * Grams of oil a gram of each plant kept back in the cloth; nothing where there is water in it too, or no cloth was weighed.
+     * Grams of oil a gram of each plant kept back in the cloth; nothing where there is water in it too, or no cloth was
+     * weighed.
      *
      * @return array<string, float> by plant key
      */
     public function keptByPlants(): array
     {
-        $steeped = array_values(array_filter($this->composition->inPhase(Phase::Infusion), static fn (WeighedLine $line): bool => $line->ingredient !== null && ! $line->isInBatch() && $line->grams !== null));
+        $steeped = array_values(array_filter(
+            $this->composition->inPhase(Phase::Infusion),
+            static fn (WeighedLine $line): bool => $line->ingredient !== null
+                && ! $line->isInBatch()
+                && $line->grams !== null,
+        ));
         $kept = $this->strainedOut();
-        $isWeighed = array_filter($steeped, fn (WeighedLine $line): bool => $this->taken->state($line->position) !== LineState::Weighed) === [];
+        $isWeighed = array_filter(
+            $steeped,
+            fn (WeighedLine $line): bool => $this->taken->state($line->position) !== LineState::Weighed,
+        ) === [];
         if ($kept <= 0 || $steeped === [] || ! $isWeighed || $this->composition->inPhase(Phase::Water) !== []) {
             return [];
         }
         $parts = array_map(fn (WeighedLine $line): InPart => new InPart(
-            $line->ingredient ?? throw new LogicException('filtered'), Band::exact($this->taken->likely($line->position)),
+            $line->ingredient ?? throw new LogicException('filtered'),
+            Band::exact($this->taken->likely($line->position)),
         ), $steeped);
 
         return LearnedUptake::shared($parts, $kept);
@@ -314,7 +375,10 @@ final readonly class MakeState
     /** Grams of one cup of it, before or after whipping; told at whichever step asked. */
     public function cup(string $when): ?float
     {
-        $cups = array_filter($this->batch->entries->all(), static fn (BatchEntry $entry): bool => $entry->kind === 'cup' && $entry->subject === $when);
+        $cups = array_filter(
+            $this->batch->entries->all(),
+            static fn (BatchEntry $entry): bool => $entry->kind === 'cup' && $entry->subject === $when,
+        );
 
         return $cups === [] ? null : array_values(array_reverse($cups))[0]->value;
     }
@@ -333,7 +397,8 @@ final readonly class MakeState
     }
 
     /**
-     * The formula as it was really made, to be judged: what was weighed as told counts as planned, what was not done is not in it,
+     * The formula as it was really made, to be judged: what was weighed as told counts as planned, what was not done is
+     * not in it,
      * and the pH is the measured one or none.
      */
     public function formulaAsMade(): Formula
@@ -354,13 +419,16 @@ final readonly class MakeState
     {
         $planned = $this->composition->lines[$line - 1]->grams?->likely;
         $whole = $planned === null ? $written : Amount::plain($planned * $this->factor).' g';
-        $isMeasured = $this->factor === 1.0 && $this->composition->lines[$line - 1]->amount?->kind === AmountKind::Measured;
+        $isMeasured = $this->factor === 1.0
+            && $this->composition->lines[$line - 1]->amount?->kind === AmountKind::Measured;
         $reading = $this->taken->reading($line);
 
         return match ($this->taken->state($line)) {
             LineState::NotDone => null,
             LineState::Counted => Amount::plain($this->taken->drops($line) ?? 0.0).' drops',
-            LineState::Weighed, LineState::UnknownBefore => $this->isAsTold($line) ? $whole : Amount::plain((float) $reading).' g',
+            LineState::Weighed, LineState::UnknownBefore => $this->isAsTold($line)
+                ? $whole
+                : Amount::plain((float) $reading).' g',
             LineState::AsPlanned, LineState::Open => $isMeasured ? $written : $whole,
         };
     }

@@ -41,7 +41,12 @@ final readonly class MakeVessel
         $strata = [...$strata, ...($now === null ? [] : [$now])];
         $ml = array_sum(array_map(static fn (Stratum $stratum): float => $stratum->ml, $strata));
 
-        return Section::draw(Profile::of(Vessels::mixing($state->formula->family), max(1.0, ($ml + $rest) * Vessels::ROOM_TO_STIR)), $strata, 0, 340);
+        return Section::draw(
+            Profile::of(Vessels::mixing($state->formula->family), max(1.0, ($ml + $rest) * Vessels::ROOM_TO_STIR)),
+            $strata,
+            0,
+            340,
+        );
     }
 
     /**
@@ -66,8 +71,17 @@ final readonly class MakeVessel
             }
         }
 
-        $isOne = array_filter($state->plan->steps, static fn (Step $step): bool => $step->kind === StepKind::Combine && $state->isDone($step)) !== [];
+        $isOne = array_filter(
+            $state->plan->steps,
+            static fn (Step $step): bool => $step->kind === StepKind::Combine && $state->isDone($step),
+        ) !== [];
 
-        return Section::draw(Profile::of(Vessels::mixing($state->formula->family), max(1.0, $all * Vessels::ROOM_TO_STIR)), $isOne ? Vessels::oneBody($strata) : $strata, 0, $stands, tallest: $tallest);
+        return Section::draw(
+            Profile::of(Vessels::mixing($state->formula->family), max(1.0, $all * Vessels::ROOM_TO_STIR)),
+            $isOne ? Vessels::oneBody($strata) : $strata,
+            0,
+            $stands,
+            tallest: $tallest,
+        );
     }
 }

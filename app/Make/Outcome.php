@@ -11,11 +11,18 @@ use App\Models\Batch;
  *
  * @phpstan-type Found array{code: string, severity: string, message: string, because: string, lines: list<int>}
  * @phpstan-type Stored array{
- *   evaluation: array{regime: string, verdict: string, lines: list<array{line: int, ingredient: ?string, phase: string, grams: ?array{likely: float}, percent: ?array{likely: float}}>, keeping: ?array{days: float, decided_by: string, steps: list<array{what: string, days: float}>}, findings: list<Found>},
- *   contents: array<string, float>, planned: list<?float>, yield: array{in: float, filled: float, missing: float, percent: ?float, by_state?: array<string, float>},
- *   said?: array<string, array{verdict: string, steps: list<string>, findings: list<array{message: string, because: string}>}>,
- *   balance?: array<string, float>, taught?: array{bowl: ?float, overrun: ?float, cooling: array{in: string, ratio: float}|null},
- *   lines?: list<array{line: int, ingredient: string|null, name: string, phase: string, state: string, entered: string, drops: float|null, grams: array{low: float, likely: float, high: float}|null, lots?: array<string, float>, no_lot?: float}>,
+ *   evaluation: array{regime: string, verdict: string, lines: list<array{line: int, ingredient: ?string, phase: string,
+ *   grams: ?array{likely: float}, percent: ?array{likely: float}}>, keeping: ?array{days: float, decided_by: string,
+ *   steps: list<array{what: string, days: float}>}, findings: list<Found>},
+ *   contents: array<string, float>, planned: list<?float>, yield: array{in: float, filled: float, missing: float,
+ *   percent: ?float, by_state?: array<string, float>},
+ *   said?: array<string, array{verdict: string, steps: list<string>, findings: list<array{message: string,
+ *   because: string}>}>,
+ *   balance?: array<string, float>, taught?: array{bowl: ?float, overrun: ?float, cooling: array{in: string,
+ *   ratio: float}|null},
+ *   lines?: list<array{line: int, ingredient: string|null, name: string, phase: string, state: string, entered: string,
+ *   drops: float|null, grams: array{low: float, likely: float, high: float}|null, lots?: array<string, float>,
+ *   no_lot?: float}>,
  *   not_done?: list<string>, label?: list<string>, may_declare?: list<string>,
  *   declared?: list<string>, cost?: array{known: float, unpriced: list<string>},
  *   containers: int, ph: ?float, stops: int, no_date: ?string
@@ -50,12 +57,23 @@ final class Outcome
      */
     public static function words(array $evaluation): array
     {
-        $list = static fn (mixed $rows): array => is_array($rows) ? array_values(array_filter($rows, is_array(...))) : [];
+        $list = static fn (mixed $rows): array => is_array($rows)
+            ? array_values(array_filter($rows, is_array(...)))
+            : [];
 
         return [
             'verdict' => $evaluation['verdict'] ?? '',
-            'steps' => array_column($list(is_array($evaluation['keeping'] ?? null) ? $evaluation['keeping']['steps'] ?? [] : []), 'what'),
-            'findings' => array_map(static fn (array $found): array => ['message' => $found['message'] ?? '', 'because' => $found['because'] ?? ''], $list($evaluation['findings'] ?? [])),
+            'steps' => array_column(
+                $list(is_array($evaluation['keeping'] ?? null) ? $evaluation['keeping']['steps'] ?? [] : []),
+                'what',
+            ),
+            'findings' => array_map(
+                static fn (array $found): array => [
+                    'message' => $found['message'] ?? '',
+                    'because' => $found['because'] ?? '',
+                ],
+                $list($evaluation['findings'] ?? []),
+            ),
         ];
     }
 }

@@ -45,7 +45,14 @@ final readonly class Overpoured
 
         return new self(
             $over->weighed,
-            say('make.over.said', ['weighed' => $wording->weighed($over->weighed, min($state->scale, 0.1)), 'target' => $wording->weighed($over->target, min($state->scale, 0.1)), 'percent' => $wording->percent(round($over->percent(), 1))]),
+            say(
+                'make.over.said',
+                [
+                    'weighed' => $wording->weighed($over->weighed, min($state->scale, 0.1)),
+                    'target' => $wording->weighed($over->target, min($state->scale, 0.1)),
+                    'percent' => $wording->percent(round($over->percent(), 1)),
+                ],
+            ),
             $wording->grams(round($over->over(), 2)),
             self::new(Comparison::of($planned, $accepted), $wording),
             self::share($accepted, $line, $wording),
@@ -71,8 +78,14 @@ final readonly class Overpoured
     private static function new(Comparison $comparison, Wording $wording): array
     {
         return array_map(
-            static fn (Finding $finding): array => ['severity' => $finding->severity->value, 'message' => $wording->message($finding)],
-            array_values(array_filter($comparison->new, static fn (Finding $finding): bool => $finding->severity !== Severity::Note)),
+            static fn (Finding $finding): array => [
+                'severity' => $finding->severity->value,
+                'message' => $wording->message($finding),
+            ],
+            array_values(array_filter(
+                $comparison->new,
+                static fn (Finding $finding): bool => $finding->severity !== Severity::Note,
+            )),
         );
     }
 
@@ -88,10 +101,22 @@ final readonly class Overpoured
     {
         $topUps = [];
         foreach ($state->plan->steps as $other) {
-            $weight = $other->kind === StepKind::Weigh && $other->key !== $step->key ? $state->taken->grams((int) $other->line)?->likely : null;
-            if ($weight !== null && $other->grams !== null && $other->grams * $factor - $weight > OverPour::tolerance($other->grams, $state->scale)) {
+            $weight = $other->kind === StepKind::Weigh && $other->key !== $step->key
+                ? $state->taken->grams((int) $other->line)?->likely
+                : null;
+            if (
+                $weight !== null
+                && $other->grams !== null
+                && $other->grams * $factor - $weight > OverPour::tolerance($other->grams, $state->scale)
+            ) {
                 $ingredient = $state->composition->lines[(int) $other->line - 1]->ingredient;
-                $topUps[] = say('make.over.top_up', ['ingredient' => $ingredient === null ? '?' : $wording->ingredient($ingredient->key), 'grams' => $wording->weighed($other->grams * $factor - $weight, min($state->scale, 0.1))]);
+                $topUps[] = say(
+                    'make.over.top_up',
+                    [
+                        'ingredient' => $ingredient === null ? '?' : $wording->ingredient($ingredient->key),
+                        'grams' => $wording->weighed($other->grams * $factor - $weight, min($state->scale, 0.1)),
+                    ],
+                );
             }
         }
 

@@ -30,11 +30,19 @@ final class SampleDose
             throw new Refused('sample', 'sample_product');
         }
         $added = app(TypedGrams::class)->read(trim($tried)) ?? throw new Refused('tried', 'sample_tried');
-        $dose = Sample::scaledUp(max($product, $state->gramsIn() - $state->sumOf('sample') - $product), $product, $added, $finest);
+        $dose = Sample::scaledUp(
+            max($product, $state->gramsIn() - $state->sumOf('sample') - $product),
+            $product,
+            $added,
+            $finest,
+        );
 
         return say($dose->likely < $scale ? 'make.sample_small' : 'make.sample_dose', [
-            'dose' => $wording->weighed($dose->likely, $dose->likely < 10 * $scale ? min($scale, 0.01) : $scale), 'scale' => $wording->number($scale),
-            'low' => $wording->grams($dose->low), 'high' => $wording->grams($dose->high), 'first' => $wording->grams(self::FIRST * $dose->low),
+            'dose' => $wording->weighed($dose->likely, $dose->likely < 10 * $scale ? min($scale, 0.01) : $scale),
+            'scale' => $wording->number($scale),
+            'low' => $wording->grams($dose->low),
+            'high' => $wording->grams($dose->high),
+            'first' => $wording->grams(self::FIRST * $dose->low),
         ]);
     }
 }

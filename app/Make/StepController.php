@@ -26,12 +26,16 @@ final class StepController
     {
     }
 
-    /** A page that had to wait for its connection only wants to know whether it was written down; any other is led on. */
+    /**
+     * A page that had to wait for its connection only wants to know whether it was written down; any other is led on.
+     */
     public function record(StepRequest $request, Batch $batch, string $step): RedirectResponse|JsonResponse
     {
         $answer = $this->written($request, $batch, $step);
 
-        return $request->expectsJson() ? new JsonResponse(null, $this->makes->has($batch, $request->clientKey()) ? 200 : 409) : $answer;
+        return $request->expectsJson()
+            ? new JsonResponse(null, $this->makes->has($batch, $request->clientKey()) ? 200 : 409)
+            : $answer;
     }
 
     private function written(StepRequest $request, Batch $batch, string $step): RedirectResponse
@@ -48,7 +52,12 @@ final class StepController
             return redirect()->route('make.step', [$batch, $gate->key])->with('refused', say('make.gate_shut'));
         }
         if ($request->pressed() === 'timer' && $now->seconds !== null) {
-            $this->write($request, $batch, ['step' => $now->key, 'kind' => 'timer', 'value' => $now->seconds], '-timer');
+            $this->write(
+                $request,
+                $batch,
+                ['step' => $now->key, 'kind' => 'timer', 'value' => $now->seconds],
+                '-timer',
+            );
 
             return redirect()->route('make.step', [$batch, $now->key]);
         }
@@ -69,7 +78,12 @@ final class StepController
     {
         $isToldAgain = $this->makes->has($batch, $request->clientKey());
 
-        return redirect()->route('batch', $batch)->with('refused', $isToldAgain ? null : say($batch->isFinished() ? 'make.finished_elsewhere' : 'make.dropped_elsewhere'));
+        return redirect()
+            ->route('batch', $batch)
+            ->with(
+                'refused',
+                $isToldAgain ? null : say($batch->isFinished() ? 'make.finished_elsewhere' : 'make.dropped_elsewhere'),
+            );
     }
 
     private function weigh(StepRequest $request, Batch $batch, MakeState $state, Step $now): RedirectResponse
@@ -83,16 +97,30 @@ final class StepController
         if ($doubt !== null && $request->reason() === '') {
             return $back()->withErrors(['lot' => $doubt])->with('ask_lot', true);
         }
-        $from = FromLot::divide($request->lots(), $request->decimal('weight') ?? $now->grams ?? 0.0, $state->scale, $state->takenFromLots((int) $now->line));
+        $from = FromLot::divide(
+            $request->lots(),
+            $request->decimal('weight') ?? $now->grams ?? 0.0,
+            $state->scale,
+            $state->takenFromLots((int) $now->line),
+        );
         if ($from['open'] > 0.0) {
-            return $back()->withErrors($from['last'] === null ? ['lot' => say('make.lot_unknown')] : ['rest' => say('make.lot_short', ['grams' => $this->wording->grams($from['open'])])]);
+            return $back()->withErrors($from['last'] === null ? ['lot' => say('make.lot_unknown')] : ['rest' => say(
+                'make.lot_short',
+                ['grams' => $this->wording->grams($from['open'])],
+            )]);
         }
         $entries = $over === null ? [] : [[
             'step' => $now->key, 'kind' => $request->pressed() === 'rescale' ? 'rescale' : 'accepted',
             'value' => $request->pressed() === 'rescale' ? $over->factor() : $over->over(),
         ]];
         foreach ($from['lots'] as $code => $grams) {
-            $entries[] = ['step' => $now->key, 'kind' => 'lot', 'subject' => (string) $code, 'value' => $grams, 'reason' => $request->reason()];
+            $entries[] = [
+                'step' => $now->key,
+                'kind' => 'lot',
+                'subject' => (string) $code,
+                'value' => $grams,
+                'reason' => $request->reason(),
+            ];
         }
         if ($request->lots() !== [] && $from['lots'] === []) {
             $entries[] = ['step' => $now->key, 'kind' => 'lot', 'reason' => $request->reason()];
@@ -125,7 +153,10 @@ final class StepController
     {
         $back = static fn (): RedirectResponse => redirect()->route('make.step', [$batch, $now->key])->withInput();
         try {
-            return $back()->with('dose', SampleDose::of($state, $request->decimal('sample'), Typed::text($request, 'tried', 60), $this->wording));
+            return $back()->with(
+                'dose',
+                SampleDose::of($state, $request->decimal('sample'), Typed::text($request, 'tried', 60), $this->wording),
+            );
         } catch (Refused $refused) {
             return $back()->withErrors([$refused->field => $refused->said()]);
         }
@@ -139,15 +170,33 @@ final class StepController
         if ((new BatchYield($state->gramsIn(), $filled))->isMoreThanWentIn() && ! $request->boolean('sure')) {
             return $back()->withErrors(['filled' => say('make.more_than_in')])->with('ask_sure', true);
         }
-        $undone = array_values(array_filter($state->undone(), static fn (Step $step): bool => $step->kind !== StepKind::Fill));
+        $undone = array_values(array_filter(
+            $state->undone(),
+            static fn (Step $step): bool => $step->kind !== StepKind::Fill,
+        ));
         if ($undone !== [] && ! $request->boolean('without')) {
             return $back()->with('ask_undone', true);
         }
         $started = $batch->started_at;
-        if ((Carbon::now()->lessThan($started) || $started->diffInDays(Carbon::now()) > self::LONGEST_MAKE_D) && ! $request->boolean('when_sure')) {
-            return $back()->withErrors(['when' => say('make.odd_finish', ['begun' => $this->wording->date($started), 'now' => $this->wording->date(Carbon::now())])])->with('ask_when', true);
+        if (
+            (Carbon::now()->lessThan($started) || $started->diffInDays(Carbon::now()) > self::LONGEST_MAKE_D)
+            && ! $request->boolean('when_sure')
+        ) {
+            return $back()
+                ->withErrors(['when' => say(
+                    'make.odd_finish',
+                    ['begun' => $this->wording->date($started), 'now' => $this->wording->date(Carbon::now())],
+                )])
+                ->with('ask_when', true);
         }
-        $isMine = $this->makes->fill($batch, $request->entries($now), $undone, $filled, $request->integer('containers', 1), $request->clientKey());
+        $isMine = $this->makes->fill(
+            $batch,
+            $request->entries($now),
+            $undone,
+            $filled,
+            $request->integer('containers', 1),
+            $request->clientKey(),
+        );
 
         return redirect()->route('batch', $batch)->with('refused', $isMine ? null : say('make.finished_elsewhere'));
     }
@@ -157,7 +206,8 @@ final class StepController
     {
         $state = MakeState::of($batch->load('entries'));
         $isOpen = match ($now->kind) {
-            StepKind::Heat => $request->wantsOn() && ($state->isHotAndEven($now) || $state->entry('override', $now->key) !== null),
+            StepKind::Heat => $request->wantsOn()
+                && ($state->isHotAndEven($now) || $state->entry('override', $now->key) !== null),
             StepKind::Gate => $state->isGateOpen($now),
             default => $request->wantsOn(),
         };

@@ -19,28 +19,63 @@ final class StepRequest extends FormRequest
 
     private const LONGEST_WAIT_S = 7 * 86_400;
 
-    private const NUMBERS = ['weight', 'water', 'oil', 'mix', 'ph', 'filled', 'sample', 'dose', 'before', 'after', 'cloth', 'tare'];
+    private const NUMBERS = [
+        'weight',
+        'water',
+        'oil',
+        'mix',
+        'ph',
+        'filled',
+        'sample',
+        'dose',
+        'before',
+        'after',
+        'cloth',
+        'tare',
+    ];
 
     /** @return array<string, list<string>> */
     public function rules(): array
     {
         $batch = $this->route('batch');
         $key = $this->route('step');
-        $step = $batch instanceof Batch && is_string($key) ? MakeState::of($batch->load('entries'))->plan->step($key) : null;
-        $needs = $this->filled('reason') || in_array($this->pressed(), ['skip', 'work'], true) ? 'nullable' : 'required';
+        $step = $batch instanceof Batch && is_string($key)
+            ? MakeState::of($batch->load('entries'))->plan->step($key)
+            : null;
+        $needs = $this->filled('reason') || in_array($this->pressed(), ['skip', 'work'], true)
+            ? 'nullable'
+            : 'required';
 
         return [
             'client_key' => ['required', 'string', 'regex:/^[A-Za-z0-9-]{8,40}$/'],
             'reason' => ['nullable', 'string', 'max:300'],
             'ago' => ['nullable', 'numeric', 'between:0,'.self::LONGEST_WAIT_S],
             ...match ($step?->kind) {
-                StepKind::Weigh => ['weight' => ['nullable', 'numeric', 'gt:0', 'max:1000000'], 'lot' => ['nullable', 'string', 'max:20'], 'rest' => ['array', 'max:20'], 'rest.*' => ['nullable', 'string', 'max:20'], 'drops' => ['nullable', 'integer', 'between:1,1000']],
-                StepKind::Heat => array_fill_keys(array_column($step->phases, 'value'), [$needs, 'numeric', 'between:-20,150']),
+                StepKind::Weigh => [
+                    'weight' => ['nullable', 'numeric', 'gt:0', 'max:1000000'],
+                    'lot' => ['nullable', 'string', 'max:20'],
+                    'rest' => ['array', 'max:20'],
+                    'rest.*' => ['nullable', 'string', 'max:20'],
+                    'drops' => ['nullable', 'integer', 'between:1,1000'],
+                ],
+                StepKind::Heat => array_fill_keys(
+                    array_column($step->phases, 'value'),
+                    [$needs, 'numeric', 'between:-20,150'],
+                ),
                 StepKind::Gate => ['mix' => [$needs, 'numeric', 'between:-20,150']],
-                StepKind::TestPh => ['ph' => [$needs, 'numeric', 'between:0,14'], 'sample' => ['nullable', 'numeric', 'between:0,1000'], 'dose' => ['nullable', 'numeric', 'between:0,1000']],
-                StepKind::Chill, StepKind::Whip => array_fill_keys(['before', 'after'], ['nullable', 'numeric', 'gt:0', 'max:10000']),
+                StepKind::TestPh => [
+                    'ph' => [$needs, 'numeric', 'between:0,14'],
+                    'sample' => ['nullable', 'numeric', 'between:0,1000'],
+                    'dose' => ['nullable', 'numeric', 'between:0,1000'],
+                ],
+                StepKind::Chill,
+                StepKind::Whip => array_fill_keys(['before', 'after'], ['nullable', 'numeric', 'gt:0', 'max:10000']),
                 StepKind::Strain => ['cloth' => ['nullable', 'numeric', 'between:0,1000000']],
-                StepKind::Fill => ['filled' => ['required', 'numeric', 'gt:0', 'max:1000000'], 'containers' => ['required', 'integer', 'between:1,10000'], 'tare' => ['nullable', 'numeric', 'gte:0', 'lt:filled']],
+                StepKind::Fill => [
+                    'filled' => ['required', 'numeric', 'gt:0', 'max:1000000'],
+                    'containers' => ['required', 'integer', 'between:1,10000'],
+                    'tare' => ['nullable', 'numeric', 'gte:0', 'lt:filled'],
+                ],
                 default => [],
             },
         ];
@@ -59,7 +94,10 @@ final class StepRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        $weights = array_fill_keys(['weight.*', 'sample.*', 'dose.*', 'before.*', 'after.*', 'cloth.*'], say('make.errors.weight'));
+        $weights = array_fill_keys(
+            ['weight.*', 'sample.*', 'dose.*', 'before.*', 'after.*', 'cloth.*'],
+            say('make.errors.weight'),
+        );
         $temperatures = array_fill_keys(['water.*', 'oil.*', 'mix.*'], say('make.errors.temperature'));
 
         return [
@@ -107,12 +145,23 @@ final class StepRequest extends FormRequest
         return is_numeric($value) ? (float) $value : null;
     }
 
-    /** @return list<string> codes of the lots it was taken from, in their order, "" for none of them; empty where no lot was asked for */
+    /**
+     * @return list<string> codes of the lots it was taken from, in their order, "" for none of them; empty where no lot
+     *   was asked for
+     */
     public function lots(): array
     {
         $rest = $this->input('rest');
 
-        return $this->has('lot') ? [Typed::text($this, 'lot', 20), ...array_map(static fn (mixed $code): string => is_string($code) ? $code : '', is_array($rest) ? array_values($rest) : [])] : [];
+        return $this->has('lot')
+            ? [
+                Typed::text($this, 'lot', 20),
+                ...array_map(
+                    static fn (mixed $code): string => is_string($code) ? $code : '',
+                    is_array($rest) ? array_values($rest) : [],
+                ),
+            ]
+            : [];
     }
 
     /** Grams in the containers, their own weight taken off where it was told. */
@@ -133,7 +182,10 @@ final class StepRequest extends FormRequest
             return $this->weighing($step, $entry);
         }
         $readings = match ($step->kind) {
-            StepKind::Heat => array_map(static fn ($phase): array => ['temperature', $phase->value, $phase->value], $step->phases),
+            StepKind::Heat => array_map(
+                static fn ($phase): array => ['temperature', $phase->value, $phase->value],
+                $step->phases,
+            ),
             StepKind::Gate => [['temperature', 'mix', 'mix']],
             StepKind::TestPh => [['ph', '', 'ph'], ['sample', '', 'sample'], ['dose', '', 'dose']],
             StepKind::Chill, StepKind::Whip => [['cup', 'before', 'before'], ['cup', 'after', 'after']],
@@ -161,7 +213,8 @@ final class StepRequest extends FormRequest
     /**
      * Weighed only where a figure was read; passed on without one, it was taken as planned.
      *
-     * @param  callable(string, string, float|null, string): array{step: string, kind: string, subject: string, value: float|null, reason: string}  $entry
+     * @param  callable(string, string, float|null, string): array{step: string, kind: string, subject: string,
+     *   value: float|null, reason: string}  $entry
      * @return list<array{step: string, kind: string, subject: string, value: float|null, reason: string}>
      */
     private function weighing(Step $step, callable $entry): array
@@ -181,6 +234,11 @@ final class StepRequest extends FormRequest
 
     private function tared(): string
     {
-        return $this->decimal('tare') > 0 ? say('make.tared', ['gross' => (string) $this->decimal('filled'), 'tare' => (string) $this->decimal('tare')]) : '';
+        return $this->decimal('tare') > 0
+            ? say(
+                'make.tared',
+                ['gross' => (string) $this->decimal('filled'), 'tare' => (string) $this->decimal('tare')],
+            )
+            : '';
     }
 }

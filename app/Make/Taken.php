@@ -23,8 +23,12 @@ final readonly class Taken
      * @param  array<int, float>  $drops  newest count by line
      * @param  float  $factor  by which everything has grown after over-pours
      */
-    private function __construct(private Composition $composition, private array $told, private array $drops, private float $factor)
-    {
+    private function __construct(
+        private Composition $composition,
+        private array $told,
+        private array $drops,
+        private float $factor,
+    ) {
     }
 
     /** @param  iterable<BatchEntry>  $entries  in the order they were told */
@@ -37,7 +41,9 @@ final readonly class Taken
                 continue;
             }
             $drops[$line] = $entry->kind === 'drops' ? (float) $entry->value : $drops[$line] ?? 0.0;
-            $isBesideWeight = $entry->kind === 'drops' && isset($told[$line]) && self::page($told[$line]) === self::page($entry);
+            $isBesideWeight = $entry->kind === 'drops'
+                && isset($told[$line])
+                && self::page($told[$line]) === self::page($entry);
             if (! $isBesideWeight) {
                 $told[$line] = $entry;
             }
@@ -57,10 +63,14 @@ final readonly class Taken
         return isset($this->told[$line]) ? self::KINDS[$this->told[$line]->kind] : LineState::Open;
     }
 
-    /** Grams that were read off a scale, or recorded as such before the difference was kept; null for everything else. */
+    /**
+     * Grams that were read off a scale, or recorded as such before the difference was kept; null for everything else.
+     */
     public function reading(int $line): ?float
     {
-        return in_array($this->state($line), [LineState::Weighed, LineState::UnknownBefore], true) ? $this->told[$line]->value : null;
+        return in_array($this->state($line), [LineState::Weighed, LineState::UnknownBefore], true)
+            ? $this->told[$line]->value
+            : null;
     }
 
     /** Drops that were counted, whether weighed too or not. */
@@ -92,7 +102,11 @@ final readonly class Taken
     {
         foreach ($this->composition->lines as $line) {
             $isDrops = $line->amount?->unit === Unit::Drop;
-            if ($line->isInBatch() && $this->state($line->position) !== LineState::Weighed && ! ($isDrops && $this->state($line->position) === LineState::Counted)) {
+            if (
+                $line->isInBatch()
+                && $this->state($line->position) !== LineState::Weighed
+                && ! ($isDrops && $this->state($line->position) === LineState::Counted)
+            ) {
                 return false;
             }
         }
@@ -117,7 +131,9 @@ final readonly class Taken
         $it = $this->line($line);
         $number = $it?->amount?->number?->likely;
 
-        return $it?->grams === null || $number === null || $number <= 0 || $it->amount->unit !== Unit::Drop ? null : $it->grams->times($count / $number);
+        return $it?->grams === null || $number === null || $number <= 0 || $it->amount->unit !== Unit::Drop
+            ? null
+            : $it->grams->times($count / $number);
     }
 
     private function line(int $position): ?WeighedLine

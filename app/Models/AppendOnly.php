@@ -9,7 +9,8 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Rows that carry the key of the page that sent them: the same key with the same contents is written once, with other contents it is
+ * Rows that carry the key of the page that sent them: the same key with the same contents is written once, with other
+ * contents it is
  * refused. Anything else wrong with the row is an error.
  */
 trait AppendOnly
@@ -30,7 +31,10 @@ trait AppendOnly
     {
         $columns = implode(', ', array_keys($row));
         $places = implode(', ', array_fill(0, count($row), '?'));
-        $written = DB::affectingStatement('INSERT INTO '.(new self)->getTable()." ($columns) VALUES ($places) ON CONFLICT (client_key) DO NOTHING", array_values($row));
+        $written = DB::affectingStatement(
+            'INSERT INTO '.(new self)->getTable()." ($columns) VALUES ($places) ON CONFLICT (client_key) DO NOTHING",
+            array_values($row),
+        );
         if ($written === 0) {
             self::isTold($row);
         }
@@ -61,9 +65,17 @@ trait AppendOnly
     private static function isSame(mixed $told, int|float|string|null $value): bool
     {
         return match (true) {
-            $told instanceof CarbonInterface => abs($told->diffInHours(Carbon::parse((string) $value))) < self::SAME_MOMENT_H,
-            is_float($told) || is_float($value) => $told !== null && $value !== null && abs((float) $told - (float) $value) < 1e-9,
+            $told instanceof CarbonInterface => self::isSameMoment($told, (string) $value),
+            is_float($told)
+                || is_float($value) => $told !== null
+                && $value !== null
+                && abs((float) $told - (float) $value) < 1e-9,
             default => (string) $told === (string) $value,
         };
+    }
+
+    private static function isSameMoment(CarbonInterface $told, string $value): bool
+    {
+        return abs($told->diffInHours(Carbon::parse($value))) < self::SAME_MOMENT_H;
     }
 }

@@ -23,7 +23,8 @@ use Illuminate\Support\Collection;
  * @property Carbon|null $finished_at
  * @property Carbon|null $best_before
  * @property array<string, mixed>|null $outcome what was computed when it was finished; never computed again
- * @property array{reason: string, stops: list<array{code: string, said: array<string, string>}>}|null $despite what stood against making it, and why it was made anyway
+ * @property array{reason: string, stops: list<array{code: string, said: array<string, string>}>}|null $despite what
+ *   stood against making it, and why it was made anyway
  * @property float|null $grams_left of a finished one
  * @property string $stands where it stands, in the maker's words
  * @property Carbon|null $gone_at used up, given away or thrown away
@@ -36,7 +37,11 @@ final class Batch extends Model
 {
     protected $casts = [
         'document' => 'array', 'outcome' => 'array', 'despite' => 'array', 'formula_version_id' => 'integer',
-        'started_at' => 'datetime', 'finished_at' => 'datetime', 'best_before' => 'date', 'gone_at' => 'datetime', 'grams_left' => 'float',
+        'started_at' => 'datetime',
+        'finished_at' => 'datetime',
+        'best_before' => 'date',
+        'gone_at' => 'datetime',
+        'grams_left' => 'float',
     ];
 
     public function getRouteKeyName(): string

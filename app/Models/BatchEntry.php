@@ -13,8 +13,10 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property int $batch_id
  * @property string $step
- * @property string $kind done | weight | temperature | ph | fill | override | timer | rescale | accepted | cup | dose | sample | strained | feel | lot | drops |
- *           weighed | as_planned | not_done | dropped | resumed; "weight" is from before weighed and taken as planned were told apart
+ * @property string $kind done | weight | temperature | ph | fill | override | timer | rescale | accepted | cup | dose |
+ *   sample | strained | feel | lot | drops |
+ *           weighed | as_planned | not_done | dropped | resumed; "weight" is from before weighed and taken as planned
+ *           were told apart
  * @property string $subject line position, "water", "oil", "before", "after", what a finger found, a lot's code, or ""
  * @property float|null $value g, °C or pH by kind
  * @property string $reason

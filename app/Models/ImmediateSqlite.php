@@ -8,8 +8,10 @@ use Illuminate\Database\SQLiteConnection;
 use PDOException;
 
 /**
- * SQLite whose transactions take the right to write when they begin. A transaction that first reads and then writes would
- * otherwise be refused outright ("database is locked") when another page wrote in between, without waiting its turn. The
+ * SQLite whose transactions take the right to write when they begin. A transaction that first reads and then writes
+ * would
+ * otherwise be refused outright ("database is locked") when another page wrote in between, without waiting its turn.
+ * The
  * framework does this by itself only from PHP 8.4 on.
  */
 final class ImmediateSqlite extends SQLiteConnection
@@ -25,7 +27,10 @@ final class ImmediateSqlite extends SQLiteConnection
         try {
             parent::performRollBack($toLevel);
         } catch (PDOException $problem) {
-            if (! str_contains($problem->getMessage(), 'no transaction is active') && ! str_contains($problem->getMessage(), 'no such savepoint')) {
+            if (
+                ! str_contains($problem->getMessage(), 'no transaction is active')
+                && ! str_contains($problem->getMessage(), 'no such savepoint')
+            ) {
                 throw $problem;
             }
             $this->disconnect(); // this line still believes to be in a transaction; the next query opens a new one

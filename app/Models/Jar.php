@@ -22,7 +22,8 @@ use Illuminate\Support\Collection;
  * @property Carbon|null $started_at
  * @property Carbon|null $ended_at
  * @property array<string, mixed>|null $outcome what was worked out when it was strained; never computed again
- * @property Carbon|null $shake_at when the next shake is due; like the next four worked out anew with every entry, for quick lists
+ * @property Carbon|null $shake_at when the next shake is due; like the next four worked out anew with every entry, for
+ *   quick lists
  * @property Carbon|null $ready_at
  * @property Carbon|null $strain_at
  * @property Carbon|null $too_strong_at
@@ -34,7 +35,12 @@ final class Jar extends Model
 {
     protected $casts = [
         'draft' => 'array', 'revision' => 'integer', 'plan' => 'array', 'outcome' => 'array',
-        'started_at' => 'datetime', 'ended_at' => 'datetime', 'shake_at' => 'datetime', 'ready_at' => 'datetime', 'strain_at' => 'datetime', 'too_strong_at' => 'datetime',
+        'started_at' => 'datetime',
+        'ended_at' => 'datetime',
+        'shake_at' => 'datetime',
+        'ready_at' => 'datetime',
+        'strain_at' => 'datetime',
+        'too_strong_at' => 'datetime',
     ];
 
     /** @return HasMany<JarEntry, $this> in the order they were written down */

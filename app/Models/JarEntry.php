@@ -26,5 +26,10 @@ final class JarEntry extends Model
 
     public $timestamps = false;
 
-    protected $casts = ['value' => 'float', 'happened_at' => 'datetime', 'recorded_at' => 'datetime', 'jar_id' => 'integer'];
+    protected $casts = [
+        'value' => 'float',
+        'happened_at' => 'datetime',
+        'recorded_at' => 'datetime',
+        'jar_id' => 'integer',
+    ];
 }

@@ -12,7 +12,8 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 
 /**
- * Something in the pantry: an infused oil or a preparation of the maker's own, or something bought. What is left, where it stands and until
+ * Something in the pantry: an infused oil or a preparation of the maker's own, or something bought. What is left, where
+ * it stands and until
  * when it is good follow from its entries and are kept beside them for quick lists.
  *
  * @property int $id
@@ -43,8 +44,17 @@ use Illuminate\Support\Collection;
 final class Lot extends Model
 {
     protected $casts = [
-        'document' => 'array', 'grams' => 'float', 'grams_left' => 'float', 'portion_grams' => 'float', 'strength' => 'float', 'price' => 'float',
-        'opened_at' => 'datetime', 'sealed_until' => 'datetime', 'made_at' => 'datetime', 'good_until' => 'datetime', 'gone_at' => 'datetime',
+        'document' => 'array',
+        'grams' => 'float',
+        'grams_left' => 'float',
+        'portion_grams' => 'float',
+        'strength' => 'float',
+        'price' => 'float',
+        'opened_at' => 'datetime',
+        'sealed_until' => 'datetime',
+        'made_at' => 'datetime',
+        'good_until' => 'datetime',
+        'gone_at' => 'datetime',
     ];
 
     public function getRouteKeyName(): string
@@ -73,7 +83,12 @@ final class Lot extends Model
     /** @return Collection<int, Lot> at hand of one ingredient, what is no longer good soonest first */
     public static function ofIngredient(string $ingredient): Collection
     {
-        return self::atHand()->where('ingredient', $ingredient)->orderByRaw('good_until IS NULL, good_until, id')->limit(50)->get()->toBase();
+        return self::atHand()
+            ->where('ingredient', $ingredient)
+            ->orderByRaw('good_until IS NULL, good_until, id')
+            ->limit(50)
+            ->get()
+            ->toBase();
     }
 
     /** @return Builder<Lot> what still stands somewhere */

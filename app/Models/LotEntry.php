@@ -26,7 +26,12 @@ final class LotEntry extends Model
 
     public $timestamps = false;
 
-    protected $casts = ['grams' => 'float', 'happened_at' => 'datetime', 'recorded_at' => 'datetime', 'lot_id' => 'integer'];
+    protected $casts = [
+        'grams' => 'float',
+        'happened_at' => 'datetime',
+        'recorded_at' => 'datetime',
+        'lot_id' => 'integer',
+    ];
 
     /** Written by a make when it was finished; only that could take it back. */
     public function isOfBatch(): bool

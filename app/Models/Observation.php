@@ -29,5 +29,11 @@ final class Observation extends Model
 
     public $timestamps = false;
 
-    protected $casts = ['ph' => 'float', 'happened_at' => 'datetime', 'recorded_at' => 'datetime', 'batch_id' => 'integer', 'undoes' => 'integer'];
+    protected $casts = [
+        'ph' => 'float',
+        'happened_at' => 'datetime',
+        'recorded_at' => 'datetime',
+        'batch_id' => 'integer',
+        'undoes' => 'integer',
+    ];
 }

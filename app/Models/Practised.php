@@ -11,7 +11,8 @@ use Illuminate\Support\Carbon;
  * A mistake or question that was practised.
  *
  * @property string $key of the mistake, or kind of the judgement
- * @property list<array{key: string, seed: int, right: bool, at: string}> $answers oldest first; key is the page's, so that an answer sent twice counts once
+ * @property list<array{key: string, seed: int, right: bool, at: string}> $answers oldest first; key is the page's, so
+ *   that an answer sent twice counts once
  * @property Carbon $updated_at
  */
 final class Practised extends Model

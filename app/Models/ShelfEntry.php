@@ -27,5 +27,11 @@ final class ShelfEntry extends Model
 
     public $timestamps = false;
 
-    protected $casts = ['grams' => 'float', 'price' => 'float', 'batch_id' => 'integer', 'happened_at' => 'datetime', 'recorded_at' => 'datetime'];
+    protected $casts = [
+        'grams' => 'float',
+        'price' => 'float',
+        'batch_id' => 'integer',
+        'happened_at' => 'datetime',
+        'recorded_at' => 'datetime',
+    ];
 }

@@ -17,11 +17,20 @@ final class AtHand
     /** What is used up still tells what it cost. */
     public static function cupboard(): Stock
     {
-        $lots = Lot::query()->whereNotNull('ingredient')->where(static fn ($query) => $query->whereNull('gone_at')->orWhereNotNull('price'))
-            ->orderByDesc('made_at')->orderByDesc('id')->limit(self::LOOKED_AT)->get(['code', 'ingredient', 'grams', 'grams_left', 'price', 'good_until', 'gone_at']);
+        $lots = Lot::query()
+            ->whereNotNull('ingredient')
+            ->where(static fn ($query) => $query->whereNull('gone_at')->orWhereNotNull('price'))
+            ->orderByDesc('made_at')
+            ->orderByDesc('id')
+            ->limit(self::LOOKED_AT)
+            ->get(['code', 'ingredient', 'grams', 'grams_left', 'price', 'good_until', 'gone_at']);
 
         return new Stock(array_values($lots->reverse()->map(static fn (Lot $lot): Stocked => new Stocked(
-            $lot->code, (string) $lot->ingredient, $lot->gone_at === null ? $lot->grams_left : 0.0, $lot->price === null ? null : $lot->price / $lot->grams, $lot->good_until?->toDateTimeImmutable(),
+            $lot->code,
+            (string) $lot->ingredient,
+            $lot->gone_at === null ? $lot->grams_left : 0.0,
+            $lot->price === null ? null : $lot->price / $lot->grams,
+            $lot->good_until?->toDateTimeImmutable(),
         ))->all()));
     }
 }

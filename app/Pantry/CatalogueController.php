@@ -27,7 +27,17 @@ final class CatalogueController
     {
         $wanted = Typed::text($request, 'q', self::LONGEST);
         if (Typed::text($request, 'of') === 'infusion') {
-            return new JsonResponse(array_map(self::entry(...), array_slice(array_values(array_filter($catalogue->search($wanted, 10 * self::OFFERED), self::canBeInfused(...))), 0, self::OFFERED)));
+            return new JsonResponse(array_map(
+                self::entry(...),
+                array_slice(
+                    array_values(array_filter(
+                        $catalogue->search($wanted, 10 * self::OFFERED),
+                        self::canBeInfused(...),
+                    )),
+                    0,
+                    self::OFFERED,
+                ),
+            ));
         }
         $found = $catalogue->search($wanted, self::OFFERED);
         if (Typed::text($request, 'of') === 'any') {
@@ -35,8 +45,15 @@ final class CatalogueController
         }
         $own = $book->named($wanted, (int) Typed::text($request, 'not'), self::OWN_OFFERED);
 
-        return new JsonResponse([...array_map(self::lot(...), LotLine::search($wanted, self::OWN_OFFERED)), ...array_map(self::entry(...), $found), ...array_map(static fn (Formula $formula): array => [
-            'key' => FormulaBook::KEY.$formula->id, 'name' => $formula->name, 'full' => $formula->name, 'kind' => say('words.kind.own_formula'), 'phase' => '',
+        return new JsonResponse([...array_map(
+            self::lot(...),
+            LotLine::search($wanted, self::OWN_OFFERED),
+        ), ...array_map(self::entry(...), $found), ...array_map(static fn (Formula $formula): array => [
+            'key' => FormulaBook::KEY.$formula->id,
+            'name' => $formula->name,
+            'full' => $formula->name,
+            'kind' => say('words.kind.own_formula'),
+            'phase' => '',
         ], $own)]);
     }
 
@@ -55,11 +72,21 @@ final class CatalogueController
     /** @return array{key: string, name: string, full: string, kind: string, phase: string} */
     private static function lot(Lot $lot): array
     {
-        return ['key' => LotLine::KEY.$lot->code, 'name' => $lot->name, 'full' => "$lot->name, $lot->code", 'kind' => LotPage::date($lot, app(Wording::class)), 'phase' => ''];
+        return [
+            'key' => LotLine::KEY.$lot->code,
+            'name' => $lot->name,
+            'full' => "$lot->name, $lot->code",
+            'kind' => LotPage::date($lot, app(Wording::class)),
+            'phase' => '',
+        ];
     }
 
     private static function canBeInfused(Material $ingredient): bool
     {
-        return in_array($ingredient->kind, [Kind::DriedBotanical, Kind::FreshBotanical, Kind::PowderBotanical, Kind::CarrierOil, Kind::Butter], true);
+        return in_array(
+            $ingredient->kind,
+            [Kind::DriedBotanical, Kind::FreshBotanical, Kind::PowderBotanical, Kind::CarrierOil, Kind::Butter],
+            true,
+        );
     }
 }

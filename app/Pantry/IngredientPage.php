@@ -19,15 +19,25 @@ final readonly class IngredientPage
      * @param  list<array{name: string, detail: string, href: string}>  $lots
      * @param  list<array{name: string, href: string}>  $formulas
      */
-    private function __construct(public Material $ingredient, public string $name, public array $figures, public array $lots, public array $formulas)
-    {
+    private function __construct(
+        public Material $ingredient,
+        public string $name,
+        public array $figures,
+        public array $lots,
+        public array $formulas,
+    ) {
     }
 
     public static function of(Material $ingredient, Wording $wording): self
     {
         $range = static fn (?float $low, ?float $high, string $unit): string => match (true) {
             $low === null && $high === null => '',
-            $low !== null && $high !== null && $low !== $high => say('ui.band', ['low' => $wording->number($low), 'high' => $wording->number($high)]).$unit,
+            $low !== null
+                && $high !== null
+                && $low !== $high => say(
+                    'ui.band',
+                    ['low' => $wording->number($low), 'high' => $wording->number($high)],
+                ).$unit,
             default => $wording->number((float) ($high ?? $low)).$unit,
         };
         $figures = [];
@@ -41,9 +51,19 @@ final readonly class IngredientPage
             'hlb' => $range($ingredient->hlb, $ingredient->hlb, ''),
             'water' => $ingredient->waterFraction === null ? '' : $wording->percent(100 * $ingredient->waterFraction),
             'iodine' => $range($ingredient->iodineValue, $ingredient->iodineValue, ''),
-            'unopened' => $ingredient->unopenedMonths === null ? '' : trans_choice('search.months', (int) $ingredient->unopenedMonths),
-            'opened' => $ingredient->openedMonths === null ? '' : trans_choice('search.months', (int) $ingredient->openedMonths),
-            'comes_from' => implode(', ', array_map(static fn ($allergen): string => say("words.allergen.$allergen->value"), $ingredient->allergens)),
+            'unopened' => $ingredient->unopenedMonths === null
+                ? ''
+                : trans_choice('search.months', (int) $ingredient->unopenedMonths),
+            'opened' => $ingredient->openedMonths === null
+                ? ''
+                : trans_choice('search.months', (int) $ingredient->openedMonths),
+            'comes_from' => implode(
+                ', ',
+                array_map(
+                    static fn ($allergen): string => say("words.allergen.$allergen->value"),
+                    $ingredient->allergens,
+                ),
+            ),
         ] as $name => $figure) {
             if ($figure !== '') {
                 $figures[] = ['label' => say("search.figures.$name"), 'figure' => $figure];
@@ -52,8 +72,24 @@ final readonly class IngredientPage
 
         return new self(
             $ingredient, $wording->ingredient($ingredient->key), $figures,
-            array_values(Lot::ofIngredient($ingredient->key)->take(self::MOST)->map(static fn (Lot $lot): array => ['name' => $lot->code, 'detail' => $wording->grams($lot->grams_left).' '.say('pantry.left').', '.LotPage::date($lot, $wording), 'href' => route('lot', $lot)])->all()),
-            array_values(Formula::query()->where('draft', 'like', '%"'.addcslashes($ingredient->key, '%_\\').'"%')->orderByDesc('updated_at')->limit(self::MOST)->get(['id', 'name'])->map(static fn (Formula $formula): array => ['name' => $formula->name, 'href' => route('bench', $formula)])->all()),
+            array_values(Lot::ofIngredient($ingredient->key)->take(self::MOST)->map(static fn (Lot $lot): array => [
+                'name' => $lot->code,
+                'detail' => $wording->grams($lot->grams_left).' '.say('pantry.left').', '.LotPage::date($lot, $wording),
+                'href' => route('lot', $lot),
+            ])->all()),
+            array_values(Formula::query()->where(
+                'draft',
+                'like',
+                '%"'.addcslashes($ingredient->key, '%_\\').'"%',
+            )
+                ->orderByDesc('updated_at')
+                ->limit(self::MOST)
+                ->get(['id', 'name'])
+                ->map(static fn (Formula $formula): array => [
+                    'name' => $formula->name,
+                    'href' => route('bench', $formula),
+                ])
+                ->all()),
         );
     }
 }

@@ -26,19 +26,43 @@ final readonly class LotBook
     {
     }
 
-    public function putInfused(Jar $jar, JarContents $contents, float $grams, float $strength, Carbon $at, ?Carbon $goodUntil, Storage $storage = Storage::Room): Lot
-    {
+    public function putInfused(
+        Jar $jar,
+        JarContents $contents,
+        float $grams,
+        float $strength,
+        Carbon $at,
+        ?Carbon $goodUntil,
+        Storage $storage = Storage::Room,
+    ): Lot {
         return $this->put($at, [
-            'kind' => 'infused_oil', 'name' => $jar->name, 'document' => InfusedOil::document($jar->name, $contents), 'grams' => $grams, 'strength' => $strength,
+            'kind' => 'infused_oil',
+            'name' => $jar->name,
+            'document' => InfusedOil::document($jar->name, $contents),
+            'grams' => $grams,
+            'strength' => $strength,
             'good_until' => $goodUntil, 'storage' => $storage->value, 'jar_id' => $jar->id,
         ]);
     }
 
-    public function putPrepared(Preparation $preparation, string $name, string $ingredient, float $grams, ?float $portion, Storage $storage, Carbon $at): Lot
-    {
+    public function putPrepared(
+        Preparation $preparation,
+        string $name,
+        string $ingredient,
+        float $grams,
+        ?float $portion,
+        Storage $storage,
+        Carbon $at,
+    ): Lot {
         return $this->put($at, [
-            'kind' => 'preparation', 'name' => $name, 'ingredient' => $ingredient, 'grams' => $grams, 'portion_grams' => $portion,
-            'good_until' => $this->shelving->firstDate($preparation->method, $storage, $at), 'storage' => $storage->value, 'preparation_id' => $preparation->id,
+            'kind' => 'preparation',
+            'name' => $name,
+            'ingredient' => $ingredient,
+            'grams' => $grams,
+            'portion_grams' => $portion,
+            'good_until' => $this->shelving->firstDate($preparation->method, $storage, $at),
+            'storage' => $storage->value,
+            'preparation_id' => $preparation->id,
         ]);
     }
 
@@ -47,8 +71,15 @@ final readonly class LotBook
      *
      * @throws Refused
      */
-    public function putBought(string $name, float $grams, ?float $price, ?Carbon $bestBefore, ?Carbon $openedAt, Carbon $at, string $supplier = ''): Lot
-    {
+    public function putBought(
+        string $name,
+        float $grams,
+        ?float $price,
+        ?Carbon $bestBefore,
+        ?Carbon $openedAt,
+        Carbon $at,
+        string $supplier = '',
+    ): Lot {
         $ingredient = $this->catalogue->has($name) ? $this->catalogue->get($name) : $this->catalogue->named($name);
         if ($ingredient === null) {
             throw new Refused('name', 'no_such_ingredient');
@@ -58,8 +89,16 @@ final readonly class LotBook
         }
 
         return $this->put($at, [
-            'kind' => 'bought', 'name' => $this->wording->ingredient($ingredient->key), 'ingredient' => $ingredient->key, 'grams' => $grams, 'price' => $price, 'opened_at' => $openedAt,
-            'good_until' => $this->shelving->goodUntil($ingredient->key, $bestBefore, $openedAt), 'sealed_until' => $bestBefore, 'supplier' => mb_substr(trim($supplier), 0, 200), 'storage' => Storage::Room->value,
+            'kind' => 'bought',
+            'name' => $this->wording->ingredient($ingredient->key),
+            'ingredient' => $ingredient->key,
+            'grams' => $grams,
+            'price' => $price,
+            'opened_at' => $openedAt,
+            'good_until' => $this->shelving->goodUntil($ingredient->key, $bestBefore, $openedAt),
+            'sealed_until' => $bestBefore,
+            'supplier' => mb_substr(trim($supplier), 0, 200),
+            'storage' => Storage::Room->value,
         ]);
     }
 
@@ -68,7 +107,11 @@ final readonly class LotBook
     {
         return Lot::query()->create([
             ...$fields, 'grams_left' => $fields['grams'], 'first_storage' => $fields['storage'], 'made_at' => $at,
-            'code' => DayCode::next($at, static fn (string $code): bool => Lot::query()->where('code', $code)->exists(), 'L'),
+            'code' => DayCode::next(
+                $at,
+                static fn (string $code): bool => Lot::query()->where('code', $code)->exists(),
+                'L',
+            ),
         ])->refresh();
     }
 
@@ -79,7 +122,12 @@ final readonly class LotBook
      */
     public function takeBack(Jar $jar, float $grams, Carbon $at): void
     {
-        $lot = Lot::query()->where('jar_id', $jar->id)->where('grams', $grams)->where('made_at', $at->toDateTimeString())->orderByDesc('id')->first();
+        $lot = Lot::query()
+            ->where('jar_id', $jar->id)
+            ->where('grams', $grams)
+            ->where('made_at', $at->toDateTimeString())
+            ->orderByDesc('id')
+            ->first();
         if ($lot === null) {
             return;
         }
@@ -100,7 +148,10 @@ final readonly class LotBook
         $this->take($lot, 'used', $grams, $for, $at, $clientKey);
     }
 
-    /** What went into a batch from this lot, as it was told at the scale: all of it, even where less was written down to be left. */
+    /**
+     * What went into a batch from this lot, as it was told at the scale: all of it, even where less was written down to
+     * be left.
+     */
     public function wentInto(Lot $lot, float $grams, string $batch, Carbon $at, string $clientKey): void
     {
         DB::transaction(fn () => $this->add($lot->refresh(), 'used', $grams, $batch, $at, $clientKey));
@@ -161,7 +212,13 @@ final readonly class LotBook
     {
         DB::transaction(function () use ($lot, $kind, $grams, $subject, $at, $clientKey): void {
             $lot->refresh();
-            if (LotEntry::isTold(['lot_id' => $lot->id, 'kind' => $kind, 'subject' => $subject, 'client_key' => $clientKey, ...($kind === 'discarded' ? [] : ['grams' => $grams])])) {
+            if (LotEntry::isTold([
+                'lot_id' => $lot->id,
+                'kind' => $kind,
+                'subject' => $subject,
+                'client_key' => $clientKey,
+                ...($kind === 'discarded' ? [] : ['grams' => $grams]),
+            ])) {
                 return;
             }
             if ($lot->gone_at !== null) {
@@ -191,7 +248,10 @@ final readonly class LotBook
             if ($entry->isOfBatch()) {
                 throw new Refused('lot', 'made_into', ['code' => $entry->subject]);
             }
-            if (! LotEntry::query()->where('lot_id', $lot->id)->where('kind', 'undo')->where('subject', (string) $entry->id)->exists()) {
+            if (! LotEntry::query()->where('lot_id', $lot->id)->where('kind', 'undo')->where(
+                'subject',
+                (string) $entry->id,
+            )->exists()) {
                 $this->add($lot, 'undo', null, (string) $entry->id, Carbon::now(), $clientKey);
             }
         });
@@ -239,13 +299,25 @@ final readonly class LotBook
     {
         $names = self::formulasNaming($lot);
         if ($names !== []) {
-            throw new Refused('lot', 'named_by', ['code' => $lot->code, 'formulas' => $this->wording->together($names)]);
+            throw new Refused(
+                'lot',
+                'named_by',
+                ['code' => $lot->code, 'formulas' => $this->wording->together($names)],
+            );
         }
     }
 
     /** @return list<string> names of the formulas on the bench with a line that takes from this lot */
     public static function formulasNaming(Lot $lot): array
     {
-        return array_values(array_map(strval(...), Formula::query()->where('draft', 'like', '%"lot":"'.addcslashes($lot->code, '%_\\').'"%')->orderBy('name')->limit(20)->pluck('name')->all()));
+        return array_values(array_map(
+            strval(...),
+            Formula::query()
+                ->where('draft', 'like', '%"lot":"'.addcslashes($lot->code, '%_\\').'"%')
+                ->orderBy('name')
+                ->limit(20)
+                ->pluck('name')
+                ->all(),
+        ));
     }
 }

@@ -30,7 +30,11 @@ final readonly class LotCards
      */
     public function lots(string $kind, int $most = Card::SHOWN): array
     {
-        return $this->lotsDrawn(Lot::atHand()->where('kind', $kind)->orderByRaw('good_until IS NULL, good_until')->limit($most)->get());
+        return $this->lotsDrawn(Lot::atHand()
+            ->where('kind', $kind)
+            ->orderByRaw('good_until IS NULL, good_until')
+            ->limit($most)
+            ->get());
     }
 
     /**
@@ -40,9 +44,13 @@ final readonly class LotCards
     public function lotsDrawn(Collection $lots): array
     {
         return array_values($lots->map(fn (Lot $lot): Card => new Card(
-            'lot', LotPage::nameOf($lot, $this->wording), route('lot', $lot), LotPage::vessel($lot, $this->stands, Card::TALLEST_MM),
+            'lot',
+            LotPage::nameOf($lot, $this->wording),
+            route('lot', $lot),
+            LotPage::vessel($lot, $this->stands, Card::TALLEST_MM),
             LotPage::date($lot, $this->wording), LotPage::brief($lot, $this->wording),
-            $this->wording->grams($lot->grams_left).' '.say('pantry.left').', '.say("pantry.stands.$lot->storage"), $lot->code,
+            $this->wording->grams($lot->grams_left).' '.say('pantry.left').', '.say("pantry.stands.$lot->storage"),
+            $lot->code,
             isUrgent: LotPage::isOver($lot), life: LotPage::lifeLeft($lot),
         ))->all());
     }
@@ -50,6 +58,11 @@ final readonly class LotCards
     /** @return list<Lot> */
     public function goneLots(): array
     {
-        return array_values(Lot::query()->whereNotNull('gone_at')->orderByDesc('gone_at')->limit(Card::SHOWN)->get()->all());
+        return array_values(Lot::query()
+            ->whereNotNull('gone_at')
+            ->orderByDesc('gone_at')
+            ->limit(Card::SHOWN)
+            ->get()
+            ->all());
     }
 }

@@ -23,17 +23,24 @@ final class LotLine
         return array_filter([
             'ingredient' => $lot->ingredient,
             // the code in its name keeps it from being taken for the formula it goes into
-            'formula' => $lot->document === null ? null : [...$lot->document, 'name' => mb_substr($lot->name, 0, 100)." ($lot->code)"],
+            'formula' => $lot->document === null
+                ? null
+                : [...$lot->document, 'name' => mb_substr($lot->name, 0, 100)." ($lot->code)"],
             'phase' => $lot->kind === 'infused_oil' ? Phase::Oil->value : null,
             'lot' => $lot->code,
             'best_before' => $lot->good_until?->format('Y-m-d'),
         ], static fn (mixed $value): bool => $value !== null);
     }
 
-    /** @return array<string, mixed>|null the line for what a page calls "lot:CODE"; null for anything else and for what is gone */
+    /**
+     * @return array<string, mixed>|null the line for what a page calls "lot:CODE"; null for anything else and for what
+     *   is gone
+     */
     public static function named(string $key): ?array
     {
-        $lot = str_starts_with($key, self::KEY) ? Lot::atHand()->where('code', substr($key, strlen(self::KEY)))->first() : null;
+        $lot = str_starts_with($key, self::KEY)
+            ? Lot::atHand()->where('code', substr($key, strlen(self::KEY)))->first()
+            : null;
 
         return $lot === null ? null : self::of($lot);
     }
@@ -44,7 +51,14 @@ final class LotLine
         $words = trim($words);
         $like = '%'.addcslashes($words, '%_\\').'%';
 
-        return mb_strlen($words) < 3 ? [] : array_values(Lot::atHand()->where(static fn ($query) => $query->where('name', 'like', $like)->orWhere('code', 'like', $like))->orderBy('good_until')->limit($most)->get()->all());
+        return mb_strlen($words) < 3
+            ? []
+            : array_values(Lot::atHand()
+                ->where(static fn ($query) => $query->where('name', 'like', $like)->orWhere('code', 'like', $like))
+                ->orderBy('good_until')
+                ->limit($most)
+                ->get()
+                ->all());
     }
 
     public static function draft(Lot $lot): Draft
@@ -52,7 +66,14 @@ final class LotLine
         $isOil = $lot->ingredient === null || app(Catalogue::class)->get($lot->ingredient)->kind->isLipid();
 
         return Draft::fromDocument([
-            'format' => Formula::FORMAT, 'name' => mb_substr($isOil ? say('pantry.formula_name', ['name' => $lot->name]) : say('ui.bench.untitled', ['family' => mb_strtolower(say('words.family.water_spray'))]), 0, 120),
+            'format' => Formula::FORMAT,
+            'name' => mb_substr(
+                $isOil
+                    ? say('pantry.formula_name', ['name' => $lot->name])
+                    : say('ui.bench.untitled', ['family' => mb_strtolower(say('words.family.water_spray'))]),
+                0,
+                120,
+            ),
             'family' => ($isOil ? Family::HairOil : Family::WaterSpray)->value,
             'lines' => [[...self::of($lot), 'amount' => round($lot->grams_left, 1).' g']],
         ]);

@@ -53,17 +53,36 @@ final readonly class LotPage
         $wording = app(Wording::class);
 
         return new self(
-            $lot, self::nameOf($lot, $wording), (string) Str::uuid(), $wording->grams($lot->grams_left), self::date($lot, $wording), self::isOver($lot), self::lifeLeft($lot),
-            self::contents($lot, $wording), LotBook::formulasNaming($lot), self::log($lot, $wording), self::tooStrong($lot, $wording),
+            $lot,
+            self::nameOf($lot, $wording),
+            (string) Str::uuid(),
+            $wording->grams($lot->grams_left),
+            self::date($lot, $wording),
+            self::isOver($lot),
+            self::lifeLeft($lot),
+            self::contents($lot, $wording),
+            LotBook::formulasNaming($lot),
+            self::log($lot, $wording),
+            self::tooStrong($lot, $wording),
             $lot->preparation === null ? '' : say("preparations.{$lot->preparation->method}.caution"),
-            $lot->price === null ? '' : say('pantry.cost', ['price' => $wording->money($lot->price), 'per_100' => $wording->money(100 * $lot->price / $lot->grams)]), self::vessel($lot, 220),
+            $lot->price === null
+                ? ''
+                : say(
+                    'pantry.cost',
+                    [
+                        'price' => $wording->money($lot->price),
+                        'per_100' => $wording->money(100 * $lot->price / $lot->grams),
+                    ],
+                ), self::vessel($lot, 220),
         );
     }
 
     /** Something bought goes by the catalogue's name in the language chosen, all else by the name it was given. */
     public static function nameOf(Lot $lot, Wording $wording): string
     {
-        return $lot->kind === 'bought' && app(Catalogue::class)->has((string) $lot->ingredient) ? $wording->ingredient((string) $lot->ingredient) : $lot->name;
+        return $lot->kind === 'bought' && app(Catalogue::class)->has((string) $lot->ingredient)
+            ? $wording->ingredient((string) $lot->ingredient)
+            : $lot->name;
     }
 
     public static function isOver(Lot $lot): bool
@@ -76,7 +95,11 @@ final readonly class LotPage
         return match (true) {
             $lot->good_until === null => '',
             self::isOver($lot) => say($lot->kind === 'preparation' ? 'pantry.over' : 'pantry.past'),
-            $lot->kind === 'preparation' && $lot->storage !== 'freezer' => say('pantry.hours_left', ['time' => $wording->hoursLeft($lot->good_until)]),
+            $lot->kind === 'preparation'
+                && $lot->storage !== 'freezer' => say(
+                    'pantry.hours_left',
+                    ['time' => $wording->hoursLeft($lot->good_until)],
+                ),
             default => say('pantry.good_until', ['date' => $wording->shortDate($lot->good_until)]),
         };
     }
@@ -89,14 +112,18 @@ final readonly class LotPage
         }
         $whole = $lot->good_until->getTimestamp() - $lot->made_at->getTimestamp();
 
-        return $whole <= 0 ? 0.0 : max(0.0, min(1.0, ($lot->good_until->getTimestamp() - Carbon::now()->getTimestamp()) / $whole));
+        return $whole <= 0
+            ? 0.0
+            : max(0.0, min(1.0, ($lot->good_until->getTimestamp() - Carbon::now()->getTimestamp()) / $whole));
     }
 
     /** Filled as far as there is some left. */
     public static function vessel(Lot $lot, float $stands = 120, float $tallest = 0.0): Section
     {
         $isOwnOil = $lot->kind === 'infused_oil';
-        $ingredient = app(Catalogue::class)->has((string) $lot->ingredient) ? app(Catalogue::class)->get((string) $lot->ingredient) : null;
+        $ingredient = app(Catalogue::class)->has((string) $lot->ingredient)
+            ? app(Catalogue::class)->get((string) $lot->ingredient)
+            : null;
         $density = $isOwnOil ? 0.915 : $ingredient->bulk->density ?? $ingredient->bulk->spoonDensity ?? 1.0;
         $isBottled = $isOwnOil || ($lot->kind === 'bought' && ($ingredient?->isLiquid() ?? false));
         $shape = match (true) {
@@ -105,9 +132,18 @@ final readonly class LotPage
             default => $lot->storage === 'freezer' ? 'tub' : 'beaker',
         };
         $left = $lot->grams_left / $density;
-        $material = $isOwnOil ? 'oil' : ($ingredient === null || $ingredient->kind->isWatery() ? 'water' : $ingredient->defaultPhase->value);
+        $material = $isOwnOil
+            ? 'oil'
+            : ($ingredient === null || $ingredient->kind->isWatery() ? 'water' : $ingredient->defaultPhase->value);
 
-        return Section::draw(Profile::of($shape, max(1.0, $lot->grams / $density * 1.08)), $left > 0 ? [new Stratum('body', '', '', $material, $left, $isOwnOil ? 0.7 : 0.0)] : [], 0, $stands, closed: $isBottled || $shape === 'jar', tallest: $tallest);
+        return Section::draw(
+            Profile::of($shape, max(1.0, $lot->grams / $density * 1.08)),
+            $left > 0 ? [new Stratum('body', '', '', $material, $left, $isOwnOil ? 0.7 : 0.0)] : [],
+            0,
+            $stands,
+            closed: $isBottled || $shape === 'jar',
+            tallest: $tallest,
+        );
     }
 
     /** What is left of it in a word: "14 h", "5 months", "past". */
@@ -127,10 +163,18 @@ final readonly class LotPage
         if ($lot->document === null) {
             return [$wording->ingredient((string) $lot->ingredient)];
         }
-        $composition = (new Weighing(app(Catalogue::class), app(Tools::class)))->of(FormulaDocument::read($lot->document));
+        $composition = (new Weighing(
+            app(Catalogue::class),
+            app(Tools::class),
+        ))->of(FormulaDocument::read($lot->document));
 
-        return array_map(static fn ($line): string => ($line->ingredient === null ? $line->line->spokenOf() : $wording->ingredient($line->ingredient->key))
-            .($line->percent() === null ? ', '.say('words.phase_means.infusion') : ' '.$wording->percent(round($line->percent()->likely, 1))), $composition->lines);
+        return array_map(static fn ($line): string => ($line->ingredient === null ? $line->line
+            ->spokenOf() : $wording
+            ->ingredient($line->ingredient->key))
+            .($line->percent() === null ? ', '.say('words.phase_means.infusion') : ' '.$wording->percent(round(
+                $line->percent()->likely,
+                1,
+            ))), $composition->lines);
     }
 
     /** @return list<LotRow> the latest first */
@@ -141,7 +185,10 @@ final readonly class LotPage
         foreach ($lot->entries->sortByDesc('id') as $entry) {
             $isUndone = in_array((string) $entry->id, $undone, true);
             $rows[] = [
-                'id' => $entry->id, 'when' => $wording->moment($entry->happened_at), 'what' => say("pantry.log.$entry->kind"), 'value' => self::value($entry, $wording),
+                'id' => $entry->id,
+                'when' => $wording->moment($entry->happened_at),
+                'what' => say("pantry.log.$entry->kind"),
+                'value' => self::value($entry, $wording),
                 'undone' => $isUndone, 'undoable' => ! $isUndone && $entry->kind !== 'undo' && ! $entry->isOfBatch(),
             ];
         }
@@ -155,7 +202,11 @@ final readonly class LotPage
             'moved' => say("pantry.stands.$entry->subject"),
             'undo', 'opened' => '',
             'counted' => say('pantry.counted', ['grams' => $wording->grams((float) $entry->grams)]),
-            default => $wording->grams((float) $entry->grams).($entry->subject === '' ? '' : ', '.($entry->isOfBatch() ? say('pantry.batch', ['code' => $entry->subject]) : $entry->subject)),
+            default => $wording->grams((float) $entry->grams)
+                .($entry->subject === '' ? '' : ', '.($entry->isOfBatch() ? say(
+                    'pantry.batch',
+                    ['code' => $entry->subject],
+                ) : $entry->subject)),
         };
     }
 
@@ -167,16 +218,37 @@ final readonly class LotPage
             return '';
         }
 
-        return say('pantry.too_strong', ['strength' => $wording->number($lot->strength, 1), 'limit' => $wording->number($limit, 1), 'grams' => $wording->grams(round(Alligation::toAdd($lot->grams_left, $lot->strength, $limit)))]);
+        return say(
+            'pantry.too_strong',
+            [
+                'strength' => $wording->number($lot->strength, 1),
+                'limit' => $wording->number($limit, 1),
+                'grams' => $wording->grams(round(Alligation::toAdd($lot->grams_left, $lot->strength, $limit))),
+            ],
+        );
     }
 
     /** Strength at which one of its plants reaches its ceiling, their proportions taken as they went in. */
     private static function limit(Lot $lot): ?float
     {
-        $composition = (new Weighing(app(Catalogue::class), app(Tools::class)))->of(FormulaDocument::read($lot->document));
-        $plants = array_values(array_filter($composition->lines, static fn ($line): bool => ! $line->isInBatch() && $line->grams !== null && $line->ingredient?->use !== null));
+        $composition = (new Weighing(
+            app(Catalogue::class),
+            app(Tools::class),
+        ))->of(FormulaDocument::read($lot->document));
+        $plants = array_values(array_filter(
+            $composition->lines,
+            static fn ($line): bool => ! $line->isInBatch()
+                && $line->grams !== null
+                && $line->ingredient?->use !== null,
+        ));
         $total = array_sum(array_map(static fn ($line): float => $line->grams->likely ?? 0.0, $plants));
-        $limits = array_map(static fn ($line): float => ($line->ingredient->use->max ?? INF) * $total / max(1e-9, $line->grams->likely ?? 0.0), $plants);
+        $limits = array_map(
+            static fn ($line): float => ($line->ingredient->use->max ?? INF) * $total / max(
+                1e-9,
+                $line->grams->likely ?? 0.0,
+            ),
+            $plants,
+        );
 
         return $limits === [] ? null : min($limits);
     }

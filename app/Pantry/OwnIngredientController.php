@@ -37,13 +37,20 @@ final readonly class OwnIngredientController
         $key = $of !== '' ? $of : self::newKey($request->string('name')->value(), $catalogue);
         OwnIngredient::query()->updateOrCreate(['key' => $key], ['is_own' => $isOwn, 'fields' => $request->fields()]);
 
-        return redirect()->route('own-ingredients', $of === '' ? ['key' => $key] : [])->with('said', say($of === '' ? 'own_ingredients.begun' : 'own_ingredients.kept'));
+        return redirect()
+            ->route('own-ingredients', $of === '' ? ['key' => $key] : [])
+            ->with('said', say($of === '' ? 'own_ingredients.begun' : 'own_ingredients.kept'));
     }
 
     public function drop(string $key): RedirectResponse
     {
         $own = OwnIngredient::query()->findOrFail($key);
-        $isUsed = $own->is_own && (Lot::query()->where('ingredient', $key)->exists() || Formula::query()->where('draft', 'like', '%"'.addcslashes($key, '%_\\').'"%')->exists());
+        $isUsed = $own->is_own
+            && (Lot::query()->where('ingredient', $key)->exists() || Formula::query()->where(
+                'draft',
+                'like',
+                '%"'.addcslashes($key, '%_\\').'"%',
+            )->exists());
         if ($isUsed) {
             return redirect()->route('own-ingredients')->with('refused', say('own_ingredients.errors.used'));
         }

@@ -23,7 +23,18 @@ final readonly class OwnIngredientPage
     public const CONTENTS = 5;
 
     /** Figures asked of everything. */
-    private const ALWAYS = ['density', 'spoon_density', 'water', 'max_temp', 'use_low', 'use_high', 'rinse_off_max', 'legal_max', 'opened', 'unopened'];
+    private const ALWAYS = [
+        'density',
+        'spoon_density',
+        'water',
+        'max_temp',
+        'use_low',
+        'use_high',
+        'rinse_off_max',
+        'legal_max',
+        'opened',
+        'unopened',
+    ];
 
     private const FAT = ['melt_low', 'melt_high', 'required_hlb', 'iodine', 'pufa'];
 
@@ -102,7 +113,14 @@ final readonly class OwnIngredientPage
     public static function everyFigure(): array
     {
         return array_values(array_unique([
-            ...self::ALWAYS, Limit::PHOTOTOXIC, ...self::FAT, ...self::SOLID_FAT, ...self::PLANT, 'ph_min', 'ph_max', 'hlb',
+            ...self::ALWAYS,
+            Limit::PHOTOTOXIC,
+            ...self::FAT,
+            ...self::SOLID_FAT,
+            ...self::PLANT,
+            'ph_min',
+            'ph_max',
+            'hlb',
             'least_load', 'fresh_days',
         ]));
     }
@@ -114,7 +132,8 @@ final readonly class OwnIngredientPage
             $kind === Kind::Butter => [...self::FAT, ...self::SOLID_FAT],
             $kind->isLipid() => self::FAT,
             $kind->isScent() => [Limit::PHOTOTOXIC],
-            $kind === Kind::Emulsifier, $kind === Kind::Solubiliser => ['hlb', 'least_load', 'melt_low', 'melt_high', 'ph_min', 'ph_max'],
+            $kind === Kind::Emulsifier,
+            $kind === Kind::Solubiliser => ['hlb', 'least_load', 'melt_low', 'melt_high', 'ph_min', 'ph_max'],
             $kind === Kind::Preservative, $kind === Kind::Active, $kind === Kind::ThickenerGum => ['ph_min', 'ph_max'],
             $kind->isWatery() => ['fresh_days'],
             in_array($kind, [Kind::DriedBotanical, Kind::FreshBotanical, Kind::PowderBotanical], true) => self::PLANT,
@@ -135,7 +154,10 @@ final readonly class OwnIngredientPage
             $kind === Kind::AcidOrBase => [MaterialTrait::Alkali, MaterialTrait::Caustic],
             $kind === Kind::FreshBotanical => [MaterialTrait::Pulpy, MaterialTrait::Latex],
             $kind->isWatery() => [
-                MaterialTrait::MistakenForEmulsifier, MaterialTrait::Pulpy, MaterialTrait::FruitFlesh, MaterialTrait::Latex,
+                MaterialTrait::MistakenForEmulsifier,
+                MaterialTrait::Pulpy,
+                MaterialTrait::FruitFlesh,
+                MaterialTrait::Latex,
             ],
             default => [],
         };
@@ -159,7 +181,9 @@ final readonly class OwnIngredientPage
             'max_temp' => $ingredient->maxProcessTemperature, 'use_low' => $ingredient->use?->min,
             'use_high' => $ingredient->use?->max, 'rinse_off_max' => $ingredient->rinseOffMax,
             'legal_max' => $ingredient->legalMax, 'ph_min' => $ingredient->phMin, 'ph_max' => $ingredient->phMax,
-            'hlb' => $ingredient->hlb, 'required_hlb' => $ingredient->requiredHlb, 'least_load' => $ingredient->leastLoad,
+            'hlb' => $ingredient->hlb,
+            'required_hlb' => $ingredient->requiredHlb,
+            'least_load' => $ingredient->leastLoad,
             'iodine' => $ingredient->iodineValue, 'pufa' => $ingredient->pufaPercent,
             'unopened' => $ingredient->unopenedMonths, 'opened' => $ingredient->openedMonths,
             'fresh_days' => $ingredient->freshDays, 'oil_uptake' => $ingredient->oilUptake,
@@ -169,6 +193,9 @@ final readonly class OwnIngredientPage
             $standIns["sfc_$celsius"] = $percent;
         }
 
-        return array_map(static fn (float $figure): string => (string) round($figure, 4), array_filter($standIns, is_float(...)));
+        return array_map(
+            static fn (float $figure): string => (string) round($figure, 4),
+            array_filter($standIns, is_float(...)),
+        );
     }
 }

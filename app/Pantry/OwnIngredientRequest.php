@@ -21,9 +21,20 @@ final class OwnIngredientRequest extends FormRequest
     private const BOUNDS = [
         'density' => [0.3, 3.0], 'spoon_density' => [0.05, 3.0], 'water' => [0, 100],
         'melt_low' => [-60, 150], 'melt_high' => [-60, 150], 'max_temp' => [0, 250],
-        'use_low' => [0, 100], 'use_high' => [0.001, 100], 'rinse_off_max' => [0.001, 100], 'legal_max' => [0.0001, 100],
-        'phototoxic' => [0.001, 100], 'ph_min' => [0, 14], 'ph_max' => [0, 14], 'hlb' => [0, 40], 'required_hlb' => [0, 20],
-        'least_load' => [0.01, 2], 'iodine' => [0, 250], 'pufa' => [0, 100], 'unopened' => [0, 240], 'opened' => [0, 240],
+        'use_low' => [0, 100],
+        'use_high' => [0.001, 100],
+        'rinse_off_max' => [0.001, 100],
+        'legal_max' => [0.0001, 100],
+        'phototoxic' => [0.001, 100],
+        'ph_min' => [0, 14],
+        'ph_max' => [0, 14],
+        'hlb' => [0, 40],
+        'required_hlb' => [0, 20],
+        'least_load' => [0.01, 2],
+        'iodine' => [0, 250],
+        'pufa' => [0, 100],
+        'unopened' => [0, 240],
+        'opened' => [0, 240],
         'fresh_days' => [0.1, 60], 'oil_uptake' => [0, 20], 'water_uptake' => [0, 50], 'sfc_10' => [0, 100],
         'sfc_20' => [0, 100], 'sfc_25' => [0, 100], 'sfc_30' => [0, 100], 'sfc_35' => [0, 100],
     ];
@@ -38,7 +49,11 @@ final class OwnIngredientRequest extends FormRequest
         $bounds = static fn (array $bounds): array => ['nullable', 'numeric', "between:$bounds[0],$bounds[1]"];
 
         return [
-            'of' => ['nullable', 'string', 'max:80', static function (string $field, mixed $key, Closure $fail) use ($catalogue): void {
+            'of' => ['nullable', 'string', 'max:80', static function (
+                string $field,
+                mixed $key,
+                Closure $fail,
+            ) use ($catalogue): void {
                 if (is_string($key) && $key !== '' && ! $catalogue->has($key)) {
                     $fail(say('own_ingredients.errors.of'));
                 }
@@ -92,7 +107,10 @@ final class OwnIngredientRequest extends FormRequest
             $messages["$high.gte"] = say('own_ingredients.errors.order');
         }
         foreach (self::BOUNDS as $figure => [$least, $most]) {
-            $messages["$figure.*"] = say('own_ingredients.errors.figure', ['least' => (string) $least, 'most' => (string) $most]);
+            $messages["$figure.*"] = say(
+                'own_ingredients.errors.figure',
+                ['least' => (string) $least, 'most' => (string) $most],
+            );
         }
 
         return $messages;

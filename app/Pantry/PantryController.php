@@ -27,9 +27,22 @@ final class PantryController
 
     public function all(LotCards $cards, TurningSoon $turning): View
     {
-        $bought = Lot::atHand()->where('kind', 'bought')->orderByRaw('good_until IS NULL, good_until, id')->simplePaginate(self::ON_A_PAGE);
+        $bought = Lot::atHand()
+            ->where('kind', 'bought')
+            ->orderByRaw('good_until IS NULL, good_until, id')
+            ->simplePaginate(self::ON_A_PAGE);
 
-        return view('pantry.all', ['page' => $bought, 'turning' => $turning->rows(), 'oils' => $cards->lots('infused_oil'), 'preparations' => $cards->lots('preparation'), 'bought' => $cards->lotsDrawn($bought->getCollection()), 'gone' => $cards->goneLots()]);
+        return view(
+            'pantry.all',
+            [
+                'page' => $bought,
+                'turning' => $turning->rows(),
+                'oils' => $cards->lots('infused_oil'),
+                'preparations' => $cards->lots('preparation'),
+                'bought' => $cards->lotsDrawn($bought->getCollection()),
+                'gone' => $cards->goneLots(),
+            ],
+        );
     }
 
     public function show(Lot $lot): View
@@ -40,48 +53,105 @@ final class PantryController
     public function put(Request $request): RedirectResponse
     {
         try {
-            $day = static fn (string $field): ?Carbon => Typed::text($request, $field) === '' ? null : TypedTime::day(Typed::text($request, $field), $field);
-            $lot = $this->lots->putBought(Typed::text($request, 'ingredient', 80) ?: Typed::text($request, 'name', 200), Typed::grams($request, 'grams'), Typed::price($request, 'price'), $day('best_before'), $day('opened_on'), Carbon::now(), Typed::text($request, 'supplier', 200));
+            $day = static fn (string $field): ?Carbon => Typed::text($request, $field) === '' ? null : TypedTime::day(
+                Typed::text($request, $field),
+                $field,
+            );
+            $lot = $this->lots->putBought(
+                Typed::text($request, 'ingredient', 80) ?: Typed::text($request, 'name', 200),
+                Typed::grams($request, 'grams'),
+                Typed::price($request, 'price'),
+                $day('best_before'),
+                $day('opened_on'),
+                Carbon::now(),
+                Typed::text($request, 'supplier', 200),
+            );
         } catch (Refused $refused) {
             return redirect()->route('pantry')->withInput()->withErrors([$refused->field => $refused->said()]);
         }
 
-        return redirect()->route('pantry')->with('said', say('pantry.put', ['name' => $lot->name, 'code' => $lot->code]));
+        return redirect()
+            ->route('pantry')
+            ->with('said', say('pantry.put', ['name' => $lot->name, 'code' => $lot->code]));
     }
 
     public function use(Request $request, Lot $lot): RedirectResponse
     {
-        return $this->did($lot, fn () => $this->lots->use($lot, Typed::grams($request, 'grams') ?: throw new Refused('grams', 'no_grams'), Typed::text($request, 'for', 120), TypedTime::at(Typed::text($request, 'when'), $lot->made_at), Typed::key($request)));
+        return $this->did(
+            $lot,
+            fn () => $this->lots->use(
+                $lot,
+                Typed::grams($request, 'grams') ?: throw new Refused('grams', 'no_grams'),
+                Typed::text($request, 'for', 120),
+                TypedTime::at(Typed::text($request, 'when'), $lot->made_at),
+                Typed::key($request),
+            ),
+        );
     }
 
     /** Stock-taking: what the scale says is left. */
     public function count(Request $request, Lot $lot): RedirectResponse
     {
-        return $this->did($lot, fn () => $this->lots->count($lot, trim(Typed::text($request, 'left')) === '' ? throw new Refused('left', 'no_grams') : Typed::grams($request, 'left'), TypedTime::at('', $lot->made_at), Typed::key($request)));
+        return $this->did(
+            $lot,
+            fn () => $this->lots->count(
+                $lot,
+                trim(Typed::text($request, 'left')) === ''
+                    ? throw new Refused('left', 'no_grams')
+                    : Typed::grams($request, 'left'),
+                TypedTime::at('', $lot->made_at),
+                Typed::key($request),
+            ),
+        );
     }
 
     public function open(Request $request, Lot $lot): RedirectResponse
     {
-        return $this->did($lot, fn () => $this->lots->open($lot, TypedTime::at(Typed::text($request, 'opened'), $lot->made_at, 'opened'), Typed::key($request)));
+        return $this->did(
+            $lot,
+            fn () => $this->lots->open(
+                $lot,
+                TypedTime::at(Typed::text($request, 'opened'), $lot->made_at, 'opened'),
+                Typed::key($request),
+            ),
+        );
     }
 
     public function move(Request $request, Lot $lot): RedirectResponse
     {
         $to = Storage::tryFrom(Typed::text($request, 'to'));
 
-        return $this->did($lot, fn () => $to === null ? null : $this->lots->move($lot, $to, TypedTime::at('', $lot->made_at), Typed::key($request)));
+        return $this->did(
+            $lot,
+            fn () => $to === null
+                ? null
+                : $this->lots->move($lot, $to, TypedTime::at('', $lot->made_at), Typed::key($request)),
+        );
     }
 
     public function discard(Request $request, Lot $lot): RedirectResponse
     {
-        return $this->did($lot, fn () => $this->lots->discard($lot, Typed::text($request, 'reason'), TypedTime::at('', $lot->made_at), Typed::key($request)), Typed::text($request, 'back'));
+        return $this->did(
+            $lot,
+            fn () => $this->lots->discard(
+                $lot,
+                Typed::text($request, 'reason'),
+                TypedTime::at('', $lot->made_at),
+                Typed::key($request),
+            ),
+            Typed::text($request, 'back'),
+        );
     }
 
     public function undo(Request $request, Lot $lot, LotEntry $entry): RedirectResponse
     {
         abort_unless($entry->lot_id === $lot->id, 404);
 
-        return $this->did($lot, fn () => $this->lots->undo($lot, $entry, Typed::key($request)), Typed::text($request, 'back'));
+        return $this->did(
+            $lot,
+            fn () => $this->lots->undo($lot, $entry, Typed::key($request)),
+            Typed::text($request, 'back'),
+        );
     }
 
     public function remove(Lot $lot): RedirectResponse
@@ -106,10 +176,20 @@ final class PantryController
         try {
             $what();
         } catch (Refused $refused) {
-            return redirect()->route('lot', $lot)->withInput()->withErrors([$refused->field => $refused->said()])->with('refused', $refused->field === 'lot' ? $refused->said() : null);
+            return redirect()
+                ->route('lot', $lot)
+                ->withInput()
+                ->withErrors([$refused->field => $refused->said()])
+                ->with('refused', $refused->field === 'lot' ? $refused->said() : null);
         }
         $last = LotEntry::query()->where('lot_id', $lot->id)->where('kind', '<>', 'undo')->orderByDesc('id')->first();
 
-        return ($back === 'today' ? redirect()->route('today')->with('undo', $last === null ? null : route('lot.undo', [$lot, $last])) : redirect()->route('lot', $lot))->with('said', say('pantry.done'));
+        return ($back === 'today' ? redirect()->route('today')->with(
+            'undo',
+            $last === null ? null : route('lot.undo', [$lot, $last]),
+        ) : redirect()->route('lot', $lot))->with(
+            'said',
+            say('pantry.done'),
+        );
     }
 }

@@ -27,18 +27,28 @@ final readonly class Shelving
     {
         $method = $this->catalogue->preparations()[$method] ?? null;
 
-        return $method === null ? null : self::after($at, Perishing::lasts($method, [['hour' => 0.0, 'storage' => $storage]]));
+        return $method === null
+            ? null
+            : self::after($at, Perishing::lasts($method, [['hour' => 0.0, 'storage' => $storage]]));
     }
 
-    /** Something bought is good until the day on it while it is sealed, so long after opening once it is open, never both. */
+    /**
+     * Something bought is good until the day on it while it is sealed, so long after opening once it is open, never
+     * both.
+     */
     public function goodUntil(string $ingredient, ?Carbon $sealedUntil, ?Carbon $openedAt): ?Carbon
     {
-        $days = $openedAt === null || ! $this->catalogue->has($ingredient) ? null : $this->catalogue->get($ingredient)->openedDays();
+        $days = $openedAt === null || ! $this->catalogue->has($ingredient)
+            ? null
+            : $this->catalogue->get($ingredient)->openedDays();
 
         return $openedAt !== null && $days !== null ? $openedAt->copy()->addDays((int) $days) : $sealedUntil;
     }
 
-    /** @return array{grams_left: float, storage: string, good_until: Carbon|null, opened_at: Carbon|null, gone_at: Carbon|null} */
+    /**
+     * @return array{grams_left: float, storage: string, good_until: Carbon|null, opened_at: Carbon|null,
+     *   gone_at: Carbon|null}
+     */
     public function stateOf(Lot $lot): array
     {
         $left = $lot->grams;
@@ -49,18 +59,30 @@ final readonly class Shelving
             $left = $entry->kind === 'counted' ? (float) $entry->grams : $left - ($entry->grams ?? 0.0);
             $opened = $entry->kind === 'opened' ? $entry->happened_at : $opened;
             if ($entry->kind === 'moved') {
-                $stays[] = ['hour' => max(0.0, ($entry->happened_at->getTimestamp() - $lot->made_at->getTimestamp()) / self::SECONDS_PER_HOUR), 'storage' => Storage::from($entry->subject)];
+                $stays[] = [
+                    'hour' => max(
+                        0.0,
+                        ($entry->happened_at->getTimestamp() - $lot->made_at->getTimestamp()) / self::SECONDS_PER_HOUR,
+                    ),
+                    'storage' => Storage::from($entry->subject),
+                ];
             }
             $gone = $left <= self::CRUMBS_G ? $entry->happened_at : null;
         }
-        $method = $lot->preparation === null ? null : ($this->catalogue->preparations()[$lot->preparation->method] ?? null);
+        $method = $lot->preparation === null
+            ? null
+            : ($this->catalogue->preparations()[$lot->preparation->method] ?? null);
 
         return [
             'grams_left' => max(0.0, round($left, 4)),
             'storage' => $stays[count($stays) - 1]['storage']->value,
             'good_until' => match (true) {
                 $method !== null => self::after($lot->made_at, Perishing::lasts($method, $stays)),
-                $lot->kind === 'bought' => $this->goodUntil((string) $lot->ingredient, $lot->sealed_until, $opened) ?? $lot->good_until,
+                $lot->kind === 'bought' => $this->goodUntil(
+                    (string) $lot->ingredient,
+                    $lot->sealed_until,
+                    $opened,
+                ) ?? $lot->good_until,
                 default => $lot->good_until,
             },
             'opened_at' => $opened,

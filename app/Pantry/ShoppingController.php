@@ -23,7 +23,10 @@ final class ShoppingController
     public function add(Request $request): RedirectResponse
     {
         try {
-            $formula = Formula::query()->find((int) Typed::text($request, 'formula', 12)) ?? throw new Refused('formula', 'no_formula');
+            $formula = Formula::query()->find((int) Typed::text($request, 'formula', 12)) ?? throw new Refused(
+                'formula',
+                'no_formula',
+            );
             $grams = Typed::grams($request, 'grams');
             $grams > 0 ?: throw new Refused('grams', 'no_grams');
         } catch (Refused $refused) {

@@ -26,15 +26,24 @@ final readonly class ShoppingPage
     {
         $plans = PlannedBatch::query()->with('formula')->orderBy('created_at')->get();
         $cupboard = AtHand::cupboard();
-        $batches = array_values($plans->map(fn (PlannedBatch $plan): array => [$this->evaluator->weigh(Draft::fromStored($plan->formula->draft)->formula()[0]), $plan->grams])->all());
+        $batches = array_values($plans->map(fn (PlannedBatch $plan): array => [
+            $this->evaluator->weigh(Draft::fromStored($plan->formula->draft)->formula()[0]),
+            $plan->grams,
+        ])->all());
         $buy = $have = [];
         $cost = 0.0;
         $unpriced = 0;
         foreach (Shopping::of($batches, $cupboard) as $key => $row) {
             $price = $cupboard->pricePerGram((string) $key);
             $worded = [
-                'name' => $this->catalogue->has((string) $key) ? $this->wording->ingredient((string) $key) : ltrim((string) $key, '?'), 'wanted' => $this->wording->grams($row['wanted']), 'have' => $this->wording->grams($row['have']),
-                'buy' => $this->wording->grams($row['buy']), 'price' => $price === null || $row['buy'] <= 0 ? '' : $this->wording->money($price * $row['buy']),
+                'name' => $this->catalogue->has((string) $key)
+                    ? $this->wording->ingredient((string) $key)
+                    : ltrim((string) $key, '?'), 'wanted' => $this->wording
+                        ->grams($row['wanted']), 'have' => $this->wording
+                        ->grams($row['have']),
+                'buy' => $this->wording->grams($row['buy']), 'price' => $price === null || $row['buy'] <= 0
+                    ? ''
+                    : $this->wording->money($price * $row['buy']),
             ];
             if ($row['buy'] > 0.005) {
                 $buy[] = $worded;
@@ -46,8 +55,19 @@ final readonly class ShoppingPage
         }
 
         return [
-            'plans' => $plans->map(fn (PlannedBatch $plan): array => ['id' => $plan->id, 'name' => $plan->formula->name, 'grams' => $this->wording->grams($plan->grams), 'href' => route('bench', $plan->formula_id)])->all(),
-            'formulas' => Formula::query()->orderByDesc('updated_at')->limit(self::FORMULAS)->pluck('name', 'id')->all(),
+            'plans' => $plans
+                ->map(fn (PlannedBatch $plan): array => [
+                    'id' => $plan->id,
+                    'name' => $plan->formula->name,
+                    'grams' => $this->wording->grams($plan->grams),
+                    'href' => route('bench', $plan->formula_id),
+                ])
+                ->all(),
+            'formulas' => Formula::query()
+                ->orderByDesc('updated_at')
+                ->limit(self::FORMULAS)
+                ->pluck('name', 'id')
+                ->all(),
             'buy' => $buy, 'have' => $have, 'cost' => $this->wording->money($cost), 'unpriced' => $unpriced,
         ];
     }

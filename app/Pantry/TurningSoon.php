@@ -24,10 +24,17 @@ final readonly class TurningSoon
     {
     }
 
-    /** @return list<array{name: string, date: string, href: string, formulas: list<array{name: string, href: string}>}> */
+    /**
+     * @return list<array{name: string, date: string, href: string, formulas: list<array{name: string, href: string}>}>
+     */
     public function rows(): array
     {
-        $lots = Lot::atHand()->where('good_until', '<=', Carbon::now()->addDays(self::DAYS)->toDateTimeString())->where('good_until', '>', Carbon::now()->toDateTimeString())->orderBy('good_until')->limit(self::MOST)->get();
+        $lots = Lot::atHand()
+            ->where('good_until', '<=', Carbon::now()->addDays(self::DAYS)->toDateTimeString())
+            ->where('good_until', '>', Carbon::now()->toDateTimeString())
+            ->orderBy('good_until')
+            ->limit(self::MOST)
+            ->get();
         if ($lots->isEmpty()) {
             return [];
         }
@@ -40,7 +47,14 @@ final readonly class TurningSoon
         }
 
         return array_values($lots->map(fn (Lot $lot): array => [
-            'name' => LotPage::nameOf($lot, $this->wording), 'date' => LotPage::date($lot, $this->wording), 'href' => route('lot', $lot), 'formulas' => array_slice(array_values($in[$lot->ingredient ?? ''] ?? $in[LotLine::KEY.$lot->code] ?? []), 0, 4),
+            'name' => LotPage::nameOf($lot, $this->wording),
+            'date' => LotPage::date($lot, $this->wording),
+            'href' => route('lot', $lot),
+            'formulas' => array_slice(
+                array_values($in[$lot->ingredient ?? ''] ?? $in[LotLine::KEY.$lot->code] ?? []),
+                0,
+                4,
+            ),
         ])->all());
     }
 }

@@ -20,12 +20,23 @@ final class FormulaPaper
         $evaluation = app(Evaluator::class)->evaluate($formula);
 
         return Sheet::of('papers.formula-sheet', [
-            'name' => $formula->name, 'verdict' => app(Verdict::class)->of($evaluation), 'directions' => $formula->directions,
+            'name' => $formula->name,
+            'verdict' => app(Verdict::class)->of($evaluation),
+            'directions' => $formula->directions,
             'rows' => array_map(static fn (WeighedLine $line): array => [
-                'phase' => say('words.phase.'.$line->phase->value), 'name' => $line->ingredient === null ? $line->line->spokenOf() : $wording->ingredient($line->ingredient->key), 'entered' => $line->line->amount,
-                'grams' => $line->grams === null ? '–' : $wording->grams($line->grams->likely), 'percent' => $line->percent() === null ? '–' : $wording->number($line->percent()->likely, 2, 2),
+                'phase' => say('words.phase.'.$line->phase->value), 'name' => $line->ingredient === null
+                    ? $line->line->spokenOf()
+                    : $wording->ingredient($line->ingredient->key), 'entered' => $line->line->amount,
+                'grams' => $line->grams === null ? '–' : $wording->grams($line->grams->likely),
+                'percent' => $line->percent() === null ? '–' : $wording->number($line->percent()->likely, 2, 2),
             ], $evaluation->assessment->composition->lines),
-            'notes' => array_map(static fn (Finding $finding): array => ['severity' => $finding->severity->value, 'message' => $wording->message($finding)], $evaluation->findings),
+            'notes' => array_map(
+                static fn (Finding $finding): array => [
+                    'severity' => $finding->severity->value,
+                    'message' => $wording->message($finding),
+                ],
+                $evaluation->findings,
+            ),
         ], $formula->name);
     }
 }

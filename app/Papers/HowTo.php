@@ -12,7 +12,10 @@ use Ilvane\Core\Making\Plan;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
 
-/** How a formula is made, to hand on: for people on a page, and for programs as schema.org HowTo (https://schema.org/HowTo). */
+/**
+ * How a formula is made, to hand on: for people on a page, and for programs as schema.org HowTo
+ * (https://schema.org/HowTo).
+ */
 final readonly class HowTo
 {
     /**
@@ -37,7 +40,9 @@ final readonly class HowTo
             $composition->total === null ? '' : $wording->grams($composition->total->likely),
             array_map(static fn (WeighedLine $line): array => [
                 'name' => self::name($line, $wording),
-                'amount' => $line->grams === null ? $line->line->amount : $wording->weighed($line->grams->likely, $line->grams->likely < 10 ? 0.01 : 0.1),
+                'amount' => $line->grams === null
+                    ? $line->line->amount
+                    : $wording->weighed($line->grams->likely, $line->grams->likely < 10 ? 0.01 : 0.1),
             ], $composition->lines),
             self::steps(Plan::of($formula, $composition), $composition, $wording),
             $formula->directions,
@@ -48,10 +53,33 @@ final readonly class HowTo
     public function toSchema(): array
     {
         return array_filter([
-            '@context' => 'https://schema.org', '@type' => 'HowTo', 'name' => $this->name, 'description' => $this->directions, 'yield' => $this->yields,
-            'supply' => array_map(static fn (array $supply): array => ['@type' => 'HowToSupply', 'name' => $supply['name'], 'requiredQuantity' => $supply['amount']], $this->supplies),
-            'tool' => array_map(static fn (string $tool): array => ['@type' => 'HowToTool', 'name' => $tool], array_values((array) __('papers.tools'))),
-            'step' => array_map(static fn (int $i, array $step): array => ['@type' => 'HowToStep', 'position' => $i + 1, 'name' => $step['name'], 'text' => $step['text']], array_keys($this->steps), $this->steps),
+            '@context' => 'https://schema.org',
+            '@type' => 'HowTo',
+            'name' => $this->name,
+            'description' => $this->directions,
+            'yield' => $this->yields,
+            'supply' => array_map(
+                static fn (array $supply): array => [
+                    '@type' => 'HowToSupply',
+                    'name' => $supply['name'],
+                    'requiredQuantity' => $supply['amount'],
+                ],
+                $this->supplies,
+            ),
+            'tool' => array_map(
+                static fn (string $tool): array => ['@type' => 'HowToTool', 'name' => $tool],
+                array_values((array) __('papers.tools')),
+            ),
+            'step' => array_map(
+                static fn (int $i, array $step): array => [
+                    '@type' => 'HowToStep',
+                    'position' => $i + 1,
+                    'name' => $step['name'],
+                    'text' => $step['text'],
+                ],
+                array_keys($this->steps),
+                $this->steps,
+            ),
         ], static fn (mixed $value): bool => $value !== '' && $value !== []);
     }
 
@@ -72,15 +100,24 @@ final readonly class HowTo
         foreach ($plan->steps as $step) {
             if ($step->kind === StepKind::Weigh) {
                 $line = $composition->lines[(int) $step->line - 1];
-                $what = self::name($line, $wording).($step->grams === null ? '' : ' '.$wording->weighed($step->grams, $step->grams < 10 ? 0.01 : 0.1));
+                $what = self::name($line, $wording).($step->grams === null ? '' : ' '.$wording->weighed(
+                    $step->grams,
+                    $step->grams < 10 ? 0.01 : 0.1,
+                ));
                 $before = $last === $line->phase ? array_pop($steps)['text'].', ' : '';
-                $steps[] = ['name' => say('make.verb.weigh').': '.say('words.phase.'.$line->phase->value), 'text' => $before.$what];
+                $steps[] = [
+                    'name' => say('make.verb.weigh').': '.say('words.phase.'.$line->phase->value),
+                    'text' => $before.$what,
+                ];
                 $last = $line->phase;
 
                 continue;
             }
             $last = null;
-            $steps[] = ['name' => trim(say("make.verb.{$step->kind->value}").' '.self::number($step, $wording)), 'text' => ucfirst(say("make.what.{$step->kind->value}")).'. '.say("make.why.{$step->kind->value}")];
+            $steps[] = [
+                'name' => trim(say("make.verb.{$step->kind->value}").' '.self::number($step, $wording)),
+                'text' => ucfirst(say("make.what.{$step->kind->value}")).'. '.say("make.why.{$step->kind->value}"),
+            ];
         }
 
         return $steps;

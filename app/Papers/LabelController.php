@@ -29,7 +29,20 @@ final class LabelController
         $label = JarLabel::of($batch);
         $wish = self::wish($request, $batch);
 
-        return view('shelf.label', ['label' => $label, 'batch' => $batch, 'wish' => $wish, 'release' => Release::of($batch), 'layout' => LabelPaper::layout($label, $wish), 'sizes' => array_keys(config()->array('labels')), 'asPlanned' => BatchRecord::notWeighed($batch), 'count' => ShelfBook::containers($batch), 'places' => array_product(LabelPaper::places(LabelPaper::size($wish['size'])))]);
+        return view(
+            'shelf.label',
+            [
+                'label' => $label,
+                'batch' => $batch,
+                'wish' => $wish,
+                'release' => Release::of($batch),
+                'layout' => LabelPaper::layout($label, $wish),
+                'sizes' => array_keys(config()->array('labels')),
+                'asPlanned' => BatchRecord::notWeighed($batch),
+                'count' => ShelfBook::containers($batch),
+                'places' => array_product(LabelPaper::places(LabelPaper::size($wish['size']))),
+            ],
+        );
     }
 
     public function pdf(Request $request, Batch $batch): Response|RedirectResponse
@@ -45,17 +58,39 @@ final class LabelController
         $count = min(self::ON_A_PAGE, max(0, (int) Typed::text($request, 'count', 4)));
         $label = JarLabel::of($batch);
 
-        return self::file($count > 0 ? LabelPaper::sheet(array_fill(0, $count, $label), $wish, max(1, (int) Typed::text($request, 'from', 4))) : LabelPaper::one($label, $wish), "label-$batch->code.pdf");
+        return self::file(
+            $count > 0
+                ? LabelPaper::sheet(
+                    array_fill(0, $count, $label),
+                    $wish,
+                    max(1, (int) Typed::text($request, 'from', 4)),
+                )
+                : LabelPaper::one($label, $wish),
+            "label-$batch->code.pdf",
+        );
     }
 
     /** One sheet with labels of several batches. */
     public function all(Request $request): View|Response
     {
-        $wanted = array_filter(array_map(static fn (mixed $count): int => is_scalar($count) ? min(self::ON_A_PAGE, (int) $count) : 0, (array) $request->query('n', [])));
+        $wanted = array_filter(array_map(
+            static fn (mixed $count): int => is_scalar($count) ? min(self::ON_A_PAGE, (int) $count) : 0,
+            (array) $request->query('n', []),
+        ));
         $wish = self::wish($request, null);
-        $batches = Batch::query()->where('status', 'finished')->whereNull('gone_at')->with('entries', 'shelfEntries', 'sightings')->orderByDesc('finished_at')->limit(self::ON_A_PAGE)->get()->filter(static fn (Batch $batch): bool => Release::of($batch)->isFree());
+        $batches = Batch::query()
+            ->where('status', 'finished')
+            ->whereNull('gone_at')
+            ->with('entries', 'shelfEntries', 'sightings')
+            ->orderByDesc('finished_at')
+            ->limit(self::ON_A_PAGE)
+            ->get()
+            ->filter(static fn (Batch $batch): bool => Release::of($batch)->isFree());
         if ($wanted === []) {
-            return view('shelf.labels', ['batches' => $batches, 'wish' => $wish, 'sizes' => array_keys(config()->array('labels'))]);
+            return view(
+                'shelf.labels',
+                ['batches' => $batches, 'wish' => $wish, 'sizes' => array_keys(config()->array('labels'))],
+            );
         }
         $labels = [];
         foreach ($batches->whereIn('code', array_keys($wanted)) as $batch) {
@@ -63,7 +98,10 @@ final class LabelController
             array_push($labels, ...array_fill(0, max(0, $wanted[$batch->code]), $label));
         }
 
-        return self::file(LabelPaper::sheet($labels, $wish, max(1, (int) Typed::text($request, 'from', 4))), 'labels.pdf');
+        return self::file(
+            LabelPaper::sheet($labels, $wish, max(1, (int) Typed::text($request, 'from', 4))),
+            'labels.pdf',
+        );
     }
 
     public function record(Batch $batch): Response
@@ -71,7 +109,10 @@ final class LabelController
         abort_unless($batch->isFinished(), 404);
         $record = BatchRecord::of($batch->load('version.formula', 'entries'));
 
-        return self::file(Sheet::of('papers.batch-sheet', ['record' => $record, 'batch' => $batch], "$record->name $batch->code"), "batch-$batch->code.pdf");
+        return self::file(
+            Sheet::of('papers.batch-sheet', ['record' => $record, 'batch' => $batch], "$record->name $batch->code"),
+            "batch-$batch->code.pdf",
+        );
     }
 
     public function seller(Batch $batch): Response|RedirectResponse
@@ -81,7 +122,11 @@ final class LabelController
             return redirect()->to(route('batch', $batch).'#state')->with('refused', Release::of($batch)->said());
         }
 
-        return self::file(SellerPack::of($batch->load('version.formula', 'entries')), "papers-$batch->code.zip", 'application/zip');
+        return self::file(
+            SellerPack::of($batch->load('version.formula', 'entries')),
+            "papers-$batch->code.zip",
+            'application/zip',
+        );
     }
 
     /** A name only the maker knows. */
@@ -106,13 +151,23 @@ final class LabelController
         $size = Typed::text($request, 'size', 30);
 
         return [
-            'size' => array_key_exists($size, config()->array('labels')) ? $size : ($batch === null ? (string) array_key_first(config()->array('labels')) : LabelPaper::usualSize($batch)),
+            'size' => array_key_exists($size, config()->array('labels'))
+                ? $size
+                : (
+                    $batch === null
+                        ? (string) array_key_first(config()->array('labels'))
+                        : LabelPaper::usualSize($batch)
+                ),
             'code' => ! $request->has('size') || $request->boolean('code'), 'slip' => $request->boolean('slip'),
         ];
     }
 
     private static function file(string $bytes, string $name, string $type = 'application/pdf'): Response
     {
-        return new Response($bytes, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"$name\""]);
+        return new Response(
+            $bytes,
+            200,
+            ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"$name\""],
+        );
     }
 }

@@ -7,7 +7,8 @@ namespace App\Papers;
 use App\Make\JarLabel;
 
 /**
- * Where every line of a label stands, in millimetres from its upper left corner, in the largest type that lets all of it in.
+ * Where every line of a label stands, in millimetres from its upper left corner, in the largest type that lets all of
+ * it in.
  * The page and the PDF draw the same layout, so what fits here fits on paper.
  *
  * @phpstan-type Line array{x: float, y: float, pt: float, bold: bool, text: string, wide: float}
@@ -38,16 +39,31 @@ final readonly class LabelLayout
      * @param  Box|null  $code
      * @param  float  $over  millimetres too long in the smallest type; 0 where it fits
      */
-    private function __construct(public float $width, public float $height, public bool $isRound, public float $pt, public array $lines, public array $rules, public ?array $vessel, public ?array $code, public float $over)
-    {
+    private function __construct(
+        public float $width,
+        public float $height,
+        public bool $isRound,
+        public float $pt,
+        public array $lines,
+        public array $rules,
+        public ?array $vessel,
+        public ?array $code,
+        public float $over,
+    ) {
     }
 
     /**
      * @param  array{width: float, height: float, round: bool}  $size
-     * @param  callable(string, float, bool): float  $measure  width of a text in millimetres at so many points, bold or not
+     * @param  callable(string, float, bool): float  $measure  width of a text in millimetres at so many points, bold or
+     *   not
      */
-    public static function of(JarLabel $label, array $size, bool $hasCode, bool $contentsOnSlip, callable $measure): self
-    {
+    public static function of(
+        JarLabel $label,
+        array $size,
+        bool $hasCode,
+        bool $contentsOnSlip,
+        callable $measure,
+    ): self {
         for ($pt = self::LARGEST_PT; ; $pt -= self::STEP_PT) {
             $layout = self::at($pt, $label, $size, $hasCode, $contentsOnSlip, $measure);
             if ($layout->over <= 0.0 || $pt <= self::SMALLEST_PT) {
@@ -65,8 +81,14 @@ final readonly class LabelLayout
      * @param  array{width: float, height: float, round: bool}  $size
      * @param  callable(string, float, bool): float  $measure
      */
-    private static function at(float $pt, JarLabel $label, array $size, bool $hasCode, bool $contentsOnSlip, callable $measure): self
-    {
+    private static function at(
+        float $pt,
+        JarLabel $label,
+        array $size,
+        bool $hasCode,
+        bool $contentsOnSlip,
+        callable $measure,
+    ): self {
         // on a round label all stands in the largest square inside it
         $inset = $size['round'] ? $size['width'] * (1 - M_SQRT1_2) / 2 + 0.5 : self::MARGIN;
         $right = $size['width'] - $inset;
@@ -77,10 +99,27 @@ final readonly class LabelLayout
         $vessel = $isTall ? ['x' => $right - 12.0, 'y' => $inset, 'wide' => 12.0, 'high' => 15.0] : null;
         $lines = [];
         $y = $inset;
-        $put = static function (string $text, float $size, bool $bold, float $x, float $within) use (&$lines, &$y, $measure): void {
-            foreach (self::broken($text, $within, static fn (string $words): float => $measure($words, $size, $bold)) as $row) {
+        $put = static function (
+            string $text,
+            float $size,
+            bool $bold,
+            float $x,
+            float $within,
+        ) use (&$lines, &$y, $measure): void {
+            foreach (self::broken(
+                $text,
+                $within,
+                static fn (string $words): float => $measure($words, $size, $bold),
+            ) as $row) {
                 $y += $size * self::MM_PER_PT * self::LEADING;
-                $lines[] = ['x' => $x, 'y' => round($y - $size * self::MM_PER_PT * 0.22, 3), 'pt' => $size, 'bold' => $bold, 'text' => $row, 'wide' => round($measure($row, $size, $bold), 3)];
+                $lines[] = [
+                    'x' => $x,
+                    'y' => round($y - $size * self::MM_PER_PT * 0.22, 3),
+                    'pt' => $size,
+                    'bold' => $bold,
+                    'text' => $row,
+                    'wide' => round($measure($row, $size, $bold), 3),
+                ];
             }
         };
         $put($label->name, $pt * 1.6, true, $inset, $wide - ($vessel === null ? 0.0 : 13.5));
@@ -89,7 +128,18 @@ final readonly class LabelLayout
         $rules = [['x' => $inset, 'y' => $y, 'wide' => $wide, 'high' => 0.5]];
         $y += 1.0;
         $codeMm = $hasCode ? min(self::CODE_MM, $wide / 3) : 0.0;
-        $footLines = [say('ui.label.net', ['grams' => $label->net]), say('ui.label.best_before').' '.($label->bestBefore ?? say('ui.label.no_date')), say('ui.label.batch').' '.$label->code.', '.mb_strtolower(say($label->isFrozen ? 'ui.label.frozen' : 'ui.label.made')).' '.$label->madeOn, ...($label->maker === '' ? [] : [$label->maker])];
+        $footLines = [
+            say('ui.label.net', ['grams' => $label->net]),
+            say('ui.label.best_before').' '.($label->bestBefore ?? say('ui.label.no_date')),
+            say('ui.label.batch')
+                .' '
+                .$label->code
+                .', '
+                .mb_strtolower(say($label->isFrozen ? 'ui.label.frozen' : 'ui.label.made'))
+                .' '
+                .$label->madeOn,
+            ...($label->maker === '' ? [] : [$label->maker]),
+        ];
         // on a wide label the code stands beside the words, on a tall one in the foot
         $isWide = ! $isTall && ! $size['round'];
         $within = $isWide ? $wide - $codeMm - ($hasCode ? 1.5 : 0.0) : $wide;
@@ -104,7 +154,11 @@ final readonly class LabelLayout
         $footWide = $within - ($isWide ? 0.0 : $codeMm + ($hasCode ? 1.5 : 0.0));
         $rows = [];
         foreach ($footLines as $i => $text) {
-            foreach (self::broken($text, $footWide, static fn (string $words): float => $measure($words, $pt, $i === 1)) as $row) {
+            foreach (self::broken(
+                $text,
+                $footWide,
+                static fn (string $words): float => $measure($words, $pt, $i === 1),
+            ) as $row) {
                 $rows[] = [$row, $i === 1];
             }
         }
@@ -112,11 +166,35 @@ final readonly class LabelLayout
         $top = max($body, $foot - $footHigh);
         $rules[] = ['x' => $inset, 'y' => round($top, 3), 'wide' => $within, 'high' => 0.25];
         foreach ($rows as $i => [$row, $bold]) {
-            $lines[] = ['x' => $inset, 'y' => round($top + 0.9 + ($i + 1) * $line - $pt * self::MM_PER_PT * 0.22, 3), 'pt' => $pt, 'bold' => $bold, 'text' => $row, 'wide' => round($measure($row, $pt, $bold), 3)];
+            $lines[] = [
+                'x' => $inset,
+                'y' => round($top + 0.9 + ($i + 1) * $line - $pt * self::MM_PER_PT * 0.22, 3),
+                'pt' => $pt,
+                'bold' => $bold,
+                'text' => $row,
+                'wide' => round($measure($row, $pt, $bold), 3),
+            ];
         }
-        $code = ! $hasCode ? null : ['x' => $right - $codeMm, 'y' => $isWide ? $foot - $codeMm : $top + 0.8, 'wide' => $codeMm, 'high' => $codeMm];
+        $code = ! $hasCode
+            ? null
+            : [
+                'x' => $right - $codeMm,
+                'y' => $isWide ? $foot - $codeMm : $top + 0.8,
+                'wide' => $codeMm,
+                'high' => $codeMm,
+            ];
 
-        return new self($size['width'], $size['height'], $size['round'], $pt, $lines, $rules, $vessel, $code, max(0.0, round($top + $footHigh - $foot, 2)));
+        return new self(
+            $size['width'],
+            $size['height'],
+            $size['round'],
+            $pt,
+            $lines,
+            $rules,
+            $vessel,
+            $code,
+            max(0.0, round($top + $footHigh - $foot, 2)),
+        );
     }
 
     /**

@@ -82,7 +82,13 @@ final class LabelPaper
                 $paper->AddPage();
             }
             $layouts[$label->code] ??= self::layout($label, $wish, $paper);
-            self::draw($paper, $layouts[$label->code], $label, self::SHEET_MARGIN + ($place % $across) * ($size['width'] + self::GAP), self::SHEET_MARGIN + intdiv($place, $across) * ($size['height'] + self::GAP));
+            self::draw(
+                $paper,
+                $layouts[$label->code],
+                $label,
+                self::SHEET_MARGIN + ($place % $across) * ($size['width'] + self::GAP),
+                self::SHEET_MARGIN + intdiv($place, $across) * ($size['height'] + self::GAP),
+            );
         }
 
         return $paper->bytes();
@@ -94,7 +100,10 @@ final class LabelPaper
      */
     public static function places(array $size): array
     {
-        $fit = static fn (float $paper, float $label): int => max(1, (int) floor(($paper - 2 * self::SHEET_MARGIN + self::GAP) / ($label + self::GAP)));
+        $fit = static fn (float $paper, float $label): int => max(
+            1,
+            (int) floor(($paper - 2 * self::SHEET_MARGIN + self::GAP) / ($label + self::GAP)),
+        );
 
         return [$fit(self::A4[0], $size['width']), $fit(self::A4[1], $size['height'])];
     }
@@ -113,17 +122,35 @@ final class LabelPaper
         }
         foreach ($layout->lines as $line) {
             $paper->SetFont(Paper::FACE, $line['bold'] ? 'B' : '', $line['pt']);
-            $paper->Text($x + $line['x'], $y + $line['y'] - $paper->getFontAscent(Paper::FACE, $line['bold'] ? 'B' : '', $line['pt']), $line['text']);
+            $paper->Text(
+                $x + $line['x'],
+                $y + $line['y'] - $paper->getFontAscent(Paper::FACE, $line['bold'] ? 'B' : '', $line['pt']),
+                $line['text'],
+            );
         }
         if ($layout->code !== null) {
-            $paper->write2DBarcode($label->code, 'QRCODE,M', $x + $layout->code['x'], $y + $layout->code['y'], $layout->code['wide'], $layout->code['high'], ['border' => false, 'padding' => 1, 'fgcolor' => [0, 0, 0], 'bgcolor' => [255, 255, 255]]);
+            $paper->write2DBarcode(
+                $label->code,
+                'QRCODE,M',
+                $x + $layout->code['x'],
+                $y + $layout->code['y'],
+                $layout->code['wide'],
+                $layout->code['high'],
+                ['border' => false, 'padding' => 1, 'fgcolor' => [0, 0, 0], 'bgcolor' => [255, 255, 255]],
+            );
         }
         if ($layout->vessel !== null) {
             // as the page does it: as large as both sides of the box allow, in its middle
             [$box, $drawing] = [$layout->vessel, $label->vessel];
             $scale = min($box['wide'] / $drawing->width, $box['high'] / $drawing->height);
             [$wide, $high] = [$drawing->width * $scale, $drawing->height * $scale];
-            $paper->ImageSVG('@'.self::plainSvg($drawing), $x + $box['x'] + ($box['wide'] - $wide) / 2, $y + $box['y'] + ($box['high'] - $high) / 2, $wide, $high);
+            $paper->ImageSVG(
+                '@'.self::plainSvg($drawing),
+                $x + $box['x'] + ($box['wide'] - $wide) / 2,
+                $y + $box['y'] + ($box['high'] - $high) / 2,
+                $wide,
+                $high,
+            );
         }
     }
 
@@ -131,8 +158,30 @@ final class LabelPaper
     private static function plainSvg(Section $section): string
     {
         $ink = 'fill="none" stroke="#12201a" stroke-width="1.6"';
-        $body = implode('', array_map(static fn (array $band): string => '<path d="'.$band['shape'].'" fill="#e6ece4" stroke="#12201a" stroke-width="1"/><path d="'.$band['hatch'].'" fill="none" stroke="#41514a" stroke-width="0.7"/>', $section->bands));
+        $body = implode(
+            '',
+            array_map(
+                static fn (array $band): string => '<path d="'
+                    .$band['shape']
+                    .'" fill="#e6ece4" stroke="#12201a" stroke-width="1"/><path d="'
+                    .$band['hatch']
+                    .'" fill="none" stroke="#41514a" stroke-width="0.7"/>',
+                $section->bands,
+            ),
+        );
 
-        return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 $section->width $section->height\" width=\"$section->width\" height=\"$section->height\">$body<path d=\"$section->wall\" $ink/>".($section->lid === '' ? '' : "<path d=\"$section->lid\" fill=\"#fff\" stroke=\"#12201a\" stroke-width=\"1.6\"/>").($section->paper === '' ? '' : "<path d=\"$section->paper\" fill=\"#fff\" stroke=\"#12201a\" stroke-width=\"1\"/>").'</svg>';
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 $section->width $section->height\""
+            ." width=\"$section->width\" height=\"$section->height\">$body<path d=\"$section->wall\" $ink/>"
+            .(
+                $section->lid === ''
+                    ? ''
+                    : "<path d=\"$section->lid\" fill=\"#fff\" stroke=\"#12201a\" stroke-width=\"1.6\"/>"
+            )
+            .(
+                $section->paper === ''
+                    ? ''
+                    : "<path d=\"$section->paper\" fill=\"#fff\" stroke=\"#12201a\" stroke-width=\"1\"/>"
+            )
+            .'</svg>';
     }
 }

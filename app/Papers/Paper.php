@@ -6,7 +6,9 @@ namespace App\Papers;
 
 use TCPDF;
 
-/** A PDF in the house's manner: no header, no footer, no hidden link, nothing fetched; type with every letter of Europe. */
+/**
+ * A PDF in the house's manner: no header, no footer, no hidden link, nothing fetched; type with every letter of Europe.
+ */
 final class Paper extends TCPDF
 {
     public const FACE = 'dejavusanscondensed';

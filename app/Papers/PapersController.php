@@ -19,8 +19,12 @@ use Ilvane\Core\Safety\Evaluator;
 final class PapersController
 {
     private const TYPES = [
-        'xlsx' => 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet', 'ods' => 'application/vnd.oasis.opendocument.spreadsheet',
-        'csv' => 'text/csv; charset=UTF-8', 'pdf' => 'application/pdf', 'json' => 'application/json', 'svg' => 'image/svg+xml',
+        'xlsx' => 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+        'ods' => 'application/vnd.oasis.opendocument.spreadsheet',
+        'csv' => 'text/csv; charset=UTF-8',
+        'pdf' => 'application/pdf',
+        'json' => 'application/json',
+        'svg' => 'image/svg+xml',
     ];
 
     /** Room for names beside the drawing, drawing units. */
@@ -32,21 +36,41 @@ final class PapersController
         [$read] = $draft->formula();
         $composition = $evaluator->weigh($read);
         $bytes = match ($format) {
-            'json' => json_encode(FormulaDocument::write($draft->plain()), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR),
+            'json' => json_encode(
+                FormulaDocument::write($draft->plain()),
+                JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+            ),
             'pdf' => FormulaPaper::of($read),
             'svg' => PictureFile::of($vessels->bench($composition, $read->family, self::NAMES), $formula->name),
             default => WorkingSheet::write($read, $composition, AtHand::cupboard(), $format),
         };
 
-        return new Response($bytes, 200, ['Content-Type' => self::TYPES[$format], 'Content-Disposition' => 'attachment; filename="'.(Str::slug($formula->name) ?: 'formula').".$format\""]);
+        return new Response(
+            $bytes,
+            200,
+            [
+                'Content-Type' => self::TYPES[$format],
+                'Content-Disposition' => 'attachment; filename="'.(Str::slug($formula->name) ?: 'formula').".$format\"",
+            ],
+        );
     }
 
     public function howTo(Formula $formula, Evaluator $evaluator): View
     {
         [$read] = Draft::fromStored($formula->draft)->formula();
         $howTo = HowTo::of($read, $evaluator->weigh($read));
-        $schema = json_encode($howTo->toSchema(), JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+        $schema = json_encode(
+            $howTo->toSchema(),
+            JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        );
 
-        return view('papers.how-to', ['formula' => $formula, 'howTo' => $howTo, 'schema' => new HtmlString("<script type=\"application/ld+json\">$schema</script>")]);
+        return view(
+            'papers.how-to',
+            [
+                'formula' => $formula,
+                'howTo' => $howTo,
+                'schema' => new HtmlString("<script type=\"application/ld+json\">$schema</script>"),
+            ],
+        );
     }
 }

@@ -16,11 +16,27 @@ final class PictureFile
 
     public static function of(Section $section, string $title): string
     {
-        $svg = view('components.vessel', ['section' => $section, 'label' => $title, 'leaders' => $section->leaders !== [], 'attributes' => new ComponentAttributeBag])->render();
-        $style = self::day((string) file_get_contents(base_path(self::INK)))."\n".self::drawing((string) file_get_contents(base_path(self::STYLE)))."\ntext{font-family:'Atkinson Hyperlegible Next',sans-serif}svg{background:#edf1ea}";
+        $svg = view(
+            'components.vessel',
+            [
+                'section' => $section,
+                'label' => $title,
+                'leaders' => $section->leaders !== [],
+                'attributes' => new ComponentAttributeBag,
+            ],
+        )->render();
+        $style = self::day((string) file_get_contents(base_path(self::INK)))
+            ."\n"
+            .self::drawing((string) file_get_contents(base_path(self::STYLE)))
+            ."\ntext{font-family:'Atkinson Hyperlegible Next',sans-serif}svg{background:#edf1ea}";
         $svg = (string) preg_replace('/<svg /', '<svg xmlns="http://www.w3.org/2000/svg" ', $svg, 1);
 
-        return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n".preg_replace('/>/', '><title>'.e($title).'</title><style>'.$style.'</style>', trim($svg), 1);
+        return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n".preg_replace(
+            '/>/',
+            '><title>'.e($title).'</title><style>'.$style.'</style>',
+            trim($svg),
+            1,
+        );
     }
 
     /** The ink of the day, and which material has which. */

@@ -27,12 +27,61 @@ final class SellerPack
         if ($zip->open($file, ZipArchive::OVERWRITE) !== true) {
             throw new RuntimeException('The packet can’t be written.');
         }
-        $zip->addFromString("batch-$batch->code.pdf", Sheet::of('papers.batch-sheet', ['record' => $record, 'batch' => $batch], "$record->name $batch->code"));
-        $zip->addFromString("label-$batch->code.pdf", LabelPaper::one($label, ['size' => LabelPaper::usualSize($batch), 'code' => true, 'slip' => false]));
-        $zip->addFromString("composition-$batch->code.csv", self::csv([['inci', 'percent'], ...array_map(static fn (string $inci, float $share): array => [$inci, (string) round(100 * $share, 4)], array_keys(Outcome::of($batch)['contents']), Outcome::of($batch)['contents'])]));
-        $zip->addFromString("stability-$batch->code.csv", self::csv([['day', 'place', 'look', 'note'], ...array_map(static fn (array $seen): array => [$seen['day'], $seen['place'], $seen['look'], $seen['note']], ObservationPage::of($batch)->seen)]));
-        $zip->addFromString("trace-$batch->code.csv", self::csv([['from', 'to', 'grams'], ...array_map(static fn (array $edge): array => [self::traced($trace, $edge['from']), $edge['to'], (string) $edge['grams']], array_values($trace->edges))]));
-        $zip->addFromString('still-wanted.txt', implode("\n\n", [say('labels.wanted.title'), say('labels.wanted.eu'), say('labels.wanted.us'), say('labels.wanted.basis')])."\n");
+        $zip->addFromString(
+            "batch-$batch->code.pdf",
+            Sheet::of('papers.batch-sheet', ['record' => $record, 'batch' => $batch], "$record->name $batch->code"),
+        );
+        $zip->addFromString(
+            "label-$batch->code.pdf",
+            LabelPaper::one($label, ['size' => LabelPaper::usualSize($batch), 'code' => true, 'slip' => false]),
+        );
+        $zip->addFromString(
+            "composition-$batch->code.csv",
+            self::csv([
+                ['inci', 'percent'],
+                ...array_map(
+                    static fn (string $inci, float $share): array => [$inci, (string) round(100 * $share, 4)],
+                    array_keys(Outcome::of($batch)['contents']),
+                    Outcome::of($batch)['contents'],
+                ),
+            ]),
+        );
+        $zip->addFromString(
+            "stability-$batch->code.csv",
+            self::csv([
+                ['day', 'place', 'look', 'note'],
+                ...array_map(
+                    static fn (array $seen): array => [$seen['day'], $seen['place'], $seen['look'], $seen['note']],
+                    ObservationPage::of($batch)->seen,
+                ),
+            ]),
+        );
+        $zip->addFromString(
+            "trace-$batch->code.csv",
+            self::csv([
+                ['from', 'to', 'grams'],
+                ...array_map(
+                    static fn (array $edge): array => [
+                        self::traced($trace, $edge['from']),
+                        $edge['to'],
+                        (string) $edge['grams'],
+                    ],
+                    array_values($trace->edges),
+                ),
+            ]),
+        );
+        $zip->addFromString(
+            'still-wanted.txt',
+            implode(
+                "\n\n",
+                [
+                    say('labels.wanted.title'),
+                    say('labels.wanted.eu'),
+                    say('labels.wanted.us'),
+                    say('labels.wanted.basis'),
+                ],
+            )."\n",
+        );
         $zip->close();
         $bytes = (string) file_get_contents($file);
         unlink($file);
@@ -51,7 +100,18 @@ final class SellerPack
         $memory = fopen('php://memory', 'w+') ?: throw new RuntimeException('No memory to write in.');
         foreach ($rows as $row) {
             // a sheet would reckon what begins like a formula
-            fputcsv($memory, array_map(static fn (string $cell): string => preg_match('/^[=+@\t\r-]/', $cell) === 1 && ! is_numeric($cell) ? "'$cell" : $cell, $row), ',', '"', '');
+            fputcsv(
+                $memory,
+                array_map(
+                    static fn (string $cell): string => preg_match('/^[=+@\t\r-]/', $cell) === 1 && ! is_numeric($cell)
+                        ? "'$cell"
+                        : $cell,
+                    $row,
+                ),
+                ',',
+                '"',
+                '',
+            );
         }
         rewind($memory);
 

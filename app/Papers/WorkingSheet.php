@@ -18,11 +18,14 @@ use PhpOffice\PhpSpreadsheet\Spreadsheet;
 use PhpOffice\PhpSpreadsheet\Worksheet\Worksheet;
 
 /**
- * A formula as a spreadsheet that reckons: grams, shares, the total and the cost follow from what is entered and from the
- * batch size by formulas in the cells, in the same way as the bench does. What a maker entered in spoons or drops stands
+ * A formula as a spreadsheet that reckons: grams, shares, the total and the cost follow from what is entered and from
+ * the
+ * batch size by formulas in the cells, in the same way as the bench does. What a maker entered in spoons or drops
+ * stands
  * as its likely grams.
  *
- * Columns: phase, ingredient, INCI, as entered, grams entered, percent entered, grams, % of batch, price of 100 g, cost.
+ * Columns: phase, ingredient, INCI, as entered, grams entered, percent entered, grams, % of batch, price of 100 g,
+ * cost.
  */
 final class WorkingSheet
 {
@@ -54,11 +57,28 @@ final class WorkingSheet
         $sheet->setTitle(say('papers.sheet'));
         self::text($sheet, 'A1', $formula->name);
         self::text($sheet, 'A3', say('papers.batch'));
-        foreach (['A' => 'phase', 'B' => 'ingredient', 'C' => 'inci', 'D' => 'entered', 'E' => 'grams_in', 'F' => 'percent_in', 'G' => 'grams', 'H' => 'share', 'I' => 'price', 'J' => 'cost'] as $column => $word) {
+        foreach ([
+            'A' => 'phase',
+            'B' => 'ingredient',
+            'C' => 'inci',
+            'D' => 'entered',
+            'E' => 'grams_in',
+            'F' => 'percent_in',
+            'G' => 'grams',
+            'H' => 'share',
+            'I' => 'price',
+            'J' => 'cost',
+        ] as $column => $word) {
             self::text($sheet, $column.self::HEAD, say("papers.columns.$word"));
         }
-        $batch = array_values(array_filter($composition->lines, static fn (WeighedLine $line): bool => $line->isInBatch()));
-        $strained = array_values(array_filter($composition->lines, static fn (WeighedLine $line): bool => ! $line->isInBatch()));
+        $batch = array_values(array_filter(
+            $composition->lines,
+            static fn (WeighedLine $line): bool => $line->isInBatch(),
+        ));
+        $strained = array_values(array_filter(
+            $composition->lines,
+            static fn (WeighedLine $line): bool => ! $line->isInBatch(),
+        ));
         $last = self::FIRST + max(1, count($batch)) - 1;
         foreach ([...$batch, ...$strained] as $i => $line) {
             self::line($sheet, self::FIRST + $i, $line, $last, $composition, $wording);
@@ -84,10 +104,20 @@ final class WorkingSheet
         self::dress($sheet, $foot);
     }
 
-    private static function line(Worksheet $sheet, int $row, WeighedLine $line, int $last, Composition $composition, Wording $wording): void
-    {
+    private static function line(
+        Worksheet $sheet,
+        int $row,
+        WeighedLine $line,
+        int $last,
+        Composition $composition,
+        Wording $wording,
+    ): void {
         self::text($sheet, "A$row", say('words.phase.'.$line->phase->value));
-        self::text($sheet, "B$row", $line->ingredient === null ? $line->line->spokenOf() : $wording->ingredient($line->ingredient->key));
+        self::text(
+            $sheet,
+            "B$row",
+            $line->ingredient === null ? $line->line->spokenOf() : $wording->ingredient($line->ingredient->key),
+        );
         self::text($sheet, "C$row", $line->ingredient->inci ?? '');
         self::text($sheet, "D$row", $line->line->amount);
         $kind = $line->amount?->kind;
@@ -101,7 +131,15 @@ final class WorkingSheet
         }
         $sheet->setCellValue("G$row", match (true) {
             $kind === AmountKind::Percent => "=F$row/100*".self::BATCH,
-            $kind === AmountKind::Rest => '=MAX(0,'.self::BATCH.'-SUM(E'.self::FIRST.":E$last)-SUM(F".self::FIRST.":F$last)/100*".self::BATCH.')',
+            $kind === AmountKind::Rest => '=MAX(0,'
+                .self::BATCH
+                .'-SUM(E'
+                .self::FIRST
+                .":E$last)-SUM(F"
+                .self::FIRST
+                .":F$last)/100*"
+                .self::BATCH
+                .')',
             default => "=E$row",
         });
         if ($line->phase !== Phase::Infusion && $composition->total !== null) {
@@ -111,7 +149,18 @@ final class WorkingSheet
 
     private static function dress(Worksheet $sheet, int $foot): void
     {
-        foreach (['A' => 13, 'B' => 34, 'C' => 40, 'D' => 14, 'E' => 11, 'F' => 11, 'G' => 11, 'H' => 11, 'I' => 11, 'J' => 11] as $column => $width) {
+        foreach ([
+            'A' => 13,
+            'B' => 34,
+            'C' => 40,
+            'D' => 14,
+            'E' => 11,
+            'F' => 11,
+            'G' => 11,
+            'H' => 11,
+            'I' => 11,
+            'J' => 11,
+        ] as $column => $width) {
             $sheet->getColumnDimension($column)->setWidth($width);
         }
         $sheet->getStyle('A1')->getFont()->setBold(true)->setSize(15);

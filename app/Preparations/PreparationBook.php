@@ -45,7 +45,9 @@ final readonly class PreparationBook
         $amounts = Quantities::toGet($wanted, $method, self::ownYields($method->key));
 
         return Preparation::query()->create(['method' => $method->key, 'status' => 'planned', 'plan' => [
-            'plant' => in_array($plant, $method->plants, true) ? $plant : ($method->plants[0] ?? ''), 'wanted' => $wanted,
+            'plant' => in_array($plant, $method->plants, true)
+                ? $plant
+                : ($method->plants[0] ?? ''), 'wanted' => $wanted,
             'plant_grams' => round($amounts->plant, 2), 'water_grams' => round($amounts->water, 1),
         ]])->refresh();
     }
@@ -53,8 +55,19 @@ final readonly class PreparationBook
     /** @return list<float> grams out for a gram of water (or of plant), of the maker's own makings, oldest first */
     public static function ownYields(string $method): array
     {
-        return array_values(Preparation::query()->where('method', $method)->where('status', 'made')->orderByDesc('made_at')->limit(self::LOOKED_AT)->get()
-            ->map(static fn (Preparation $made): float => Quantities::yieldOf((float) $made->grams, $made->plan['plant_grams'], $made->plan['water_grams']))->reverse()->all());
+        return array_values(Preparation::query()
+            ->where('method', $method)
+            ->where('status', 'made')
+            ->orderByDesc('made_at')
+            ->limit(self::LOOKED_AT)
+            ->get()
+            ->map(static fn (Preparation $made): float => Quantities::yieldOf(
+                (float) $made->grams,
+                $made->plan['plant_grams'],
+                $made->plan['water_grams'],
+            ))
+            ->reverse()
+            ->all());
     }
 
     /** @throws Refused when it is made already */
@@ -71,8 +84,22 @@ final readonly class PreparationBook
             $preparation->forceFill(['status' => 'made', 'made_at' => $at, 'grams' => $grams])->save();
             $method = $this->method($preparation->method);
 
-            $lot = $this->lots->putPrepared($preparation, $this->name($preparation), $method->ingredient, $grams, $storage === Storage::Freezer ? $portion : null, $storage, $at);
-            $this->lots->takeInTurn($preparation->plan['plant'], $preparation->plan['plant_grams'], $lot->code, $at, "preparation-$preparation->id");
+            $lot = $this->lots->putPrepared(
+                $preparation,
+                $this->name($preparation),
+                $method->ingredient,
+                $grams,
+                $storage === Storage::Freezer ? $portion : null,
+                $storage,
+                $at,
+            );
+            $this->lots->takeInTurn(
+                $preparation->plan['plant'],
+                $preparation->plan['plant_grams'],
+                $lot->code,
+                $at,
+                "preparation-$preparation->id",
+            );
 
             return $lot;
         });
@@ -92,7 +119,9 @@ final readonly class PreparationBook
         $name = say("preparations.$preparation->method.name");
         $plant = $preparation->plan['plant'];
 
-        return $plant !== '' && $this->method($preparation->method)->isNamedByItsPlant() ? mb_substr("$name: ".mb_strtolower(app(Wording::class)->ingredient($plant)), 0, 120) : $name;
+        return $plant !== '' && $this->method($preparation->method)->isNamedByItsPlant()
+            ? mb_substr("$name: ".mb_strtolower(app(Wording::class)->ingredient($plant)), 0, 120)
+            : $name;
     }
 
     public function drop(Preparation $preparation): void
@@ -118,7 +147,12 @@ final readonly class PreparationBook
             foreach ($weighing->of($read)->lines as $line) {
                 $key = $line->ingredient->key ?? '';
                 if (isset($methods[$key]) && $line->grams !== null && $line->line->lot === null) {
-                    $asked[] = ['method' => $methods[$key], 'ingredient' => $key, 'grams' => ceil($line->grams->likely), 'formula' => $formula->name];
+                    $asked[] = [
+                        'method' => $methods[$key],
+                        'ingredient' => $key,
+                        'grams' => ceil($line->grams->likely),
+                        'formula' => $formula->name,
+                    ];
                 }
             }
         }

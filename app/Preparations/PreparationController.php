@@ -23,13 +23,20 @@ final class PreparationController
 
     public function all(Request $request): View
     {
-        return view('preparations.all', ['page' => PreparationPage::all(Typed::text($request, 'method', 60), Typed::text($request, 'wanted', 12))]);
+        return view(
+            'preparations.all',
+            ['page' => PreparationPage::all(Typed::text($request, 'method', 60), Typed::text($request, 'wanted', 12))],
+        );
     }
 
     public function plan(Request $request): RedirectResponse
     {
         try {
-            $preparation = $this->book->plan(Typed::text($request, 'method', 60), Typed::text($request, 'plant', 60), Typed::grams($request, 'wanted'));
+            $preparation = $this->book->plan(
+                Typed::text($request, 'method', 60),
+                Typed::text($request, 'plant', 60),
+                Typed::grams($request, 'wanted'),
+            );
         } catch (Refused $refused) {
             return redirect()->route('preparations')->withInput()->withErrors([$refused->field => $refused->said()]);
         }
@@ -41,21 +48,40 @@ final class PreparationController
     {
         $lot = $preparation->lot;
 
-        return $lot !== null ? redirect()->route('lot', $lot) : view('preparations.show', ['page' => PreparationPage::of($preparation)]);
+        return $lot !== null
+            ? redirect()->route('lot', $lot)
+            : view('preparations.show', ['page' => PreparationPage::of($preparation)]);
     }
 
     public function made(Request $request, Preparation $preparation, Wording $wording): RedirectResponse
     {
         try {
             $lot = $this->book->made(
-                $preparation, Typed::grams($request, 'grams'), Storage::tryFrom(Typed::text($request, 'storage')) ?? Storage::Fridge,
-                Typed::grams($request, 'portion') ?: null, TypedTime::at(Typed::text($request, 'when'), Carbon::now()->subDays(30)),
+                $preparation,
+                Typed::grams($request, 'grams'),
+                Storage::tryFrom(Typed::text($request, 'storage')) ?? Storage::Fridge,
+                Typed::grams($request, 'portion') ?: null,
+                TypedTime::at(Typed::text($request, 'when'), Carbon::now()->subDays(30)),
             );
         } catch (Refused $refused) {
-            return redirect()->route('preparation', $preparation)->withInput()->withErrors([$refused->field => $refused->said()]);
+            return redirect()
+                ->route('preparation', $preparation)
+                ->withInput()
+                ->withErrors([$refused->field => $refused->said()]);
         }
 
-        return redirect()->route('lot', $lot)->with('said', say('pantry.prepare.made_said', ['name' => $lot->name, 'date' => $lot->good_until === null ? '–' : $wording->moment($lot->good_until)]));
+        return redirect()
+            ->route('lot', $lot)
+            ->with(
+                'said',
+                say(
+                    'pantry.prepare.made_said',
+                    [
+                        'name' => $lot->name,
+                        'date' => $lot->good_until === null ? '–' : $wording->moment($lot->good_until),
+                    ],
+                ),
+            );
     }
 
     /** Of which plant, where more than one will do. */
@@ -70,6 +96,8 @@ final class PreparationController
     {
         $this->book->drop($preparation);
 
-        return redirect()->route('preparations')->with('said', say('pantry.prepare.dropped', ['name' => say("preparations.$preparation->method.name")]));
+        return redirect()
+            ->route('preparations')
+            ->with('said', say('pantry.prepare.dropped', ['name' => say("preparations.$preparation->method.name")]));
     }
 }

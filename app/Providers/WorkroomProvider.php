@@ -36,14 +36,36 @@ final class WorkroomProvider extends ServiceProvider
 {
     public function register(): void
     {
-        Connection::resolverFor('sqlite', static fn ($pdo, $database, $prefix, $config): ImmediateSqlite => new ImmediateSqlite($pdo, $database, $prefix, $config));
-        $this->app->singleton(ShippedCatalogue::class, static fn (): ShippedCatalogue => new ShippedCatalogue(config()->string('ilvane.data'), config()->string('ilvane.catalogue')));
-        $this->app->singleton(Catalogue::class, fn (): Catalogue => new Catalogue(new OwnCatalogue($this->app->make(ShippedCatalogue::class))));
+        Connection::resolverFor(
+            'sqlite',
+            static fn (
+                $pdo,
+                $database,
+                $prefix,
+                $config,
+            ): ImmediateSqlite => new ImmediateSqlite($pdo, $database, $prefix, $config),
+        );
+        $this->app->singleton(
+            ShippedCatalogue::class,
+            static fn (): ShippedCatalogue => new ShippedCatalogue(
+                config()->string('ilvane.data'),
+                config()->string('ilvane.catalogue'),
+            ),
+        );
+        $this->app->singleton(
+            Catalogue::class,
+            fn (): Catalogue => new Catalogue(new OwnCatalogue($this->app->make(ShippedCatalogue::class))),
+        );
         $this->app->singleton(Tools::class, fn (): Tools => $this->app->make(OwnMeasures::class)->tools());
         $this->app->singleton(Wording::class);
         $this->app->singleton(Mistakes::class, static function (): Mistakes {
             /** @var list<array{key: string, code: string, frames: list<string>}> $rows */
-            $rows = json_decode((string) file_get_contents(config()->string('ilvane.data').'/mistakes.json'), true, 64, JSON_THROW_ON_ERROR);
+            $rows = json_decode(
+                (string) file_get_contents(config()->string('ilvane.data').'/mistakes.json'),
+                true,
+                64,
+                JSON_THROW_ON_ERROR,
+            );
 
             return Mistakes::of($rows);
         });
@@ -53,8 +75,14 @@ final class WorkroomProvider extends ServiceProvider
 
             return is_int($port) ? new OverLine($port) : new ByHand;
         });
-        $this->app->singleton(RecipeReader::class, fn (): RecipeReader => new RecipeReader($this->app->make(Catalogue::class)));
-        $this->app->singleton(Evaluator::class, fn (): Evaluator => new Evaluator($this->app->make(Catalogue::class), $this->app->make(Tools::class)));
+        $this->app->singleton(
+            RecipeReader::class,
+            fn (): RecipeReader => new RecipeReader($this->app->make(Catalogue::class)),
+        );
+        $this->app->singleton(
+            Evaluator::class,
+            fn (): Evaluator => new Evaluator($this->app->make(Catalogue::class), $this->app->make(Tools::class)),
+        );
     }
 
     public function boot(): void
@@ -63,6 +91,13 @@ final class WorkroomProvider extends ServiceProvider
         Model::unguard();
         View::composer('components.page', Navigation::class);
         Event::listen(MigrationsStarted::class, BackupFiles::beforeMigrating(...));
-        Session::extend('file', fn (): AtomicSessions => new AtomicSessions($this->app->make(Filesystem::class), config()->string('session.files'), config()->integer('session.lifetime')));
+        Session::extend(
+            'file',
+            fn (): AtomicSessions => new AtomicSessions(
+                $this->app->make(Filesystem::class),
+                config()->string('session.files'),
+                config()->integer('session.lifetime'),
+            ),
+        );
     }
 }

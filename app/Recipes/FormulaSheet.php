@@ -31,9 +31,32 @@ final class FormulaSheet
     private const MAX_PARTS = 1000;
 
     private const HEADINGS = [
-        'ingredient' => ['ingredient', 'ingredients', 'name', 'material', 'inci', 'nom', 'matiere', 'matiere premiere', 'produit', 'ingredient inci', 'quoi'],
+        'ingredient' => [
+            'ingredient',
+            'ingredients',
+            'name',
+            'material',
+            'inci',
+            'nom',
+            'matiere',
+            'matiere premiere',
+            'produit',
+            'ingredient inci',
+            'quoi',
+        ],
         'amount' => ['amount', 'quantity', 'qty', 'measure', 'quantite', 'mesure', 'dose', 'how much', 'combien'],
-        'percent' => ['percent', 'percentage', '', 'share', 'pct', 'pourcentage', 'pourcent', 'part', 'w w', 'percent w w'],
+        'percent' => [
+            'percent',
+            'percentage',
+            '',
+            'share',
+            'pct',
+            'pourcentage',
+            'pourcent',
+            'part',
+            'w w',
+            'percent w w',
+        ],
         'grams' => ['grams', 'gram', 'g', 'weight', 'weight g', 'grammes', 'poids', 'poids g', 'grams g', 'mass'],
         'phase' => ['phase', 'phases'],
     ];
@@ -73,7 +96,11 @@ final class FormulaSheet
                 }
                 $reader = new Csv;
                 $first = strtok($text, "\n") ?: '';
-                $reader->setDelimiter(substr_count($first, ';') > substr_count($first, ',') ? ';' : (substr_count($first, "\t") > substr_count($first, ',') ? "\t" : ','));
+                $reader->setDelimiter(
+                    substr_count($first, ';') > substr_count($first, ',')
+                        ? ';'
+                        : (substr_count($first, "\t") > substr_count($first, ',') ? "\t" : ','),
+                );
                 $reader->setTestAutoDetect(false);
             } else {
                 self::refuseBomb($path);
@@ -127,11 +154,16 @@ final class FormulaSheet
     private static function shown(Cell $cell): string
     {
         $value = $cell->isFormula() ? $cell->getOldCalculatedValue() : $cell->getValue();
-        if ((is_float($value) || is_int($value)) && str_contains($cell->getStyle()->getNumberFormat()->getFormatCode() ?? '', '%')) {
+        if (
+            (is_float($value) || is_int($value))
+            && str_contains($cell->getStyle()->getNumberFormat()->getFormatCode() ?? '', '%')
+        ) {
             $value = round(100 * (float) $value, 6).' %';
         }
 
-        return is_scalar($value) ? trim(preg_replace('/\s+/', ' ', (string) $value) ?? '') : trim((string) ($value ?? ''));
+        return is_scalar($value)
+            ? trim(preg_replace('/\s+/', ' ', (string) $value) ?? '')
+            : trim((string) ($value ?? ''));
     }
 
     /**
@@ -144,7 +176,15 @@ final class FormulaSheet
         foreach ($row as $i => $cell) {
             $heading = Folded::of($cell);
             foreach (self::HEADINGS as $what => $words) {
-                if ($cell !== '' && ! isset($columns[$what]) && ($heading === '' ? $what === 'percent' && str_contains($cell, '%') : in_array($heading, array_filter($words), true))) {
+                if (
+                    $cell !== ''
+                    && ! isset($columns[$what])
+                    && ($heading === '' ? $what === 'percent' && str_contains($cell, '%') : in_array(
+                        $heading,
+                        array_filter($words),
+                        true,
+                    ))
+                ) {
                     $columns[$what] = $i;
                     break;
                 }

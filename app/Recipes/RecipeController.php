@@ -35,7 +35,10 @@ final class RecipeController
         try {
             $given = $this->text($request);
             if (str_starts_with(ltrim($given), '{')) {
-                return redirect()->route('bench', $book->put(Draft::fromDocument(FormulaDocument::write(FormulaDocument::fromJson($given)))));
+                return redirect()->route(
+                    'bench',
+                    $book->put(Draft::fromDocument(FormulaDocument::write(FormulaDocument::fromJson($given)))),
+                );
             }
 
             return view('recipes.read', ['page' => $this->page($request)]);
@@ -64,7 +67,13 @@ final class RecipeController
             default => trim($refusal->path.' '.say('errors.document.'.$refusal->reason, $refusal->parameters)),
         };
 
-        return response(view('recipes.paste', ['text' => Typed::text($request, 'text', RecipeReader::MAX_BYTES), 'problem' => $why]), 422);
+        return response(
+            view(
+                'recipes.paste',
+                ['text' => Typed::text($request, 'text', RecipeReader::MAX_BYTES), 'problem' => $why],
+            ),
+            422,
+        );
     }
 
     /**
@@ -80,7 +89,11 @@ final class RecipeController
         $picks = $request->input('pick');
         $amounts = $request->input('amount');
 
-        return RecipePage::of($this->reader->read($text), is_array($picks) ? $picks : [], is_array($amounts) ? $amounts : []);
+        return RecipePage::of(
+            $this->reader->read($text),
+            is_array($picks) ? $picks : [],
+            is_array($amounts) ? $amounts : [],
+        );
     }
 
     /**
@@ -94,7 +107,10 @@ final class RecipeController
         $given = $request->input('text');
         $text = match (true) {
             ! $file instanceof UploadedFile || ! $file->isValid() => is_string($given) ? $given : '',
-            FormulaSheet::takes($file->getClientOriginalExtension()) => $this->sheets->text($file->getPathname(), $file->getClientOriginalExtension()),
+            FormulaSheet::takes($file->getClientOriginalExtension()) => $this->sheets->text(
+                $file->getPathname(),
+                $file->getClientOriginalExtension(),
+            ),
             default => (string) file_get_contents($file->getPathname(), length: Json::MAX_BYTES + 1),
         };
 

@@ -18,7 +18,8 @@ use Ilvane\Core\Reading\Span;
 /**
  * A recipe as it was read, with the maker's corrections on top: the text marked, the lines in grams.
  *
- * @phpstan-type Row array{n: int, state: string, name: string, written: string, amount: string, grams: string, band: string, other: string, choices: array<string, string>, chosen: string, phase: string}
+ * @phpstan-type Row array{n: int, state: string, name: string, written: string, amount: string, grams: string,
+ *   band: string, other: string, choices: array<string, string>, chosen: string, phase: string}
  * @phpstan-type Piece array{text: string, n: int, state: string}
  */
 final readonly class RecipePage
@@ -55,8 +56,15 @@ final readonly class RecipePage
         foreach ($lines as $i => $line) {
             $lines[$i] = self::corrected($line, $picks[$i + 1] ?? null, $amounts[$i + 1] ?? null, $catalogue);
         }
-        $notes = implode("\n", array_map(static fn (Span $span): string => trim($span->of($recipe->text)), $recipe->others));
-        $document = [...$document, 'lines' => $lines, ...($notes === '' ? [] : ['notes' => mb_substr($notes, 0, FormulaDocument::MAX_NOTES)])];
+        $notes = implode(
+            "\n",
+            array_map(static fn (Span $span): string => trim($span->of($recipe->text)), $recipe->others),
+        );
+        $document = [
+            ...$document,
+            'lines' => $lines,
+            ...($notes === '' ? [] : ['notes' => mb_substr($notes, 0, FormulaDocument::MAX_NOTES)]),
+        ];
         $composition = (new Weighing($catalogue, app(Tools::class)))->of(FormulaDocument::read($document));
 
         $rows = [];
@@ -70,8 +78,18 @@ final readonly class RecipePage
                 'written' => $read->name,
                 'amount' => (string) ($lines[$i]['amount'] ?? ''),
                 'grams' => $weighed->grams === null ? '' : $wording->grams($weighed->grams->likely),
-                'band' => $weighed->grams === null || $weighed->grams->relativeError() < 0.01 ? '' : say('ui.band', ['low' => $wording->number($weighed->grams->low, $weighed->grams->high < 10 ? 1 : 0), 'high' => $wording->number($weighed->grams->high, $weighed->grams->high < 10 ? 1 : 0)]),
-                'other' => $read->other === null ? '' : say('recipes.other_measure', ['amount' => $read->other->entered]),
+                'band' => $weighed->grams === null || $weighed->grams->relativeError() < 0.01
+                    ? ''
+                    : say(
+                        'ui.band',
+                        [
+                            'low' => $wording->number($weighed->grams->low, $weighed->grams->high < 10 ? 1 : 0),
+                            'high' => $wording->number($weighed->grams->high, $weighed->grams->high < 10 ? 1 : 0),
+                        ],
+                    ),
+                'other' => $read->other === null
+                    ? ''
+                    : say('recipes.other_measure', ['amount' => $read->other->entered]),
                 'choices' => self::choices($read, $wording),
                 'chosen' => (string) ($lines[$i]['ingredient'] ?? ''),
                 'phase' => $weighed->phase->value,
@@ -112,7 +130,10 @@ final readonly class RecipePage
     {
         return match (true) {
             ! isset($line['ingredient']) => 'unknown',
-            $read->amount === null || ($read->amount->kind === AmountKind::Open && $read->amount->entered === ($line['amount'] ?? '')) => 'no_amount',
+            $read->amount === null
+                || (
+                    $read->amount->kind === AmountKind::Open && $read->amount->entered === ($line['amount'] ?? '')
+                ) => 'no_amount',
             $read->confidence < ReadLine::SURE && $line['ingredient'] === $read->ingredient => 'doubtful',
             default => 'sure',
         };
@@ -134,7 +155,12 @@ final readonly class RecipePage
 
     private static function hint(Hint $hint, Wording $wording): string
     {
-        return say('recipes.'.$hint->kind, ['value' => $hint->value === null ? '' : ($hint->kind === 'temperature' ? $wording->celsius($hint->value) : $wording->number($hint->value, 0))]);
+        return say(
+            'recipes.'.$hint->kind,
+            ['value' => $hint->value === null ? '' : ($hint->kind === 'temperature' ? $wording
+                ->celsius($hint->value) : $wording
+                ->number($hint->value, 0))],
+        );
     }
 
     /**

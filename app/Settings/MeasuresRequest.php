@@ -19,7 +19,11 @@ final class MeasuresRequest extends FormRequest
             'units' => ['required', Rule::enum(UnitSystem::class)],
             'drops' => ['nullable', 'numeric', 'between:5,500'],
             'drops_grams' => ['nullable', 'numeric', 'between:0.05,50'],
-            'drops_of' => ['nullable', 'string', 'max:120', static function (string $field, mixed $value, Closure $refuse): void {
+            'drops_of' => ['nullable', 'string', 'max:120', static function (
+                string $field,
+                mixed $value,
+                Closure $refuse,
+            ): void {
                 if (is_string($value) && trim($value) !== '' && app(Catalogue::class)->named($value) === null) {
                     $refuse(say('settings.errors.drops_of'));
                 }
@@ -31,12 +35,21 @@ final class MeasuresRequest extends FormRequest
 
     protected function prepareForValidation(): void
     {
-        $this->merge(array_map(static fn (mixed $value): mixed => is_string($value) ? str_replace(',', '.', trim($value)) : $value, $this->only(['drops', 'drops_grams', 'tablespoon', 'teaspoon'])));
+        $this->merge(array_map(
+            static fn (mixed $value): mixed => is_string($value) ? str_replace(',', '.', trim($value)) : $value,
+            $this->only(['drops', 'drops_grams', 'tablespoon', 'teaspoon']),
+        ));
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['drops.*' => say('settings.errors.drops'), 'drops_grams.*' => say('settings.errors.drops_grams'), 'tablespoon.*' => say('settings.errors.tablespoon'), 'teaspoon.*' => say('settings.errors.teaspoon'), 'units.*' => say('settings.errors.units')];
+        return [
+            'drops.*' => say('settings.errors.drops'),
+            'drops_grams.*' => say('settings.errors.drops_grams'),
+            'tablespoon.*' => say('settings.errors.tablespoon'),
+            'teaspoon.*' => say('settings.errors.teaspoon'),
+            'units.*' => say('settings.errors.units'),
+        ];
     }
 }

@@ -27,8 +27,12 @@ final class SettingsController
     public function keep(MeasuresRequest $request, OwnMeasures $measures): RedirectResponse
     {
         $measures->keep([
-            'units' => Typed::text($request, 'units'), 'drops' => Typed::text($request, 'drops'), 'drops_grams' => Typed::text($request, 'drops_grams'),
-            'drops_of' => Typed::text($request, 'drops_of'), 'tablespoon' => Typed::text($request, 'tablespoon'), 'teaspoon' => Typed::text($request, 'teaspoon'),
+            'units' => Typed::text($request, 'units'),
+            'drops' => Typed::text($request, 'drops'),
+            'drops_grams' => Typed::text($request, 'drops_grams'),
+            'drops_of' => Typed::text($request, 'drops_of'),
+            'tablespoon' => Typed::text($request, 'tablespoon'),
+            'teaspoon' => Typed::text($request, 'teaspoon'),
         ]);
 
         return redirect()->route('settings')->with('said', say('settings.kept'));
@@ -76,7 +80,9 @@ final class SettingsController
         }
         Settings::keep('instruments', $typed === '' ? [] : ['port' => (int) $typed]);
 
-        return redirect()->route('settings')->with('said', say($typed === '' ? 'make.settings.by_hand' : 'make.settings.kept'));
+        return redirect()
+            ->route('settings')
+            ->with('said', say($typed === '' ? 'make.settings.by_hand' : 'make.settings.kept'));
     }
 
     /** A learned figure is fixed as it is now, let go again, or forgotten. */

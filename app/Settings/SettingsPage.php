@@ -22,8 +22,12 @@ use Ilvane\Core\Measure\Learned;
 /** What is set, and what the maker's own work has taught, worded. */
 final readonly class SettingsPage
 {
-    public function __construct(private OwnMeasures $measures, private Wording $wording, private Catalogue $catalogue, private OwnKitchen $kitchen)
-    {
+    public function __construct(
+        private OwnMeasures $measures,
+        private Wording $wording,
+        private Catalogue $catalogue,
+        private OwnKitchen $kitchen,
+    ) {
     }
 
     /** @return array<string, mixed> for the view */
@@ -37,20 +41,37 @@ final readonly class SettingsPage
             'drop' => $drop === null ? null : $this->wording->number($drop->likely, 4),
             'taught' => $this->taught(),
             'kitchen' => $this->kitchen->values(),
-            'vessels' => array_map(fn (Vessel $vessel): string => $this->wording->vessel($vessel->key), $this->catalogue->vessels()),
+            'vessels' => array_map(
+                fn (Vessel $vessel): string => $this->wording->vessel($vessel->key),
+                $this->catalogue->vessels(),
+            ),
             'hair' => OwnHair::profile(),
             'port' => Settings::values('instruments')['port'] ?? null,
-            'access' => ['hasPassphrase' => AccessControl::hasPassphrase(), 'isHere' => AccessControl::isThisMachine($request), 'devices' => $this->devices()],
+            'access' => [
+                'hasPassphrase' => AccessControl::hasPassphrase(),
+                'isHere' => AccessControl::isThisMachine($request),
+                'devices' => $this->devices(),
+            ],
         ];
     }
 
     /** @return list<array{id: int, name: string, words: string}> */
     private function devices(): array
     {
-        return array_values(Device::query()->whereNull('ended_at')->orderByDesc('seen_at')->get()->map(fn (Device $device): array => [
-            'id' => $device->id, 'name' => $device->name,
-            'words' => say('access.in_since', ['since' => $this->wording->date($device->signed_in_at), 'seen' => $this->wording->date($device->seen_at).' '.$this->wording->time($device->seen_at)]),
-        ])->all());
+        return array_values(Device::query()
+            ->whereNull('ended_at')
+            ->orderByDesc('seen_at')
+            ->get()
+            ->map(fn (Device $device): array => [
+                'id' => $device->id, 'name' => $device->name,
+                'words' => say(
+                    'access.in_since',
+                    [
+                        'since' => $this->wording->date($device->signed_in_at),
+                        'seen' => $this->wording->date($device->seen_at).' '.$this->wording->time($device->seen_at),
+                    ],
+                ),
+            ])->all());
     }
 
     /**
@@ -64,21 +85,50 @@ final readonly class SettingsPage
         $rows = [];
         foreach (LearnedMakes::learned() as $what => $learned) {
             $words = say($learned->count === 0 ? 'make.taught.none' : 'make.taught.own', [
-                'low' => $percent($learned->value->low), 'high' => $percent($learned->value->high), 'mean' => $percent($learned->ownMean ?? 0.0), 'batches' => self::batches($learned->count),
+                'low' => $percent($learned->value->low),
+                'high' => $percent($learned->value->high),
+                'mean' => $percent($learned->ownMean ?? 0.0),
+                'batches' => self::batches($learned->count),
             ]);
             $rows[] = self::row($what, say("make.taught.$what"), $words, $learned, $percent);
         }
         $learned = OwnMeasures::learnedDrop();
         if ($learned->count > 0) {
             $ml = fn (float $value): string => $this->wording->number($value, 4);
-            $words = say('make.taught.counted', ['ml' => $ml($learned->ownMean ?? 0.0), 'low' => $ml($learned->value->low), 'high' => $ml($learned->value->high), 'times' => trans_choice('make.taught.weighed', $learned->count)]);
-            $rows[] = self::row('drops', say('make.taught.drops'), $words, $learned, fn (float $value): string => $ml($value).' mL');
+            $words = say(
+                'make.taught.counted',
+                [
+                    'ml' => $ml($learned->ownMean ?? 0.0),
+                    'low' => $ml($learned->value->low),
+                    'high' => $ml($learned->value->high),
+                    'times' => trans_choice('make.taught.weighed', $learned->count),
+                ],
+            );
+            $rows[] = self::row(
+                'drops',
+                say('make.taught.drops'),
+                $words,
+                $learned,
+                fn (float $value): string => $ml($value).' mL',
+            );
         }
         foreach (LearnedMakes::cooling() as $in => $learned) {
             [$vessel, $how] = explode('/', $in);
             $times = fn (float $value): string => '× '.$this->wording->number($value, 2);
-            $words = say('make.taught.cools', ['times' => $this->wording->number($learned->value->likely, 2), 'batches' => self::batches($learned->count)]);
-            $rows[] = self::row("cooling/$in", $this->wording->vessel($vessel).', '.say("simulation.how.$how"), $words, $learned, $times);
+            $words = say(
+                'make.taught.cools',
+                [
+                    'times' => $this->wording->number($learned->value->likely, 2),
+                    'batches' => self::batches($learned->count),
+                ],
+            );
+            $rows[] = self::row(
+                "cooling/$in",
+                $this->wording->vessel($vessel).', '.say("simulation.how.$how"),
+                $words,
+                $learned,
+                $times,
+            );
         }
 
         return [...$rows, ...$this->uptake()];
@@ -92,19 +142,44 @@ final readonly class SettingsPage
     {
         $pinned = LearnedPins::of($what);
 
-        return ['what' => $what, 'label' => $label, 'words' => $words, 'isOwn' => $learned->count > 0, 'pinned' => $pinned === null ? '' : $worded($pinned), 'value' => $learned->ownMean];
+        return [
+            'what' => $what,
+            'label' => $label,
+            'words' => $words,
+            'isOwn' => $learned->count > 0,
+            'pinned' => $pinned === null ? '' : $worded($pinned),
+            'value' => $learned->ownMean,
+        ];
     }
 
-    /** @return list<array{what: string, label: string, words: string, isOwn: bool, pinned: string, value: float|null}> what each plant kept back of its oil */
+    /**
+     * @return list<array{what: string, label: string, words: string, isOwn: bool, pinned: string, value: float|null}>
+     *   what each plant kept back of its oil
+     */
     private function uptake(): array
     {
         $rows = [];
         foreach (array_filter(LearnedUptake::records()) as $plant => $kept) {
             $grams = fn (float $value): string => $this->wording->number($value, 2);
             $mean = array_sum($kept) / count($kept);
-            $words = say('make.taught.keeps', ['grams' => $grams($mean), 'low' => $grams(min($kept)), 'high' => $grams(max($kept)), 'times' => trans_choice('make.taught.times', count($kept))]);
+            $words = say(
+                'make.taught.keeps',
+                [
+                    'grams' => $grams($mean),
+                    'low' => $grams(min($kept)),
+                    'high' => $grams(max($kept)),
+                    'times' => trans_choice('make.taught.times', count($kept)),
+                ],
+            );
             $pinned = LearnedPins::of("uptake/$plant");
-            $rows[] = ['what' => "uptake/$plant", 'label' => $this->wording->ingredient($plant), 'words' => $words, 'isOwn' => true, 'pinned' => $pinned === null ? '' : $grams($pinned).' g/g', 'value' => $mean];
+            $rows[] = [
+                'what' => "uptake/$plant",
+                'label' => $this->wording->ingredient($plant),
+                'words' => $words,
+                'isOwn' => true,
+                'pinned' => $pinned === null ? '' : $grams($pinned).' g/g',
+                'value' => $mean,
+            ];
         }
 
         return $rows;

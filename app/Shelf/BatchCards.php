@@ -35,7 +35,14 @@ final readonly class BatchCards
     /** @return list<Card> finished and still there, what turns first at the front */
     public function onShelf(int $most = Card::SHOWN): array
     {
-        return $this->finished(Batch::query()->where('status', 'finished')->whereNull('gone_at')->orderByRaw('best_before IS NULL, best_before, id')->with('shelfEntries', 'sightings')->limit($most)->get());
+        return $this->finished(Batch::query()
+            ->where('status', 'finished')
+            ->whereNull('gone_at')
+            ->orderByRaw('best_before IS NULL, best_before, id')
+            ->with(
+                'shelfEntries',
+                'sightings',
+            )->limit($most)->get());
     }
 
     /**
@@ -56,7 +63,9 @@ final readonly class BatchCards
     {
         $formula = FormulaDocument::read($batch->document);
         $composition = (new Weighing($this->catalogue, $this->tools))->of($formula);
-        $left = $batch->best_before === null ? null : (int) Carbon::now()->startOfDay()->diffInDays($batch->best_before);
+        $left = $batch->best_before === null
+            ? null
+            : (int) Carbon::now()->startOfDay()->diffInDays($batch->best_before);
         $release = Release::of($batch);
 
         return new Card(
@@ -73,10 +82,25 @@ final readonly class BatchCards
                 $left < 0 => say('today.brief_over'),
                 default => $this->wording->days($left),
             },
-            detail: $this->wording->grams((float) $batch->grams_left).' '.say('pantry.left').($batch->stands === '' ? '' : ", $batch->stands").'. '.say('ui.shelf.made', ['when' => $this->wording->ago($batch->finished_at ?? $batch->started_at)]),
+            detail: $this->wording->grams((float) $batch->grams_left)
+                .' '
+                .say('pantry.left')
+                .($batch->stands === '' ? '' : ", $batch->stands")
+                .'. '
+                .say(
+                    'ui.shelf.made',
+                    ['when' => $this->wording->ago($batch->finished_at ?? $batch->started_at)],
+                ),
             code: $batch->code,
             href: route('batch', $batch),
-            vessel: $this->vessels->small($composition, $formula->family, true, $this->stands, (float) $batch->grams_left / max(1e-9, ShelfBook::filled($batch)), Card::TALLEST_MM),
+            vessel: $this->vessels->small(
+                $composition,
+                $formula->family,
+                true,
+                $this->stands,
+                (float) $batch->grams_left / max(1e-9, ShelfBook::filled($batch)),
+                Card::TALLEST_MM,
+            ),
             kind: 'made',
             isUrgent: ! $release->isFree() || ($left !== null && $left < 0),
             life: $release->isFree() ? ShelfPage::lifeLeft($batch) : 0.0,

@@ -14,7 +14,15 @@ final class BatchController
     public function record(Batch $batch): View|RedirectResponse
     {
         return $batch->isFinished()
-            ? view('shelf.record', ['record' => BatchRecord::of($batch->load('version.formula', 'entries', 'shelfEntries')), 'made' => ShelfPage::of($batch), 'watch' => ObservationPage::of($batch), 'batch' => $batch])
+            ? view(
+                'shelf.record',
+                [
+                    'record' => BatchRecord::of($batch->load('version.formula', 'entries', 'shelfEntries')),
+                    'made' => ShelfPage::of($batch),
+                    'watch' => ObservationPage::of($batch),
+                    'batch' => $batch,
+                ],
+            )
             : redirect()->route('make', $batch);
     }
 }

@@ -28,8 +28,16 @@ final class ObservationBook
     }
 
     /** Told twice under one key, it is written once. */
-    public function saw(Batch $batch, string $place, string $look, string $note, Carbon $at, string $clientKey, ?float $ph = null, ?string $picture = null): void
-    {
+    public function saw(
+        Batch $batch,
+        string $place,
+        string $look,
+        string $note,
+        Carbon $at,
+        string $clientKey,
+        ?float $ph = null,
+        ?string $picture = null,
+    ): void {
         if (! isset(CoreWatch::PLACES[$place])) {
             throw new Refused('place', 'no_place');
         }
@@ -41,10 +49,23 @@ final class ObservationBook
         }
         $type = $picture === null ? null : self::typeOf($picture);
         DB::transaction(function () use ($batch, $place, $look, $note, $at, $clientKey, $ph, $picture, $type): void {
-            $this->add($batch, ['place' => $place, 'look' => $look, 'note' => $note, 'ph' => $ph, 'client_key' => $clientKey, 'happened_at' => $at]);
+            $this->add(
+                $batch,
+                [
+                    'place' => $place,
+                    'look' => $look,
+                    'note' => $note,
+                    'ph' => $ph,
+                    'client_key' => $clientKey,
+                    'happened_at' => $at,
+                ],
+            );
             $sighting = Observation::query()->where('client_key', $clientKey)->firstOrFail();
             if ($type !== null && ! Photo::query()->where('sighting_id', $sighting->id)->exists()) {
-                DB::statement('INSERT INTO photos (sighting_id, type, bytes) VALUES (?, ?, CAST(? AS BLOB))', [$sighting->id, $type, $picture]);
+                DB::statement(
+                    'INSERT INTO photos (sighting_id, type, bytes) VALUES (?, ?, CAST(? AS BLOB))',
+                    [$sighting->id, $type, $picture],
+                );
             }
         });
     }
@@ -67,14 +88,26 @@ final class ObservationBook
     public function undo(Batch $batch, Observation $sighting, string $clientKey): void
     {
         if (! Observation::query()->where('undoes', $sighting->id)->exists()) {
-            $this->add($batch, ['place' => $sighting->place, 'look' => 'undo', 'undoes' => $sighting->id, 'client_key' => $clientKey, 'happened_at' => Carbon::now()]);
+            $this->add(
+                $batch,
+                [
+                    'place' => $sighting->place,
+                    'look' => 'undo',
+                    'undoes' => $sighting->id,
+                    'client_key' => $clientKey,
+                    'happened_at' => Carbon::now(),
+                ],
+            );
         }
     }
 
     /** @return list<string> what the samples of a formula's last batches say, the newest first */
     public function ofFormula(Formula $formula): array
     {
-        $watches = StabilityTest::query()->whereHas('batch.version', static fn (Builder $version) => $version->where('formula_id', $formula->id))
+        $watches = StabilityTest::query()->whereHas(
+            'batch.version',
+            static fn (Builder $version) => $version->where('formula_id', $formula->id),
+        )
             ->with('batch', 'sightings')->orderByDesc('begun_at')->limit(self::MOST_TOLD)->get();
         $said = [];
         foreach ($watches as $watch) {
@@ -94,14 +127,22 @@ final class ObservationBook
             if (Observation::isTold(array_diff_key($seen, ['happened_at' => true]))) {
                 return;
             }
-            $watch = StabilityTest::query()->firstOrCreate(['batch_id' => $batch->id], ['begun_at' => $batch->finished_at]);
+            $watch = StabilityTest::query()->firstOrCreate(
+                ['batch_id' => $batch->id],
+                ['begun_at' => $batch->finished_at],
+            );
             (new Observation)->forceFill(['batch_id' => $batch->id, 'recorded_at' => Carbon::now(), ...$seen])->save();
             $days = [];
             foreach (ObservationPage::standing($watch) as $sighting) {
                 $days[$sighting->place][] = ObservationPage::dayOf($watch, $sighting);
             }
             $next = CoreWatch::nextLook($days);
-            $watch->forceFill(['look_at' => $next === null ? null : $watch->begun_at->copy()->addDays($next)->startOfDay()])->save();
+            $watch
+                ->forceFill(['look_at' => $next === null ? null : $watch->begun_at
+                    ->copy()
+                    ->addDays($next)
+                    ->startOfDay()])
+                ->save();
         });
     }
 }

@@ -26,10 +26,26 @@ final class ObservationController
     {
         abort_unless($batch->isFinished(), 404);
         try {
-            $at = TypedTime::at(Typed::text($request, 'when', 20), ($batch->finished_at ?? Carbon::now())->copy()->startOfDay());
-            $this->book->saw($batch, Typed::text($request, 'place', 10), Typed::text($request, 'look', 10), Typed::text($request, 'note'), $at, Typed::key($request), Typed::decimal($request, 'ph') ?? (trim(Typed::text($request, 'ph')) === '' ? null : throw new Refused('ph', 'no_ph')), self::picture($request));
+            $at = TypedTime::at(
+                Typed::text($request, 'when', 20),
+                ($batch->finished_at ?? Carbon::now())->copy()->startOfDay(),
+            );
+            $this->book->saw(
+                $batch,
+                Typed::text($request, 'place', 10),
+                Typed::text($request, 'look', 10),
+                Typed::text($request, 'note'),
+                $at,
+                Typed::key($request),
+                Typed::decimal($request, 'ph')
+                    ?? (trim(Typed::text($request, 'ph')) === '' ? null : throw new Refused('ph', 'no_ph')),
+                self::picture($request),
+            );
         } catch (Refused $refused) {
-            return redirect()->to(route('batch', $batch).'#watch')->withInput()->withErrors([$refused->field => $refused->said()]);
+            return redirect()
+                ->to(route('batch', $batch).'#watch')
+                ->withInput()
+                ->withErrors([$refused->field => $refused->said()]);
         }
 
         return redirect()->to(route('batch', $batch).'#watch')->with('said', say('observations.done'));
@@ -37,7 +53,15 @@ final class ObservationController
 
     public function photo(Photo $photo): Response
     {
-        return new Response($photo->bytes, 200, ['Content-Type' => $photo->type, 'Content-Disposition' => 'inline', 'Cache-Control' => 'private, max-age=31536000, immutable']);
+        return new Response(
+            $photo->bytes,
+            200,
+            [
+                'Content-Type' => $photo->type,
+                'Content-Disposition' => 'inline',
+                'Cache-Control' => 'private, max-age=31536000, immutable',
+            ],
+        );
     }
 
     /** @throws Refused when something was sent that can't be read */
@@ -48,7 +72,9 @@ final class ObservationController
             return null;
         }
 
-        return $file instanceof UploadedFile && $file->isValid() && $file->getSize() <= Photo::LARGEST_BYTES ? (string) $file->getContent() : throw new Refused('picture', 'picture_large');
+        return $file instanceof UploadedFile && $file->isValid() && $file->getSize() <= Photo::LARGEST_BYTES
+            ? (string) $file->getContent()
+            : throw new Refused('picture', 'picture_large');
     }
 
     public function undo(Request $request, Batch $batch, Observation $sighting): RedirectResponse

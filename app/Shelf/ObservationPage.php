@@ -15,11 +15,18 @@ use Ilvane\Core\ShelfLife\StabilityTest as CoreWatch;
 final readonly class ObservationPage
 {
     /**
-     * @param  list<array{place: string, name: string, cells: list<array{day: int, means: string, look: string, seen: bool}>}>  $rows
-     * @param  list<array{id: int, day: string, place: string, look: string, note: string, ph: string, photos: list<int>}>  $seen  the newest first
+     * @param  list<array{place: string, name: string, cells: list<array{day: int, means: string, look: string,
+     *   seen: bool}>}>  $rows
+     * @param  list<array{id: int, day: string, place: string, look: string, note: string, ph: string,
+     *   photos: list<int>}>  $seen  the newest first
      */
-    private function __construct(public array $rows, public array $seen, public string $said, public bool $hasFailed, public string $next)
-    {
+    private function __construct(
+        public array $rows,
+        public array $seen,
+        public string $said,
+        public bool $hasFailed,
+        public string $next,
+    ) {
     }
 
     public static function of(Batch $batch): self
@@ -27,23 +34,42 @@ final readonly class ObservationPage
         $wording = app(Wording::class);
         $watch = StabilityTest::query()->find($batch->id);
         $sightings = $watch === null ? [] : self::standing($watch);
-        $days = array_map(static fn (Observation $sighting): float => $watch === null ? 0.0 : self::dayOf($watch, $sighting), $sightings);
+        $days = array_map(
+            static fn (Observation $sighting): float => $watch === null ? 0.0 : self::dayOf($watch, $sighting),
+            $sightings,
+        );
         $photos = [];
-        foreach (Photo::query()->whereIn('sighting_id', array_map(static fn (Observation $sighting): int => $sighting->id, $sightings))->get(['id', 'sighting_id']) as $photo) {
+        foreach (Photo::query()->whereIn(
+            'sighting_id',
+            array_map(static fn (Observation $sighting): int => $sighting->id, $sightings),
+        )->get(['id', 'sighting_id']) as $photo) {
             $photos[$photo->sighting_id][] = $photo->id;
         }
         $core = $watch === null ? CoreWatch::of([]) : self::summary($watch);
         $rows = [];
         foreach (array_keys(CoreWatch::PLACES) as $place) {
-            $rows[] = ['place' => $place, 'name' => say("observations.places.$place"), 'cells' => array_map(static fn (int $day): array => [
-                'day' => $day, 'means' => $wording->days(CoreWatch::inRoom($place, $day)), ...self::cell($sightings, $days, $place, $day),
-            ], CoreWatch::LOOK_ON)];
+            $rows[] = [
+                'place' => $place,
+                'name' => say("observations.places.$place"),
+                'cells' => array_map(static fn (int $day): array => [
+                    'day' => $day,
+                    'means' => $wording->days(CoreWatch::inRoom($place, $day)),
+                    ...self::cell($sightings, $days, $place, $day),
+                ], CoreWatch::LOOK_ON),
+            ];
         }
 
         return new self(
             $rows,
             array_reverse(array_map(static fn (Observation $sighting, float $day): array => [
-                'id' => $sighting->id, 'day' => say('observations.day', ['day' => (string) floor($day)]), 'place' => say("observations.places.$sighting->place"), 'look' => say("observations.looks.$sighting->look"), 'note' => $sighting->note, 'ph' => $sighting->ph === null ? '' : $wording->number($sighting->ph, 1, 1), 'photos' => $photos[$sighting->id] ?? [],
+                'id' => $sighting->id,
+                'day' => say('observations.day', ['day' => (string) floor($day)]),
+                'place' => say("observations.places.$sighting->place"),
+                'look' => say("observations.looks.$sighting->look"),
+                'note' => $sighting->note,
+                'ph' => $sighting->ph === null
+                    ? ''
+                    : $wording->number($sighting->ph, 1, 1), 'photos' => $photos[$sighting->id] ?? [],
             ], $sightings, $days)),
             self::said($core, $wording),
             $core->failed !== null,
@@ -56,7 +82,9 @@ final readonly class ObservationPage
     {
         return match (true) {
             $core->failed !== null => say('observations.failed', [
-                'look' => say("observations.looks.{$core->failed['look']}"), 'place' => say("observations.places.{$core->failed['place']}"), 'day' => (string) floor($core->failed['day']),
+                'look' => say("observations.looks.{$core->failed['look']}"),
+                'place' => say("observations.places.{$core->failed['place']}"),
+                'day' => (string) floor($core->failed['day']),
                 'room' => $wording->days(max(1.0, CoreWatch::inRoom($core->failed['place'], $core->failed['day']))),
             ]),
             $core->held >= 1.0 => say('observations.held', ['days' => $wording->days($core->held)]),
@@ -66,7 +94,14 @@ final readonly class ObservationPage
 
     public static function summary(StabilityTest $watch): CoreWatch
     {
-        return CoreWatch::of(array_map(static fn (Observation $sighting): array => ['place' => $sighting->place, 'day' => self::dayOf($watch, $sighting), 'look' => $sighting->look], self::standing($watch)));
+        return CoreWatch::of(array_map(
+            static fn (Observation $sighting): array => [
+                'place' => $sighting->place,
+                'day' => self::dayOf($watch, $sighting),
+                'look' => $sighting->look,
+            ],
+            self::standing($watch),
+        ));
     }
 
     /**
@@ -79,12 +114,19 @@ final readonly class ObservationPage
         $all = array_values($watch->sightings->all());
         $undone = array_filter(array_map(static fn (Observation $sighting): ?int => $sighting->undoes, $all));
 
-        return array_values(array_filter($all, static fn (Observation $sighting): bool => $sighting->undoes === null && ! in_array($sighting->id, $undone, true)));
+        return array_values(array_filter(
+            $all,
+            static fn (Observation $sighting): bool => $sighting->undoes === null
+                && ! in_array($sighting->id, $undone, true),
+        ));
     }
 
     public static function dayOf(StabilityTest $watch, Observation $sighting): float
     {
-        return max(0.0, $watch->begun_at->copy()->startOfDay()->diffInDays($sighting->happened_at->copy()->startOfDay()));
+        return max(
+            0.0,
+            $watch->begun_at->copy()->startOfDay()->diffInDays($sighting->happened_at->copy()->startOfDay()),
+        );
     }
 
     /**
@@ -105,7 +147,12 @@ final readonly class ObservationPage
         }
         $look = '';
         foreach ($sightings as $i => $sighting) {
-            if ($sighting->place === $place && $days[$i] >= $day && $days[$i] < $until && ($look === '' || $look === 'sound')) {
+            if (
+                $sighting->place === $place
+                && $days[$i] >= $day
+                && $days[$i] < $until
+                && ($look === '' || $look === 'sound')
+            ) {
                 $look = $sighting->look;
             }
         }

@@ -17,7 +17,8 @@ use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Safety\Finding;
 
 /**
- * Whether a finished batch may be labelled, given away and sold: free, held or withdrawn, by whom and why. What was seen on it and
+ * Whether a finished batch may be labelled, given away and sold: free, held or withdrawn, by whom and why. What was
+ * seen on it and
  * nobody has answered yet holds it until somebody decides.
  */
 final readonly class Release
@@ -32,7 +33,13 @@ final readonly class Release
     public const DECIDES = ['held' => self::HELD, 'withdrawn' => self::WITHDRAWN, 'freed' => self::FREE];
 
     /** What is seen on a batch, and what it asks for. */
-    private const ASKS = ['mould' => self::WITHDRAWN, 'rash' => self::WITHDRAWN, 'parted' => self::HELD, 'smell' => self::HELD, 'ph' => self::HELD];
+    private const ASKS = [
+        'mould' => self::WITHDRAWN,
+        'rash' => self::WITHDRAWN,
+        'parted' => self::HELD,
+        'smell' => self::HELD,
+        'ph' => self::HELD,
+    ];
 
     private const PH_UNSUITED = 'preservation.ph_unsuited';
 
@@ -42,8 +49,14 @@ final readonly class Release
      * @param  string  $asks  what is proposed: HELD | WITHDRAWN; "" where everything is answered
      * @param  list<string>  $seen  what was seen and not answered, in words
      */
-    private function __construct(public string $state, public ?Carbon $since, public string $why, public string $who, public string $asks, public array $seen)
-    {
+    private function __construct(
+        public string $state,
+        public ?Carbon $since,
+        public string $why,
+        public string $who,
+        public string $asks,
+        public array $seen,
+    ) {
     }
 
     public static function of(Batch $batch): self
@@ -51,29 +64,70 @@ final readonly class Release
         $wording = app(Wording::class);
         $batch->loadMissing('shelfEntries', 'sightings');
         $entries = NotUndone::of($batch->shelfEntries);
-        $decisions = array_values(array_filter($entries, static fn (ShelfEntry $entry): bool => isset(self::DECIDES[$entry->kind])));
+        $decisions = array_values(array_filter(
+            $entries,
+            static fn (ShelfEntry $entry): bool => isset(self::DECIDES[$entry->kind]),
+        ));
         usort($decisions, static fn (ShelfEntry $one, ShelfEntry $other): int => $one->id <=> $other->id);
         $last = $decisions === [] ? null : $decisions[count($decisions) - 1];
-        $open = array_values(array_filter(self::signs($batch, $entries), static fn (array $sign): bool => $last === null || $sign['told']->greaterThan($last->recorded_at)));
+        $open = array_values(array_filter(
+            self::signs($batch, $entries),
+            static fn (array $sign): bool => $last === null || $sign['told']->greaterThan($last->recorded_at),
+        ));
         $decided = $last === null ? self::FREE : self::DECIDES[$last->kind];
         $asks = array_map(static fn (array $sign): string => self::ASKS[$sign['sign']], $open);
-        $seen = array_map(static fn (array $sign): string => say("shelf.release.seen.{$sign['sign']}", ['when' => $wording->date($sign['at']), 'place' => $sign['place'] === '' ? '' : say("observations.places.{$sign['place']}"), 'ph' => $sign['ph'] === null ? '' : $wording->number($sign['ph'], 1, 1)]), $open);
+        $seen = array_map(
+            static fn (array $sign): string => say(
+                "shelf.release.seen.{$sign['sign']}",
+                [
+                    'when' => $wording->date($sign['at']),
+                    'place' => $sign['place'] === '' ? '' : say("observations.places.{$sign['place']}"),
+                    'ph' => $sign['ph'] === null ? '' : $wording->number($sign['ph'], 1, 1),
+                ],
+            ),
+            $open,
+        );
         if ($open !== [] && $decided === self::FREE) {
-            return new self(self::HELD, $open[0]['at'], '', '', in_array(self::WITHDRAWN, $asks, true) ? self::WITHDRAWN : self::HELD, $seen);
+            return new self(
+                self::HELD,
+                $open[0]['at'],
+                '',
+                '',
+                in_array(self::WITHDRAWN, $asks, true) ? self::WITHDRAWN : self::HELD,
+                $seen,
+            );
         }
         $isMore = $decided === self::HELD && in_array(self::WITHDRAWN, $asks, true);
 
-        return new self($decided, $last?->happened_at, $last->subject ?? '', $last->note ?? '', $isMore ? self::WITHDRAWN : '', $isMore ? $seen : []);
+        return new self(
+            $decided,
+            $last?->happened_at,
+            $last->subject ?? '',
+            $last->note ?? '',
+            $isMore ? self::WITHDRAWN : '',
+            $isMore ? $seen : [],
+        );
     }
 
     /** @return Builder<Batch> finished ones something was seen on, or decided about */
     public static function questioned(): Builder
     {
-        return Batch::query()->where('status', 'finished')->with('shelfEntries', 'sightings')->where(static function (Builder $query): void {
-            $query->whereHas('sightings', static fn (Builder $seen) => $seen->whereIn('look', array_keys(self::ASKS))->orWhereNotNull('ph'))
-                ->orWhereHas('shelfEntries', static fn (Builder $entry) => $entry->whereIn('kind', array_keys(self::DECIDES))->orWhere('subject', 'rash'))
-                ->orWhere('outcome', 'like', '%"'.self::PH_UNSUITED.'"%');
-        });
+        return Batch::query()
+            ->where('status', 'finished')
+            ->with('shelfEntries', 'sightings')
+            ->where(static function (Builder $query): void {
+                $query->whereHas(
+                    'sightings',
+                    static fn (Builder $seen) => $seen->whereIn('look', array_keys(self::ASKS))->orWhereNotNull('ph'),
+                )
+                    ->orWhereHas(
+                        'shelfEntries',
+                        static fn (Builder $entry) => $entry
+                            ->whereIn('kind', array_keys(self::DECIDES))
+                            ->orWhere('subject', 'rash'),
+                    )
+                    ->orWhere('outcome', 'like', '%"'.self::PH_UNSUITED.'"%');
+            });
     }
 
     public function isFree(): bool
@@ -103,7 +157,13 @@ final readonly class Release
      */
     private static function signs(Batch $batch, array $entries): array
     {
-        $sign = static fn (string $sign, Carbon $at, Carbon $told, string $place = '', ?float $ph = null): array => ['sign' => $sign, 'at' => $at, 'told' => $told, 'place' => $place, 'ph' => $ph];
+        $sign = static fn (string $sign, Carbon $at, Carbon $told, string $place = '', ?float $ph = null): array => [
+            'sign' => $sign,
+            'at' => $at,
+            'told' => $told,
+            'place' => $place,
+            'ph' => $ph,
+        ];
         $signs = [];
         $madeAt = $batch->finished_at ?? $batch->started_at;
         if (in_array(self::PH_UNSUITED, array_column(Outcome::of($batch)['evaluation']['findings'], 'code'), true)) {
@@ -134,8 +194,14 @@ final readonly class Release
     /** At this pH a preservative in it doesn't hold. */
     private static function isUnsuited(Batch $batch, float $ph): bool
     {
-        $evaluation = app(Evaluator::class)->evaluate(FormulaDocument::read([...$batch->document, 'ph' => $ph]), onBatch: true);
+        $evaluation = app(Evaluator::class)->evaluate(
+            FormulaDocument::read([...$batch->document, 'ph' => $ph]),
+            onBatch: true,
+        );
 
-        return array_filter($evaluation->findings, static fn (Finding $finding): bool => $finding->code === self::PH_UNSUITED) !== [];
+        return array_filter(
+            $evaluation->findings,
+            static fn (Finding $finding): bool => $finding->code === self::PH_UNSUITED,
+        ) !== [];
     }
 }

@@ -12,7 +12,9 @@ use App\Models\ShelfEntry;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
-/** Writes down what becomes of a finished batch: used, given away, sold, thrown away, moved, and how the hair took it. */
+/**
+ * Writes down what becomes of a finished batch: used, given away, sold, thrown away, moved, and how the hair took it.
+ */
 final readonly class ShelfBook
 {
     public const LEAVES = ['used', 'gifted', 'sold', 'discarded'];
@@ -32,11 +34,24 @@ final readonly class ShelfBook
      *
      * @throws Refused when there is not so much left, or nothing says why it is thrown away
      */
-    public function leaves(Batch $batch, string $kind, float $grams, string $subject, ?float $price, Carbon $at, string $clientKey): void
-    {
+    public function leaves(
+        Batch $batch,
+        string $kind,
+        float $grams,
+        string $subject,
+        ?float $price,
+        Carbon $at,
+        string $clientKey,
+    ): void {
         DB::transaction(function () use ($batch, $kind, $grams, $subject, $price, $at, $clientKey): void {
             $batch->refresh();
-            if (ShelfEntry::isTold(['batch_id' => $batch->id, 'kind' => $kind, 'grams' => $grams, 'subject' => mb_substr(trim($subject), 0, 200), 'client_key' => $clientKey])) {
+            if (ShelfEntry::isTold([
+                'batch_id' => $batch->id,
+                'kind' => $kind,
+                'grams' => $grams,
+                'subject' => mb_substr(trim($subject), 0, 200),
+                'client_key' => $clientKey,
+            ])) {
                 return;
             }
             $left = (float) $batch->grams_left;
@@ -45,7 +60,11 @@ final readonly class ShelfBook
             }
             $release = Release::of($batch->load('shelfEntries', 'sightings'));
             // what left before it was held is a fact, and belongs on the list of who has it
-            if (in_array($kind, ['gifted', 'sold'], true) && ! $release->isFree() && $at->greaterThanOrEqualTo($release->since ?? $at)) {
+            if (
+                in_array($kind, ['gifted', 'sold'], true)
+                && ! $release->isFree()
+                && $at->greaterThanOrEqualTo($release->since ?? $at)
+            ) {
                 throw new Refused('shelf_grams', "is_$release->state");
             }
             if ($kind === 'discarded' && trim($subject) === '') {
@@ -57,7 +76,17 @@ final readonly class ShelfBook
             if ($grams > $left + self::CRUMBS_G) {
                 throw new Refused('shelf_grams', 'not_so_much_left', ['grams' => $this->wording->grams($left)]);
             }
-            $this->add($batch, ['kind' => $kind, 'grams' => min($grams, $left), 'subject' => mb_substr(trim($subject), 0, 200), 'price' => $price, 'client_key' => $clientKey, 'happened_at' => $at->toDateTimeString()]);
+            $this->add(
+                $batch,
+                [
+                    'kind' => $kind,
+                    'grams' => min($grams, $left),
+                    'subject' => mb_substr(trim($subject), 0, 200),
+                    'price' => $price,
+                    'client_key' => $clientKey,
+                    'happened_at' => $at->toDateTimeString(),
+                ],
+            );
         });
     }
 
@@ -68,7 +97,10 @@ final readonly class ShelfBook
         if ($to === '') {
             throw new Refused('to', 'no_shelf');
         }
-        DB::transaction(fn () => $this->add($batch, ['kind' => 'moved', 'subject' => $to, 'client_key' => $clientKey, 'happened_at' => $at->toDateTimeString()]));
+        DB::transaction(fn () => $this->add(
+            $batch,
+            ['kind' => 'moved', 'subject' => $to, 'client_key' => $clientKey, 'happened_at' => $at->toDateTimeString()],
+        ));
     }
 
     /** @throws Refused */
@@ -77,7 +109,16 @@ final readonly class ShelfBook
         if (! in_array($how, self::HAIR, true)) {
             throw new Refused('how', 'no_look');
         }
-        DB::transaction(fn () => $this->add($batch, ['kind' => 'hair', 'subject' => $how, 'note' => mb_substr(trim($note), 0, 500), 'client_key' => $clientKey, 'happened_at' => $at->toDateTimeString()]));
+        DB::transaction(fn () => $this->add(
+            $batch,
+            [
+                'kind' => 'hair',
+                'subject' => $how,
+                'note' => mb_substr(trim($note), 0, 500),
+                'client_key' => $clientKey,
+                'happened_at' => $at->toDateTimeString(),
+            ],
+        ));
     }
 
     /**
@@ -93,14 +134,34 @@ final readonly class ShelfBook
         if ($why === '') {
             throw new Refused('why', 'no_reason_release');
         }
-        DB::transaction(fn () => $this->add($batch, ['kind' => $kind, 'subject' => $why, 'note' => mb_substr(trim($who), 0, 80), 'client_key' => $clientKey, 'happened_at' => $at->toDateTimeString()]));
+        DB::transaction(fn () => $this->add(
+            $batch,
+            [
+                'kind' => $kind,
+                'subject' => $why,
+                'note' => mb_substr(trim($who), 0, 80),
+                'client_key' => $clientKey,
+                'happened_at' => $at->toDateTimeString(),
+            ],
+        ));
     }
 
     public function undo(Batch $batch, ShelfEntry $entry, string $clientKey): void
     {
         DB::transaction(function () use ($batch, $entry, $clientKey): void {
-            if (! ShelfEntry::query()->where('batch_id', $batch->id)->where('kind', 'undo')->where('subject', (string) $entry->id)->exists()) {
-                $this->add($batch, ['kind' => 'undo', 'subject' => (string) $entry->id, 'client_key' => $clientKey, 'happened_at' => Carbon::now()->toDateTimeString()]);
+            if (! ShelfEntry::query()->where('batch_id', $batch->id)->where('kind', 'undo')->where(
+                'subject',
+                (string) $entry->id,
+            )->exists()) {
+                $this->add(
+                    $batch,
+                    [
+                        'kind' => 'undo',
+                        'subject' => (string) $entry->id,
+                        'client_key' => $clientKey,
+                        'happened_at' => Carbon::now()->toDateTimeString(),
+                    ],
+                );
             }
         });
     }
@@ -124,7 +185,11 @@ final readonly class ShelfBook
             $gone = $left <= self::CRUMBS_G ? $entry->happened_at : null;
         }
 
-        return ['grams_left' => $left <= self::CRUMBS_G ? 0.0 : round($left, 4), 'stands' => $stands, 'gone_at' => $gone];
+        return [
+            'grams_left' => $left <= self::CRUMBS_G ? 0.0 : round($left, 4),
+            'stands' => $stands,
+            'gone_at' => $gone,
+        ];
     }
 
     /** Grams that were filled when it was finished. */

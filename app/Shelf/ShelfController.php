@@ -28,11 +28,21 @@ final class ShelfController
 
     public function all(BatchCards $cards): View
     {
-        $batches = Batch::query()->where('status', 'finished')->whereNull('gone_at')->orderByRaw('best_before IS NULL, best_before, id')->with('shelfEntries', 'sightings')->simplePaginate(24);
+        $batches = Batch::query()
+            ->where('status', 'finished')
+            ->whereNull('gone_at')
+            ->orderByRaw('best_before IS NULL, best_before, id')
+            ->with('shelfEntries', 'sightings')
+            ->simplePaginate(24);
 
         return view('shelf.all', [
             'things' => $cards->finished($batches->getCollection()), 'page' => $batches,
-            'gone' => Batch::query()->where('status', 'finished')->whereNotNull('gone_at')->orderByDesc('gone_at')->limit(12)->get(['id', 'code', 'document', 'gone_at']),
+            'gone' => Batch::query()
+                ->where('status', 'finished')
+                ->whereNotNull('gone_at')
+                ->orderByDesc('gone_at')
+                ->limit(12)
+                ->get(['id', 'code', 'document', 'gone_at']),
         ]);
     }
 
@@ -41,17 +51,43 @@ final class ShelfController
         $kind = Typed::text($request, 'kind', 12);
         abort_unless(in_array($kind, ShelfBook::LEAVES, true), 404);
 
-        return $this->did($request, $batch, fn (Carbon $at) => $this->made->leaves($batch, $kind, Typed::grams($request, 'shelf_grams'), Typed::text($request, 'subject', 200), $kind === 'sold' ? Typed::price($request, 'price') : null, $at, Typed::key($request)));
+        return $this->did(
+            $request,
+            $batch,
+            fn (Carbon $at) => $this->made->leaves(
+                $batch,
+                $kind,
+                Typed::grams($request, 'shelf_grams'),
+                Typed::text($request, 'subject', 200),
+                $kind === 'sold' ? Typed::price($request, 'price') : null,
+                $at,
+                Typed::key($request),
+            ),
+        );
     }
 
     public function move(Request $request, Batch $batch): RedirectResponse
     {
-        return $this->did($request, $batch, fn (Carbon $at) => $this->made->move($batch, Typed::text($request, 'to', 80), $at, Typed::key($request)));
+        return $this->did(
+            $request,
+            $batch,
+            fn (Carbon $at) => $this->made->move($batch, Typed::text($request, 'to', 80), $at, Typed::key($request)),
+        );
     }
 
     public function hair(Request $request, Batch $batch): RedirectResponse
     {
-        return $this->did($request, $batch, fn (Carbon $at) => $this->made->hair($batch, Typed::text($request, 'how', 12), Typed::text($request, 'note'), $at, Typed::key($request)));
+        return $this->did(
+            $request,
+            $batch,
+            fn (Carbon $at) => $this->made->hair(
+                $batch,
+                Typed::text($request, 'how', 12),
+                Typed::text($request, 'note'),
+                $at,
+                Typed::key($request),
+            ),
+        );
     }
 
     /** Held, withdrawn or set free again; who it was is remembered for the next time. */
@@ -104,7 +140,10 @@ final class ShelfController
         try {
             $what(TypedTime::at(Typed::text($request, 'when', 20), ($batch->finished_at ?? Carbon::now())->copy()));
         } catch (Refused $refused) {
-            return redirect()->to(route('batch', $batch)."#$back")->withInput()->withErrors([$refused->field => $refused->said()]);
+            return redirect()
+                ->to(route('batch', $batch)."#$back")
+                ->withInput()
+                ->withErrors([$refused->field => $refused->said()]);
         }
 
         return redirect()->to(route('batch', $batch)."#$back")->with('said', say('pantry.done'));

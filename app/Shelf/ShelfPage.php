@@ -14,7 +14,8 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 
 /**
- * A finished batch as it stands on the shelf: how much is left, where, until when, what became of the rest, what it cost.
+ * A finished batch as it stands on the shelf: how much is left, where, until when, what became of the rest, what it
+ * cost.
  *
  * @phpstan-type Row array{id: int, when: string, what: string, value: string, undone: bool, undoable: bool}
  */
@@ -48,9 +49,17 @@ final readonly class ShelfPage
         $perJar = ShelfBook::filled($batch) / ShelfBook::containers($batch);
 
         return new self(
-            (string) Str::uuid(), $wording->grams((float) $batch->grams_left), self::jars($batch, $perJar, $wording), $batch->stands, self::lifeLeft($batch), round($perJar, 1), $batch->gone_at !== null,
-            self::log($batch, $wording), self::cost($batch, $wording), DriftChart::of($batch->version->formula, $wording),
-            Release::of($batch), self::out($batch, $wording), is_string($who = Settings::values('maker')['name'] ?? '') ? $who : '',
+            (string) Str::uuid(), $wording->grams((float) $batch->grams_left), self::jars(
+                $batch,
+                $perJar,
+                $wording,
+            ), $batch->stands, self::lifeLeft($batch), round($perJar, 1), $batch->gone_at !== null,
+            self::log($batch, $wording),
+            self::cost($batch, $wording),
+            DriftChart::of($batch->version->formula, $wording),
+            Release::of($batch), self::out($batch, $wording), is_string($who = Settings::values('maker')['name'] ?? '')
+                ? $who
+                : '',
         );
     }
 
@@ -62,22 +71,38 @@ final readonly class ShelfPage
         }
         $whole = $batch->best_before->getTimestamp() - $batch->finished_at->getTimestamp();
 
-        return $whole <= 0 ? 0.0 : max(0.0, min(1.0, ($batch->best_before->getTimestamp() - Carbon::now()->getTimestamp()) / $whole));
+        return $whole <= 0
+            ? 0.0
+            : max(0.0, min(1.0, ($batch->best_before->getTimestamp() - Carbon::now()->getTimestamp()) / $whole));
     }
 
     private static function jars(Batch $batch, float $perJar, Wording $wording): string
     {
         $of = ShelfBook::containers($batch);
 
-        return $of < 2 || $perJar <= 0 ? '' : say('shelf.jars', ['left' => $wording->number((float) $batch->grams_left / $perJar, 1), 'of' => (string) $of]);
+        return $of < 2 || $perJar <= 0
+            ? ''
+            : say(
+                'shelf.jars',
+                ['left' => $wording->number((float) $batch->grams_left / $perJar, 1), 'of' => (string) $of],
+            );
     }
 
     /** @return list<string> what was given and sold of it */
     private static function out(Batch $batch, Wording $wording): array
     {
-        $out = array_filter(NotUndone::of($batch->shelfEntries), static fn (ShelfEntry $entry): bool => in_array($entry->kind, ['gifted', 'sold'], true));
+        $out = array_filter(
+            NotUndone::of($batch->shelfEntries),
+            static fn (ShelfEntry $entry): bool => in_array($entry->kind, ['gifted', 'sold'], true),
+        );
 
-        return array_values(array_map(static fn (ShelfEntry $entry): string => $wording->date($entry->happened_at).': '.say("shelf.did.$entry->kind").' '.$wording->grams((float) $entry->grams).($entry->subject === '' ? ', '.say('shelf.release.unknown_who') : ", $entry->subject"), $out));
+        return array_values(array_map(
+            static fn (ShelfEntry $entry): string => $wording
+                ->date($entry->happened_at).': '.say("shelf.did.$entry->kind").' '.$wording
+                ->grams((float) $entry->grams)
+                    .($entry->subject === '' ? ', '.say('shelf.release.unknown_who') : ", $entry->subject"),
+            $out,
+        ));
     }
 
     /** @return list<Row> */
@@ -85,10 +110,17 @@ final readonly class ShelfPage
     {
         $undone = NotUndone::undone($batch->shelfEntries);
 
-        return array_values($batch->shelfEntries->where('kind', '<>', 'undo')->sortByDesc('id')->map(static fn (ShelfEntry $entry): array => [
-            'id' => $entry->id, 'when' => $wording->moment($entry->happened_at), 'what' => say("shelf.did.$entry->kind"), 'value' => self::value($entry, $wording),
-            'undone' => in_array((string) $entry->id, $undone, true), 'undoable' => ! in_array((string) $entry->id, $undone, true),
-        ])->all());
+        return array_values($batch->shelfEntries
+            ->where('kind', '<>', 'undo')
+            ->sortByDesc('id')
+            ->map(static fn (ShelfEntry $entry): array => [
+                'id' => $entry->id,
+                'when' => $wording->moment($entry->happened_at),
+                'what' => say("shelf.did.$entry->kind"),
+                'value' => self::value($entry, $wording),
+                'undone' => in_array((string) $entry->id, $undone, true),
+                'undoable' => ! in_array((string) $entry->id, $undone, true),
+            ])->all());
     }
 
     private static function value(ShelfEntry $entry, Wording $wording): string
@@ -111,8 +143,12 @@ final readonly class ShelfPage
         }
 
         return [
-            'all' => $wording->money($cost['known']), 'jar' => $wording->money($cost['known'] / ShelfBook::containers($batch)), 'per_100' => $wording->money(100 * $cost['known'] / $filled),
-            'missing' => $cost['unpriced'] === [] ? '' : say('shelf.unpriced', ['names' => $wording->together($cost['unpriced'])]),
+            'all' => $wording->money($cost['known']),
+            'jar' => $wording->money($cost['known'] / ShelfBook::containers($batch)),
+            'per_100' => $wording->money(100 * $cost['known'] / $filled),
+            'missing' => $cost['unpriced'] === []
+                ? ''
+                : say('shelf.unpriced', ['names' => $wording->together($cost['unpriced'])]),
         ];
     }
 }

@@ -17,7 +17,8 @@ use App\Pantry\LotPage;
 use Illuminate\Support\Collection;
 
 /**
- * From a batch back to every lot that went into it, and from a lot forward to every jar: what was taken from what, as it was
+ * From a batch back to every lot that went into it, and from a lot forward to every jar: what was taken from what, as
+ * it was
  * written down. What no lot was told for is a place of its own.
  *
  * @phpstan-type Node array{id: string, kind: string, code: string, name: string, grams: float|null}
@@ -67,8 +68,16 @@ final class Trace
             $grams = $shares[$line['line']]->none ?? 0.0;
             if ($grams > 0.0) {
                 $id = 'none '.$line['line'];
-                $name = $line['ingredient'] === null ? $line['name'] : app(Wording::class)->ingredient($line['ingredient']);
-                $this->nodes[$id] = ['id' => $id, 'kind' => self::NO_LOT, 'code' => '', 'name' => $name, 'grams' => $grams];
+                $name = $line['ingredient'] === null
+                    ? $line['name']
+                    : app(Wording::class)->ingredient($line['ingredient']);
+                $this->nodes[$id] = [
+                    'id' => $id,
+                    'kind' => self::NO_LOT,
+                    'code' => '',
+                    'name' => $name,
+                    'grams' => $grams,
+                ];
                 $this->edge($id, "batch $batch->code", $grams);
             }
         }
@@ -85,7 +94,11 @@ final class Trace
             return [];
         }
         $found = [];
-        foreach (Batch::query()->where('status', 'finished')->where('started_at', '>=', $lot->made_at->copy()->startOfDay()->toDateTimeString())->orderBy('code')->limit(self::MOST)->get() as $batch) {
+        foreach (Batch::query()->where('status', 'finished')->where(
+            'started_at',
+            '>=',
+            $lot->made_at->copy()->startOfDay()->toDateTimeString(),
+        )->orderBy('code')->limit(self::MOST)->get() as $batch) {
             $grams = 0.0;
             $shares = null;
             foreach (Outcome::of($batch)['lines'] ?? [] as $line) {
@@ -105,14 +118,22 @@ final class Trace
     /** @return list<string> codes of the batches in it */
     public function batchCodes(): array
     {
-        return array_values(array_map(static fn (array $node): string => $node['code'], array_filter($this->nodes, static fn (array $node): bool => $node['kind'] === 'batch')));
+        return array_values(array_map(
+            static fn (array $node): string => $node['code'],
+            array_filter($this->nodes, static fn (array $node): bool => $node['kind'] === 'batch'),
+        ));
     }
 
     /** @param  list<string>  $codes  of what lots went into: batches, jars, lots of preparations */
     private function backFrom(array $codes): void
     {
         $taken = $this->taken('subject', $codes);
-        $lots = Lot::query()->with('jar')->whereKey($taken->pluck('lot_id')->unique()->all())->limit(self::MOST)->get()->keyBy('id');
+        $lots = Lot::query()
+            ->with('jar')
+            ->whereKey($taken->pluck('lot_id')->unique()->all())
+            ->limit(self::MOST)
+            ->get()
+            ->keyBy('id');
         $fresh = $lots->reject(fn (Lot $lot): bool => isset($this->nodes["lot $lot->code"]));
         $this->lots($lots->values());
         foreach ($taken as $entry) {
@@ -145,7 +166,10 @@ final class Trace
         $jars = Jar::query()->whereIn('code', $codes)->with('lots')->limit(self::MOST)->get();
         $jars->each($this->jar(...));
         $made = Lot::query()->whereIn('code', $codes)->limit(self::MOST)->get();
-        $next = $made->concat($jars->flatMap(static fn (Jar $jar) => $jar->lots))->reject(fn (Lot $lot): bool => isset($this->nodes["lot $lot->code"]))->values();
+        $next = $made
+            ->concat($jars->flatMap(static fn (Jar $jar) => $jar->lots))
+            ->reject(fn (Lot $lot): bool => isset($this->nodes["lot $lot->code"]))
+            ->values();
         $this->lots($next);
         foreach ($taken as $entry) {
             $lot = $lots->firstWhere('id', $entry->lot_id);
@@ -172,7 +196,11 @@ final class Trace
     {
         /** @var Collection<int, LotEntry> */
         return LotEntry::query()->where('kind', 'used')->whereIn($column, $values)->whereNotExists(
-            static fn ($undo) => $undo->from('lot_entries as undo')->whereColumn('undo.lot_id', 'lot_entries.lot_id')->where('undo.kind', 'undo')->whereRaw('undo.subject = CAST(lot_entries.id AS TEXT)'),
+            static fn ($undo) => $undo
+                ->from('lot_entries as undo')
+                ->whereColumn('undo.lot_id', 'lot_entries.lot_id')
+                ->where('undo.kind', 'undo')
+                ->whereRaw('undo.subject = CAST(lot_entries.id AS TEXT)'),
         )->orderBy('id')->limit(self::MOST)->get()->toBase();
     }
 
@@ -180,20 +208,38 @@ final class Trace
     private function batches(Collection $batches): void
     {
         foreach ($batches as $batch) {
-            $this->nodes["batch $batch->code"] = ['id' => "batch $batch->code", 'kind' => 'batch', 'code' => $batch->code, 'name' => is_string($batch->document['name'] ?? null) ? $batch->document['name'] : '', 'grams' => $batch->grams_left];
+            $this->nodes["batch $batch->code"] = [
+                'id' => "batch $batch->code",
+                'kind' => 'batch',
+                'code' => $batch->code,
+                'name' => is_string($batch->document['name'] ?? null) ? $batch->document['name'] : '',
+                'grams' => $batch->grams_left,
+            ];
         }
     }
 
     private function jar(Jar $jar): void
     {
-        $this->nodes["jar $jar->code"] = ['id' => "jar $jar->code", 'kind' => 'jar', 'code' => (string) $jar->code, 'name' => $jar->name, 'grams' => null];
+        $this->nodes["jar $jar->code"] = [
+            'id' => "jar $jar->code",
+            'kind' => 'jar',
+            'code' => (string) $jar->code,
+            'name' => $jar->name,
+            'grams' => null,
+        ];
     }
 
     /** @param  Collection<int, Lot>  $lots */
     private function lots(Collection $lots): void
     {
         foreach ($lots as $lot) {
-            $this->nodes["lot $lot->code"] ??= ['id' => "lot $lot->code", 'kind' => $lot->kind, 'code' => $lot->code, 'name' => LotPage::nameOf($lot, app(Wording::class)), 'grams' => $lot->grams_left];
+            $this->nodes["lot $lot->code"] ??= [
+                'id' => "lot $lot->code",
+                'kind' => $lot->kind,
+                'code' => $lot->code,
+                'name' => LotPage::nameOf($lot, app(Wording::class)),
+                'grams' => $lot->grams_left,
+            ];
         }
     }
 
@@ -220,8 +266,20 @@ final class Trace
      */
     public function recall(): array
     {
-        return array_values(Batch::query()->whereIn('code', $this->batchCodes())->where('status', 'finished')->with('shelfEntries')->orderBy('code')->get()->map(static fn (Batch $batch): array => [
-            'batch' => $batch, 'out' => array_values(array_filter(NotUndone::of($batch->shelfEntries), static fn (ShelfEntry $entry): bool => in_array($entry->kind, ['gifted', 'sold'], true))),
-        ])->all());
+        return array_values(Batch::query()->whereIn(
+            'code',
+            $this->batchCodes(),
+        )
+            ->where('status', 'finished')
+            ->with('shelfEntries')
+            ->orderBy('code')
+            ->get()
+            ->map(static fn (Batch $batch): array => [
+                'batch' => $batch,
+                'out' => array_values(array_filter(
+                    NotUndone::of($batch->shelfEntries),
+                    static fn (ShelfEntry $entry): bool => in_array($entry->kind, ['gifted', 'sold'], true),
+                )),
+            ])->all());
     }
 }

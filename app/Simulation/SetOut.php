@@ -16,7 +16,17 @@ use Ilvane\Core\Simulation\Simulator;
 /** What to set out before anything is begun: tools, vessels, jars to sterilise, weights by phase. */
 final readonly class SetOut
 {
-    private const TOOLS = ['heat' => ['bath', 'thermometer', 'lids'], 'combine' => ['whisk'], 'blend' => ['blender'], 'gate' => ['thermometer'], 'whip' => ['mixer', 'spatula'], 'strain' => ['cloth'], 'test_ph' => ['ph'], 'chill' => ['cold'], 'fill' => ['spatula', 'labels']];
+    private const TOOLS = [
+        'heat' => ['bath', 'thermometer', 'lids'],
+        'combine' => ['whisk'],
+        'blend' => ['blender'],
+        'gate' => ['thermometer'],
+        'whip' => ['mixer', 'spatula'],
+        'strain' => ['cloth'],
+        'test_ph' => ['ph'],
+        'chill' => ['cold'],
+        'fill' => ['spatula', 'labels'],
+    ];
 
     /**
      * @param  list<string>  $tools
@@ -30,29 +40,60 @@ final readonly class SetOut
     {
         $wording = app(Wording::class);
         $rehearsal = Simulator::formula($it, app(Catalogue::class));
-        $does = array_values(array_unique(array_map(static fn (Step $step): string => $step->kind->value, $rehearsal->course->steps)));
+        $does = array_values(array_unique(array_map(
+            static fn (Step $step): string => $step->kind->value,
+            $rehearsal->course->steps,
+        )));
         $tools = [say('simulation.tools.scale'), say('simulation.tools.alcohol')];
         foreach ($does as $do) {
             foreach (self::TOOLS[$do] ?? [] as $tool) {
                 $tools[] = say("simulation.tools.$tool");
             }
         }
-        foreach ([[Phase::Water, $rehearsal->kitchen->water], [Phase::Oil, $rehearsal->kitchen->oil]] as [$phase, $vessel]) {
+        foreach ([
+            [Phase::Water, $rehearsal->kitchen->water],
+            [Phase::Oil, $rehearsal->kitchen->oil],
+        ] as [$phase, $vessel]) {
             if ($it->composition->inPhase($phase) !== []) {
-                $tools[] = say('simulation.tools.vessel', ['vessel' => app(Wording::class)->vessel($vessel->key), 'phase' => mb_strtolower(say('words.phase.'.$phase->value))]);
+                $tools[] = say(
+                    'simulation.tools.vessel',
+                    [
+                        'vessel' => app(Wording::class)->vessel($vessel->key),
+                        'phase' => mb_strtolower(say('words.phase.'.$phase->value)),
+                    ],
+                );
             }
         }
         if (in_array(StepKind::Fill->value, $does, true)) {
-            $tools[] = $it->container === null ? say('simulation.tools.jars') : say('simulation.tools.containers', ['count' => (string) $it->formula->containerCount, 'container' => app(Wording::class)->container($it->container->key)]);
+            $tools[] = $it->container === null
+                ? say('simulation.tools.jars')
+                : say(
+                    'simulation.tools.containers',
+                    [
+                        'count' => (string) $it->formula->containerCount,
+                        'container' => app(Wording::class)->container($it->container->key),
+                    ],
+                );
         }
         $phases = [];
         foreach (Phase::cases() as $phase) {
             $lines = $it->composition->inPhase($phase);
             if ($lines !== []) {
-                $phases[] = ['phase' => $phase->value, 'name' => say('words.phase.'.$phase->value), 'lines' => array_map(static fn (WeighedLine $line): array => [
-                    'name' => $line->ingredient === null ? $line->line->spokenOf() : $wording->ingredient($line->ingredient->key),
-                    'grams' => $line->grams === null ? $line->line->amount : $wording->weighed($line->grams->likely, min($it->scaleResolutionG, $line->grams->likely < 10 ? 0.01 : 0.1)),
-                ], $lines)];
+                $phases[] = [
+                    'phase' => $phase->value,
+                    'name' => say('words.phase.'.$phase->value),
+                    'lines' => array_map(static fn (WeighedLine $line): array => [
+                        'name' => $line->ingredient === null
+                            ? $line->line->spokenOf()
+                            : $wording->ingredient($line->ingredient->key),
+                        'grams' => $line->grams === null
+                            ? $line->line->amount
+                            : $wording->weighed(
+                                $line->grams->likely,
+                                min($it->scaleResolutionG, $line->grams->likely < 10 ? 0.01 : 0.1),
+                            ),
+                    ], $lines),
+                ];
             }
         }
 

@@ -38,6 +38,9 @@ final class SimulationController
     {
         [$read] = Draft::fromStored($formula->draft)->formula();
 
-        return view('simulation.set-out', ['formula' => $formula, 'setOut' => SetOut::of($evaluator->evaluate($read)->assessment)]);
+        return view(
+            'simulation.set-out',
+            ['formula' => $formula, 'setOut' => SetOut::of($evaluator->evaluate($read)->assessment)],
+        );
     }
 }

@@ -24,7 +24,9 @@ final readonly class SimulationDocument
     {
         $written = ProcessDocument::writeStep($step);
 
-        return $step->kind === StepKind::Heat ? ['do' => $written['do'], 'what' => $written['what'] ?? 'both', ...$written] : $written;
+        return $step->kind === StepKind::Heat
+            ? ['do' => $written['do'], 'what' => $written['what'] ?? 'both', ...$written]
+            : $written;
     }
 
     /** @return array<string, mixed> */
@@ -41,15 +43,26 @@ final readonly class SimulationDocument
                 'from' => $round($stretch['from']), 'to' => $round($stretch['to']),
             ], $rehearsal->stretches),
             'samples' => array_map(static fn (array $sample): array => [
-                'minute' => $round($sample['minute']), 'step' => $sample['step'], 'water_c' => $round($sample['water_c']), 'oil_c' => $round($sample['oil_c']), 'mix_c' => $round($sample['mix_c']),
+                'minute' => $round($sample['minute']),
+                'step' => $sample['step'],
+                'water_c' => $round($sample['water_c']),
+                'oil_c' => $round($sample['oil_c']),
+                'mix_c' => $round($sample['mix_c']),
             ], $rehearsal->samples),
             'events' => array_map(static fn (array $event): array => array_filter([
-                'minute' => $round($event['minute']), 'step' => $event['step'], 'what' => $event['what'], 'ingredient' => $event['ingredient'], 'celsius' => $round($event['celsius']),
+                'minute' => $round($event['minute']),
+                'step' => $event['step'],
+                'what' => $event['what'],
+                'ingredient' => $event['ingredient'],
+                'celsius' => $round($event['celsius']),
             ], static fn (mixed $value): bool => $value !== null), $rehearsal->events),
             'water_lost_g' => $round($rehearsal->waterLost),
             'gate_minute' => $round($rehearsal->gateMinute),
             'firm_minute' => $round($rehearsal->firmMinute),
-            'findings' => array_map(fn (array $found): array => ['step' => $found['step'], ...$this->findings->of($found['finding'])], $rehearsal->findings),
+            'findings' => array_map(
+                fn (array $found): array => ['step' => $found['step'], ...$this->findings->of($found['finding'])],
+                $rehearsal->findings,
+            ),
         ];
     }
 }

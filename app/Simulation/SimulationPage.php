@@ -44,7 +44,8 @@ final readonly class SimulationPage
 
     /**
      * @param  list<array{number: int, minute: float, at: string, words: string}>  $events
-     * @param  list<array{what: string, minutes: string, notes: list<array{severity: string, message: string, because: string}>}>  $steps
+     * @param  list<array{what: string, minutes: string, notes: list<array{severity: string, message: string,
+     *   because: string}>}>  $steps
      * @param  array<string, array{vessel: Section, name: string}>  $pots  water, oil, mix
      * @param  list<string>  $schools  other ways, by key, that differ from the one planned
      * @param  list<string>  $compared
@@ -74,7 +75,13 @@ final readonly class SimulationPage
         $it = self::assess($read);
         $rehearsal = Simulator::formula($it, app(Catalogue::class), own: LearnedMakes::flows());
         $school = Course::SCHOOLS[$beside] ?? null;
-        $other = $school === null ? null : Simulator::formula(self::assess(self::with($read, $school)), app(Catalogue::class), own: LearnedMakes::flows());
+        $other = $school === null
+            ? null
+            : Simulator::formula(
+                self::assess(self::with($read, $school)),
+                app(Catalogue::class),
+                own: LearnedMakes::flows(),
+            );
         $wording = app(Wording::class);
         $gate = null;
         foreach ($rehearsal->course->steps as $step) {
@@ -88,16 +95,35 @@ final readonly class SimulationPage
             self::events($rehearsal, $wording),
             self::steps($rehearsal, $wording),
             self::pots($rehearsal, $it->composition),
-            json_encode(array_map(static fn (array $sample): array => [round($sample['minute'], 2), $sample['water_c'] === null ? null : round($sample['water_c'], 1), $sample['oil_c'] === null ? null : round($sample['oil_c'], 1), $sample['mix_c'] === null ? null : round($sample['mix_c'], 1), round($sample['solid'], 3), round($sample['dried'], 2)], $rehearsal->samples), JSON_THROW_ON_ERROR),
+            json_encode(
+                array_map(
+                    static fn (array $sample): array => [
+                        round($sample['minute'], 2),
+                        $sample['water_c'] === null ? null : round($sample['water_c'], 1),
+                        $sample['oil_c'] === null ? null : round($sample['oil_c'], 1),
+                        $sample['mix_c'] === null ? null : round($sample['mix_c'], 1),
+                        round($sample['solid'], 3),
+                        round($sample['dried'], 2),
+                    ],
+                    $rehearsal->samples,
+                ),
+                JSON_THROW_ON_ERROR,
+            ),
             [
                 'minutes' => self::hours($rehearsal->minutes), 'hands' => self::hours($rehearsal->handsOn),
-                'gate' => $rehearsal->gateMinute === null ? '' : self::hours($rehearsal->gateMinute), 'firm' => $rehearsal->firmMinute === null ? '' : self::hours($rehearsal->firmMinute),
-                'water' => $rehearsal->waterLost < self::STEAM_WORTH_SAYING ? '' : $wording->grams(round($rehearsal->waterLost, 1)),
+                'gate' => $rehearsal->gateMinute === null ? '' : self::hours($rehearsal->gateMinute),
+                'firm' => $rehearsal->firmMinute === null ? '' : self::hours($rehearsal->firmMinute),
+                'water' => $rehearsal->waterLost < self::STEAM_WORTH_SAYING
+                    ? ''
+                    : $wording->grams(round($rehearsal->waterLost, 1)),
             ],
             $other === null ? '' : $beside,
             self::schools($rehearsal, $it->composition),
             $other === null ? [] : self::compared($rehearsal, $other, $wording),
-            array_map(static fn (Vessel $vessel): string => $wording->vessel($vessel->key), app(Catalogue::class)->vessels()),
+            array_map(
+                static fn (Vessel $vessel): string => $wording->vessel($vessel->key),
+                app(Catalogue::class)->vessels(),
+            ),
             $it->composition->known() === [],
         );
     }
@@ -113,16 +139,31 @@ final readonly class SimulationPage
         $document = FormulaDocument::write($formula);
         $process = is_array($document['process'] ?? null) ? $document['process'] : [];
         // a way of cooling chosen for a step of its own counts for less than the one looked at
-        $process['steps'] = array_map(static fn (mixed $step): mixed => is_array($step) && isset($change['cool']) && in_array($step['do'] ?? '', ['gate', 'cool'], true) ? array_diff_key($step, ['how' => true]) : $step, is_array($process['steps'] ?? null) ? $process['steps'] : []);
+        $process['steps'] = array_map(
+            static fn (mixed $step): mixed => is_array($step)
+                && isset($change['cool'])
+                && in_array($step['do'] ?? '', ['gate', 'cool'], true)
+                ? array_diff_key($step, ['how' => true])
+                : $step,
+            is_array($process['steps'] ?? null) ? $process['steps'] : [],
+        );
 
-        return FormulaDocument::read([...$document, 'process' => array_filter([...$process, ...$change], static fn (mixed $value): bool => $value !== [])]);
+        return FormulaDocument::read([
+            ...$document,
+            'process' => array_filter([...$process, ...$change], static fn (mixed $value): bool => $value !== []),
+        ]);
     }
 
     private static function hours(float $minutes): string
     {
         $minutes = (int) round($minutes);
 
-        return $minutes < 100 ? say('simulation.minutes', ['count' => (string) $minutes]) : say('simulation.hours', ['hours' => (string) intdiv($minutes, 60), 'minutes' => sprintf('%02d', $minutes % 60)]);
+        return $minutes < 100
+            ? say('simulation.minutes', ['count' => (string) $minutes])
+            : say(
+                'simulation.hours',
+                ['hours' => (string) intdiv($minutes, 60), 'minutes' => sprintf('%02d', $minutes % 60)],
+            );
     }
 
     /** @return list<array{number: int, minute: float, at: string, words: string}> */
@@ -131,25 +172,43 @@ final readonly class SimulationPage
         $events = [];
         foreach (Timeline::inOrder($rehearsal) as $i => $event) {
             $events[] = [
-                'number' => $i + 1, 'minute' => round($event['minute'], 2), 'at' => (string) (int) round($event['minute']),
-                'words' => say("simulation.events.{$event['what']}", ['ingredient' => $event['ingredient'] === null ? '' : $wording->ingredient($event['ingredient']), 'celsius' => $event['celsius'] === null ? '' : $wording->celsius(round($event['celsius']))]),
+                'number' => $i + 1,
+                'minute' => round($event['minute'], 2),
+                'at' => (string) (int) round($event['minute']),
+                'words' => say(
+                    "simulation.events.{$event['what']}",
+                    [
+                        'ingredient' => $event['ingredient'] === null ? '' : $wording->ingredient($event['ingredient']),
+                        'celsius' => $event['celsius'] === null ? '' : $wording->celsius(round($event['celsius'])),
+                    ],
+                ),
             ];
         }
 
         return $events;
     }
 
-    /** @return list<array{what: string, minutes: string, notes: list<array{severity: string, message: string, because: string}>}> */
+    /**
+     * @return list<array{what: string, minutes: string, notes: list<array{severity: string, message: string,
+     *   because: string}>}>
+     */
     private static function steps(Simulation $rehearsal, Wording $wording): array
     {
         $notes = [];
         foreach ($rehearsal->findings as ['step' => $step, 'finding' => $finding]) {
-            $notes[$step][] = ['severity' => $finding->severity->value, 'message' => $wording->message($finding), 'because' => $wording->because($finding)];
+            $notes[$step][] = [
+                'severity' => $finding->severity->value,
+                'message' => $wording->message($finding),
+                'because' => $wording->because($finding),
+            ];
         }
 
         return array_map(static fn (array $stretch): array => [
             'what' => say('simulation.do.'.$rehearsal->course->steps[$stretch['step'] - 1]->kind->value),
-            'minutes' => $wording->number(round($stretch['to'] - $stretch['from'], $stretch['to'] - $stretch['from'] < 10 ? 1 : 0), 1),
+            'minutes' => $wording->number(
+                round($stretch['to'] - $stretch['from'], $stretch['to'] - $stretch['from'] < 10 ? 1 : 0),
+                1,
+            ),
             'notes' => $notes[$stretch['step']] ?? [],
         ], $rehearsal->stretches);
     }
@@ -157,15 +216,30 @@ final readonly class SimulationPage
     /** @return array<string, array{vessel: Section, name: string}> */
     private static function pots(Simulation $rehearsal, Composition $composition): array
     {
-        $ml = static fn (Phase ...$phases): float => array_sum(array_map(static fn (Phase $phase): float => $composition->gramsOf($phase)->likely, $phases)) / ($composition->density() ?? 1.0);
+        $ml = static fn (Phase ...$phases): float => array_sum(array_map(
+            static fn (Phase $phase): float => $composition->gramsOf($phase)->likely,
+            $phases,
+        )) / ($composition->density() ?? 1.0);
         $draw = static fn (Vessel $vessel, string $material, float $ml): array => [
-            'vessel' => Section::draw(Profile::of(self::shape($vessel), max($vessel->volumeMl, 1.02 * $ml)), $ml > 0 ? [new Stratum($material, '', '', $material, $ml)] : [], 0, self::STANDS), 'name' => app(Wording::class)->vessel($vessel->key),
+            'vessel' => Section::draw(
+                Profile::of(self::shape($vessel), max($vessel->volumeMl, 1.02 * $ml)),
+                $ml > 0 ? [new Stratum($material, '', '', $material, $ml)] : [],
+                0,
+                self::STANDS,
+            ),
+            'name' => app(Wording::class)->vessel($vessel->key),
         ];
         $kitchen = $rehearsal->kitchen;
         $pots = [
             'water' => $ml(Phase::Water) > 0 ? $draw($kitchen->water, 'water', $ml(Phase::Water)) : null,
             'oil' => $ml(Phase::Oil) > 0 ? $draw($kitchen->oil, 'oil', $ml(Phase::Oil)) : null,
-            'mix' => $ml(Phase::Water) > 0 && $ml(Phase::Oil) > 0 ? $draw($kitchen->pour->value === 'oil_into_water' ? $kitchen->water : $kitchen->oil, 'water', $ml(Phase::Water, Phase::Oil, Phase::Cooldown)) : null,
+            'mix' => $ml(Phase::Water) > 0 && $ml(Phase::Oil) > 0
+                ? $draw(
+                    $kitchen->pour->value === 'oil_into_water' ? $kitchen->water : $kitchen->oil,
+                    'water',
+                    $ml(Phase::Water, Phase::Oil, Phase::Cooldown),
+                )
+                : null,
         ];
 
         return array_filter($pots);
@@ -185,11 +259,18 @@ final readonly class SimulationPage
     private static function schools(Simulation $rehearsal, Composition $composition): array
     {
         $kitchen = $rehearsal->kitchen;
-        $planned = ['pour' => $kitchen->pour->value, 'cool' => $kitchen->cool->value, 'covered' => $kitchen->isCovered, 'bath_c' => $kitchen->bath];
+        $planned = [
+            'pour' => $kitchen->pour->value,
+            'cool' => $kitchen->cool->value,
+            'covered' => $kitchen->isCovered,
+            'bath_c' => $kitchen->bath,
+        ];
         $does = array_map(static fn (Step $step): StepKind => $step->kind, $rehearsal->course->steps);
         $bears = [
-            'pour' => in_array(StepKind::Combine, $does, true), 'cool' => in_array(StepKind::Gate, $does, true) || in_array(StepKind::Cool, $does, true),
-            'covered' => $composition->waterShare() > 0 && in_array(StepKind::Heat, $does, true), 'bath_c' => in_array(StepKind::Heat, $does, true),
+            'pour' => in_array(StepKind::Combine, $does, true),
+            'cool' => in_array(StepKind::Gate, $does, true) || in_array(StepKind::Cool, $does, true),
+            'covered' => $composition->waterShare() > 0 && in_array(StepKind::Heat, $does, true),
+            'bath_c' => in_array(StepKind::Heat, $does, true),
         ];
 
         return array_keys(array_filter(Course::SCHOOLS, static function (array $school) use ($planned, $bears): bool {
@@ -203,15 +284,34 @@ final readonly class SimulationPage
     private static function compared(Simulation $one, Simulation $other, Wording $wording): array
     {
         $said = [];
-        foreach (['minutes' => [$one->minutes, $other->minutes], 'gate' => [$one->gateMinute, $other->gateMinute], 'firm' => [$one->firmMinute, $other->firmMinute]] as $what => [$a, $b]) {
+        foreach ([
+            'minutes' => [$one->minutes, $other->minutes],
+            'gate' => [$one->gateMinute, $other->gateMinute],
+            'firm' => [$one->firmMinute, $other->firmMinute],
+        ] as $what => [$a, $b]) {
             if ($a !== null && $b !== null && abs($a - $b) >= self::WORTH_SAYING) {
-                $said[] = say("simulation.compared.$what.".($b < $a ? 'sooner' : 'later'), ['by' => self::hours(abs($a - $b))]);
+                $said[] = say(
+                    "simulation.compared.$what.".($b < $a ? 'sooner' : 'later'),
+                    ['by' => self::hours(abs($a - $b))],
+                );
             }
         }
         if (abs($one->waterLost - $other->waterLost) >= 0.5) {
-            $said[] = say('simulation.compared.water', ['one' => $wording->grams(round($one->waterLost, 1)), 'other' => $wording->grams(round($other->waterLost, 1))]);
+            $said[] = say(
+                'simulation.compared.water',
+                [
+                    'one' => $wording->grams(round($one->waterLost, 1)),
+                    'other' => $wording->grams(round($other->waterLost, 1)),
+                ],
+            );
         }
-        $grave = static fn (Simulation $rehearsal): array => array_map(static fn (array $found): string => $wording->message($found['finding']), array_filter($rehearsal->findings, static fn (array $found): bool => $found['finding']->severity !== Severity::Note));
+        $grave = static fn (Simulation $rehearsal): array => array_map(
+            static fn (array $found): string => $wording->message($found['finding']),
+            array_filter(
+                $rehearsal->findings,
+                static fn (array $found): bool => $found['finding']->severity !== Severity::Note,
+            ),
+        );
         foreach (array_diff($grave($other), $grave($one)) as $new) {
             $said[] = $new;
         }

@@ -45,10 +45,27 @@ final readonly class Agenda
     public function due(): array
     {
         $today = Carbon::now()->endOfDay();
-        $entries = [...$this->alarms(), ...$this->held(), ...$this->tooStrong(), ...$this->perishing(), ...$this->dated(), ...$this->straining(), ...$this->making(), ...$this->shaking(), ...$this->toPrepare(), ...$this->ageing(), ...$this->watched(), ...$this->patchTests()];
+        $entries = [
+            ...$this->alarms(),
+            ...$this->held(),
+            ...$this->tooStrong(),
+            ...$this->perishing(),
+            ...$this->dated(),
+            ...$this->straining(),
+            ...$this->making(),
+            ...$this->shaking(),
+            ...$this->toPrepare(),
+            ...$this->ageing(),
+            ...$this->watched(),
+            ...$this->patchTests(),
+        ];
         $groups = ['now' => [], 'tomorrow' => [], 'week' => []];
         foreach ($entries as $entry) {
-            $groups[$entry->at->lessThanOrEqualTo($today) ? 'now' : ($entry->at->lessThanOrEqualTo($today->copy()->addDay()) ? 'tomorrow' : 'week')][] = $entry;
+            $groups[
+                $entry->at->lessThanOrEqualTo($today)
+                    ? 'now'
+                    : ($entry->at->lessThanOrEqualTo($today->copy()->addDay()) ? 'tomorrow' : 'week')
+            ][] = $entry;
         }
 
         return array_map(self::sorted(...), $groups);
@@ -68,16 +85,25 @@ final readonly class Agenda
     /** @return list<Due> */
     private function alarms(): array
     {
-        return $this->each(Jar::query()->where('status', 'standing')->where('alarm', '<>', ''), fn (Jar $jar): Due => $this->jar($jar, 0, say('infusions.look_advice.'.$jar->alarm), Carbon::now()));
+        return $this->each(
+            Jar::query()->where('status', 'standing')->where('alarm', '<>', ''),
+            fn (Jar $jar): Due => $this->jar($jar, 0, say('infusions.look_advice.'.$jar->alarm), Carbon::now()),
+        );
     }
 
     /** @return list<Due> */
     private function tooStrong(): array
     {
-        $query = Jar::query()->where('status', 'standing')->whereNotNull('too_strong_at')->where('too_strong_at', '<=', $this->horizon())
+        $query = Jar::query()
+            ->where('status', 'standing')
+            ->whereNotNull('too_strong_at')
+            ->where('too_strong_at', '<=', $this->horizon())
             ->whereColumn('too_strong_at', '>', 'ready_at');
 
-        return $this->each($query, fn (Jar $jar): Due => $this->jar($jar, 1, say('today.too_strong'), $jar->too_strong_at ?? Carbon::now()));
+        return $this->each(
+            $query,
+            fn (Jar $jar): Due => $this->jar($jar, 1, say('today.too_strong'), $jar->too_strong_at ?? Carbon::now()),
+        );
     }
 
     /** @return list<Due> */
@@ -92,26 +118,65 @@ final readonly class Agenda
     /** @return list<Due> */
     private function shaking(): array
     {
-        $query = Jar::query()->where('status', 'standing')->where('alarm', '')->whereNotNull('shake_at')->where('shake_at', '<=', $this->horizon())
-            ->where(static fn ($query) => $query->whereNull('strain_at')->orWhereColumn('shake_at', '<', 'strain_at'))->orderBy('shake_at');
+        $query = Jar::query()
+            ->where('status', 'standing')
+            ->where('alarm', '')
+            ->whereNotNull('shake_at')
+            ->where('shake_at', '<=', $this->horizon())
+            ->where(static fn ($query) => $query->whereNull('strain_at')->orWhereColumn(
+                'shake_at',
+                '<',
+                'strain_at',
+            ))->orderBy('shake_at');
 
-        return $this->each($query, fn (Jar $jar): Due => $this->jar($jar, 5, say('today.shake'), $jar->shake_at ?? Carbon::now())
-            ->with(['href' => route('infusion.shake', $jar), 'label' => say('infusions.shake'), 'fields' => ['client_key' => (string) Str::uuid(), 'back' => 'today']]));
+        return $this->each($query, fn (Jar $jar): Due => $this->jar(
+            $jar,
+            5,
+            say('today.shake'),
+            $jar->shake_at ?? Carbon::now(),
+        )
+            ->with([
+                'href' => route('infusion.shake', $jar),
+                'label' => say('infusions.shake'),
+                'fields' => ['client_key' => (string) Str::uuid(), 'back' => 'today'],
+            ]));
     }
 
     /** @return list<Due> */
     private function perishing(): array
     {
         return $this->each(
-            Lot::atHand()->where('kind', 'preparation')->where('good_until', '<=', Carbon::now()->addHours(self::WARN_HOURS)->toDateTimeString())->orderBy('good_until'),
+            Lot::atHand()
+                ->where('kind', 'preparation')
+                ->where('good_until', '<=', Carbon::now()->addHours(self::WARN_HOURS)->toDateTimeString())
+                ->orderBy('good_until'),
             function (Lot $lot): Due {
                 $until = $lot->good_until ?? Carbon::now();
                 $isOver = $until->lessThanOrEqualTo(Carbon::now());
 
                 return $isOver
                     ? $this->lot($lot, 1, say('today.over'), Carbon::now())
-                        ->with(['href' => route('lot.discard', $lot), 'label' => say('pantry.do_discard'), 'fields' => ['client_key' => (string) Str::uuid(), 'reason' => say('today.over_reason'), 'back' => 'today']])
-                    : $this->lot($lot, 2, say('today.use_soon', ['grams' => $this->wording->grams($lot->grams_left), 'time' => $this->wording->hoursLeft($until)]), Carbon::now());
+                        ->with([
+                            'href' => route('lot.discard', $lot),
+                            'label' => say('pantry.do_discard'),
+                            'fields' => [
+                                'client_key' => (string) Str::uuid(),
+                                'reason' => say('today.over_reason'),
+                                'back' => 'today',
+                            ],
+                        ])
+                    : $this->lot(
+                        $lot,
+                        2,
+                        say(
+                            'today.use_soon',
+                            [
+                                'grams' => $this->wording->grams($lot->grams_left),
+                                'time' => $this->wording->hoursLeft($until),
+                            ],
+                        ),
+                        Carbon::now(),
+                    );
             },
         );
     }
@@ -120,12 +185,23 @@ final readonly class Agenda
     private function dated(): array
     {
         return $this->each(
-            Lot::atHand()->whereIn('kind', ['infused_oil', 'bought'])->where('good_until', '<=', $this->horizon())->orderBy('good_until'),
-            fn (Lot $lot): Due => $this->lot($lot, 2, say('today.oil_turns', ['grams' => $this->wording->grams($lot->grams_left)]), $lot->good_until ?? Carbon::now()),
+            Lot::atHand()
+                ->whereIn('kind', ['infused_oil', 'bought'])
+                ->where('good_until', '<=', $this->horizon())
+                ->orderBy('good_until'),
+            fn (Lot $lot): Due => $this->lot(
+                $lot,
+                2,
+                say('today.oil_turns', ['grams' => $this->wording->grams($lot->grams_left)]),
+                $lot->good_until ?? Carbon::now(),
+            ),
         );
     }
 
-    /** @return list<Due> batches something was seen on that nobody has answered yet, and those held or withdrawn of which some is left */
+    /**
+     * @return list<Due> batches something was seen on that nobody has answered yet, and those held or withdrawn of
+     *   which some is left
+     */
     private function held(): array
     {
         $due = [];
@@ -133,7 +209,14 @@ final readonly class Agenda
             $release = Release::of($batch);
             if ($release->asks !== '' || (! $release->isFree() && $batch->gone_at === null)) {
                 $at = $release->since ?? Carbon::now();
-                $due[] = new Due(self::named($batch), "$batch->code. ".$release->said(), Carbon::now(), $this->wording->whenever($at), route('batch', $batch).'#state', $release->asks !== '' ? 0 : 2);
+                $due[] = new Due(
+                    self::named($batch),
+                    "$batch->code. ".$release->said(),
+                    Carbon::now(),
+                    $this->wording->whenever($at),
+                    route('batch', $batch).'#state',
+                    $release->asks !== '' ? 0 : 2,
+                );
             }
         }
 
@@ -148,11 +231,25 @@ final readonly class Agenda
     /** @return list<Due> finished batches at the end of their date that are not held */
     private function ageing(): array
     {
-        $ageing = Batch::query()->where('status', 'finished')->whereNull('gone_at')->where('best_before', '<=', Carbon::now()->addDays(self::DAYS_AHEAD)->toDateString())->orderBy('best_before')->with('shelfEntries', 'sightings')->limit(self::MOST)->get();
+        $ageing = Batch::query()
+            ->where('status', 'finished')
+            ->whereNull('gone_at')
+            ->where('best_before', '<=', Carbon::now()->addDays(self::DAYS_AHEAD)->toDateString())
+            ->orderBy('best_before')
+            ->with('shelfEntries', 'sightings')
+            ->limit(self::MOST)
+            ->get();
 
         return array_map(fn (Batch $batch): Due => new Due(
-            self::named($batch), say($batch->best_before?->endOfDay()->isPast() === true ? 'today.batch_past' : 'today.batch_soon', ['grams' => $this->wording->grams((float) $batch->grams_left)]),
-            $batch->best_before ?? Carbon::now(), $this->wording->whenever($batch->best_before ?? Carbon::now()), route('batch', $batch).'#shelf', 2,
+            self::named($batch),
+            say(
+                $batch->best_before?->endOfDay()->isPast() === true ? 'today.batch_past' : 'today.batch_soon',
+                ['grams' => $this->wording->grams((float) $batch->grams_left)],
+            ),
+            $batch->best_before ?? Carbon::now(),
+            $this->wording->whenever($batch->best_before ?? Carbon::now()),
+            route('batch', $batch).'#shelf',
+            2,
         ), array_values($ageing->filter(static fn (Batch $batch): bool => Release::of($batch)->isFree())->all()));
     }
 
@@ -160,7 +257,10 @@ final readonly class Agenda
     private function patchTests(): array
     {
         return $this->each(
-            Lot::atHand()->where('kind', 'infused_oil')->where('made_at', '>=', Carbon::now()->subHours(self::PATCH_TEST_HOURS)->toDateTimeString())->orderBy('made_at'),
+            Lot::atHand()
+                ->where('kind', 'infused_oil')
+                ->where('made_at', '>=', Carbon::now()->subHours(self::PATCH_TEST_HOURS)->toDateTimeString())
+                ->orderBy('made_at'),
             fn (Lot $lot): Due => $this->lot($lot, 6, say('today.patch_test'), Carbon::now()),
         );
     }
@@ -168,10 +268,13 @@ final readonly class Agenda
     /** @return list<Due> */
     private function making(): array
     {
-        return $this->each(Batch::query()->where('status', 'making')->with('version', 'entries')->orderBy('started_at'), fn (Batch $batch): Due => new Due(
-            self::named($batch), $this->inProgress($batch), Carbon::now(),
-            $this->wording->ago($batch->started_at), route('make', $batch), 4, open: say('ui.shelf.continue'),
-        ));
+        return $this->each(Batch::query()
+            ->where('status', 'making')
+            ->with('version', 'entries')
+            ->orderBy('started_at'), fn (Batch $batch): Due => new Due(
+                self::named($batch), $this->inProgress($batch), Carbon::now(),
+                $this->wording->ago($batch->started_at), route('make', $batch), 4, open: say('ui.shelf.continue'),
+            ));
     }
 
     /** Which batch, where it stands, since when: two of one formula are told apart by it. */
@@ -181,7 +284,9 @@ final readonly class Agenda
         $step = $state->now();
 
         return say('today.making', [
-            'code' => $batch->code, 'verb' => say("make.verb.{$step->kind->value}"), 'n' => (string) ($state->plan->indexOf($step->key) + 1),
+            'code' => $batch->code,
+            'verb' => say("make.verb.{$step->kind->value}"),
+            'n' => (string) ($state->plan->indexOf($step->key) + 1),
             'of' => (string) count($state->plan->steps), 'begun' => $this->wording->ago($batch->started_at),
         ]);
     }
@@ -189,16 +294,24 @@ final readonly class Agenda
     /** @return list<Due> */
     private function toPrepare(): array
     {
-        return $this->each(Preparation::query()->where('status', 'planned')->orderBy('created_at'), fn (Preparation $preparation): Due => new Due(
-            say("preparations.$preparation->method.name"), say('today.prepare', ['grams' => $this->wording->grams($preparation->plan['wanted'])]), Carbon::now(),
-            '', route('preparation', $preparation), 7,
-        ));
+        return $this->each(Preparation::query()
+            ->where('status', 'planned')
+            ->orderBy('created_at'), fn (Preparation $preparation): Due => new Due(
+                say("preparations.$preparation->method.name"),
+                say('today.prepare', ['grams' => $this->wording->grams($preparation->plan['wanted'])]),
+                Carbon::now(),
+                '', route('preparation', $preparation), 7,
+            ));
     }
 
     /** @return list<Due> */
     private function watched(): array
     {
-        return $this->each(StabilityTest::query()->where('look_at', '<=', $this->horizon())->with('batch')->orderBy('look_at'), fn (StabilityTest $watch): Due => new Due(
+        return $this->each(StabilityTest::query()->where(
+            'look_at',
+            '<=',
+            $this->horizon(),
+        )->with('batch')->orderBy('look_at'), fn (StabilityTest $watch): Due => new Due(
             self::named($watch->batch), say('observations.due'), $watch->look_at ?? Carbon::now(),
             $this->wording->whenever($watch->look_at ?? Carbon::now()), route('batch', $watch->batch).'#watch', 6,
         ));
@@ -223,7 +336,14 @@ final readonly class Agenda
 
     private function lot(Lot $lot, int $urgency, string $what, Carbon $at): Due
     {
-        return new Due(LotPage::nameOf($lot, $this->wording), $what, $at, $this->wording->whenever($at), route('lot', $lot), $urgency);
+        return new Due(
+            LotPage::nameOf($lot, $this->wording),
+            $what,
+            $at,
+            $this->wording->whenever($at),
+            route('lot', $lot),
+            $urgency,
+        );
     }
 
     private function horizon(): string

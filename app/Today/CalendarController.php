@@ -40,6 +40,13 @@ final class CalendarController
 
     private static function answer(string $calendar, ?string $name = null): Response
     {
-        return response($calendar, 200, ['Content-Type' => 'text/calendar; charset=utf-8', ...($name === null ? [] : ['Content-Disposition' => "attachment; filename=\"$name\""])]);
+        return response(
+            $calendar,
+            200,
+            [
+                'Content-Type' => 'text/calendar; charset=utf-8',
+                ...($name === null ? [] : ['Content-Disposition' => "attachment; filename=\"$name\""]),
+            ],
+        );
     }
 }

@@ -33,19 +33,48 @@ final class CalendarFile
     public static function all(): string
     {
         $calendar = self::begin();
-        foreach (Jar::query()->where('status', 'standing')->with('entries')->orderBy('strain_at')->limit(self::MOST_JARS)->get() as $jar) {
+        foreach (Jar::query()
+            ->where('status', 'standing')
+            ->with('entries')
+            ->orderBy('strain_at')
+            ->limit(self::MOST_JARS)
+            ->get() as $jar) {
             self::addJar($calendar, $jar);
         }
-        foreach (Lot::atHand()->whereNotNull('good_until')->orderBy('good_until')->limit(self::MOST_LOTS)->get() as $lot) {
+        foreach (Lot::atHand()
+            ->whereNotNull('good_until')
+            ->orderBy('good_until')
+            ->limit(self::MOST_LOTS)
+            ->get() as $lot) {
             self::addLot($calendar, $lot);
         }
-        foreach (Batch::query()->where('status', 'finished')->whereNull('gone_at')->whereNotNull('best_before')->orderBy('best_before')->limit(self::MOST_LOTS)->with('shelfEntries', 'sightings')->get() as $batch) {
+        foreach (Batch::query()
+            ->where('status', 'finished')
+            ->whereNull('gone_at')
+            ->whereNotNull('best_before')
+            ->orderBy('best_before')
+            ->limit(self::MOST_LOTS)
+            ->with(
+                'shelfEntries',
+                'sightings',
+            )->get() as $batch) {
             // what is held or withdrawn is not to be used up
             Release::of($batch)->isFree() ? self::addBatch($calendar, $batch) : null;
         }
-        foreach (StabilityTest::query()->whereNotNull('look_at')->with('batch')->orderBy('look_at')->limit(self::MOST_JARS)->get() as $watch) {
+        foreach (StabilityTest::query()
+            ->whereNotNull('look_at')
+            ->with('batch')
+            ->orderBy('look_at')
+            ->limit(self::MOST_JARS)
+            ->get() as $watch) {
             $look = ($watch->look_at ?? Carbon::now())->copy()->startOfDay();
-            self::day($calendar, "{$watch->batch->code}-look", say('today.calendar_look', ['name' => self::named($watch->batch)]), $look, $look->copy()->addDay());
+            self::day(
+                $calendar,
+                "{$watch->batch->code}-look",
+                say('today.calendar_look', ['name' => self::named($watch->batch)]),
+                $look,
+                $look->copy()->addDay(),
+            );
         }
 
         return $calendar->serialize();
@@ -61,7 +90,11 @@ final class CalendarFile
 
     private static function begin(): VCalendar
     {
-        $calendar = new VCalendar(['PRODID' => '-//Ilvane//Workroom//EN', 'VERSION' => '2.0', 'CALSCALE' => 'GREGORIAN']);
+        $calendar = new VCalendar([
+            'PRODID' => '-//Ilvane//Workroom//EN',
+            'VERSION' => '2.0',
+            'CALSCALE' => 'GREGORIAN',
+        ]);
         $calendar->add('X-WR-CALNAME', say('today.calendar_name'));
 
         return $calendar;
@@ -79,8 +112,17 @@ final class CalendarFile
             $first = max($jar->shake_at->copy()->startOfDay(), Carbon::now()->startOfDay());
             $every = max(1, (int) round($plan->shakeEveryDays));
             if ($first->lessThan($jar->strain_at)) {
-                $event = self::day($calendar, "$jar->code-shake", say('today.calendar_shake', ['name' => $jar->name]), $first, $first->copy()->addDay());
-                $event->add('RRULE', "FREQ=DAILY;INTERVAL=$every;UNTIL=".$jar->strain_at->copy()->subDay()->format('Ymd'));
+                $event = self::day(
+                    $calendar,
+                    "$jar->code-shake",
+                    say('today.calendar_shake', ['name' => $jar->name]),
+                    $first,
+                    $first->copy()->addDay(),
+                );
+                $event->add(
+                    'RRULE',
+                    "FREQ=DAILY;INTERVAL=$every;UNTIL=".$jar->strain_at->copy()->subDay()->format('Ymd'),
+                );
             }
         }
         if ($plan->inMinutes) {
@@ -92,10 +134,21 @@ final class CalendarFile
             return;
         }
         if ($jar->ready_at !== null) {
-            $close = $story->at(min(\Ilvane\Core\Infusion\Infusion::LONGEST_DAYS, max($plan->days, $story->ready() ?? 0.0) + 7));
-            $close = $jar->too_strong_at !== null && $jar->too_strong_at->greaterThan($jar->ready_at) ? min($close, $jar->too_strong_at) : $close;
+            $close = $story->at(min(
+                \Ilvane\Core\Infusion\Infusion::LONGEST_DAYS,
+                max($plan->days, $story->ready() ?? 0.0) + 7,
+            ));
+            $close = $jar->too_strong_at !== null && $jar->too_strong_at->greaterThan($jar->ready_at)
+                ? min($close, $jar->too_strong_at)
+                : $close;
             if ($close->greaterThan($jar->ready_at)) {
-                self::day($calendar, "$jar->code-window", say('today.calendar_window', ['name' => $jar->name]), $jar->ready_at, $close->copy()->addDay());
+                self::day(
+                    $calendar,
+                    "$jar->code-window",
+                    say('today.calendar_window', ['name' => $jar->name]),
+                    $jar->ready_at,
+                    $close->copy()->addDay(),
+                );
             }
         }
         $event = self::day($calendar, "$jar->code-strain", $strain, $jar->strain_at, $jar->strain_at->copy()->addDay());
@@ -106,7 +159,12 @@ final class CalendarFile
     {
         $day = ($batch->best_before ?? Carbon::now())->copy()->startOfDay();
         $said = say('today.calendar_use_by', ['name' => self::named($batch)]);
-        self::alarm($calendar, self::day($calendar, "$batch->code-best-before", $said, $day, $day->copy()->addDay()), $said, '-P7D');
+        self::alarm(
+            $calendar,
+            self::day($calendar, "$batch->code-best-before", $said, $day, $day->copy()->addDay()),
+            $said,
+            '-P7D',
+        );
     }
 
     private static function named(Batch $batch): string
@@ -135,7 +193,14 @@ final class CalendarFile
     private static function event(VCalendar $calendar, string $id, string $summary): VEvent
     {
         /** @var VEvent $event */
-        $event = $calendar->add('VEVENT', ['UID' => "$id@".self::DOMAIN, 'SUMMARY' => $summary, 'DTSTAMP' => Carbon::now()->utc()->toDateTimeImmutable()]);
+        $event = $calendar->add(
+            'VEVENT',
+            [
+                'UID' => "$id@".self::DOMAIN,
+                'SUMMARY' => $summary,
+                'DTSTAMP' => Carbon::now()->utc()->toDateTimeImmutable(),
+            ],
+        );
 
         return $event;
     }
@@ -153,7 +218,10 @@ final class CalendarFile
 
     private static function alarm(VCalendar $calendar, VEvent $event, string $said, string $trigger): void
     {
-        $event->add($calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => $said, 'TRIGGER' => $trigger]));
+        $event->add($calendar->createComponent(
+            'VALARM',
+            ['ACTION' => 'DISPLAY', 'DESCRIPTION' => $said, 'TRIGGER' => $trigger],
+        ));
     }
 
     /** The address a calendar reads this workroom at; null until one was made. */
@@ -175,6 +243,14 @@ final class CalendarFile
     /** Makes an address anew; whoever had the old one reads nothing any more. */
     public static function newAddress(): void
     {
-        DB::table('settings')->upsert([['name' => self::NAME, 'value' => json_encode(['token' => bin2hex(random_bytes(16))], JSON_THROW_ON_ERROR), 'updated_at' => Carbon::now()->toDateTimeString()]], ['name'], ['value', 'updated_at']);
+        DB::table('settings')->upsert(
+            [[
+                'name' => self::NAME,
+                'value' => json_encode(['token' => bin2hex(random_bytes(16))], JSON_THROW_ON_ERROR),
+                'updated_at' => Carbon::now()->toDateTimeString(),
+            ]],
+            ['name'],
+            ['value', 'updated_at'],
+        );
     }
 }

@@ -29,6 +29,15 @@ final readonly class Due
     /** @param  array{href: string, label: string, fields: array<string, string>}|null  $act */
     public function with(?array $act): self
     {
-        return new self($this->title, $this->what, $this->at, $this->when, $this->href, $this->urgency, $act, $this->open);
+        return new self(
+            $this->title,
+            $this->what,
+            $this->at,
+            $this->when,
+            $this->href,
+            $this->urgency,
+            $act,
+            $this->open,
+        );
     }
 }

@@ -13,7 +13,20 @@ final class Navigation
     private const ROOMS = [
         'today' => ['today'],
         'infusions' => ['infusions', 'infusion', 'infusion.*', 'preparation*'],
-        'formulas' => ['formulas', 'bench', 'version', 'ready-made', 'recipe*', 'suggest', 'substitute', 'compare', 'simulation', 'set-out', 'acidity', 'how-to'],
+        'formulas' => [
+            'formulas',
+            'bench',
+            'version',
+            'ready-made',
+            'recipe*',
+            'suggest',
+            'substitute',
+            'compare',
+            'simulation',
+            'set-out',
+            'acidity',
+            'how-to',
+        ],
         'makes' => ['makes', 'make', 'make.*'],
         'shelf' => ['shelf', 'shelf.*', 'batch', 'label*', 'price', 'trace.batch'],
         'pantry' => ['pantry', 'lot', 'lot.*', 'trace.lot', 'shopping', 'own-ingredients'],
@@ -27,8 +40,14 @@ final class Navigation
     {
         $links = [];
         foreach (self::ROOMS as $route => $on) {
-            $links[] = ['href' => route($route), 'word' => say("ui.nav.$route"), 'isCurrent' => request()->routeIs(...$on)];
+            $links[] = [
+                'href' => route($route),
+                'word' => say("ui.nav.$route"),
+                'isCurrent' => request()->routeIs(...$on),
+            ];
         }
-        $view->with('firstLinks', array_slice($links, 0, self::FIRST))->with('moreLinks', array_slice($links, self::FIRST));
+        $view
+            ->with('firstLinks', array_slice($links, 0, self::FIRST))
+            ->with('moreLinks', array_slice($links, self::FIRST));
     }
 }

@@ -39,15 +39,64 @@ final readonly class Search
         }
 
         return array_filter([
-            'formulas' => array_values(self::named(Formula::query(), ['name'], $words)->orderByDesc('updated_at')->limit(self::MOST)->get()->map(static fn (Formula $formula): array => ['name' => $formula->name, 'detail' => '', 'href' => route('bench', $formula)])->all()),
-            'batches' => array_values(self::named(Batch::query(), ['code', "json_extract(document, '$.name')"], $words)->orderByDesc('started_at')->limit(self::MOST)->get(['id', 'code', 'document', 'status'])->map(static fn (Batch $batch): array => [
-                'name' => is_string($batch->document['name'] ?? null) ? $batch->document['name'] : '', 'detail' => $batch->code, 'href' => $batch->isMaking() ? route('make', $batch) : route('batch', $batch),
+            'formulas' => array_values(self::named(
+                Formula::query(),
+                ['name'],
+                $words,
+            )
+                ->orderByDesc('updated_at')
+                ->limit(self::MOST)
+                ->get()
+                ->map(static fn (Formula $formula): array => [
+                    'name' => $formula->name,
+                    'detail' => '',
+                    'href' => route('bench', $formula),
+                ])
+                ->all()),
+            'batches' => array_values(self::named(
+                Batch::query(),
+                ['code', "json_extract(document, '$.name')"],
+                $words,
+            )
+                ->orderByDesc('started_at')
+                ->limit(self::MOST)
+                ->get(['id', 'code', 'document', 'status'])
+                ->map(static fn (Batch $batch): array => [
+                    'name' => is_string($batch->document['name'] ?? null) ? $batch->document['name'] : '',
+                    'detail' => $batch->code,
+                    'href' => $batch->isMaking() ? route('make', $batch) : route('batch', $batch),
+                ])->all()),
+            'jars' => array_values(self::named(
+                Jar::query(),
+                ['name', 'code'],
+                $words,
+            )
+                ->orderByDesc('updated_at')
+                ->limit(self::MOST)
+                ->get(['id', 'name', 'code'])
+                ->map(static fn (Jar $jar): array => [
+                    'name' => $jar->name,
+                    'detail' => (string) $jar->code,
+                    'href' => route('infusion', $jar),
+                ])
+                ->all()),
+            'lots' => array_values(self::named(
+                Lot::query(),
+                ['name', 'code', 'supplier'],
+                $words,
+            )->orderByRaw('gone_at IS NOT NULL, made_at DESC')->limit(self::MOST)->get()->map(fn (Lot $lot): array => [
+                'name' => LotPage::nameOf($lot, $this->wording),
+                'detail' => $lot->code.($lot->gone_at === null ? ', '.LotPage::date($lot, $this->wording) : ''),
+                'href' => route('lot', $lot),
             ])->all()),
-            'jars' => array_values(self::named(Jar::query(), ['name', 'code'], $words)->orderByDesc('updated_at')->limit(self::MOST)->get(['id', 'name', 'code'])->map(static fn (Jar $jar): array => ['name' => $jar->name, 'detail' => (string) $jar->code, 'href' => route('infusion', $jar)])->all()),
-            'lots' => array_values(self::named(Lot::query(), ['name', 'code', 'supplier'], $words)->orderByRaw('gone_at IS NOT NULL, made_at DESC')->limit(self::MOST)->get()->map(fn (Lot $lot): array => [
-                'name' => LotPage::nameOf($lot, $this->wording), 'detail' => $lot->code.($lot->gone_at === null ? ', '.LotPage::date($lot, $this->wording) : ''), 'href' => route('lot', $lot),
-            ])->all()),
-            'ingredients' => array_map(fn ($ingredient): array => ['name' => $this->wording->ingredient($ingredient->key), 'detail' => say('words.kind.'.$ingredient->kind->value), 'href' => route('ingredient', $ingredient->key)], $this->catalogue->search($words, self::MOST)),
+            'ingredients' => array_map(
+                fn ($ingredient): array => [
+                    'name' => $this->wording->ingredient($ingredient->key),
+                    'detail' => say('words.kind.'.$ingredient->kind->value),
+                    'href' => route('ingredient', $ingredient->key),
+                ],
+                $this->catalogue->search($words, self::MOST),
+            ),
             'rules' => $this->rules($words),
         ]);
     }
@@ -62,7 +111,13 @@ final readonly class Search
     private static function named(Builder $query, array $columns, string $words): Builder
     {
         $like = '%'.addcslashes($words, '%_\\').'%';
-        $query->whereRaw('('.implode(' OR ', array_map(static fn (string $column): string => "$column LIKE ? ESCAPE '\\'", $columns)).')', array_fill(0, count($columns), $like));
+        $query->whereRaw(
+            '('.implode(
+                ' OR ',
+                array_map(static fn (string $column): string => "$column LIKE ? ESCAPE '\\'", $columns),
+            ).')',
+            array_fill(0, count($columns), $like),
+        );
 
         return $query;
     }
@@ -73,7 +128,11 @@ final readonly class Search
         $hits = [];
         foreach ($this->handbook->find($words) as $topic) {
             foreach ($topic['rules'] as $rule) {
-                $hits[] = ['name' => $rule['rule'], 'detail' => $topic['title'], 'href' => route('handbook.topic', $topic['slug']).'#'.strtr($rule['code'], ['.' => '-'])];
+                $hits[] = [
+                    'name' => $rule['rule'],
+                    'detail' => $topic['title'],
+                    'href' => route('handbook.topic', $topic['slug']).'#'.strtr($rule['code'], ['.' => '-']),
+                ];
             }
         }
 

@@ -13,7 +13,9 @@ use App\Models\Lot;
 use App\Pantry\LotCards;
 use App\Shelf\BatchCards;
 
-/** What stands in the workroom, what wants something first: whole on Today, small along the foot of every other page. */
+/**
+ * What stands in the workroom, what wants something first: whole on Today, small along the foot of every other page.
+ */
 final readonly class ShelfLine
 {
     /** Of each kind, along the foot. */
@@ -22,8 +24,12 @@ final readonly class ShelfLine
     /** Drawing units, along the foot. */
     private const STANDS = 62.0;
 
-    public function __construct(private MakeCards $makes, private JarCards $jars, private LotCards $lots, private BatchCards $batches)
-    {
+    public function __construct(
+        private MakeCards $makes,
+        private JarCards $jars,
+        private LotCards $lots,
+        private BatchCards $batches,
+    ) {
     }
 
     public function small(): ShelfRow
@@ -57,6 +63,11 @@ final readonly class ShelfLine
     private static function all(): int
     {
         return Batch::query()->where('status', 'making')->count() + Jar::query()->where('status', 'standing')->count()
-            + Lot::atHand()->whereIn('kind', ['preparation', 'infused_oil'])->count() + Batch::query()->where('status', 'finished')->whereNull('gone_at')->count();
+            + Lot::atHand()
+                ->whereIn('kind', ['preparation', 'infused_oil'])
+                ->count() + Batch::query()
+                ->where('status', 'finished')
+                ->whereNull('gone_at')
+                ->count();
     }
 }

@@ -17,7 +17,18 @@ final class TodayController
 
     public function today(ShelfLine $shelf, FormulaCards $formulas, Agenda $agenda, TurningSoon $turning): View
     {
-        return view('today.page', ['due' => $agenda->due(), 'remind' => BackupFiles::overdue(), 'clock' => ClockCheck::doubt(), 'shelf' => $shelf->row(self::SHOWN), 'turning' => $turning->rows(), 'formulas' => $formulas->onTheBench(), 'feed' => CalendarFile::address()]);
+        return view(
+            'today.page',
+            [
+                'due' => $agenda->due(),
+                'remind' => BackupFiles::overdue(),
+                'clock' => ClockCheck::doubt(),
+                'shelf' => $shelf->row(self::SHOWN),
+                'turning' => $turning->rows(),
+                'formulas' => $formulas->onTheBench(),
+                'feed' => CalendarFile::address(),
+            ],
+        );
     }
 
     /** The foot of every page. */

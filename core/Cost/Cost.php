@@ -38,7 +38,11 @@ final readonly class Cost
         }
         $total = $composition->total?->likely;
 
-        return new self($known, $total === null || $total <= 0 ? null : 100 * $known / $total, array_values(array_unique($unpriced)));
+        return new self(
+            $known,
+            $total === null || $total <= 0 ? null : 100 * $known / $total,
+            array_values(array_unique($unpriced)),
+        );
     }
 
     public function isKnown(): bool

@@ -7,14 +7,21 @@ namespace Ilvane\Core\Cost;
 use InvalidArgumentException;
 
 /**
- * What one jar costs to make, and what it would have to sell for: material, container and label, hands, a share taken by
- * whoever sells it, and something left over. Plain arithmetic; taxes, insurance, assessment, tools, power and what spoils
+ * What one jar costs to make, and what it would have to sell for: material, container and label, hands, a share taken
+ * by
+ * whoever sells it, and something left over. Plain arithmetic; taxes, insurance, assessment, tools, power and what
+ * spoils
  * are not in it.
  */
 final readonly class Price
 {
-    private function __construct(public float $material, public float $packaging, public float $hands, public float $cost, public ?float $sell)
-    {
+    private function __construct(
+        public float $material,
+        public float $packaging,
+        public float $hands,
+        public float $cost,
+        public ?float $sell,
+    ) {
     }
 
     /**
@@ -26,14 +33,27 @@ final readonly class Price
      * @param  float  $fee  fraction of the selling price that others keep
      * @param  float  $margin  fraction of the selling price that is to be left over
      */
-    public static function of(float $material, int $jars, float $packaging, float $hours, float $wage, float $fee, float $margin): self
-    {
+    public static function of(
+        float $material,
+        int $jars,
+        float $packaging,
+        float $hours,
+        float $wage,
+        float $fee,
+        float $margin,
+    ): self {
         if ($jars < 1 || min($material, $packaging, $hours, $wage, $fee, $margin) < 0) {
             throw new InvalidArgumentException('At least one jar, and nothing less than nothing.');
         }
         $cost = $material / $jars + $packaging + $hours * $wage / $jars;
         $kept = 1 - $fee - $margin;
 
-        return new self($material / $jars, $packaging, $hours * $wage / $jars, $cost, $kept <= 0 ? null : $cost / $kept);
+        return new self(
+            $material / $jars,
+            $packaging,
+            $hours * $wage / $jars,
+            $cost,
+            $kept <= 0 ? null : $cost / $kept,
+        );
     }
 }

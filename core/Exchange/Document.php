@@ -27,7 +27,11 @@ final readonly class Document
         }
         foreach (array_keys($value) as $key) {
             if (! in_array((string) $key, $known, true)) {
-                throw new DocumentRefused($path.'/'.strtr((string) $key, ['~' => '~0', '/' => '~1']), 'unknown_key', ['key' => mb_substr((string) $key, 0, 60)]);
+                throw new DocumentRefused(
+                    $path.'/'.strtr((string) $key, ['~' => '~0', '/' => '~1']),
+                    'unknown_key',
+                    ['key' => mb_substr((string) $key, 0, 60)],
+                );
             }
         }
 
@@ -98,7 +102,10 @@ final readonly class Document
         $case = is_string($value) ? $enum::tryFrom($value) : null;
 
         return $case ?? throw $this->refused($key, 'not_one_of', [
-            'choices' => implode(', ', array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases())),
+            'choices' => implode(
+                ', ',
+                array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases()),
+            ),
         ]);
     }
 

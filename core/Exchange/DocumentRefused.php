@@ -6,7 +6,10 @@ namespace Ilvane\Core\Exchange;
 
 use RuntimeException;
 
-/** A document that is not what it has to be. The path is a JSON pointer to the offending place; the reason is a word key. */
+/**
+ * A document that is not what it has to be. The path is a JSON pointer to the offending place; the reason is a word
+ * key.
+ */
 final class DocumentRefused extends RuntimeException
 {
     /** @param  array<string, scalar>  $parameters */

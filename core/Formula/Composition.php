@@ -21,7 +21,8 @@ final readonly class Composition
     /**
      * @param  list<WeighedLine>  $lines
      * @param  Band|null  $total  grams of the finished batch
-     * @param  list<WeighedLine>  $inner  what is inside lines that are formulas of their own; each stands under its line's position
+     * @param  list<WeighedLine>  $inner  what is inside lines that are formulas of their own; each stands under its
+     *   line's position
      * @param  Band  $accounted  fraction of the batch the lines make up, without a "to 100" line; 1 when all is well
      */
     public function __construct(
@@ -39,7 +40,9 @@ final readonly class Composition
     {
         return array_values(array_filter(
             $this->opened(),
-            static fn (WeighedLine $line): bool => $line->isInBatch() && $line->share !== null && $line->ingredient !== null,
+            static fn (WeighedLine $line): bool => $line->isInBatch()
+                && $line->share !== null
+                && $line->ingredient !== null,
         ));
     }
 
@@ -75,7 +78,10 @@ final readonly class Composition
      */
     public function linesWith(callable $wanted): array
     {
-        return array_values(array_filter($this->known(), static fn (WeighedLine $line): bool => $line->ingredient !== null && $wanted($line->ingredient)));
+        return array_values(array_filter(
+            $this->known(),
+            static fn (WeighedLine $line): bool => $line->ingredient !== null && $wanted($line->ingredient),
+        ));
     }
 
     /** @return list<WeighedLine> */
@@ -102,7 +108,10 @@ final readonly class Composition
 
     public function gramsOf(Phase $phase): Band
     {
-        return Band::sum(array_map(static fn (WeighedLine $line): Band => $line->grams ?? Band::zero(), $this->inPhase($phase)));
+        return Band::sum(array_map(
+            static fn (WeighedLine $line): Band => $line->grams ?? Band::zero(),
+            $this->inPhase($phase),
+        ));
     }
 
     public function shareOf(Phase $phase): Band
@@ -110,7 +119,10 @@ final readonly class Composition
         return self::shareOfLines($this->inPhase($phase));
     }
 
-    /** True water in the batch, as a fraction: water inside juices, teas and solutions counts, bound water of dry things too. */
+    /**
+     * True water in the batch, as a fraction: water inside juices, teas and solutions counts, bound water of dry things
+     * too.
+     */
     public function waterShare(): float
     {
         return $this->weightedShare(static fn (Material $ingredient): float => $ingredient->waterFraction ?? 0.0);
@@ -119,7 +131,9 @@ final readonly class Composition
     /** Oils, butters, waxes and fatty alcohols, as a fraction. */
     public function fatShare(): float
     {
-        return $this->weightedShare(static fn (Material $ingredient): float => $ingredient->kind->isLipid() ? 1.0 : 0.0);
+        return $this->weightedShare(
+            static fn (Material $ingredient): float => $ingredient->kind->isLipid() ? 1.0 : 0.0,
+        );
     }
 
     /** @param  callable(Material): float  $weight */

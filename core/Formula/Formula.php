@@ -6,7 +6,9 @@ namespace Ilvane\Core\Formula;
 
 use Ilvane\Core\Process\Process;
 
-/** A formula as written: lines and intentions, nothing computed. The open form is ilvane.formula/1 (docs/formats.md). */
+/**
+ * A formula as written: lines and intentions, nothing computed. The open form is ilvane.formula/1 (docs/formats.md).
+ */
 final readonly class Formula
 {
     public const FORMAT = 'ilvane.formula/1';
@@ -37,7 +39,24 @@ final readonly class Formula
     /** @param  list<Line>  $lines */
     public function withLines(array $lines): self
     {
-        return new self($this->name, $this->family, $lines, $this->use, $this->audience, $this->region, $this->scaleResolutionG, $this->batchGrams, $this->process, $this->container, $this->containerCount, $this->keeping, $this->ph, $this->statedYieldG, $this->directions, $this->notes);
+        return new self(
+            $this->name,
+            $this->family,
+            $lines,
+            $this->use,
+            $this->audience,
+            $this->region,
+            $this->scaleResolutionG,
+            $this->batchGrams,
+            $this->process,
+            $this->container,
+            $this->containerCount,
+            $this->keeping,
+            $this->ph,
+            $this->statedYieldG,
+            $this->directions,
+            $this->notes,
+        );
     }
 
     /**
@@ -48,6 +67,23 @@ final readonly class Formula
      */
     public function asMade(array $lines, ?float $measuredPh, ?float $scaleG = null): self
     {
-        return new self($this->name, $this->family, $lines, $this->use, $this->audience, $this->region, $scaleG ?? $this->scaleResolutionG, null, $this->process, $this->container, $this->containerCount, $this->keeping, $measuredPh, $this->statedYieldG, $this->directions, $this->notes);
+        return new self(
+            $this->name,
+            $this->family,
+            $lines,
+            $this->use,
+            $this->audience,
+            $this->region,
+            $scaleG ?? $this->scaleResolutionG,
+            null,
+            $this->process,
+            $this->container,
+            $this->containerCount,
+            $this->keeping,
+            $measuredPh,
+            $this->statedYieldG,
+            $this->directions,
+            $this->notes,
+        );
     }
 }

@@ -11,7 +11,10 @@ use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Amount;
 use Ilvane\Core\Process\ProcessDocument;
 
-/** Reads and writes the open form ilvane.formula/1. Strict in: unknown keys and impossible values are refused with their path. */
+/**
+ * Reads and writes the open form ilvane.formula/1. Strict in: unknown keys and impossible values are refused with their
+ * path.
+ */
 final class FormulaDocument
 {
     public const MAX_LINES = 200;
@@ -25,9 +28,37 @@ final class FormulaDocument
 
     private const MAX_NESTING = 5;
 
-    private const FIELDS = ['format', 'name', 'family', 'use', 'for', 'scale_resolution_g', 'batch', 'lines', 'process', 'packaging', 'keeping', 'ph', 'stated_yield_g', 'directions', 'notes', 'reading'];
+    private const FIELDS = [
+        'format',
+        'name',
+        'family',
+        'use',
+        'for',
+        'scale_resolution_g',
+        'batch',
+        'lines',
+        'process',
+        'packaging',
+        'keeping',
+        'ph',
+        'stated_yield_g',
+        'directions',
+        'notes',
+        'reading',
+    ];
 
-    private const LINE_FIELDS = ['ingredient', 'name', 'text', 'formula', 'amount', 'phase', 'prepared', 'lot', 'opened_on', 'best_before'];
+    private const LINE_FIELDS = [
+        'ingredient',
+        'name',
+        'text',
+        'formula',
+        'amount',
+        'phase',
+        'prepared',
+        'lot',
+        'opened_on',
+        'best_before',
+    ];
 
     /** @throws DocumentRefused */
     public static function fromJson(string $json): Formula
@@ -108,7 +139,9 @@ final class FormulaDocument
             ingredient: $line->text('ingredient', 80),
             name: $line->text('name', 200),
             text: $line->text('text', 500),
-            formula: $line->has('formula') ? self::read($line->raw('formula'), $line->at('formula'), $nesting + 1, $ring) : null,
+            formula: $line->has('formula')
+                ? self::read($line->raw('formula'), $line->at('formula'), $nesting + 1, $ring)
+                : null,
             amount: self::amount($line),
             phase: $line->oneOf('phase', Phase::class),
             prepared: $line->oneOf('prepared', Prepared::class),
@@ -127,7 +160,9 @@ final class FormulaDocument
         $value = $amount?->number('value', 0, self::MAX_GRAMS);
         $unit = $amount?->text('unit', 30, required: true);
 
-        return $value === null ? throw new DocumentRefused($line->at('amount/value'), 'missing') : Amount::plain($value).' '.$unit;
+        return $value === null
+            ? throw new DocumentRefused($line->at('amount/value'), 'missing')
+            : Amount::plain($value).' '.$unit;
     }
 
     /** @return array<string, mixed> the open form, without what stands at its default */
@@ -143,7 +178,9 @@ final class FormulaDocument
             'batch' => $formula->batchGrams === null ? null : ['grams' => $formula->batchGrams],
             'lines' => array_map(self::writeLine(...), $formula->lines),
             'process' => ProcessDocument::write($formula->process),
-            'packaging' => $formula->container === null ? null : ['container' => $formula->container, 'count' => $formula->containerCount],
+            'packaging' => $formula->container === null
+                ? null
+                : ['container' => $formula->container, 'count' => $formula->containerCount],
             'keeping' => array_filter([
                 'intended' => $formula->keeping->intended?->value,
                 'storage' => $formula->keeping->storage?->value,

@@ -40,7 +40,11 @@ final readonly class Line
     /** A row that was only opened: it names nothing and says no amount. */
     public function isBlank(): bool
     {
-        return $this->ingredient === null && $this->text === null && $this->formula === null && trim($this->amount) === '' && in_array(trim($this->name ?? ''), ['', self::NO_NAME], true);
+        return $this->ingredient === null
+            && $this->text === null
+            && $this->formula === null
+            && trim($this->amount) === ''
+            && in_array(trim($this->name ?? ''), ['', self::NO_NAME], true);
     }
 
     /** How the open form writes the name of a line that has none. */
@@ -48,6 +52,17 @@ final readonly class Line
 
     public function withAmount(string $amount): self
     {
-        return new self($this->ingredient, $this->name, $this->text, $this->formula, $amount, $this->phase, $this->prepared, $this->lot, $this->openedOn, $this->bestBefore);
+        return new self(
+            $this->ingredient,
+            $this->name,
+            $this->text,
+            $this->formula,
+            $amount,
+            $this->phase,
+            $this->prepared,
+            $this->lot,
+            $this->openedOn,
+            $this->bestBefore,
+        );
     }
 }

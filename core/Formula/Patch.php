@@ -17,7 +17,13 @@ final class Patch
     public static function apply(array $document, array $operations): array
     {
         foreach ($operations as $operation) {
-            $document = self::change($document, self::segments($operation['path']), $operation['op'], $operation['value'] ?? null, $operation['path']);
+            $document = self::change(
+                $document,
+                self::segments($operation['path']),
+                $operation['op'],
+                $operation['value'] ?? null,
+                $operation['path'],
+            );
         }
 
         return $document;
@@ -30,7 +36,10 @@ final class Patch
             throw new PatchRefused($path);
         }
 
-        return array_map(static fn (string $part): string => strtr($part, ['~1' => '/', '~0' => '~']), explode('/', substr($path, 1)));
+        return array_map(
+            static fn (string $part): string => strtr($part, ['~1' => '/', '~0' => '~']),
+            explode('/', substr($path, 1)),
+        );
     }
 
     /**
@@ -53,8 +62,12 @@ final class Patch
 
         return match ($op) {
             'add' => $isList ? self::insert($node, $key, $value, $path) : [...$node, $key => $value],
-            'replace' => array_key_exists($key, $node) ? self::replaced($node, $key, $value) : throw new PatchRefused($path),
-            'remove' => array_key_exists($key, $node) ? self::without($node, $key, $isList) : throw new PatchRefused($path),
+            'replace' => array_key_exists($key, $node)
+                ? self::replaced($node, $key, $value)
+                : throw new PatchRefused($path),
+            'remove' => array_key_exists($key, $node)
+                ? self::without($node, $key, $isList)
+                : throw new PatchRefused($path),
             default => throw new PatchRefused($op),
         };
     }

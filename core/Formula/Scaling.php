@@ -19,12 +19,20 @@ final class Scaling
      * @param  float  $overrun  fraction of air whipped in, 0.8 for 80 %
      * @param  float  $loss  fraction that stays behind
      */
-    public static function forContainers(Container $container, int $count, float $density, float $overrun = 0.0, float $loss = self::USUAL_LOSS): float
-    {
+    public static function forContainers(
+        Container $container,
+        int $count,
+        float $density,
+        float $overrun = 0.0,
+        float $loss = self::USUAL_LOSS,
+    ): float {
         return $count * $container->fillMl() * $density / (1 + $overrun) / (1 - $loss);
     }
 
-    /** The factor by which a batch can be made with what there is of one ingredient; null when the formula has none of it. */
+    /**
+     * The factor by which a batch can be made with what there is of one ingredient; null when the formula has none of
+     * it.
+     */
     public static function bySupply(Composition $composition, string $ingredient, float $gramsAtHand): ?float
     {
         $needed = 0.0;

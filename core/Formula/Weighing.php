@@ -18,7 +18,8 @@ use Ilvane\Core\Measure\UnreadableAmount;
 /**
  * From a formula as written to its composition: reads every amount, finds every ingredient, settles the total.
  *
- * Total T: with a "to 100" line, or with percentages and a batch size, the batch size. Else T = Σgrams / (1 − Σpercent).
+ * Total T: with a "to 100" line, or with percentages and a batch size, the batch size. Else T = Σgrams / (1 −
+ * Σpercent).
  * With grams alone the batch size is ignored. With percentages alone and no batch size, 100 g.
  */
 final readonly class Weighing
@@ -40,7 +41,10 @@ final readonly class Weighing
             $hasRest = $hasRest || $draft->amount?->kind === AmountKind::Rest;
         }
 
-        $weighed = Band::sum(array_map(static fn (WeighedLine $line): Band => $line->isInBatch() ? $line->grams ?? Band::zero() : Band::zero(), $drafts));
+        $weighed = Band::sum(array_map(
+            static fn (WeighedLine $line): Band => $line->isInBatch() ? $line->grams ?? Band::zero() : Band::zero(),
+            $drafts,
+        ));
         $percents = Band::sum(array_map(self::percentOf(...), $drafts));
         $basis = self::basis($formula->batchGrams, $hasRest, $weighed->likely > 0, $percents->likely > 0);
         $total = self::total($basis, $formula->batchGrams, $weighed, $percents);
@@ -53,7 +57,10 @@ final readonly class Weighing
             $accounted = Band::exact($total === null ? $percents->likely : 1.0);
         }
 
-        $lines = array_map(static fn (WeighedLine $line): WeighedLine => self::settle($line, $total, $basis, $weighed, $percents), $drafts);
+        $lines = array_map(
+            static fn (WeighedLine $line): WeighedLine => self::settle($line, $total, $basis, $weighed, $percents),
+            $drafts,
+        );
 
         return new Composition(
             $lines,
@@ -94,18 +101,44 @@ final readonly class Weighing
                 : $tools->grams($amount->number, $amount->unit, $ingredient->bulk);
         }
 
-        return new WeighedLine($position, $line, $ingredient, $line->phase ?? $ingredient->defaultPhase ?? $family->usualPhase(), $amount, $grams, null, $unread);
+        return new WeighedLine(
+            $position,
+            $line,
+            $ingredient,
+            $line->phase ?? $ingredient->defaultPhase ?? $family->usualPhase(),
+            $amount,
+            $grams,
+            null,
+            $unread,
+        );
     }
 
     /** A formula of the maker's own as an ingredient: weighed by the density of its mix. */
-    private function formulaDraft(int $position, Line $line, Formula $formula, ?Amount $amount, ?string $unread, Tools $tools): WeighedLine
-    {
+    private function formulaDraft(
+        int $position,
+        Line $line,
+        Formula $formula,
+        ?Amount $amount,
+        ?string $unread,
+        Tools $tools,
+    ): WeighedLine {
         $inner = $this->of($formula);
         $bulk = new Bulk($inner->density(), null, 0.0);
-        $grams = $amount?->number !== null && $amount->unit !== null ? $tools->grams($amount->number, $amount->unit, $bulk) : null;
+        $grams = $amount?->number !== null && $amount->unit !== null
+            ? $tools->grams($amount->number, $amount->unit, $bulk)
+            : null;
         $unread ??= $inner->known() === [] ? 'formula_empty' : null;
 
-        return new WeighedLine($position, $line, null, $line->phase ?? ($inner->waterShare() >= 0.5 ? Phase::Water : Phase::Oil), $amount, $grams, null, $unread);
+        return new WeighedLine(
+            $position,
+            $line,
+            null,
+            $line->phase ?? ($inner->waterShare() >= 0.5 ? Phase::Water : Phase::Oil),
+            $amount,
+            $grams,
+            null,
+            $unread,
+        );
     }
 
     /**
@@ -123,7 +156,16 @@ final readonly class Weighing
             }
             foreach ($this->of($outer->line->formula)->known() as $inner) {
                 $part = $inner->share ?? Band::zero();
-                $inside[] = new WeighedLine($outer->position, $outer->line, $inner->ingredient, $outer->phase, $outer->amount, $outer->grams->times($part), $outer->share?->times($part), null);
+                $inside[] = new WeighedLine(
+                    $outer->position,
+                    $outer->line,
+                    $inner->ingredient,
+                    $outer->phase,
+                    $outer->amount,
+                    $outer->grams->times($part),
+                    $outer->share?->times($part),
+                    null,
+                );
             }
         }
 
@@ -179,8 +221,13 @@ final readonly class Weighing
         };
     }
 
-    private static function settle(WeighedLine $line, ?Band $total, Basis $basis, Band $weighed, Band $percents): WeighedLine
-    {
+    private static function settle(
+        WeighedLine $line,
+        ?Band $total,
+        Basis $basis,
+        Band $weighed,
+        Band $percents,
+    ): WeighedLine {
         $grams = $line->grams;
         $share = null;
         if (! $line->isInBatch()) {
@@ -198,7 +245,16 @@ final readonly class Weighing
                 : $grams->times(1 / $total->likely);
         }
 
-        return new WeighedLine($line->position, $line->line, $line->ingredient, $line->phase, $line->amount, $grams, $share, $line->unread);
+        return new WeighedLine(
+            $line->position,
+            $line->line,
+            $line->ingredient,
+            $line->phase,
+            $line->amount,
+            $grams,
+            $share,
+            $line->unread,
+        );
     }
 
     /** The line is in its own total: its bounds meet the opposite bounds of the other weighed lines. */
@@ -210,6 +266,10 @@ final readonly class Weighing
             max(0.0, $weighed->high - $grams->high),
         );
 
-        return Band::share($grams, $others)->times(Band::of(1 - $percents->high, 1 - $percents->likely, 1 - $percents->low));
+        return Band::share($grams, $others)->times(Band::of(
+            1 - $percents->high,
+            1 - $percents->likely,
+            1 - $percents->low,
+        ));
     }
 }

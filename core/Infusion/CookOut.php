@@ -7,18 +7,25 @@ namespace Ilvane\Core\Infusion;
 use InvalidArgumentException;
 
 /**
- * Water driven out of wet plants in hot oil, told by the weight of the pot with all that is in it: only water leaves. Done when
- * nearly all of the plants' water is gone and no bubble has risen for some minutes; the eye has the last word. Common practice.
+ * Water driven out of wet plants in hot oil, told by the weight of the pot with all that is in it: only water leaves.
+ * Done when
+ * nearly all of the plants' water is gone and no bubble has risen for some minutes; the eye has the last word. Common
+ * practice.
  */
 final readonly class CookOut
 {
     /** Minutes without a bubble. Common practice. */
     public const STILL_MIN = 5;
 
-    /** An oil with water of a plant left in it: so many days in the fridge, then away. Common practice for fresh herbs in oil (botulism). */
+    /**
+     * An oil with water of a plant left in it: so many days in the fridge, then away. Common practice for fresh herbs
+     * in oil (botulism).
+     */
     public const WET_DAYS = 4;
 
-    /** More lost than the plants' water and this much of it: fat has spattered, or it was weighed otherwise. A guess. */
+    /**
+     * More lost than the plants' water and this much of it: fat has spattered, or it was weighed otherwise. A guess.
+     */
     private const MORE_THAN_WATER = 1.15;
 
     /**

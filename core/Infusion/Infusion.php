@@ -22,7 +22,9 @@ final readonly class Infusion
     /** Left longer than this, plant and oil age without giving more: two to three months. Common practice. */
     public const LONGEST_DAYS = 90.0;
 
-    /** A cook-out is done when so much of the plant's water is gone, and no bubble rises for minutes. Common practice. */
+    /**
+     * A cook-out is done when so much of the plant's water is gone, and no bubble rises for minutes. Common practice.
+     */
     public const WATER_TO_DRIVE_OUT = 0.95;
 
     private function __construct(
@@ -43,7 +45,8 @@ final readonly class Infusion
     /**
      * @param  array<string, list<float>>  $ownUptake  see OilYield
      *
-     * @throws DocumentRefused when an ingredient is unknown or no plant or oil, an amount gives no weight, or more oil is taken than there is
+     * @throws DocumentRefused when an ingredient is unknown or no plant or oil, an amount gives no weight, or more oil
+     *   is taken than there is
      */
     public static function of(InfusionPlan $plan, Catalogue $catalogue, Tools $tools, array $ownUptake = []): self
     {
@@ -60,7 +63,10 @@ final readonly class Infusion
         $limits = $contents->useLimits($plan->use);
         $tooStrong = static fn (Jar $jar): float => self::nearestToLimit($jar, $limits);
         $ready = $steeping->first(static fn (Jar $jar): float => $jar->extracted(), self::READY_AT);
-        $usual = $steeping->first(static fn (Jar $jar): float => self::nearestToLimit($jar, $contents->usualStrengths()), 1.0);
+        $usual = $steeping->first(
+            static fn (Jar $jar): float => self::nearestToLimit($jar, $contents->usualStrengths()),
+            1.0,
+        );
         $earliest = $usual === null ? $ready : min($usual, $ready ?? INF);
         [$fullest, $emptiest] = $contents->roomOver($plan->events);
 
@@ -119,7 +125,9 @@ final readonly class Infusion
         return $this->tooStrongDay !== null && self::nearestToLimit($this->end, $this->limits()) > 1 + 1e-9;
     }
 
-    /** Strength to bring the oil to: the wished one, or the limit where that is passed; null when it may stay as it is. */
+    /**
+     * Strength to bring the oil to: the wished one, or the limit where that is passed; null when it may stay as it is.
+     */
     public function aim(): ?float
     {
         $strength = $this->end->strength();
@@ -150,13 +158,18 @@ final readonly class Infusion
     {
         $wished = $this->plan->wishedStrength;
 
-        return $wished === null ? null : $this->steeping->first(static fn (Jar $jar): float => $jar->strength(), $wished);
+        return $wished === null
+            ? null
+            : $this->steeping->first(static fn (Jar $jar): float => $jar->strength(), $wished);
     }
 
     /** Water to drive out of wet plants before the oil will keep, grams. */
     public function waterToDriveOut(): float
     {
-        return self::WATER_TO_DRIVE_OUT * array_sum(array_map(static fn (InPart $plant): float => $plant->waterGrams(), $this->contents->plants));
+        return self::WATER_TO_DRIVE_OUT * array_sum(array_map(
+            static fn (InPart $plant): float => $plant->waterGrams(),
+            $this->contents->plants,
+        ));
     }
 
     /** @return list<StrengthPoint> by day, or by minute for what is done in minutes */

@@ -65,7 +65,13 @@ final readonly class InfusionPlan
     public function by(Method $method): self
     {
         return new self(
-            $this->name, $this->plants, $this->oils, $this->jarMl, $method, $method->usualCelsius(), $method->usualDays(),
+            $this->name,
+            $this->plants,
+            $this->oils,
+            $this->jarMl,
+            $method,
+            $method->usualCelsius(),
+            $method->usualDays(),
             $method->isHeated(), $this->shakeEveryDays, $this->use, [], $this->wishedStrength, true,
         );
     }

@@ -10,7 +10,10 @@ use Ilvane\Core\Exchange\Json;
 use Ilvane\Core\Formula\Application;
 use Ilvane\Core\Measure\Amount;
 
-/** Reads and writes the open form ilvane.infusion-plan/1. Strict in: unknown keys and impossible values are refused with their path. */
+/**
+ * Reads and writes the open form ilvane.infusion-plan/1. Strict in: unknown keys and impossible values are refused with
+ * their path.
+ */
 final class InfusionPlanDocument
 {
     public const MAX_NAME = 120;
@@ -30,7 +33,21 @@ final class InfusionPlanDocument
 
     public const MAX_GRAMS = 100_000.0;
 
-    private const FIELDS = ['format', 'name', 'plants', 'oils', 'jar_ml', 'method', 'temperature_c', 'days', 'minutes', 'shake_every_days', 'use', 'events', 'wished_strength'];
+    private const FIELDS = [
+        'format',
+        'name',
+        'plants',
+        'oils',
+        'jar_ml',
+        'method',
+        'temperature_c',
+        'days',
+        'minutes',
+        'shake_every_days',
+        'use',
+        'events',
+        'wished_strength',
+    ];
 
     /** @throws DocumentRefused */
     public static function fromJson(string $json): InfusionPlan
@@ -80,7 +97,11 @@ final class InfusionPlanDocument
     {
         $parts = [];
         foreach ($document->list($key, self::MAX_PARTS, required: true) as $i => $part) {
-            $part = Document::open($part, $document->at("$key/$i"), $arePlants ? ['ingredient', 'amount', 'form'] : ['ingredient', 'amount']);
+            $part = Document::open(
+                $part,
+                $document->at("$key/$i"),
+                $arePlants ? ['ingredient', 'amount', 'form'] : ['ingredient', 'amount'],
+            );
             $parts[] = new PlanPart(
                 $part->text('ingredient', 80, required: true) ?? '',
                 self::amount($part),
@@ -98,7 +119,11 @@ final class InfusionPlanDocument
         }
         $amount = $part->object('amount', ['value', 'unit']);
 
-        return Amount::plain($amount?->number('value', 0, 1_000_000) ?? 0.0).' '.$amount?->text('unit', 30, required: true);
+        return Amount::plain($amount?->number('value', 0, 1_000_000) ?? 0.0).' '.$amount?->text(
+            'unit',
+            30,
+            required: true,
+        );
     }
 
     /**
@@ -115,7 +140,11 @@ final class InfusionPlanDocument
             if ($day > $lasts) {
                 throw $event->refused('day', 'after_the_end', ['most' => $lasts]);
             }
-            $events[] = new OilMoved($day, $event->number('take_out_g', 0, self::MAX_GRAMS) ?? 0.0, $event->number('top_up_g', 0, self::MAX_GRAMS) ?? 0.0);
+            $events[] = new OilMoved(
+                $day,
+                $event->number('take_out_g', 0, self::MAX_GRAMS) ?? 0.0,
+                $event->number('top_up_g', 0, self::MAX_GRAMS) ?? 0.0,
+            );
         }
         usort($events, static fn (OilMoved $a, OilMoved $b): int => $a->day <=> $b->day);
 
@@ -128,8 +157,18 @@ final class InfusionPlanDocument
         return array_filter([
             'format' => InfusionPlan::FORMAT,
             'name' => $plan->name,
-            'plants' => array_map(static fn (PlanPart $part): array => array_filter(['ingredient' => $part->ingredient, 'amount' => $part->amount, 'form' => $part->form?->value]), $plan->plants),
-            'oils' => array_map(static fn (PlanPart $part): array => ['ingredient' => $part->ingredient, 'amount' => $part->amount], $plan->oils),
+            'plants' => array_map(
+                static fn (PlanPart $part): array => array_filter([
+                    'ingredient' => $part->ingredient,
+                    'amount' => $part->amount,
+                    'form' => $part->form?->value,
+                ]),
+                $plan->plants,
+            ),
+            'oils' => array_map(
+                static fn (PlanPart $part): array => ['ingredient' => $part->ingredient, 'amount' => $part->amount],
+                $plan->oils,
+            ),
             'jar_ml' => $plan->jarMl,
             'method' => $plan->method->value,
             'temperature_c' => $plan->celsius,
@@ -137,7 +176,16 @@ final class InfusionPlanDocument
             'minutes' => $plan->inMinutes ? $plan->minutes() : null,
             'shake_every_days' => $plan->shakeEveryDays,
             'use' => $plan->use->value,
-            'events' => $plan->events === [] ? null : array_map(static fn (OilMoved $event): array => ['day' => $event->day, 'take_out_g' => $event->takenOut, 'top_up_g' => $event->toppedUp], $plan->events),
+            'events' => $plan->events === []
+                ? null
+                : array_map(
+                    static fn (OilMoved $event): array => [
+                        'day' => $event->day,
+                        'take_out_g' => $event->takenOut,
+                        'top_up_g' => $event->toppedUp,
+                    ],
+                    $plan->events,
+                ),
             'wished_strength' => $plan->wishedStrength,
         ], static fn (mixed $value): bool => $value !== null);
     }

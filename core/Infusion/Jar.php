@@ -57,7 +57,14 @@ final readonly class Jar
             $inPlant[] = $there - $inOil[$i];
         }
 
-        return new self($this->oil, $this->plants, $inOil, $inPlant, $this->carriedOff, $this->kept * exp(-$decay * $days));
+        return new self(
+            $this->oil,
+            $this->plants,
+            $inOil,
+            $inPlant,
+            $this->carriedOff,
+            $this->kept * exp(-$decay * $days),
+        );
     }
 
     /** Oil drawn off takes its share of what is in the oil along. */
@@ -69,7 +76,14 @@ final readonly class Jar
         $left = 1 - $grams / $this->oil;
         $inOil = array_map(static fn (float $in): float => $in * $left, $this->inOil);
 
-        return new self($this->oil - $grams, $this->plants, $inOil, $this->inPlant, $this->carriedOff + array_sum($this->inOil) - array_sum($inOil), $this->kept);
+        return new self(
+            $this->oil - $grams,
+            $this->plants,
+            $inOil,
+            $this->inPlant,
+            $this->carriedOff + array_sum($this->inOil) - array_sum($inOil),
+            $this->kept,
+        );
     }
 
     public function toppedUp(float $grams): self
@@ -78,7 +92,14 @@ final readonly class Jar
             throw new InvalidArgumentException('Oil put in is not less than nothing.');
         }
 
-        return new self($this->oil + $grams, $this->plants, $this->inOil, $this->inPlant, $this->carriedOff, $this->kept);
+        return new self(
+            $this->oil + $grams,
+            $this->plants,
+            $this->inOil,
+            $this->inPlant,
+            $this->carriedOff,
+            $this->kept,
+        );
     }
 
     /** Grams of plant's worth in 100 g of oil; of one plant, or of all. */
@@ -92,7 +113,9 @@ final readonly class Jar
     {
         $there = array_sum($this->inOil) + array_sum($this->inPlant);
 
-        return $there > 0 ? array_sum($this->inOil) / ($there * $this->oil / ($this->oil + array_sum($this->plants))) : 1.0;
+        return $there > 0
+            ? array_sum($this->inOil) / ($there * $this->oil / ($this->oil + array_sum($this->plants)))
+            : 1.0;
     }
 
     /** Everything that was ever in the plants, wherever it is now. */

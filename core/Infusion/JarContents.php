@@ -38,7 +38,11 @@ final readonly class JarContents
             if (! in_array($plant->kind, [Kind::DriedBotanical, Kind::FreshBotanical, Kind::PowderBotanical], true)) {
                 throw new DocumentRefused("/plants/$i/ingredient", 'not_a_plant');
             }
-            $plants[] = new InPart($plant, self::weighed($part, $plant, "/plants/$i/amount", $tools), $part->form ?? PlantForm::usualOf($plant));
+            $plants[] = new InPart(
+                $plant,
+                self::weighed($part, $plant, "/plants/$i/amount", $tools),
+                $part->form ?? PlantForm::usualOf($plant),
+            );
         }
         foreach ($plan->oils as $i => $part) {
             $oil = self::known($part, "/oils/$i", $catalogue);
@@ -54,7 +58,11 @@ final readonly class JarContents
     private static function known(PlanPart $part, string $path, Catalogue $catalogue): Material
     {
         return $catalogue->has($part->ingredient) ? $catalogue->get($part->ingredient)
-            : throw new DocumentRefused("$path/ingredient", 'unknown_ingredient', ['key' => mb_substr($part->ingredient, 0, 60)]);
+            : throw new DocumentRefused(
+                "$path/ingredient",
+                'unknown_ingredient',
+                ['key' => mb_substr($part->ingredient, 0, 60)],
+            );
     }
 
     private static function weighed(PlanPart $part, Material $ingredient, string $path, Tools $tools): Band
@@ -74,7 +82,13 @@ final readonly class JarContents
             throw new DocumentRefused($path, 'no_weight');
         }
 
-        return $grams->likely > InfusionPlanDocument::MAX_GRAMS ? throw new DocumentRefused($path, 'out_of_range', ['least' => 0, 'most' => InfusionPlanDocument::MAX_GRAMS]) : $grams;
+        return $grams->likely > InfusionPlanDocument::MAX_GRAMS
+            ? throw new DocumentRefused(
+                $path,
+                'out_of_range',
+                ['least' => 0, 'most' => InfusionPlanDocument::MAX_GRAMS],
+            )
+            : $grams;
     }
 
     public function oil(): float
@@ -109,7 +123,14 @@ final readonly class JarContents
     /** @return list<float|null> what is usual, by plant; null where the catalogue says nothing or none is usual */
     public function usualStrengths(): array
     {
-        return array_map(static fn (InPart $plant): ?float => ($plant->ingredient->use->typical ?? 0.0) > 0 ? $plant->ingredient->use?->typical : null, $this->plants);
+        return array_map(
+            static function (InPart $plant): ?float {
+                $typical = $plant->ingredient->use->typical ?? 0.0;
+
+                return $typical > 0 ? $typical : null;
+            },
+            $this->plants,
+        );
     }
 
     public function room(): JarRoom
@@ -123,7 +144,10 @@ final readonly class JarContents
         $all = $this->oil();
 
         return new JarRoom(
-            array_sum(array_map(static fn (InPart $part): float => $part->oilMl($part->grams->likely), $this->oils)) * $oil / $all,
+            array_sum(array_map(
+                static fn (InPart $part): float => $part->oilMl($part->grams->likely),
+                $this->oils,
+            )) * $oil / $all,
             array_sum(array_map(static fn (InPart $plant): float => $plant->solidMl(), $this->plants)),
             array_sum(array_map(static fn (InPart $plant): float => $plant->settledMl(), $this->plants)),
             $this->jarMl,

@@ -25,19 +25,36 @@ final readonly class JarLife
     ) {
     }
 
-    /** Lasts to the planned straining, or to today where that is later, and a little on, so that the curve shows where it leads. */
+    /**
+     * Lasts to the planned straining, or to today where that is later, and a little on, so that the curve shows where
+     * it leads.
+     */
     public function steeping(): Steeping
     {
         $until = $this->lasts();
         $cuts = [0.0, $this->today, $until, ...$this->shakes, ...array_column($this->readings, 'day')];
-        $cuts = array_values(array_unique(array_filter($cuts, static fn (float $day): bool => $day >= 0 && $day <= $until)));
+        $cuts = array_values(array_unique(array_filter(
+            $cuts,
+            static fn (float $day): bool => $day >= 0 && $day <= $until,
+        )));
         sort($cuts);
         $stretches = [];
         for ($i = 1; $i < count($cuts); $i++) {
-            $stretches[] = new Stretch($cuts[$i - 1], $cuts[$i], $this->celsiusAt($cuts[$i - 1]), $this->shakingAt($cuts[$i - 1]));
+            $stretches[] = new Stretch(
+                $cuts[$i - 1],
+                $cuts[$i],
+                $this->celsiusAt($cuts[$i - 1]),
+                $this->shakingAt($cuts[$i - 1]),
+            );
         }
 
-        return new Steeping(Jar::filled($this->contents->oil(), $this->contents->plantGrams()), $this->contents->forms(), $this->plan->method, $stretches ?: [new Stretch(0.0, max($until, 1e-6), $this->plan->celsius, $this->plan->shaking())], $this->moved);
+        return new Steeping(
+            Jar::filled($this->contents->oil(), $this->contents->plantGrams()),
+            $this->contents->forms(),
+            $this->plan->method,
+            $stretches ?: [new Stretch(0.0, max($until, 1e-6), $this->plan->celsius, $this->plan->shaking())],
+            $this->moved,
+        );
     }
 
     public function lasts(): float
@@ -49,7 +66,10 @@ final readonly class JarLife
     public function onward(Jar $jar, float $days): Jar
     {
         $celsius = $this->celsiusAt($this->today);
-        $rates = array_map(fn (PlantForm $form): float => Extraction::rate($celsius, $form, $this->plan->shaking()), $this->contents->forms());
+        $rates = array_map(
+            fn (PlantForm $form): float => Extraction::rate($celsius, $form, $this->plan->shaking()),
+            $this->contents->forms(),
+        );
 
         return $jar->steeped(max(0.0, $days), $rates, Extraction::decay($celsius, $this->plan->method));
     }
@@ -73,7 +93,9 @@ final readonly class JarLife
     /** Shakes left out since the last one. */
     public function missedShakes(): int
     {
-        return $this->wantsShaking() ? max(0, (int) floor(($this->today - $this->lastShake()) / $this->plan->shakeEveryDays + 1e-9)) : 0;
+        return $this->wantsShaking()
+            ? max(0, (int) floor(($this->today - $this->lastShake()) / $this->plan->shakeEveryDays + 1e-9))
+            : 0;
     }
 
     /** Oil in the jar now, grams. */

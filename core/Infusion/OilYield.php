@@ -10,7 +10,8 @@ use Ilvane\Core\Measure\Learned;
 /**
  * Oil that comes out: what was in, less what the plant holds back drained, plus what pressing wins back of that.
  * Uptake by plant from the catalogue (from memory, plus or minus 40 %), 1 to 3 g a gram where it has none (common
- * practice); the maker's own strainings override both by and by. Pressing: from nothing to half, a quarter likely (a guess).
+ * practice); the maker's own strainings override both by and by. Pressing: from nothing to half, a quarter likely (a
+ * guess).
  */
 final class OilYield
 {
@@ -22,11 +23,15 @@ final class OilYield
 
     /**
      * @param  list<InPart>  $plants
-     * @param  array<string, list<float>>  $ownUptake  grams of oil kept by a gram of dry plant after pressing, by plant key, oldest first
+     * @param  array<string, list<float>>  $ownUptake  grams of oil kept by a gram of dry plant after pressing, by plant
+     *   key, oldest first
      */
     public static function of(float $oil, array $plants, array $ownUptake = []): Band
     {
-        $held = Band::sum(array_map(static fn (InPart $plant): Band => self::keptBy($plant, $ownUptake)->times($plant->dryGrams()), $plants));
+        $held = Band::sum(array_map(
+            static fn (InPart $plant): Band => self::keptBy($plant, $ownUptake)->times($plant->dryGrams()),
+            $plants,
+        ));
 
         return Band::of(max(0.0, $oil - $held->high), max(0.0, $oil - $held->likely), max(0.0, $oil - $held->low));
     }
@@ -49,7 +54,11 @@ final class OilYield
     public static function learned(InPart $plant, array $own): Learned
     {
         $usual = self::usual($plant->ingredient->oilUptake);
-        $believed = array_values(array_filter($own, static fn (float $kept): bool => $kept >= $usual->low / self::BEYOND_BELIEF && $kept <= $usual->high * self::BEYOND_BELIEF));
+        $believed = array_values(array_filter(
+            $own,
+            static fn (float $kept): bool => $kept >= $usual->low / self::BEYOND_BELIEF
+                && $kept <= $usual->high * self::BEYOND_BELIEF,
+        ));
 
         return Learned::from($usual, $believed);
     }

@@ -34,7 +34,8 @@ enum PlantForm: string
         return match (true) {
             $plant->kind === Kind::FreshBotanical => self::FreshWet,
             $plant->kind === Kind::PowderBotanical => self::Powder,
-            preg_match('/-(seeds?|buds|grain)$/', $plant->key) === 1 && ! str_starts_with($plant->key, 'lavender') => self::SeedWhole,
+            preg_match('/-(seeds?|buds|grain)$/', $plant->key) === 1
+                && ! str_starts_with($plant->key, 'lavender') => self::SeedWhole,
             default => self::DriedWhole,
         };
     }

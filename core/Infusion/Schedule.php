@@ -10,7 +10,10 @@ final class Schedule
     /** A patch of skin is given a day before first use. Common practice. */
     public const PATCH_TEST_DAYS = 1.0;
 
-    /** @return list<array{day: float, what: string}> what: shake, take_out, top_up, ready, too_strong, strain, patch_test, first_use */
+    /**
+     * @return list<array{day: float, what: string}> what: shake, take_out, top_up, ready, too_strong, strain,
+     *   patch_test, first_use
+     */
     public static function of(Infusion $infusion): array
     {
         $plan = $infusion->plan;

@@ -69,12 +69,17 @@ final readonly class Steeping
     public function first(callable $measure, float $value): ?float
     {
         $from = 0.0;
-        foreach ([...array_map(static fn (OilMoved $moved): float => $moved->day, $this->moved), $this->lasts()] as $to) {
+        foreach ([
+            ...array_map(static fn (OilMoved $moved): float => $moved->day, $this->moved),
+            $this->lasts(),
+        ] as $to) {
             $before = $this->run($to, static fn () => null, beforeMoving: true);
             if ($measure($before) >= $value - 1e-12) {
                 for ($i = 0; $i < 60 && $to - $from > 1e-7; $i++) {
                     $middle = ($from + $to) / 2;
-                    $measure($this->run($middle, static fn () => null, beforeMoving: true)) >= $value - 1e-12 ? $to = $middle : $from = $middle;
+                    $measure($this->run($middle, static fn () => null, beforeMoving: true)) >= $value - 1e-12
+                        ? $to = $middle
+                        : $from = $middle;
                 }
 
                 return $to;
@@ -93,7 +98,10 @@ final readonly class Steeping
     {
         $jar = $this->start;
         $now = 0.0;
-        $moves = array_values(array_filter($this->moved, static fn (OilMoved $moved): bool => $beforeMoving ? $moved->day < $until : $moved->day <= $until));
+        $moves = array_values(array_filter(
+            $this->moved,
+            static fn (OilMoved $moved): bool => $beforeMoving ? $moved->day < $until : $moved->day <= $until,
+        ));
         $stops = array_map(static fn (OilMoved $moved): float => $moved->day, $moves);
         for ($i = 0; is_finite($step) && $i * $step < $until; $i++) {
             $stops[] = $i * $step;
@@ -122,7 +130,14 @@ final readonly class Steeping
             if ($end > $start) {
                 $jar = $jar->steeped(
                     $end - $start,
-                    array_map(static fn (PlantForm $form): float => Extraction::rate($stretch->celsius, $form, $stretch->shaking), $this->forms),
+                    array_map(
+                        static fn (PlantForm $form): float => Extraction::rate(
+                            $stretch->celsius,
+                            $form,
+                            $stretch->shaking,
+                        ),
+                        $this->forms,
+                    ),
                     Extraction::decay($stretch->celsius, $this->method),
                 );
             }

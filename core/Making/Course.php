@@ -49,12 +49,24 @@ final readonly class Course
         $steps = [new Step(StepKind::Sanitise), ...self::weigh($composition)];
         $hasBoth = $composition->inPhase(Phase::Water) !== [] && $composition->inPhase(Phase::Oil) !== [];
         if ($heat !== null) {
-            array_push($steps, new Step(StepKind::Heat, phases: self::heated($composition), celsius: $heat->target), new Step(StepKind::Hold, seconds: 60 * self::HOLD_MIN));
+            array_push(
+                $steps,
+                new Step(StepKind::Heat, phases: self::heated($composition), celsius: $heat->target),
+                new Step(StepKind::Hold, seconds: 60 * self::HOLD_MIN),
+            );
         }
         $steps = [...$steps, ...match (true) {
-            $formula->family === Family::FreshMask => [new Step(StepKind::Prepare), ...($hasBoth ? [new Step(StepKind::Combine)] : []), self::blend(), new Step(StepKind::Strain)],
+            $formula->family === Family::FreshMask => [
+                new Step(StepKind::Prepare),
+                ...($hasBoth ? [new Step(StepKind::Combine)] : []),
+                self::blend(),
+                new Step(StepKind::Strain),
+            ],
             $hasBoth => [new Step(StepKind::Combine), self::blend()],
-            $composition->ofKind(Kind::ThickenerGum) !== [] => [new Step(StepKind::Blend, blending: new Blending(...self::GUM)), new Step(StepKind::Rest)],
+            $composition->ofKind(Kind::ThickenerGum) !== [] => [
+                new Step(StepKind::Blend, blending: new Blending(...self::GUM)),
+                new Step(StepKind::Rest),
+            ],
             $composition->inPhase(Phase::Infusion) !== [] => [new Step(StepKind::Strain)],
             default => [],
         }];
@@ -62,10 +74,22 @@ final readonly class Course
         if ($formula->family === Family::WhippedButter) {
             array_push($steps, new Step(StepKind::Chill, how: Cooling::Fridge), new Step(StepKind::Whip));
         }
-        if (! $formula->family->isUsuallyFresh() && Preservation::of($formula, $composition, $heat)->regime !== Regime::Dry) {
+        if (
+            ! $formula->family->isUsuallyFresh()
+            && Preservation::of($formula, $composition, $heat)->regime !== Regime::Dry
+        ) {
             $steps[] = new Step(StepKind::TestPh);
         }
-        array_push($steps, new Step(StepKind::Fill), ...($formula->family === Family::FrozenBar ? [new Step(StepKind::Chill, celsius: -10.0, how: Cooling::Freezer)] : []), ...[new Step(StepKind::Label)]);
+        array_push(
+            $steps,
+            new Step(StepKind::Fill),
+            ...($formula->family === Family::FrozenBar ? [new Step(
+                StepKind::Chill,
+                celsius: -10.0,
+                how: Cooling::Freezer,
+            )] : []),
+            ...[new Step(StepKind::Label)],
+        );
 
         return new self($steps, false);
     }

@@ -19,7 +19,9 @@ final readonly class OverPour
     /** Null while it is within what hands and scales do. */
     public static function of(float $weighed, ?float $target, float $scale): ?self
     {
-        return $target === null || $target <= 0 || $weighed <= $target + self::tolerance($target, $scale) ? null : new self($weighed, $target);
+        return $target === null || $target <= 0 || $weighed <= $target + self::tolerance($target, $scale)
+            ? null
+            : new self($weighed, $target);
     }
 
     public static function tolerance(float $target, float $scale): float

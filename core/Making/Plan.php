@@ -45,7 +45,8 @@ final readonly class Plan
     }
 
     /**
-     * What is done by hand at the hob, up to the filling that ends it; whatever the process forgot to weigh is weighed first.
+     * What is done by hand at the hob, up to the filling that ends it; whatever the process forgot to weigh is weighed
+     * first.
      *
      * @param  list<Step>  $steps
      * @return list<Step>
@@ -55,7 +56,10 @@ final readonly class Plan
         $filled = array_search(StepKind::Fill, array_column($steps, 'kind'), true);
         $steps = array_slice($steps, 0, $filled === false ? null : $filled);
         $steps = array_values(array_filter($steps, static fn (Step $step): bool => $step->kind !== StepKind::Label));
-        $weighed = array_map(static fn (Step $step): ?Phase => $step->kind === StepKind::Weigh ? $step->phase() : null, $steps);
+        $weighed = array_map(
+            static fn (Step $step): ?Phase => $step->kind === StepKind::Weigh ? $step->phase() : null,
+            $steps,
+        );
         $forgotten = [];
         foreach (Phase::cases() as $phase) {
             if ($composition->inPhase($phase) !== [] && ! in_array($phase, $weighed, true)) {
@@ -83,15 +87,49 @@ final readonly class Plan
 
         return match ($kind) {
             StepKind::Weigh => self::weigh($composition->inPhase($planned->phase() ?? Phase::Oil), $targets),
-            StepKind::Heat => $phases === [] ? [] : [new Step($kind, 'heat', $phases, celsius: PhaseHeat::targetOf($planned->celsius, $formula, $composition), note: $note)],
+            StepKind::Heat => $phases === []
+                ? []
+                : [new Step(
+                    $kind,
+                    'heat',
+                    $phases,
+                    celsius: PhaseHeat::targetOf($planned->celsius, $formula, $composition),
+                    note: $note,
+                )],
             StepKind::Combine => [new Step($kind, 'combine', $phases, note: $note)],
-            StepKind::Blend => [new Step($kind, 'blend', seconds: $planned->takes(), blending: $planned->blending ?? Blending::usual(), note: $note)],
-            StepKind::Gate, StepKind::Cool => [new Step(StepKind::Gate, 'gate', [Phase::Cooldown], celsius: $planned->celsius ?? CoolDown::of($formula, $composition), note: $note)],
-            StepKind::Add => $composition->inPhase($planned->phase() ?? Phase::Cooldown) === [] ? [] : [new Step($kind, 'add', [$planned->phase() ?? Phase::Cooldown], note: $note)],
+            StepKind::Blend => [new Step(
+                $kind,
+                'blend',
+                seconds: $planned->takes(),
+                blending: $planned->blending ?? Blending::usual(),
+                note: $note,
+            )],
+            StepKind::Gate,
+            StepKind::Cool => [new Step(
+                StepKind::Gate,
+                'gate',
+                [Phase::Cooldown],
+                celsius: $planned->celsius ?? CoolDown::of($formula, $composition),
+                note: $note,
+            )],
+            StepKind::Add => $composition->inPhase($planned->phase() ?? Phase::Cooldown) === []
+                ? []
+                : [new Step($kind, 'add', [$planned->phase() ?? Phase::Cooldown], note: $note)],
             StepKind::TestPh => [new Step($kind, 'ph', ph: $formula->ph ?? self::USUAL_PH, note: $note)],
-            StepKind::Chill => [new Step($kind, 'chill', celsius: $planned->celsius, seconds: $planned->seconds, note: $note)],
-            StepKind::Hold, StepKind::Rest, StepKind::Whip => [new Step($kind, $kind->value, seconds: $planned->takes(), note: $note)],
-            StepKind::Sanitise, StepKind::Prepare, StepKind::Strain, StepKind::Adjust => [new Step($kind, $kind->value, note: $note)],
+            StepKind::Chill => [new Step(
+                $kind,
+                'chill',
+                celsius: $planned->celsius,
+                seconds: $planned->seconds,
+                note: $note,
+            )],
+            StepKind::Hold,
+            StepKind::Rest,
+            StepKind::Whip => [new Step($kind, $kind->value, seconds: $planned->takes(), note: $note)],
+            StepKind::Sanitise,
+            StepKind::Prepare,
+            StepKind::Strain,
+            StepKind::Adjust => [new Step($kind, $kind->value, note: $note)],
             StepKind::Fill, StepKind::Label => [],
         };
     }
@@ -127,7 +165,10 @@ final readonly class Plan
     /** @return list<Step> */
     public function weighingsOf(Phase $phase): array
     {
-        return array_values(array_filter($this->steps, static fn (Step $step): bool => $step->kind === StepKind::Weigh && $step->phases === [$phase]));
+        return array_values(array_filter(
+            $this->steps,
+            static fn (Step $step): bool => $step->kind === StepKind::Weigh && $step->phases === [$phase],
+        ));
     }
 
     /**
@@ -159,8 +200,12 @@ final readonly class Plan
      * @param  array<int, float>  $targets
      * @return array<int, float> by line position
      */
-    private static function underCeilings(array $targets, Composition $composition, Application $use, float $step): array
-    {
+    private static function underCeilings(
+        array $targets,
+        Composition $composition,
+        Application $use,
+        float $step,
+    ): array {
         $total = $composition->total->likely ?? 0.0;
         $largest = $targets === [] ? 0 : (int) array_search(max($targets), $targets, true);
         foreach ($composition->lines as $line) {
@@ -168,7 +213,12 @@ final readonly class Plan
             $exact = $line->grams->likely ?? 0.0;
             $most = $line->ingredient?->ceiling($use === Application::RinseOff);
             $limit = $most === null ? INF : max($exact, $total * $most / 100);
-            if ($target === null || $target <= $limit + self::ROUNDING_G || ! $line->isInBatch() || $line->position === $largest) {
+            if (
+                $target === null
+                || $target <= $limit + self::ROUNDING_G
+                || ! $line->isInBatch()
+                || $line->position === $largest
+            ) {
                 continue;
             }
             $down = round(floor($limit / $step + self::ROUNDING_G) * $step, 10);
@@ -190,7 +240,11 @@ final readonly class Plan
     private static function weigh(array $lines, array $targets): array
     {
         return array_map(static fn (WeighedLine $line): Step => new Step(
-            StepKind::Weigh, "weigh.$line->position", [$line->phase], $line->position, $targets[$line->position] ?? null,
+            StepKind::Weigh,
+            "weigh.$line->position",
+            [$line->phase],
+            $line->position,
+            $targets[$line->position] ?? null,
         ), $lines);
     }
 }

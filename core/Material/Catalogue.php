@@ -34,13 +34,35 @@ final class Catalogue
         $this->rows = $source->rows();
         $this->names = $source->names();
         foreach ($source->containers() as $key => $row) {
-            $containers[$key] = new Container($key, $row['name'], $row['material'], $row['closure'], $row['volume'], $row['max_fill'], $row['headspace'], $row['suits'], $row['note']);
+            $containers[$key] = new Container(
+                $key,
+                $row['name'],
+                $row['material'],
+                $row['closure'],
+                $row['volume'],
+                $row['max_fill'],
+                $row['headspace'],
+                $row['suits'],
+                $row['note'],
+            );
         }
         $this->containers = $containers ?? [];
         foreach ($source->preparations() as $key => $row) {
             $preparations[$key] = new PreparationMethod(
-                $key, $row['kind'], $row['ingredient'], $row['plants'], $row['ratio'], $row['minutes_low'], $row['minutes_high'], $row['celsius'],
-                $row['yield'], $row['counter_hours'], $row['fridge_days'], $row['freezer_days'], $row['ph'], $row['source'],
+                $key,
+                $row['kind'],
+                $row['ingredient'],
+                $row['plants'],
+                $row['ratio'],
+                $row['minutes_low'],
+                $row['minutes_high'],
+                $row['celsius'],
+                $row['yield'],
+                $row['counter_hours'],
+                $row['fridge_days'],
+                $row['freezer_days'],
+                $row['ph'],
+                $row['source'],
             );
         }
         $this->preparations = $preparations ?? [];
@@ -57,7 +79,10 @@ final class Catalogue
         return $this->built[$key] ??= self::build($this->rows[$key] ?? throw new UnknownMaterial($key));
     }
 
-    /** The ingredient a name or alias stands for exactly, in English or French; null when none or more than a name is meant. */
+    /**
+     * The ingredient a name or alias stands for exactly, in English or French; null when none or more than a name is
+     * meant.
+     */
     public function named(string $name): ?Material
     {
         $key = $this->names[Folded::of($name)] ?? null;
@@ -77,7 +102,19 @@ final class Catalogue
         $vessels = [];
         foreach ($this->source->vessels() as $key => $row) {
             // what is not made for a bath loses heat to it no faster than to the air
-            $vessels[$key] = new Vessel($key, $row['name'], $row['volume'], $row['shape'], $row['diameter'], $row['wall'], $row['wall_g'], $row['bath'] ?? $row['air'], $row['air'], $row['cold'] ?? $row['air'], $row['note']);
+            $vessels[$key] = new Vessel(
+                $key,
+                $row['name'],
+                $row['volume'],
+                $row['shape'],
+                $row['diameter'],
+                $row['wall'],
+                $row['wall_g'],
+                $row['bath'] ?? $row['air'],
+                $row['air'],
+                $row['cold'] ?? $row['air'],
+                $row['note'],
+            );
         }
 
         return $vessels;
@@ -95,7 +132,10 @@ final class Catalogue
         return $this->preparations;
     }
 
-    /** @return list<array{with: string, above: float, grade: string}> what clashes with a cationic: "key:…", "kind:…" or "soap:…", above a percentage of the batch */
+    /**
+     * @return list<array{with: string, above: float, grade: string}> what clashes with a cationic: "key:…", "kind:…" or
+     *   "soap:…", above a percentage of the batch
+     */
     public function chargePairs(): array
     {
         return $this->source->chargePairs();
@@ -219,10 +259,13 @@ final class Catalogue
             cautions: array_map(Caution::from(...), $row['cautions']),
             cautionNote: $row['caution_note'],
             source: $row['source'],
-            preservativeComponents: array_map(static fn (array $part): PreservativeComponent => new PreservativeComponent(
-                $part['inci'], $part['low'], $part['typical'], $part['high'], $part['leave_on'], $part['rinse_off'],
-                $part['as'], $part['pka'], $part['notes'], $part['source'],
-            ), $row['components']),
+            preservativeComponents: array_map(
+                static fn (array $part): PreservativeComponent => new PreservativeComponent(
+                    $part['inci'], $part['low'], $part['typical'], $part['high'], $part['leave_on'], $part['rinse_off'],
+                    $part['as'], $part['pka'], $part['notes'], $part['source'],
+                ),
+                $row['components'],
+            ),
             coverage: $row['coverage'] === null ? null : new Coverage(...$row['coverage']),
             blendParts: $row['parts'],
             pieces: array_map(static fn (array $grams): Band => Band::of(...$grams), $row['pieces']),

@@ -8,21 +8,31 @@ namespace Ilvane\Core\Material;
  * Where the catalogue's rows come from. Rows are plain typed arrays as the reader compiled them, so that a catalogue
  * can be opened without building every ingredient.
  *
- * @phpstan-type PreparationRow array{kind: string, ingredient: string, plants: list<string>, ratio: ?float, minutes_low: float, minutes_high: float, celsius: float, yield: float, counter_hours: float, fridge_days: float, freezer_days: float, ph: ?float, source: string}
- * @phpstan-type VesselRow array{name: string, volume: float, shape: string, diameter: ?float, wall: string, wall_g: float, air: float, bath: ?float, cold: ?float, note: string}
- * @phpstan-type ContainerRow array{name: string, material: string, closure: string, volume: float, max_fill: float, headspace: float, suits: list<string>, note: string}
- * @phpstan-type LimitRow array{what: string, min: ?float, max: ?float, use: string, audience: string, source: string, confidence: string}
- * @phpstan-type PresetRow array{kind: string, words: list<string>, unless: list<string>, sets: string, value: string, source: string}
+ * @phpstan-type PreparationRow array{kind: string, ingredient: string, plants: list<string>, ratio: ?float,
+ *   minutes_low: float, minutes_high: float, celsius: float, yield: float, counter_hours: float, fridge_days: float,
+ *   freezer_days: float, ph: ?float, source: string}
+ * @phpstan-type VesselRow array{name: string, volume: float, shape: string, diameter: ?float, wall: string,
+ *   wall_g: float, air: float, bath: ?float, cold: ?float, note: string}
+ * @phpstan-type ContainerRow array{name: string, material: string, closure: string, volume: float, max_fill: float,
+ *   headspace: float, suits: list<string>, note: string}
+ * @phpstan-type LimitRow array{what: string, min: ?float, max: ?float, use: string, audience: string, source: string,
+ *   confidence: string}
+ * @phpstan-type PresetRow array{kind: string, words: list<string>, unless: list<string>, sets: string, value: string,
+ *   source: string}
  * @phpstan-type Row array{
  *   key: string, name_en: string, name_fr: string, aliases: list<string>, inci: string, kind: string,
  *   density: ?float, spoon_density: ?float, spoon_error: float, melt_low: ?float, melt_high: ?float, water: ?float,
  *   phase: string, max_temp: ?float, use: array{float, float, float}|null, rinse_off_max: ?float, legal_max: ?float,
- *   legal_note: string, ph_min: ?float, ph_max: ?float, charge: string, hlb: ?float, required_hlb: ?float, least_load: ?float,
- *   iodine: ?float, pufa: ?float, unopened: ?float, opened: ?float, fresh_days: ?float, storage: string, sfc: array<int, float>,
+ *   legal_note: string, ph_min: ?float, ph_max: ?float, charge: string, hlb: ?float, required_hlb: ?float,
+ *   least_load: ?float,
+ *   iodine: ?float, pufa: ?float, unopened: ?float, opened: ?float, fresh_days: ?float, storage: string,
+ *   sfc: array<int, float>,
  *   oil_uptake: ?float, water_uptake: ?float, allergens: list<string>, cautions: list<string>, caution_note: string,
  *   source: string,
- *   components: list<array{inci: string, low: float, typical: float, high: float, leave_on: ?float, rinse_off: ?float, as: string, pka: ?float, notes: string, source: string}>,
- *   coverage: array{int, int, int}|null, parts: array<string, float>, pieces: array<string, array{float, float, float}>,
+ *   components: list<array{inci: string, low: float, typical: float, high: float, leave_on: ?float, rinse_off: ?float,
+ *   as: string, pka: ?float, notes: string, source: string}>,
+ *   coverage: array{int, int, int}|null, parts: array<string, float>, pieces: array<string, array{float, float,
+ *   float}>,
  *   traits: list<string>, limits: list<LimitRow>, contents: array<string, float>
  * }
  */
@@ -43,7 +53,10 @@ interface CatalogueSource
     /** @return list<array{with: string, above: float, grade: string}> what clashes with a cationic */
     public function chargePairs(): array;
 
-    /** @return array<string, list<array{string, float, float}>> constituents of scent oils, percent from and to, by oil key */
+    /**
+     * @return array<string, list<array{string, float, float}>> constituents of scent oils, percent from and to, by oil
+     *   key
+     */
     public function scentConstituents(): array;
 
     /** @return array<string, list<string>> ingredient keys by role, the first choice first */

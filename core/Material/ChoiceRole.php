@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Material;
 
-/** What a suggestion, a count or a question takes where the maker named nothing: data/choices.csv, the first choice first. */
+/**
+ * What a suggestion, a count or a question takes where the maker named nothing: data/choices.csv, the first choice
+ * first.
+ */
 enum ChoiceRole: string
 {
     case Water = 'water';

@@ -9,7 +9,8 @@ use Ilvane\Core\Measure\Bulk;
 use Ilvane\Core\Measure\Piece;
 
 /**
- * One entry of the catalogue. Percentages are of the finished batch, densities g/mL, temperatures °C, shelf lives months;
+ * One entry of the catalogue. Percentages are of the finished batch, densities g/mL, temperatures °C, shelf lives
+ * months;
  * null means "not known", never 0. Figures and how sure they are: data/SOURCES.md.
  */
 final readonly class Material
@@ -26,7 +27,8 @@ final readonly class Material
      * @param  array<string, Band>  $pieces  grams of one, by the piece that is counted
      * @param  array<string, float>  $blendParts  fraction by INCI name, for blends whose make-up is known
      * @param  float|null  $leastLoad  of an emulsifier: least grams for a gram of fat
-     * @param  float|null  $freshDays  days in the fridge once it is in something unpreserved, where they differ from its own
+     * @param  float|null  $freshDays  days in the fridge once it is in something unpreserved, where they differ from
+     *   its own
      * @param  list<MaterialTrait>  $traits
      * @param  list<Limit>  $limits
      * @param  array<string, float>  $contents  grams of a dissolved substance in a gram, by INCI or chemical name
@@ -82,17 +84,23 @@ final readonly class Material
         return $language === 'fr' ? $this->nameFr : $this->nameEn;
     }
 
-    /** Grams of one piece; the only piece it is counted by stands in for an unnamed one. Null where nothing is known. */
+    /**
+     * Grams of one piece; the only piece it is counted by stands in for an unnamed one. Null where nothing is known.
+     */
     public function weightOf(Piece $piece): ?Band
     {
-        return $this->pieces[$piece->value] ?? ($piece === Piece::Whole && count($this->pieces) === 1 ? array_values($this->pieces)[0] : null);
+        return $this->pieces[$piece->value]
+            ?? ($piece === Piece::Whole && count($this->pieces) === 1 ? array_values($this->pieces)[0] : null);
     }
 
     /** The most of it a finished batch should hold by law or by use, percent; null for what may be most of it. */
     public function ceiling(bool $isRinsedOff): ?float
     {
         $usual = $isRinsedOff ? $this->rinseOffMax ?? $this->use?->max : $this->use?->max;
-        $limits = array_filter([$isRinsedOff ? null : $this->legalMax, $usual], static fn (?float $limit): bool => $limit !== null);
+        $limits = array_filter(
+            [$isRinsedOff ? null : $this->legalMax, $usual],
+            static fn (?float $limit): bool => $limit !== null,
+        );
         $least = $limits === [] ? null : min($limits);
 
         return $least === null || $least >= self::BASE_PERCENT ? null : $least;

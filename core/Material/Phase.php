@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Material;
 
-/** Where a line goes in. Infusion lines are steeped and strained out again: an input, not part of the finished batch. */
+/**
+ * Where a line goes in. Infusion lines are steeped and strained out again: an input, not part of the finished batch.
+ */
 enum Phase: string
 {
     case Water = 'water';

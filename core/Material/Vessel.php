@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Ilvane\Core\Material;
 
 /**
- * A vessel to heat, mix and cool in. Heat goes through it in proportion to the difference in temperature; the figures of
+ * A vessel to heat, mix and cool in. Heat goes through it in proportion to the difference in temperature; the figures
+ * of
  * the shipped ones are fitted to common practice, the maker's own are learned from logged readings.
  */
 final readonly class Vessel

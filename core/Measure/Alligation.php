@@ -51,6 +51,8 @@ final class Alligation
     {
         $amount = array_sum(array_column($parts, 0));
 
-        return $amount > 0 ? array_sum(array_map(static fn (array $part): float => $part[0] * $part[1], $parts)) / $amount : 0.0;
+        return $amount > 0
+            ? array_sum(array_map(static fn (array $part): float => $part[0] * $part[1], $parts)) / $amount
+            : 0.0;
     }
 }

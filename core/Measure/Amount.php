@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Measure;
 
-/** What a maker wrote for one line, understood: a number or a range with its unit, a percentage, the rest, or nothing measured. */
+/**
+ * What a maker wrote for one line, understood: a number or a range with its unit, a percentage, the rest, or nothing
+ * measured.
+ */
 final readonly class Amount
 {
     private function __construct(
@@ -51,7 +54,9 @@ final readonly class Amount
     /** "10-12", or "3" where there is no range. */
     private static function span(Band $number): string
     {
-        return $number->width() > 0 ? self::written($number->low).'-'.self::written($number->high) : self::written($number->likely);
+        return $number->width() > 0
+            ? self::written($number->low).'-'.self::written($number->high)
+            : self::written($number->likely);
     }
 
     /** Thirds and sixths as a fraction, which reads back exactly; anything else in decimals. */

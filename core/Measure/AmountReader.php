@@ -22,29 +22,119 @@ final class AmountReader
 
     /** Unit words after folding (lower case, no accents, no dots). */
     private const UNITS = [
-        'g' => Unit::Gram, 'gr' => Unit::Gram, 'gram' => Unit::Gram, 'grams' => Unit::Gram, 'gramme' => Unit::Gram, 'grammes' => Unit::Gram,
-        'kg' => Unit::Kilogram, 'kilo' => Unit::Kilogram, 'kilos' => Unit::Kilogram, 'kilogram' => Unit::Kilogram, 'kilograms' => Unit::Kilogram, 'kilogramme' => Unit::Kilogram, 'kilogrammes' => Unit::Kilogram,
-        'mg' => Unit::Milligram, 'milligram' => Unit::Milligram, 'milligrams' => Unit::Milligram, 'milligrammes' => Unit::Milligram,
-        'oz' => Unit::Ounce, 'ounce' => Unit::Ounce, 'ounces' => Unit::Ounce, 'once' => Unit::Ounce, 'onces' => Unit::Ounce,
+        'g' => Unit::Gram,
+        'gr' => Unit::Gram,
+        'gram' => Unit::Gram,
+        'grams' => Unit::Gram,
+        'gramme' => Unit::Gram,
+        'grammes' => Unit::Gram,
+        'kg' => Unit::Kilogram,
+        'kilo' => Unit::Kilogram,
+        'kilos' => Unit::Kilogram,
+        'kilogram' => Unit::Kilogram,
+        'kilograms' => Unit::Kilogram,
+        'kilogramme' => Unit::Kilogram,
+        'kilogrammes' => Unit::Kilogram,
+        'mg' => Unit::Milligram,
+        'milligram' => Unit::Milligram,
+        'milligrams' => Unit::Milligram,
+        'milligrammes' => Unit::Milligram,
+        'oz' => Unit::Ounce,
+        'ounce' => Unit::Ounce,
+        'ounces' => Unit::Ounce,
+        'once' => Unit::Ounce,
+        'onces' => Unit::Ounce,
         'lb' => Unit::Pound, 'lbs' => Unit::Pound, 'pound' => Unit::Pound, 'pounds' => Unit::Pound,
-        'ml' => Unit::Millilitre, 'cc' => Unit::Millilitre, 'millilitre' => Unit::Millilitre, 'millilitres' => Unit::Millilitre, 'milliliter' => Unit::Millilitre, 'milliliters' => Unit::Millilitre,
+        'ml' => Unit::Millilitre,
+        'cc' => Unit::Millilitre,
+        'millilitre' => Unit::Millilitre,
+        'millilitres' => Unit::Millilitre,
+        'milliliter' => Unit::Millilitre,
+        'milliliters' => Unit::Millilitre,
         'cl' => Unit::Centilitre, 'centilitre' => Unit::Centilitre, 'centilitres' => Unit::Centilitre,
         'dl' => Unit::Decilitre, 'decilitre' => Unit::Decilitre, 'decilitres' => Unit::Decilitre,
-        'l' => Unit::Litre, 'litre' => Unit::Litre, 'litres' => Unit::Litre, 'liter' => Unit::Litre, 'liters' => Unit::Litre,
-        't' => Unit::Teaspoon, 'tsp' => Unit::Teaspoon, 'tsps' => Unit::Teaspoon, 'teaspoon' => Unit::Teaspoon, 'teaspoons' => Unit::Teaspoon, 'teaspoonful' => Unit::Teaspoon, 'teaspoonfuls' => Unit::Teaspoon,
-        'tbsp' => Unit::Tablespoon, 'tbsps' => Unit::Tablespoon, 'tbs' => Unit::Tablespoon, 'tablespoon' => Unit::Tablespoon, 'tablespoons' => Unit::Tablespoon, 'tablespoonful' => Unit::Tablespoon, 'tablespoonfuls' => Unit::Tablespoon,
+        'l' => Unit::Litre,
+        'litre' => Unit::Litre,
+        'litres' => Unit::Litre,
+        'liter' => Unit::Litre,
+        'liters' => Unit::Litre,
+        't' => Unit::Teaspoon,
+        'tsp' => Unit::Teaspoon,
+        'tsps' => Unit::Teaspoon,
+        'teaspoon' => Unit::Teaspoon,
+        'teaspoons' => Unit::Teaspoon,
+        'teaspoonful' => Unit::Teaspoon,
+        'teaspoonfuls' => Unit::Teaspoon,
+        'tbsp' => Unit::Tablespoon,
+        'tbsps' => Unit::Tablespoon,
+        'tbs' => Unit::Tablespoon,
+        'tablespoon' => Unit::Tablespoon,
+        'tablespoons' => Unit::Tablespoon,
+        'tablespoonful' => Unit::Tablespoon,
+        'tablespoonfuls' => Unit::Tablespoon,
         'cup' => Unit::Cup, 'cups' => Unit::Cup, 'cupful' => Unit::Cup, 'cupfuls' => Unit::Cup,
-        'fl oz' => Unit::FluidOunce, 'floz' => Unit::FluidOunce, 'fluid ounce' => Unit::FluidOunce, 'fluid ounces' => Unit::FluidOunce,
-        'pint' => Unit::Pint, 'pints' => Unit::Pint, 'pt' => Unit::Pint, 'quart' => Unit::Quart, 'quarts' => Unit::Quart, 'qt' => Unit::Quart,
-        'c a s' => Unit::MetricTablespoon, 'cas' => Unit::MetricTablespoon, 'cs' => Unit::MetricTablespoon, 'c s' => Unit::MetricTablespoon, 'cuillere a soupe' => Unit::MetricTablespoon, 'cuilleres a soupe' => Unit::MetricTablespoon,
-        'c a c' => Unit::MetricTeaspoon, 'cac' => Unit::MetricTeaspoon, 'c c' => Unit::MetricTeaspoon, 'cuillere a cafe' => Unit::MetricTeaspoon, 'cuilleres a cafe' => Unit::MetricTeaspoon, 'cuillere a the' => Unit::MetricTeaspoon, 'cuilleres a the' => Unit::MetricTeaspoon,
+        'fl oz' => Unit::FluidOunce,
+        'floz' => Unit::FluidOunce,
+        'fluid ounce' => Unit::FluidOunce,
+        'fluid ounces' => Unit::FluidOunce,
+        'pint' => Unit::Pint,
+        'pints' => Unit::Pint,
+        'pt' => Unit::Pint,
+        'quart' => Unit::Quart,
+        'quarts' => Unit::Quart,
+        'qt' => Unit::Quart,
+        'c a s' => Unit::MetricTablespoon,
+        'cas' => Unit::MetricTablespoon,
+        'cs' => Unit::MetricTablespoon,
+        'c s' => Unit::MetricTablespoon,
+        'cuillere a soupe' => Unit::MetricTablespoon,
+        'cuilleres a soupe' => Unit::MetricTablespoon,
+        'c a c' => Unit::MetricTeaspoon,
+        'cac' => Unit::MetricTeaspoon,
+        'c c' => Unit::MetricTeaspoon,
+        'cuillere a cafe' => Unit::MetricTeaspoon,
+        'cuilleres a cafe' => Unit::MetricTeaspoon,
+        'cuillere a the' => Unit::MetricTeaspoon,
+        'cuilleres a the' => Unit::MetricTeaspoon,
         'tasse' => Unit::MetricCup, 'tasses' => Unit::MetricCup,
-        'drop' => Unit::Drop, 'drops' => Unit::Drop, 'gtt' => Unit::Drop, 'goutte' => Unit::Drop, 'gouttes' => Unit::Drop,
+        'drop' => Unit::Drop,
+        'drops' => Unit::Drop,
+        'gtt' => Unit::Drop,
+        'goutte' => Unit::Drop,
+        'gouttes' => Unit::Drop,
     ];
 
-    private const REST = ['to 100', 'to 100 %', 'to 100%', 'ad 100', 'ad 100 %', 'qs', 'q s', 'qs 100', 'qs to 100', 'q s to 100', 'rest', 'the rest', 'to make 100', 'jusqu\'a 100', 'jusqu\'a 100 %', 'qsp', 'qsp 100', 'qsp 100 %', 'q s p 100', 'reste', 'le reste', 'a 100', 'a 100 %'];
+    private const REST = [
+        'to 100',
+        'to 100 %',
+        'to 100%',
+        'ad 100',
+        'ad 100 %',
+        'qs',
+        'q s',
+        'qs 100',
+        'qs to 100',
+        'q s to 100',
+        'rest',
+        'the rest',
+        'to make 100',
+        'jusqu\'a 100',
+        'jusqu\'a 100 %',
+        'qsp',
+        'qsp 100',
+        'qsp 100 %',
+        'q s p 100',
+        'reste',
+        'le reste',
+        'a 100',
+        'a 100 %',
+    ];
 
-    private const OPEN = '/^(some|a (good |little |generous )?(amount|bit|glug|splash|handful|pinch|dash|drizzle|few( drops)?)|a few drops|few drops|to taste|as needed|as desired|optional|enough|a little|un peu|quelques gouttes|une pincee|une poignee|un filet|au gout|selon besoin|a volonte|facultatif)\b/';
+    private const OPEN =
+        '/^(some|a (good |little |generous )?'
+        .'(amount|bit|glug|splash|handful|pinch|dash|drizzle|few( drops)?)|a few drops|few drops|'
+        .'to taste|as needed|as desired|optional|enough|a little|un peu|quelques gouttes|une pincee|une poignee|'
+        .'un filet|au gout|selon besoin|a volonte|facultatif)\b/';
 
     private const NUMBER = '(?:\d+(?:[.,]\d+)?(?:e[+-]?\d+)?(?:\s+\d+\s*\/\s*\d+)?|[.,]\d+)(?:\s*\/\s*\d+)?';
 
@@ -75,7 +165,11 @@ final class AmountReader
         if (preg_match('/^[-−–]\s*\d/u', $text) === 1) {
             throw new UnreadableAmount($entered, UnreadableAmount::NEGATIVE);
         }
-        if (preg_match("#^(?:about |around |approx |environ )?($number)(?:\s*(?:-|–|to|or|a|ou)\s*($number))?\s*(.*)$#u", $text, $found) !== 1) {
+        if (preg_match(
+            "#^(?:about |around |approx |environ )?($number)(?:\s*(?:-|–|to|or|a|ou)\s*($number))?\s*(.*)$#u",
+            $text,
+            $found,
+        ) !== 1) {
             throw new UnreadableAmount($entered, UnreadableAmount::NO_NUMBER);
         }
         if (preg_match('/\d,\d{3}(?!\d)/', $found[1].' '.$found[2]) === 1) {
@@ -120,8 +214,27 @@ final class AmountReader
     {
         $text = mb_strtolower(trim($entered));
         $text = str_replace(["\u{2019}", "\u{A0}", "\u{202F}", '⁄', "\u{2212}"], ["'", ' ', ' ', '/', '-'], $text);
-        $text = preg_replace_callback('/(\d)?\s*([½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞⅒])/u', static fn (array $m): string => ($m[1] === '' ? '' : $m[1].' ').self::VULGAR[$m[2]], $text) ?? '';
-        $text = strtr($text, ['à' => 'a', 'â' => 'a', 'è' => 'e', 'é' => 'e', 'ê' => 'e', 'î' => 'i', 'ï' => 'i', 'ô' => 'o', 'û' => 'u', 'ù' => 'u', 'ç' => 'c']);
+        $text = preg_replace_callback(
+            '/(\d)?\s*([½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞⅒])/u',
+            static fn (array $m): string => ($m[1] === '' ? '' : $m[1].' ').self::VULGAR[$m[2]],
+            $text,
+        ) ?? '';
+        $text = strtr(
+            $text,
+            [
+                'à' => 'a',
+                'â' => 'a',
+                'è' => 'e',
+                'é' => 'e',
+                'ê' => 'e',
+                'î' => 'i',
+                'ï' => 'i',
+                'ô' => 'o',
+                'û' => 'u',
+                'ù' => 'u',
+                'ç' => 'c',
+            ],
+        );
         $text = preg_replace(['/\.(?!\d)/', '#(\d) (?:and|et) (\d+/\d)#'], [' ', '$1 $2'], $text) ?? '';
 
         return trim(preg_replace('/\s+/', ' ', $text) ?? '');

@@ -27,7 +27,9 @@ final readonly class Learned
     /** A figure the maker has fixed, whatever the records say. */
     public function pinnedTo(?float $value): self
     {
-        return $value === null ? $this : new self(Band::exact($value), $this->default, $this->count, $this->ownMean, $this->spread);
+        return $value === null
+            ? $this
+            : new self(Band::exact($value), $this->default, $this->count, $this->ownMean, $this->spread);
     }
 
     /** @param  list<float>  $records  oldest first */
@@ -39,7 +41,12 @@ final readonly class Learned
             return new self($default, $default, 0, null, null);
         }
         $mean = array_sum($records) / $count;
-        $spread = $count < 2 ? null : sqrt(array_sum(array_map(static fn (float $value): float => ($value - $mean) ** 2, $records)) / ($count - 1));
+        $spread = $count < 2
+            ? null
+            : sqrt(array_sum(array_map(
+                static fn (float $value): float => ($value - $mean) ** 2,
+                $records,
+            )) / ($count - 1));
         $own = $count / ($count + self::SLOWNESS);
         $blend = static fn (float $usual, float $mine): float => (1 - $own) * $usual + $own * $mine;
 

@@ -18,14 +18,29 @@ enum Piece: string
 
     /** Folded words, English and French. */
     private const WORDS = [
-        'whole' => self::Whole, 'piece' => self::Whole, 'pieces' => self::Whole, 'entier' => self::Whole, 'entiere' => self::Whole, 'entiers' => self::Whole,
+        'whole' => self::Whole,
+        'piece' => self::Whole,
+        'pieces' => self::Whole,
+        'entier' => self::Whole,
+        'entiere' => self::Whole,
+        'entiers' => self::Whole,
         'leaf' => self::Leaf, 'leaves' => self::Leaf, 'feuille' => self::Leaf, 'feuilles' => self::Leaf,
         'flower' => self::Flower, 'flowers' => self::Flower, 'fleur' => self::Flower, 'fleurs' => self::Flower,
-        'sprig' => self::Sprig, 'sprigs' => self::Sprig, 'brin' => self::Sprig, 'brins' => self::Sprig, 'branche' => self::Sprig, 'branches' => self::Sprig,
+        'sprig' => self::Sprig,
+        'sprigs' => self::Sprig,
+        'brin' => self::Sprig,
+        'brins' => self::Sprig,
+        'branche' => self::Sprig,
+        'branches' => self::Sprig,
         'thumb' => self::Thumb, 'thumbs' => self::Thumb, 'pouce' => self::Thumb, 'pouces' => self::Thumb,
         'clove' => self::Clove, 'cloves' => self::Clove, 'gousse' => self::Clove, 'gousses' => self::Clove,
         'capsule' => self::Capsule, 'capsules' => self::Capsule, 'gelule' => self::Capsule, 'gelules' => self::Capsule,
-        'cube' => self::Cube, 'cubes' => self::Cube, 'glacon' => self::Cube, 'glacons' => self::Cube, 'slot' => self::Cube, 'slots' => self::Cube,
+        'cube' => self::Cube,
+        'cubes' => self::Cube,
+        'glacon' => self::Cube,
+        'glacons' => self::Cube,
+        'slot' => self::Cube,
+        'slots' => self::Cube,
     ];
 
     public static function named(string $folded): ?self

@@ -8,7 +8,14 @@ namespace Ilvane\Core\Measure;
 final readonly class SpoonEquivalent
 {
     private const PARTS = [
-        [0.125, '1/8'], [0.25, '1/4'], [1 / 3, '1/3'], [0.5, '1/2'], [2 / 3, '2/3'], [0.75, '3/4'], [1.0, '1'], [1.5, '1 1/2'],
+        [0.125, '1/8'],
+        [0.25, '1/4'],
+        [1 / 3, '1/3'],
+        [0.5, '1/2'],
+        [2 / 3, '2/3'],
+        [0.75, '3/4'],
+        [1.0, '1'],
+        [1.5, '1 1/2'],
         [2.0, '2'], [2.5, '2 1/2'], [3.0, '3'], [4.0, '4'],
     ];
 
@@ -35,7 +42,11 @@ final readonly class SpoonEquivalent
             foreach (self::PARTS as [$part, $said]) {
                 $weighs = $tools->grams(Band::exact($part), $unit, $bulk);
                 $error = $weighs === null || $grams <= 0 ? INF : $weighs->likely / $grams - 1;
-                if ($weighs !== null && abs($error) < self::MOST_ERROR && ($best === null || abs($error) < abs($best->error) - 1e-9)) {
+                if (
+                    $weighs !== null
+                    && abs($error) < self::MOST_ERROR
+                    && ($best === null || abs($error) < abs($best->error) - 1e-9)
+                ) {
                     $best = new self($said, $unit, $weighs, $error);
                 }
             }

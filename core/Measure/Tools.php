@@ -7,7 +7,10 @@ namespace Ilvane\Core\Measure;
 /** What the maker measures with: which spoons, which scale, which dropper. */
 final readonly class Tools
 {
-    /** Millilitres in one drop where the dropper is not known; droppers differ. Common practice; 0.05 mL is the 20-drops convention. */
+    /**
+     * Millilitres in one drop where the dropper is not known; droppers differ. Common practice; 0.05 mL is the 20-drops
+     * convention.
+     */
     public const DROP_ML = [0.03, 0.05, 0.0625];
 
     /** Scale resolution in grams when nothing is said. */
@@ -52,7 +55,9 @@ final readonly class Tools
     {
         $density = $bulk->density ?? $bulk->spoonDensity;
 
-        return $density === null ? null : $number->times($this->ownMl[Unit::Drop->value] ?? Band::of(...self::DROP_ML))->times($density);
+        return $density === null
+            ? null
+            : $number->times($this->ownMl[Unit::Drop->value] ?? Band::of(...self::DROP_ML))->times($density);
     }
 
     private function poured(Band $number, Unit $unit, Bulk $bulk): ?Band

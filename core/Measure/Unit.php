@@ -88,7 +88,12 @@ enum Unit: string
     public function isScooped(): bool
     {
         return match ($this) {
-            self::Teaspoon, self::Tablespoon, self::Cup, self::MetricTeaspoon, self::MetricTablespoon, self::MetricCup => true,
+            self::Teaspoon,
+            self::Tablespoon,
+            self::Cup,
+            self::MetricTeaspoon,
+            self::MetricTablespoon,
+            self::MetricCup => true,
             default => false,
         };
     }

@@ -20,7 +20,10 @@ use Ilvane\Core\Physics\WaterActivity;
 /** The preservatives of a formula, what they hold, and the keeping regime that follows. */
 final readonly class Preservation
 {
-    /** Water that comes in with other things than waters, teas, juices and foods: below this share it is bound or negligible. */
+    /**
+     * Water that comes in with other things than waters, teas, juices and foods: below this share it is bound or
+     * negligible.
+     */
     public const NEGLIGIBLE_WATER = 0.01;
 
     /** @param  list<PreservativeDose>  $doses */
@@ -44,7 +47,11 @@ final readonly class Preservation
 
         return new self($doses, $isWatery, match (true) {
             ! $isWatery => Regime::Dry,
-            self::weakAlone($doses) === null && self::coverageOf(array_filter($doses, static fn (PreservativeDose $dose): bool => $dose->works($onBatch)))->isComplete() => Regime::Preserved,
+            self::weakAlone($doses) === null
+                && self::coverageOf(array_filter(
+                    $doses,
+                    static fn (PreservativeDose $dose): bool => $dose->works($onBatch),
+                ))->isComplete() => Regime::Preserved,
             default => Regime::Fresh,
         });
     }
@@ -68,7 +75,10 @@ final readonly class Preservation
             foreach ($dose->components as $component) {
                 $held = $totals[$component->component->inci] ?? null;
                 $totals[$component->component->inci] = $held === null ? $component : new ComponentDose(
-                    $component->component, $held->percent->plus($component->percent), $component->limit, [...$held->lines, ...$component->lines],
+                    $component->component,
+                    $held->percent->plus($component->percent),
+                    $component->limit,
+                    [...$held->lines, ...$component->lines],
                 );
             }
         }
@@ -76,8 +86,12 @@ final readonly class Preservation
         return array_values($totals);
     }
 
-    private static function dose(Formula $formula, WeighedLine $line, Material $ingredient, ?PhaseHeat $heat): PreservativeDose
-    {
+    private static function dose(
+        Formula $formula,
+        WeighedLine $line,
+        Material $ingredient,
+        ?PhaseHeat $heat,
+    ): PreservativeDose {
         $percent = $line->percent();
         $components = [];
         if ($percent !== null) {
@@ -86,7 +100,9 @@ final readonly class Preservation
                 $asLimit = $limit !== null && $component->limitIsAsAcid() ? AsAcid::factor($component->inci) : 1.0;
                 $components[] = new ComponentDose(
                     $component,
-                    $percent->times(Band::of($component->low / 100, $component->typical / 100, $component->high / 100))->times($asLimit),
+                    $percent
+                        ->times(Band::of($component->low / 100, $component->typical / 100, $component->high / 100))
+                        ->times($asLimit),
                     $limit,
                     [$line->position],
                 );
@@ -98,7 +114,10 @@ final readonly class Preservation
             $ingredient,
             $percent,
             $components,
-            $heat !== null && PhaseHeat::heats($line->phase) && $ingredient->maxProcessTemperature !== null && $heat->target > $ingredient->maxProcessTemperature,
+            $heat !== null
+                && PhaseHeat::heats($line->phase)
+                && $ingredient->maxProcessTemperature !== null
+                && $heat->target > $ingredient->maxProcessTemperature,
             $formula->ph,
         );
     }
@@ -123,7 +142,11 @@ final readonly class Preservation
     {
         $coverage = self::coverageOf($doses);
 
-        return count($doses) === 1 && count($doses[0]->components) === 1 && max($coverage->bacteria, $coverage->yeast, $coverage->mould) <= 1 ? $doses[0] : null;
+        return count($doses) === 1
+            && count($doses[0]->components) === 1
+            && max($coverage->bacteria, $coverage->yeast, $coverage->mould) <= 1
+            ? $doses[0]
+            : null;
     }
 
     /** @return array<string, Acid> the acid preservatives among the components, by INCI name */
@@ -158,12 +181,17 @@ final readonly class Preservation
             if ($line->ingredient === null) {
                 continue;
             }
-            $wetPlant = $line->ingredient->kind === Kind::FreshBotanical && ! ($line->line->prepared?->drivesWaterOut() ?? false);
+            $wetPlant = $line->ingredient->kind === Kind::FreshBotanical
+                && ! ($line->line->prepared?->drivesWaterOut() ?? false);
             $wet = $line->isInBatch() && $line->ingredient->bringsFreeWater();
             if ($wetPlant || ($wet && ! ($isBound && $line->ingredient->kind === Kind::WaterPhaseLiquid))) {
                 return true;
             }
-            if ($line->isInBatch() && $line->ingredient->kind !== Kind::DriedBotanical && $line->ingredient->kind !== Kind::PowderBotanical) {
+            if (
+                $line->isInBatch()
+                && $line->ingredient->kind !== Kind::DriedBotanical
+                && $line->ingredient->kind !== Kind::PowderBotanical
+            ) {
                 $otherWater += ($line->share->likely ?? 0.0) * ($line->ingredient->waterFraction ?? 0.0);
             }
         }

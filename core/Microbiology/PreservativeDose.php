@@ -13,7 +13,10 @@ use Ilvane\Core\Measure\Certainty;
 /** One preservative in the formula: its dose on the whole batch, judged. */
 final readonly class PreservativeDose
 {
-    /** An acid-dependent system works only where enough of the acid is undissociated: those with a ceiling at or below this. */
+    /**
+     * An acid-dependent system works only where enough of the acid is undissociated: those with a ceiling at or below
+     * this.
+     */
     private const ACID_DEPENDENT_PH = 6.0;
 
     /**
@@ -49,7 +52,8 @@ final readonly class PreservativeDose
     public function suitsPh(): bool
     {
         return $this->ph === null || (
-            $this->ph >= ($this->ingredient->phMin ?? 0.0) - 1e-9 && $this->ph <= ($this->ingredient->phMax ?? 14.0) + 1e-9
+            $this->ph >= ($this->ingredient->phMin ?? 0.0) - 1e-9
+                && $this->ph <= ($this->ingredient->phMax ?? 14.0) + 1e-9
         );
     }
 

@@ -15,7 +15,8 @@ use Ilvane\Core\Material\Material;
 use Ilvane\Core\Material\MaterialTrait;
 
 /**
- * What a formula would be to one person's hair. Personal remarks by rules of thumb among makers, no finding and no medical
+ * What a formula would be to one person's hair. Personal remarks by rules of thumb among makers, no finding and no
+ * medical
  * advice: hair differs more than the rules do. All limits are common practice, from memory.
  */
 final class PersonalNotes
@@ -44,7 +45,9 @@ final class PersonalNotes
         if ($isLeftIn && $formula->family->isEmulsion() && $hair->strand === 'coarse' && $fat < self::THIN_FOR_COARSE) {
             $notes[] = self::note('thin_for_coarse', $fat);
         }
-        $heavy = $composition->linesWith(static fn (Material $it): bool => $it->kind === Kind::Butter || $it->is(MaterialTrait::HeavyOnHair));
+        $heavy = $composition->linesWith(
+            static fn (Material $it): bool => $it->kind === Kind::Butter || $it->is(MaterialTrait::HeavyOnHair),
+        );
         if ($isLeftIn && $hair->porosity === 'low' && self::percent($heavy) > self::SITS_ON_TOP) {
             $notes[] = self::note('sits_on_top', self::percent($heavy), $heavy);
         }
@@ -65,7 +68,10 @@ final class PersonalNotes
                 $notes[] = self::note("dislikes_$disliked", null, $lines);
             }
         }
-        $reacts = $composition->linesWith(static fn (Material $it): bool => array_filter($hair->avoids, $it->hasAllergen(...)) !== []);
+        $reacts = $composition->linesWith(static fn (Material $it): bool => array_filter(
+            $hair->avoids,
+            $it->hasAllergen(...),
+        ) !== []);
 
         return $reacts === [] ? $notes : [self::note('reacts', null, $reacts), ...$notes];
     }
@@ -76,7 +82,14 @@ final class PersonalNotes
      */
     private static function note(string $word, ?float $percent, array $lines = []): array
     {
-        return ['word' => $word, 'percent' => $percent, 'ingredients' => array_values(array_unique(array_map(static fn (WeighedLine $line): string => $line->ingredient->key ?? '', $lines)))];
+        return [
+            'word' => $word,
+            'percent' => $percent,
+            'ingredients' => array_values(array_unique(array_map(
+                static fn (WeighedLine $line): string => $line->ingredient->key ?? '',
+                $lines,
+            ))),
+        ];
     }
 
     /** @param  list<WeighedLine>  $lines */

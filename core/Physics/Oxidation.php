@@ -40,8 +40,12 @@ final readonly class Oxidation
     ) {
     }
 
-    public static function of(Formula $formula, Composition $composition, Storage $storage, ?Container $container = null): ?self
-    {
+    public static function of(
+        Formula $formula,
+        Composition $composition,
+        Storage $storage,
+        ?Container $container = null,
+    ): ?self {
         $fats = $composition->linesWith(static fn (Material $ingredient): bool => $ingredient->kind->isLipid());
         $all = array_sum(array_map(static fn (WeighedLine $line): float => $line->share->likely ?? 0.0, $fats));
         $rate = $worst = 0.0;
@@ -62,16 +66,22 @@ final readonly class Oxidation
         }
         $room = $formula->process->conditions->room();
 
-        return new self(1 / $rate, $fastest, self::isProtected($composition), $container?->material === self::CLEAR_GLASS, match ($storage) {
+        $celsius = match ($storage) {
             Storage::Room => max(Conditions::ROOM_C, $room),
             Storage::Fridge => Conditions::FRIDGE_C,
             Storage::Freezer => Conditions::FREEZER_C,
-        });
+        };
+        $isClear = $container?->material === self::CLEAR_GLASS;
+
+        return new self(1 / $rate, $fastest, self::isProtected($composition), $isClear, $celsius);
     }
 
     public function days(): float
     {
-        return $this->life * ($this->hasAntioxidant ? self::ANTIOXIDANT : 1.0) * ($this->isClear ? self::CLEAR : 1.0) * self::Q10 ** ((Conditions::ROOM_C - $this->celsius) / 10);
+        $protection = $this->hasAntioxidant ? self::ANTIOXIDANT : 1.0;
+        $light = $this->isClear ? self::CLEAR : 1.0;
+
+        return $this->life * $protection * $light * self::Q10 ** ((Conditions::ROOM_C - $this->celsius) / 10);
     }
 
     public function withAntioxidant(): self
@@ -100,7 +110,12 @@ final readonly class Oxidation
         foreach ($composition->ofKind(Kind::Antioxidant) as $line) {
             $percent = $line->percent();
             $range = $line->ingredient?->use;
-            if ($percent !== null && $range !== null && $percent->likely >= $range->min && $percent->likely <= $range->max) {
+            if (
+                $percent !== null
+                && $range !== null
+                && $percent->likely >= $range->min
+                && $percent->likely <= $range->max
+            ) {
                 return true;
             }
         }

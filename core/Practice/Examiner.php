@@ -47,9 +47,14 @@ final class Examiner
     private function judgedAnew(array $document): array
     {
         $evaluation = $this->evaluator->evaluate(FormulaDocument::read($document));
-        $rehearsed = isset($document['process']) ? array_column(Simulator::formula($evaluation->assessment, $this->catalogue)->findings, 'finding') : [];
+        $rehearsed = isset($document['process'])
+            ? array_column(Simulator::formula($evaluation->assessment, $this->catalogue)->findings, 'finding')
+            : [];
 
-        return array_values(array_filter([...$evaluation->findings, ...$rehearsed], static fn (Finding $finding): bool => $finding->severity !== Severity::Note));
+        return array_values(array_filter(
+            [...$evaluation->findings, ...$rehearsed],
+            static fn (Finding $finding): bool => $finding->severity !== Severity::Note,
+        ));
     }
 
     /** @param  array<string, mixed>  $document */

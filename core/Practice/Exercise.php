@@ -19,7 +19,8 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * A formula or a making spoiled by one mistake, made up from a seed; what is wrong with it and what mends it the checks and the
+ * A formula or a making spoiled by one mistake, made up from a seed; what is wrong with it and what mends it the checks
+ * and the
  * rehearsal say, when it is made and again when it is answered.
  *
  * @phpstan-import-type Operation from Mistake
@@ -29,7 +30,12 @@ final readonly class Exercise
     private const CHOICES = 4;
 
     /** What a line of a formula is called in the path of a change. */
-    private const KINDS = ['preservative' => Kind::Preservative, 'emulsifier' => Kind::Emulsifier, 'humectant' => Kind::Humectant, 'gum' => Kind::ThickenerGum];
+    private const KINDS = [
+        'preservative' => Kind::Preservative,
+        'emulsifier' => Kind::Emulsifier,
+        'humectant' => Kind::Humectant,
+        'gum' => Kind::ThickenerGum,
+    ];
 
     /**
      * @param  array<string, mixed>  $document  spoiled, ilvane.formula/1
@@ -37,20 +43,35 @@ final readonly class Exercise
      * @param  list<string>  $codes  to choose from: what is wrong
      * @param  list<Way>  $ways  to choose from: what to do
      */
-    private function __construct(public Mistake $mistake, public int $seed, public string $frame, public array $document, public Finding $finding, public array $codes, public array $ways)
-    {
+    private function __construct(
+        public Mistake $mistake,
+        public int $seed,
+        public string $frame,
+        public array $document,
+        public Finding $finding,
+        public array $codes,
+        public array $ways,
+    ) {
     }
 
     /**
      * @param  array<string, array<string, mixed>>  $frames  sound formulas by key
      * @return self|null null where the core finds nothing wrong, or nothing offered mends it: then it is no exercise
      */
-    public static function of(Mistake $mistake, Mistakes $mistakes, int $seed, array $frames, Examiner $examiner, Catalogue $catalogue): ?self
-    {
+    public static function of(
+        Mistake $mistake,
+        Mistakes $mistakes,
+        int $seed,
+        array $frames,
+        Examiner $examiner,
+        Catalogue $catalogue,
+    ): ?self {
         $dice = new Randomizer(new Mt19937(crc32($mistake->key) ^ $seed));
         foreach ($dice->shuffleArray($mistake->frames) as $frame) {
             $document = isset($frames[$frame]) ? self::spoiled($mistake, $frames[$frame], $dice, $catalogue) : null;
-            $finding = $document === null || $examiner->find($frames[$frame], $mistake->code) !== null ? null : $examiner->find($document, $mistake->code);
+            $finding = $document === null || $examiner->find($frames[$frame], $mistake->code) !== null
+                ? null
+                : $examiner->find($document, $mistake->code);
             if ($document === null || $finding === null) {
                 continue;
             }
@@ -58,7 +79,15 @@ final readonly class Exercise
             $ways = self::ways($mistake, $document, $finding, $dice, $catalogue);
             $made = new self($mistake, $seed, $frame, $document, $finding, $codes, $ways);
             if ($mistake->ways === [] && ! $made->isMendedByAny($examiner)) {
-                $made = new self($mistake, $seed, $frame, $document, $finding, $codes, $dice->shuffleArray([self::asItWas($document, $frames[$frame]), ...array_slice($ways, 1)]));
+                $made = new self(
+                    $mistake,
+                    $seed,
+                    $frame,
+                    $document,
+                    $finding,
+                    $codes,
+                    $dice->shuffleArray([self::asItWas($document, $frames[$frame]), ...array_slice($ways, 1)]),
+                );
             }
             if ($made->isMendedByAny($examiner)) {
                 return $made;
@@ -68,7 +97,9 @@ final readonly class Exercise
         return null;
     }
 
-    /** Whether this way mends it, by the checks and the rehearsal: the mistake is gone, and nothing stops it any more. */
+    /**
+     * Whether this way mends it, by the checks and the rehearsal: the mistake is gone, and nothing stops it any more.
+     */
     public function mends(Way $way, Examiner $examiner): bool
     {
         $after = $this->after($way);
@@ -120,9 +151,20 @@ final readonly class Exercise
         $percent = (string) round($low + ($high - $low) * $dice->getInt(0, 1000) / 1000, 2);
         $patch = [];
         foreach ($mistake->spoil as $operation) {
-            $operation['path'] = preg_replace_callback('/\{(\w+)\}/', static fn (array $named): string => (string) (self::lineOf($frame, $named[1], $catalogue) ?? 'none'), $operation['path']) ?? '';
+            $operation['path'] = preg_replace_callback(
+                '/\{(\w+)\}/',
+                static fn (array $named): string => (string) (self::lineOf($frame, $named[1], $catalogue) ?? 'none'),
+                $operation['path'],
+            ) ?? '';
             if (array_key_exists('value', $operation)) {
-                $operation['value'] = json_decode(str_replace(['"{percent}"', '{percent}'], $percent, json_encode($operation['value'], JSON_THROW_ON_ERROR)), true);
+                $operation['value'] = json_decode(
+                    str_replace(
+                        ['"{percent}"', '{percent}'],
+                        $percent,
+                        json_encode($operation['value'], JSON_THROW_ON_ERROR),
+                    ),
+                    true,
+                );
             }
             $patch[] = $operation;
         }
@@ -153,7 +195,12 @@ final readonly class Exercise
      */
     private static function ingredients(array $document): array
     {
-        return array_map(static fn (mixed $line): string => is_array($line) && is_string($line['ingredient'] ?? null) ? $line['ingredient'] : '', is_array($document['lines'] ?? null) ? array_values($document['lines']) : []);
+        return array_map(
+            static fn (mixed $line): string => is_array($line) && is_string($line['ingredient'] ?? null)
+                ? $line['ingredient']
+                : '',
+            is_array($document['lines'] ?? null) ? array_values($document['lines']) : [],
+        );
     }
 
     /**
@@ -164,7 +211,10 @@ final readonly class Exercise
     {
         $others = array_diff($mistakes->codes($mistake->sort), $found);
 
-        return $dice->shuffleArray([$mistake->code, ...array_slice($dice->shuffleArray(array_values($others)), 0, self::CHOICES - 1)]);
+        return $dice->shuffleArray([
+            $mistake->code,
+            ...array_slice($dice->shuffleArray(array_values($others)), 0, self::CHOICES - 1),
+        ]);
     }
 
     /**
@@ -173,14 +223,27 @@ final readonly class Exercise
      * @param  array<string, mixed>  $document
      * @return list<Way>
      */
-    private static function ways(Mistake $mistake, array $document, Finding $finding, Randomizer $dice, Catalogue $catalogue): array
-    {
-        $ways = array_map(static fn (string $word, array $patch): Way => new Way($word, $patch), array_keys($mistake->ways), $mistake->ways);
+    private static function ways(
+        Mistake $mistake,
+        array $document,
+        Finding $finding,
+        Randomizer $dice,
+        Catalogue $catalogue,
+    ): array {
+        $ways = array_map(
+            static fn (string $word, array $patch): Way => new Way($word, $patch),
+            array_keys($mistake->ways),
+            $mistake->ways,
+        );
         if ($ways === []) {
             $vitamin = $catalogue->choice(ChoiceRole::Antioxidant)->key;
             $ways = [
                 ...array_map(Way::ofFix(...), array_slice($finding->fixes, 0, 2)),
-                Way::ofFix(Fix::addLine(['ingredient' => $vitamin, 'amount' => '0.5 %', 'phase' => 'cooldown'], 'add_preservative', ['percent' => Term::percent(0.5), 'ingredient' => Term::ingredient($vitamin)])),
+                Way::ofFix(Fix::addLine(
+                    ['ingredient' => $vitamin, 'amount' => '0.5 %', 'phase' => 'cooldown'],
+                    'add_preservative',
+                    ['percent' => Term::percent(0.5), 'ingredient' => Term::ingredient($vitamin)],
+                )),
                 new Way('stir_longer', [['op' => 'add', 'path' => '/notes', 'value' => 'stir longer']]),
             ];
             $keys = self::ingredients($document);

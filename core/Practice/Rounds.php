@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Ilvane\Core\Practice;
 
 /**
- * What to practise next: what went wrong last comes back first, what was right comes back after longer and longer, and what was
- * never tried comes in between. The spacing is this workroom's own choice; that spaced repetition keeps better than cramming is
+ * What to practise next: what went wrong last comes back first, what was right comes back after longer and longer, and
+ * what was
+ * never tried comes in between. The spacing is this workroom's own choice; that spaced repetition keeps better than
+ * cramming is
  * common practice in learning.
  */
 final readonly class Rounds
@@ -14,7 +16,10 @@ final readonly class Rounds
     /** Days until it comes round again, by how often in a row it was right. */
     private const AGAIN_AFTER_DAYS = [0.0, 1.0, 4.0, 12.0, 30.0];
 
-    /** @param  array<string, list<array{right: bool, day: float}>>  $answers  by what was practised, oldest first; days on any one scale */
+    /**
+     * @param  array<string, list<array{right: bool, day: float}>>  $answers  by what was practised, oldest first; days
+     *   on any one scale
+     */
     public function __construct(private array $answers, private float $today)
     {
     }
@@ -40,7 +45,12 @@ final readonly class Rounds
     {
         $last = $this->answers[$key] ?? [];
 
-        return $last === [] ? null : $this->today - $last[count($last) - 1]['day'] - self::AGAIN_AFTER_DAYS[min($this->inARow($key), count(self::AGAIN_AFTER_DAYS) - 1)];
+        return $last === []
+            ? null
+            : $this->today - $last[count($last) - 1]['day'] - self::AGAIN_AFTER_DAYS[min(
+                $this->inARow($key),
+                count(self::AGAIN_AFTER_DAYS) - 1,
+            )];
     }
 
     /** Known for now: right the last time, and not due again. */
@@ -63,7 +73,10 @@ final readonly class Rounds
         return $keys[0];
     }
 
-    /** @return array{int, float} wrong ones, then what is due again, then the untried, then the rest; longest overdue first */
+    /**
+     * @return array{int, float} wrong ones, then what is due again, then the untried, then the rest; longest overdue
+     *   first
+     */
     private function turn(string $key): array
     {
         $overdue = $this->overdue($key);

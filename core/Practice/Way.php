@@ -14,8 +14,12 @@ final readonly class Way
      * @param  list<array{op: string, path: string, value?: mixed}>  $patch
      * @param  string  $ingredient  catalogue key it speaks of
      */
-    public function __construct(public string $label, public array $patch, public string $ingredient = '', public ?Fix $fix = null)
-    {
+    public function __construct(
+        public string $label,
+        public array $patch,
+        public string $ingredient = '',
+        public ?Fix $fix = null,
+    ) {
     }
 
     public static function ofFix(Fix $fix): self

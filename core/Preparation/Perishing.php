@@ -8,7 +8,8 @@ use Ilvane\Core\Formula\Storage;
 use Ilvane\Core\Material\PreparationMethod;
 
 /**
- * Life used up hour by hour, faster on the counter than in the cold: what is left of it when a thing is moved goes on at
+ * Life used up hour by hour, faster on the counter than in the cold: what is left of it when a thing is moved goes on
+ * at
  * the new place's pace. Freezing stops nothing that has begun; what is thawed has a day at most.
  */
 final class Perishing
@@ -19,7 +20,8 @@ final class Perishing
     /**
      * Hours from making until it is to be gone.
      *
-     * @param  non-empty-list<array{hour: float, storage: Storage}>  $stays  where it stood from which hour on, the first from 0
+     * @param  non-empty-list<array{hour: float, storage: Storage}>  $stays  where it stood from which hour on, the
+     *   first from 0
      */
     public static function lasts(PreparationMethod $method, array $stays): float
     {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Process;
 
-/** Where and in what it is made. What nobody has said is null; its usual value has its one home here. Temperatures °C. */
+/**
+ * Where and in what it is made. What nobody has said is null; its usual value has its one home here. Temperatures °C.
+ */
 final readonly class Conditions
 {
     /** A room. The lives and the feel of fats are told for this temperature. Common practice. */

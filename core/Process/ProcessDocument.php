@@ -8,10 +8,24 @@ use Ilvane\Core\Exchange\Document;
 use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Material\Phase;
 
-/** Reads and writes the process of an open formula. Strict in: an unknown step or an impossible value is refused with its path. */
+/**
+ * Reads and writes the process of an open formula. Strict in: an unknown step or an impossible value is refused with
+ * its path.
+ */
 final class ProcessDocument
 {
-    private const FIELDS = ['heat_to_c', 'gate_c', 'bath_c', 'room_c', 'altitude_m', 'vessels', 'covered', 'cool', 'pour', 'steps'];
+    private const FIELDS = [
+        'heat_to_c',
+        'gate_c',
+        'bath_c',
+        'room_c',
+        'altitude_m',
+        'vessels',
+        'covered',
+        'cool',
+        'pour',
+        'steps',
+    ];
 
     private const STEP_FIELDS = ['do', 'what', 'to_c', 'minutes', 'burst_s', 'rest_s', 'times', 'phase', 'how', 'note'];
 
@@ -76,7 +90,9 @@ final class ProcessDocument
             phases: self::phases($kind, $what, $phase),
             celsius: $step->number('to_c', -40, 200),
             seconds: $minutes === null ? null : 60 * $minutes,
-            blending: $kind !== StepKind::Blend ? null : ($burst > 0 ? new Blending($burst, $rest, $times) : Blending::usual($rest, $times)),
+            blending: $kind !== StepKind::Blend
+                ? null
+                : ($burst > 0 ? new Blending($burst, $rest, $times) : Blending::usual($rest, $times)),
             how: Cooling::tryFrom($step->text('how', 60) ?? ''),
             note: $step->text('note', 500) ?? '',
         );

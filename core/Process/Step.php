@@ -6,7 +6,10 @@ namespace Ilvane\Core\Process;
 
 use Ilvane\Core\Material\Phase;
 
-/** One thing to do: as it is planned in a process, and as it is done at the hob, where every weighing is a step of its own. */
+/**
+ * One thing to do: as it is planned in a process, and as it is done at the hob, where every weighing is a step of its
+ * own.
+ */
 final readonly class Step
 {
     /**

@@ -20,7 +20,10 @@ final class FamilyGuess
                 $kinds[$catalogue->get($line->ingredient)->kind->value] = true;
             }
         }
-        $has = static fn (Kind ...$wanted): bool => array_filter($wanted, static fn (Kind $kind): bool => isset($kinds[$kind->value])) !== [];
+        $has = static fn (Kind ...$wanted): bool => array_filter(
+            $wanted,
+            static fn (Kind $kind): bool => isset($kinds[$kind->value]),
+        ) !== [];
         $watery = $has(Kind::WaterPhaseLiquid, Kind::HydrosolOrTea, Kind::PlantJuiceOrGel);
 
         return match (true) {

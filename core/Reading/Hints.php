@@ -8,13 +8,41 @@ namespace Ilvane\Core\Reading;
 final class Hints
 {
     private const MINUTES = [
-        'minute' => 1, 'minutes' => 1, 'min' => 1, 'mins' => 1, 'mn' => 1, 'hour' => 60, 'hours' => 60, 'hr' => 60, 'hrs' => 60, 'h' => 60, 'heure' => 60, 'heures' => 60,
-        'day' => 1440, 'days' => 1440, 'jour' => 1440, 'jours' => 1440, 'week' => 10080, 'weeks' => 10080, 'semaine' => 10080, 'semaines' => 10080, 'second' => 1 / 60, 'seconds' => 1 / 60, 'sec' => 1 / 60, 'secondes' => 1 / 60,
+        'minute' => 1,
+        'minutes' => 1,
+        'min' => 1,
+        'mins' => 1,
+        'mn' => 1,
+        'hour' => 60,
+        'hours' => 60,
+        'hr' => 60,
+        'hrs' => 60,
+        'h' => 60,
+        'heure' => 60,
+        'heures' => 60,
+        'day' => 1440,
+        'days' => 1440,
+        'jour' => 1440,
+        'jours' => 1440,
+        'week' => 10080,
+        'weeks' => 10080,
+        'semaine' => 10080,
+        'semaines' => 10080,
+        'second' => 1 / 60,
+        'seconds' => 1 / 60,
+        'sec' => 1 / 60,
+        'secondes' => 1 / 60,
     ];
 
     private const WORDS = [
         'overnight' => [['overnight'], ['over', 'night'], ['toute', 'la', 'nuit'], ['une', 'nuit']],
-        'until_melted' => [['until', 'melted'], ['until', 'fully', 'melted'], ['jusqu', 'a', 'fonte'], ['until', 'it', 'melts'], ['until', 'they', 'melt']],
+        'until_melted' => [
+            ['until', 'melted'],
+            ['until', 'fully', 'melted'],
+            ['jusqu', 'a', 'fonte'],
+            ['until', 'it', 'melts'],
+            ['until', 'they', 'melt'],
+        ],
     ];
 
     /**
@@ -45,7 +73,12 @@ final class Hints
         }
         [$band, $next] = $number;
 
-        return self::temperature($tokens, $at, $next, $band->likely) ?? self::duration($tokens, $at, $next, $band->likely);
+        return self::temperature(
+            $tokens,
+            $at,
+            $next,
+            $band->likely,
+        ) ?? self::duration($tokens, $at, $next, $band->likely);
     }
 
     /**
@@ -59,14 +92,21 @@ final class Hints
             $marked = true;
             $next++;
         }
-        $scale = isset($tokens[$next]) && $tokens[$next]->is('c', 'f', 'celsius', 'fahrenheit') ? $tokens[$next]->folded[0] : null;
+        $scale = isset($tokens[$next]) && $tokens[$next]->is('c', 'f', 'celsius', 'fahrenheit')
+            ? $tokens[$next]->folded[0]
+            : null;
         if (! $marked && ($scale === null || $value < 30)) {
             return null; // "1 c" is a cup to some
         }
         $celsius = $scale === 'f' || ($scale === null && $value > 110) ? ($value - 32) / 1.8 : $value;
         $next += $scale === null ? 0 : 1;
 
-        return $celsius > 300 ? null : [new Hint('temperature', round($celsius, 1), new Span($tokens[$at]->start, $tokens[$next - 1]->end)), $next];
+        return $celsius > 300
+            ? null
+            : [
+                new Hint('temperature', round($celsius, 1), new Span($tokens[$at]->start, $tokens[$next - 1]->end)),
+                $next,
+            ];
     }
 
     /**
@@ -77,6 +117,11 @@ final class Hints
     {
         $unit = isset($tokens[$next]) ? self::MINUTES[$tokens[$next]->folded] ?? null : null;
 
-        return $unit === null ? null : [new Hint('minutes', round($value * $unit, 2), new Span($tokens[$at]->start, $tokens[$next]->end)), $next + 1];
+        return $unit === null
+            ? null
+            : [
+                new Hint('minutes', round($value * $unit, 2), new Span($tokens[$at]->start, $tokens[$next]->end)),
+                $next + 1,
+            ];
     }
 }

@@ -9,9 +9,28 @@ use Ilvane\Core\Material\Folded;
 /** Takes a line of a recipe apart into words, numbers and marks. Linear in its length. */
 final class Lexer
 {
-    private const VULGAR = ['½' => 0.5, '⅓' => 1 / 3, '⅔' => 2 / 3, '¼' => 0.25, '¾' => 0.75, '⅕' => 0.2, '⅖' => 0.4, '⅗' => 0.6, '⅘' => 0.8, '⅙' => 1 / 6, '⅚' => 5 / 6, '⅛' => 0.125, '⅜' => 0.375, '⅝' => 0.625, '⅞' => 0.875, '⅒' => 0.1];
+    private const VULGAR = [
+        '½' => 0.5,
+        '⅓' => 1 / 3,
+        '⅔' => 2 / 3,
+        '¼' => 0.25,
+        '¾' => 0.75,
+        '⅕' => 0.2,
+        '⅖' => 0.4,
+        '⅗' => 0.6,
+        '⅘' => 0.8,
+        '⅙' => 1 / 6,
+        '⅚' => 5 / 6,
+        '⅛' => 0.125,
+        '⅜' => 0.375,
+        '⅝' => 0.625,
+        '⅞' => 0.875,
+        '⅒' => 0.1,
+    ];
 
-    private const PATTERN = '~(?<num>\d+(?:[.,]\d+)?(?:\s*[/⁄]\s*\d+(?![.,]?\d))?|[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞⅒])|(?<word>\p{L}[\p{L}\p{M}]*)|(?<mark>[%°(),;:.+&/×*=–—-]|\S)~u';
+    private const PATTERN =
+        '~(?<num>\d+(?:[.,]\d+)?(?:\s*[/⁄]\s*\d+(?![.,]?\d))?|[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞⅒])'
+        .'|(?<word>\p{L}[\p{L}\p{M}]*)|(?<mark>[%°(),;:.+&/×*=–—-]|\S)~u';
 
     /**
      * @param  int  $offset  where the line begins in the whole text, bytes
@@ -19,7 +38,12 @@ final class Lexer
      */
     public static function tokens(string $line, int $offset): array
     {
-        if (preg_match_all(self::PATTERN, $line, $found, PREG_SET_ORDER | PREG_OFFSET_CAPTURE | PREG_UNMATCHED_AS_NULL) === false) {
+        if (preg_match_all(
+            self::PATTERN,
+            $line,
+            $found,
+            PREG_SET_ORDER | PREG_OFFSET_CAPTURE | PREG_UNMATCHED_AS_NULL,
+        ) === false) {
             return [];
         }
         $tokens = [];
@@ -29,7 +53,13 @@ final class Lexer
             $start = $offset + $at;
             $end = $start + strlen($text);
             $tokens[] = match (true) {
-                ($match['num'][0] ?? null) !== null => new Token(Token::NUMBER, self::digits($text), self::value($text), $start, $end),
+                ($match['num'][0] ?? null) !== null => new Token(
+                    Token::NUMBER,
+                    self::digits($text),
+                    self::value($text),
+                    $start,
+                    $end,
+                ),
                 ($match['word'][0] ?? null) !== null => new Token(Token::WORD, Folded::of($text), 0.0, $start, $end),
                 default => new Token(Token::MARK, $text === '×' || $text === '*' ? 'x' : $text, 0.0, $start, $end),
             };

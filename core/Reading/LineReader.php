@@ -9,7 +9,10 @@ use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Amount;
 use Ilvane\Core\Measure\AmountKind;
 
-/** Finds amounts, names and hints in one line, and ties each amount to its ingredient. One of these reads one text, line by line: it knows what had a line before. */
+/**
+ * Finds amounts, names and hints in one line, and ties each amount to its ingredient. One of these reads one text, line
+ * by line: it knows what had a line before.
+ */
 final class LineReader
 {
     /** Near misses are looked up for this many names at most, so that a hostile text can't make it slow. */
@@ -26,12 +29,162 @@ final class LineReader
     private const NO_AMOUNT = 0.5;
 
     /** Beside a name these make another thing of it: coconut milk powder is no coconut milk. */
-    private const CHANGES = ['powder', 'powdered', 'poudre', 'extract', 'extrait', 'milk', 'lait', 'butter', 'beurre', 'oil', 'huile', 'essential', 'essentielle', 'infused', 'infuse', 'infusee', 'water', 'eau', 'leaf', 'leaves', 'seed', 'seeds', 'root', 'juice', 'jus', 'gel', 'tea', 'hydrosol', 'hydrolat', 'acid', 'acide', 'wax', 'cire', 'protein', 'gum', 'gomme', 'fresh', 'dried', 'peel', 'vinegar', 'sulfate', 'chloride', 'flour', 'sugar', 'cream'];
+    private const CHANGES = [
+        'powder',
+        'powdered',
+        'poudre',
+        'extract',
+        'extrait',
+        'milk',
+        'lait',
+        'butter',
+        'beurre',
+        'oil',
+        'huile',
+        'essential',
+        'essentielle',
+        'infused',
+        'infuse',
+        'infusee',
+        'water',
+        'eau',
+        'leaf',
+        'leaves',
+        'seed',
+        'seeds',
+        'root',
+        'juice',
+        'jus',
+        'gel',
+        'tea',
+        'hydrosol',
+        'hydrolat',
+        'acid',
+        'acide',
+        'wax',
+        'cire',
+        'protein',
+        'gum',
+        'gomme',
+        'fresh',
+        'dried',
+        'peel',
+        'vinegar',
+        'sulfate',
+        'chloride',
+        'flour',
+        'sugar',
+        'cream',
+    ];
 
     /** Words that name nothing: taken off a name that was not found. */
-    private const FILLERS = ['of', 'the', 'a', 'an', 'your', 'my', 'good', 'quality', 'organic', 'bio', 'pure', 'pur', 'natural', 'de', 'd', 'du', 'des', 'la', 'le', 'les', 'l', 'au', 'en', 'some', 'about', 'optional', 'melted', 'softened', 'warm', 'hot', 'cold', 'then', 'add', 'and', 'et', 'plus', 'with', 'avec', 'ajoutez', 'ajouter', 'mix', 'in', 'into', 'to', 'use', 'take', 'we', 'i', 'need', 'you', 'heaped', 'level', 'bombee', 'rase', 'puis', 'mettre', 'mettez', 'verser', 'versez', 'prenez', 'stir', 'whisk', 'blend', 'pour', 'dans', 'approximately', 'around', 'or', 'ou', 'grated', 'chopped', 'crushed', 'finely'];
+    private const FILLERS = [
+        'of',
+        'the',
+        'a',
+        'an',
+        'your',
+        'my',
+        'good',
+        'quality',
+        'organic',
+        'bio',
+        'pure',
+        'pur',
+        'natural',
+        'de',
+        'd',
+        'du',
+        'des',
+        'la',
+        'le',
+        'les',
+        'l',
+        'au',
+        'en',
+        'some',
+        'about',
+        'optional',
+        'melted',
+        'softened',
+        'warm',
+        'hot',
+        'cold',
+        'then',
+        'add',
+        'and',
+        'et',
+        'plus',
+        'with',
+        'avec',
+        'ajoutez',
+        'ajouter',
+        'mix',
+        'in',
+        'into',
+        'to',
+        'use',
+        'take',
+        'we',
+        'i',
+        'need',
+        'you',
+        'heaped',
+        'level',
+        'bombee',
+        'rase',
+        'puis',
+        'mettre',
+        'mettez',
+        'verser',
+        'versez',
+        'prenez',
+        'stir',
+        'whisk',
+        'blend',
+        'pour',
+        'dans',
+        'approximately',
+        'around',
+        'or',
+        'ou',
+        'grated',
+        'chopped',
+        'crushed',
+        'finely',
+    ];
 
-    private const ADDING = ['add', 'mix', 'stir', 'with', 'combine', 'melt', 'use', 'take', 'put', 'pour', 'whisk', 'blend', 'drop', 'ajoutez', 'ajouter', 'ajoute', 'melangez', 'melanger', 'avec', 'mettez', 'mettre', 'versez', 'verser', 'faites', 'fondre', 'incorporez', 'need', 'ingredients', 'include'];
+    private const ADDING = [
+        'add',
+        'mix',
+        'stir',
+        'with',
+        'combine',
+        'melt',
+        'use',
+        'take',
+        'put',
+        'pour',
+        'whisk',
+        'blend',
+        'drop',
+        'ajoutez',
+        'ajouter',
+        'ajoute',
+        'melangez',
+        'melanger',
+        'avec',
+        'mettez',
+        'mettre',
+        'versez',
+        'verser',
+        'faites',
+        'fondre',
+        'incorporez',
+        'need',
+        'ingredients',
+        'include',
+    ];
 
     private int $lookups = 0;
 
@@ -59,7 +212,9 @@ final class LineReader
 
                 continue;
             }
-            $quantity = $tokens[$at]->kind === Token::MARK ? null : (Quantities::at($tokens, $at) ?? $this->counted($tokens, $at));
+            $quantity = $tokens[$at]->kind === Token::MARK
+                ? null
+                : (Quantities::at($tokens, $at) ?? $this->counted($tokens, $at));
             if ($quantity !== null) {
                 $items[] = new Item($at, $quantity->next, quantity: $quantity);
                 $at = $quantity->next;
@@ -90,7 +245,8 @@ final class LineReader
         $named = array_filter($items, static fn (Item $item): bool => $item->key !== null);
         $measured = array_filter($items, static fn (Item $item): bool => $item->quantity !== null);
         $isListed = count($tokens) <= 8 && ! $isTold;
-        $adds = $measured !== [] || array_filter($tokens, static fn (Token $token): bool => $token->is(...self::ADDING)) !== [];
+        $adds = $measured !== []
+            || array_filter($tokens, static fn (Token $token): bool => $token->is(...self::ADDING)) !== [];
         $lines = [];
         foreach (Pairing::of($items, $tokens) as [$quantity, $item]) {
             if ($item === null) {
@@ -98,7 +254,9 @@ final class LineReader
             } elseif ($quantity !== null) {
                 $line = $this->known($item, $quantity, $tokens, $phase, $text);
             } else {
-                $line = ! isset($this->seen[$item->key ?? '']) && ($isListed || ($adds && $named !== [])) ? $this->known($item, null, $tokens, $phase, $text) : null;
+                $line = ! isset($this->seen[$item->key ?? '']) && ($isListed || ($adds && $named !== []))
+                    ? $this->known($item, null, $tokens, $phase, $text)
+                    : null;
             }
             if ($line !== null) {
                 $lines[] = $line;
@@ -121,7 +279,29 @@ final class LineReader
             return null;
         }
         $next = $count->next;
-        while (isset($tokens[$next]) && $tokens[$next]->is('large', 'small', 'ripe', 'medium', 'big', 'petit', 'petite', 'gros', 'grosse', 'mur', 'mure', 'fresh', 'whole', 'of', 'de', 'd', "'", '’')) {
+        while (
+            isset($tokens[$next])
+            && $tokens[$next]->is(
+                'large',
+                'small',
+                'ripe',
+                'medium',
+                'big',
+                'petit',
+                'petite',
+                'gros',
+                'grosse',
+                'mur',
+                'mure',
+                'fresh',
+                'whole',
+                'of',
+                'de',
+                'd',
+                "'",
+                '’',
+            )
+        ) {
             $next++;
         }
         $name = isset($tokens[$next]) && $tokens[$next]->kind === Token::WORD ? $this->names->at($tokens, $next) : null;
@@ -136,9 +316,16 @@ final class LineReader
         $name = $span->of($text);
         $before = $tokens[$item->at - 1] ?? null;
         $after = $tokens[$item->next] ?? null;
-        $changed = ($before !== null && $before->kind === Token::WORD && $before->is(...self::CHANGES) && ($quantity === null || $before->start >= $quantity->span->end))
+        $changed = (
+            $before !== null
+                && $before->kind === Token::WORD
+                && $before->is(...self::CHANGES)
+                && ($quantity === null || $before->start >= $quantity->span->end)
+        )
             || ($after !== null && $after->kind === Token::WORD && $after->is(...self::CHANGES));
-        $changing = $changed && $after !== null && $after->is(...self::CHANGES) ? $span->with(new Span($after->start, $after->end)) : $span;
+        $changing = $changed && $after !== null && $after->is(...self::CHANGES)
+            ? $span->with(new Span($after->start, $after->end))
+            : $span;
         $whole = $quantity === null ? $changing : $changing->with($quantity->span);
         $confidence = match (true) {
             $changed => self::BESIDE_A_WORD_THAT_CHANGES_IT,
@@ -146,9 +333,20 @@ final class LineReader
             default => self::EXACT,
         };
         $key = $this->countedAs($item->key ?? '', $name, $quantity) ?? $item->key;
-        $candidates = $changed && $item->key !== null ? $this->candidates(($before->folded ?? '').' '.$name.' '.($after->folded ?? ''), $item->key) : [];
+        $candidates = $changed && $item->key !== null
+            ? $this->candidates(($before->folded ?? '').' '.$name.' '.($after->folded ?? ''), $item->key)
+            : [];
 
-        return new ReadLine($key, $name, $quantity->amount ?? Amount::open('some'), $phase ?? $this->phaseOf($key), $confidence, $candidates, $whole, $quantity?->other);
+        return new ReadLine(
+            $key,
+            $name,
+            $quantity->amount ?? Amount::open('some'),
+            $phase ?? $this->phaseOf($key),
+            $confidence,
+            $candidates,
+            $whole,
+            $quantity?->other,
+        );
     }
 
     /** "2 leaves of aloe": what has no leaves itself is meant as the leaf of that name. */
@@ -175,21 +373,50 @@ final class LineReader
         while ($words !== [] && ($words[0]->kind === Token::MARK || $words[0]->is(...self::FILLERS))) {
             array_shift($words);
         }
-        while ($words !== [] && ($words[count($words) - 1]->kind === Token::MARK || $words[count($words) - 1]->is(...self::FILLERS))) {
+        while (
+            $words !== []
+            && ($words[count($words) - 1]->kind === Token::MARK || $words[count($words) - 1]->is(...self::FILLERS))
+        ) {
             array_pop($words);
         }
         if ($words === []) {
             return $quantity->amount->kind === AmountKind::Open ? null
-                : new ReadLine(null, $quantity->span->of($text), $quantity->amount, $phase, self::ONLY_A_NAME, [], $quantity->span, $quantity->other);
+                : new ReadLine(
+                    null,
+                    $quantity->span->of($text),
+                    $quantity->amount,
+                    $phase,
+                    self::ONLY_A_NAME,
+                    [],
+                    $quantity->span,
+                    $quantity->other,
+                );
         }
         $span = new Span($words[0]->start, $words[count($words) - 1]->end);
-        $written = implode(' ', array_map(static fn (Token $token): string => $token->folded, array_filter($words, static fn (Token $token): bool => $token->kind !== Token::MARK)));
+        $written = implode(
+            ' ',
+            array_map(
+                static fn (Token $token): string => $token->folded,
+                array_filter($words, static fn (Token $token): bool => $token->kind !== Token::MARK),
+            ),
+        );
         $near = $this->lookups++ < self::MAX_LOOKUPS ? $this->names->near($written) : [];
-        $isOne = $near !== [] && $near[0][1] <= NameIndex::tolerance($written) && (! isset($near[1]) || $near[1][1] > $near[0][1]);
+        $isOne = $near !== []
+            && $near[0][1] <= NameIndex::tolerance($written)
+            && (! isset($near[1]) || $near[1][1] > $near[0][1]);
         $candidates = array_column($near, 0);
         $key = $isOne ? array_shift($candidates) : null;
 
-        return new ReadLine($key, $span->of($text), $quantity->amount, $phase ?? $this->phaseOf($key), $isOne ? self::A_SLIP_AWAY : self::ONLY_A_NAME, $candidates, $span->with($quantity->span), $quantity->other);
+        return new ReadLine(
+            $key,
+            $span->of($text),
+            $quantity->amount,
+            $phase ?? $this->phaseOf($key),
+            $isOne ? self::A_SLIP_AWAY : self::ONLY_A_NAME,
+            $candidates,
+            $span->with($quantity->span),
+            $quantity->other,
+        );
     }
 
     /**
@@ -201,7 +428,19 @@ final class LineReader
      */
     private static function wordsBeside(Quantity $quantity, array $tokens, array $items): array
     {
-        $isStop = static fn (int $i): bool => $tokens[$i]->is(',', ';', '.', '(', ')', ':', '+', 'and', 'et', 'then', 'puis');
+        $isStop = static fn (int $i): bool => $tokens[$i]->is(
+            ',',
+            ';',
+            '.',
+            '(',
+            ')',
+            ':',
+            '+',
+            'and',
+            'et',
+            'then',
+            'puis',
+        );
         $taken = [];
         foreach ($items as $item) {
             for ($i = $item->at; $i < $item->next; $i++) {
@@ -212,7 +451,10 @@ final class LineReader
         while (isset($tokens[$to]) && ! isset($taken[$to]) && ! $isStop($to)) {
             $to++;
         }
-        $hasWords = array_filter(array_slice($tokens, $quantity->next, $to - $quantity->next), static fn (Token $token): bool => $token->kind === Token::WORD && ! $token->is(...self::FILLERS)) !== [];
+        $hasWords = array_filter(
+            array_slice($tokens, $quantity->next, $to - $quantity->next),
+            static fn (Token $token): bool => $token->kind === Token::WORD && ! $token->is(...self::FILLERS),
+        ) !== [];
         if ($hasWords) {
             return [$quantity->next, $to];
         }
@@ -232,7 +474,10 @@ final class LineReader
     private function candidates(string $written, string $besides): array
     {
         $near = $this->lookups++ < self::MAX_LOOKUPS ? array_column($this->names->near(trim($written)), 0) : [];
-        $found = array_map(static fn ($ingredient): string => $ingredient->key, $this->catalogue->search(trim($written), 3));
+        $found = array_map(
+            static fn ($ingredient): string => $ingredient->key,
+            $this->catalogue->search(trim($written), 3),
+        );
 
         return array_slice(array_values(array_diff(array_unique([...$near, ...$found]), [$besides])), 0, 4);
     }

@@ -53,7 +53,12 @@ final class NameIndex
         foreach ($this->byFirst[self::stem($tokens[$at]->folded)] ?? [] as [$words, $key]) {
             $next = $at;
             foreach ($words as $i => $word) {
-                while ($i > 0 && isset($tokens[$next]) && $tokens[$next]->kind === Token::MARK && $tokens[$next]->is('-', "'", '’', '/', '+', '&')) {
+                while (
+                    $i > 0
+                    && isset($tokens[$next])
+                    && $tokens[$next]->kind === Token::MARK
+                    && $tokens[$next]->is('-', "'", '’', '/', '+', '&')
+                ) {
                     $next++;
                 }
                 if (! isset($tokens[$next]) || self::stem($tokens[$next]->folded) !== $word) {
@@ -93,7 +98,10 @@ final class NameIndex
         }
         asort($distances);
 
-        return array_map(static fn (string $key): array => [$key, $distances[$key]], array_slice(array_keys($distances), 0, self::CANDIDATES));
+        return array_map(
+            static fn (string $key): array => [$key, $distances[$key]],
+            array_slice(array_keys($distances), 0, self::CANDIDATES),
+        );
     }
 
     /** As many slips as a name of this length may hold and still be taken for it. */
@@ -151,6 +159,8 @@ final class NameIndex
     /** One form for one and many. */
     private static function stem(string $word): string
     {
-        return strlen($word) > 3 && str_ends_with($word, 's') && ! str_ends_with($word, 'ss') ? substr($word, 0, -1) : $word;
+        return strlen($word) > 3 && str_ends_with($word, 's') && ! str_ends_with($word, 'ss')
+            ? substr($word, 0, -1)
+            : $word;
     }
 }

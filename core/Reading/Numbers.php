@@ -10,17 +10,56 @@ use Ilvane\Core\Measure\Band;
 final class Numbers
 {
     private const ONES = [
-        'one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10,
+        'one' => 1,
+        'two' => 2,
+        'three' => 3,
+        'four' => 4,
+        'five' => 5,
+        'six' => 6,
+        'seven' => 7,
+        'eight' => 8,
+        'nine' => 9,
+        'ten' => 10,
         'eleven' => 11, 'twelve' => 12, 'fifteen' => 15, 'couple' => 2, 'dozen' => 12,
-        'un' => 1, 'une' => 1, 'deux' => 2, 'trois' => 3, 'quatre' => 4, 'cinq' => 5, 'sept' => 7, 'huit' => 8, 'neuf' => 9, 'dix' => 10,
+        'un' => 1,
+        'une' => 1,
+        'deux' => 2,
+        'trois' => 3,
+        'quatre' => 4,
+        'cinq' => 5,
+        'sept' => 7,
+        'huit' => 8,
+        'neuf' => 9,
+        'dix' => 10,
         'onze' => 11, 'douze' => 12, 'quinze' => 15,
     ];
 
-    private const TENS = ['twenty' => 20, 'thirty' => 30, 'forty' => 40, 'fifty' => 50, 'sixty' => 60, 'vingt' => 20, 'trente' => 30, 'quarante' => 40, 'cinquante' => 50, 'soixante' => 60, 'hundred' => 100, 'cent' => 100];
+    private const TENS = [
+        'twenty' => 20,
+        'thirty' => 30,
+        'forty' => 40,
+        'fifty' => 50,
+        'sixty' => 60,
+        'vingt' => 20,
+        'trente' => 30,
+        'quarante' => 40,
+        'cinquante' => 50,
+        'soixante' => 60,
+        'hundred' => 100,
+        'cent' => 100,
+    ];
 
     private const HALF = ['half' => 0.5, 'demi' => 0.5, 'demie' => 0.5, 'moitie' => 0.5];
 
-    private const PARTS = ['third' => 1 / 3, 'thirds' => 1 / 3, 'tiers' => 1 / 3, 'quarter' => 0.25, 'quarters' => 0.25, 'quart' => 0.25, 'quarts' => 0.25];
+    private const PARTS = [
+        'third' => 1 / 3,
+        'thirds' => 1 / 3,
+        'tiers' => 1 / 3,
+        'quarter' => 0.25,
+        'quarters' => 0.25,
+        'quart' => 0.25,
+        'quarts' => 0.25,
+    ];
 
     private const TO = ['to', 'or', 'a', 'ou', '-', '–', '—'];
 
@@ -38,7 +77,10 @@ final class Numbers
             return null;
         }
         [$low, $next] = $first;
-        if (isset($tokens[$next]) && ($tokens[$next]->is(...self::TO) || ($isBetween && $tokens[$next]->is('and', 'et')))) {
+        if (
+            isset($tokens[$next])
+            && ($tokens[$next]->is(...self::TO) || ($isBetween && $tokens[$next]->is('and', 'et')))
+        ) {
             $second = self::single($tokens, $next + 1, afterRange: true);
             if ($second !== null && $second[0] > $low) {
                 return [Band::of($low, ($low + $second[0]) / 2, $second[0]), $second[1]];
@@ -75,7 +117,9 @@ final class Numbers
             return $part;
         } elseif (isset(self::ONES[$token->folded])) {
             $value = (float) self::ONES[$token->folded];
-            $part = isset($tokens[$next]) && isset(self::PARTS[$tokens[$next]->folded]) ? self::PARTS[$tokens[$next]->folded] : null;
+            $part = isset($tokens[$next]) && isset(self::PARTS[$tokens[$next]->folded])
+                ? self::PARTS[$tokens[$next]->folded]
+                : null;
             if ($part !== null) {
                 [$value, $next] = [$value * $part, self::past($tokens, $next + 1)]; // three quarters of a
             }
@@ -85,7 +129,12 @@ final class Numbers
         } elseif (isset(self::TENS[$token->folded])) {
             $value = (float) self::TENS[$token->folded];
             $hyphen = isset($tokens[$next]) && $tokens[$next]->is('-') ? $next + 1 : $next;
-            if (isset($tokens[$hyphen]) && isset(self::ONES[$tokens[$hyphen]->folded]) && $value < 100 && self::ONES[$tokens[$hyphen]->folded] < 10) {
+            if (
+                isset($tokens[$hyphen])
+                && isset(self::ONES[$tokens[$hyphen]->folded])
+                && $value < 100
+                && self::ONES[$tokens[$hyphen]->folded] < 10
+            ) {
                 [$value, $next] = [$value + self::ONES[$tokens[$hyphen]->folded], $hyphen + 1];
             }
         } else {
@@ -110,8 +159,18 @@ final class Numbers
         if ($token->is('and', 'et', '&')) {
             $skip = isset($tokens[$next + 1]) && $tokens[$next + 1]->is('a', 'une', 'un') ? 2 : 1;
             $part = $tokens[$next + $skip] ?? null;
-            if ($part !== null && (isset(self::HALF[$part->folded]) || isset(self::PARTS[$part->folded]) || ($skip === 1 && $part->kind === Token::NUMBER && $part->value < 1))) {
-                return [$value + (self::HALF[$part->folded] ?? self::PARTS[$part->folded] ?? $part->value), $next + $skip + 1];
+            if (
+                $part !== null
+                && (
+                    isset(self::HALF[$part->folded])
+                        || isset(self::PARTS[$part->folded])
+                        || ($skip === 1 && $part->kind === Token::NUMBER && $part->value < 1)
+                )
+            ) {
+                return [
+                    $value + (self::HALF[$part->folded] ?? self::PARTS[$part->folded] ?? $part->value),
+                    $next + $skip + 1,
+                ];
             }
         }
         if (isset(self::HALF[$token->folded])) {

@@ -69,7 +69,22 @@ final class Pairing
         foreach ($items as $item) {
             $last = $joined === [] ? null : $joined[count($joined) - 1];
             $between = $last === null ? [] : array_slice($tokens, $last->next, $item->at - $last->next);
-            $beside = count($between) <= 2 && array_filter($between, static fn (Token $token): bool => ! $token->is('(', '/', '=', 'or', 'ou', 'about', 'environ', ',', '-', 'soit')) === [];
+            $beside = count($between) <= 2
+                && array_filter(
+                    $between,
+                    static fn (Token $token): bool => ! $token->is(
+                        '(',
+                        '/',
+                        '=',
+                        'or',
+                        'ou',
+                        'about',
+                        'environ',
+                        ',',
+                        '-',
+                        'soit',
+                    ),
+                ) === [];
             if ($item->quantity !== null && $last?->quantity !== null && $beside && $between !== []) {
                 $quantity = Quantities::better($last->quantity, $item->quantity);
                 $joined[count($joined) - 1] = new Item($last->at, $item->next, quantity: $quantity);

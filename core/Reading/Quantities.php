@@ -21,24 +21,97 @@ final class Quantities
     /** Longest unit, in words: "cuillère à soupe", "cuil. à s." */
     private const UNIT_WORDS = 5;
 
-    private const REST = [['to', '100'], ['to', 'make', '100'], ['up', 'to', '100'], ['ad', '100'], ['q', 's', 'p'], ['q', 's'], ['qs'], ['qsp'], ['jusqu', 'a', '100'], ['the', 'rest'], ['le', 'reste']];
+    private const REST = [
+        ['to', '100'],
+        ['to', 'make', '100'],
+        ['up', 'to', '100'],
+        ['ad', '100'],
+        ['q', 's', 'p'],
+        ['q', 's'],
+        ['qs'],
+        ['qsp'],
+        ['jusqu', 'a', '100'],
+        ['the', 'rest'],
+        ['le', 'reste'],
+    ];
 
     private const OPEN = [
-        ['a', 'few', 'drops'], ['few', 'drops'], ['a', 'few'], ['a', 'good', 'amount'], ['a', 'good', 'bit'], ['a', 'good', 'glug'], ['a', 'generous', 'amount'], ['a', 'little', 'bit'], ['a', 'little'], ['a', 'bit'],
-        ['a', 'splash'], ['a', 'dash'], ['a', 'pinch'], ['a', 'handful'], ['a', 'drizzle'], ['a', 'glug'], ['some'], ['as', 'needed'], ['to', 'taste'], ['enough'],
-        ['un', 'peu'], ['quelques', 'gouttes'], ['une', 'pincee'], ['une', 'poignee'], ['un', 'filet'], ['quelques'], ['a', 'volonte'], ['au', 'gout'],
+        ['a', 'few', 'drops'],
+        ['few', 'drops'],
+        ['a', 'few'],
+        ['a', 'good', 'amount'],
+        ['a', 'good', 'bit'],
+        ['a', 'good', 'glug'],
+        ['a', 'generous', 'amount'],
+        ['a', 'little', 'bit'],
+        ['a', 'little'],
+        ['a', 'bit'],
+        ['a', 'splash'],
+        ['a', 'dash'],
+        ['a', 'pinch'],
+        ['a', 'handful'],
+        ['a', 'drizzle'],
+        ['a', 'glug'],
+        ['some'],
+        ['as', 'needed'],
+        ['to', 'taste'],
+        ['enough'],
+        ['un', 'peu'],
+        ['quelques', 'gouttes'],
+        ['une', 'pincee'],
+        ['une', 'poignee'],
+        ['un', 'filet'],
+        ['quelques'],
+        ['a', 'volonte'],
+        ['au', 'gout'],
     ];
 
     /** How full the spoon was: kept in the text, too vague for a number. */
-    private const HEAPED = ['heaped', 'heaping', 'level', 'rounded', 'scant', 'generous', 'large', 'small', 'big', 'grande', 'grandes', 'petite', 'petites', 'bonne', 'bonnes'];
+    private const HEAPED = [
+        'heaped',
+        'heaping',
+        'level',
+        'rounded',
+        'scant',
+        'generous',
+        'large',
+        'small',
+        'big',
+        'grande',
+        'grandes',
+        'petite',
+        'petites',
+        'bonne',
+        'bonnes',
+    ];
 
     /** More words for units than one types into a field. */
     private const SPOKEN = [
-        'table spoon' => Unit::Tablespoon, 'table spoons' => Unit::Tablespoon, 'tea spoon' => Unit::Teaspoon, 'tea spoons' => Unit::Teaspoon,
-        'tbl' => Unit::Tablespoon, 'tblsp' => Unit::Tablespoon, 'tbsn' => Unit::Tablespoon, 'c soupe' => Unit::MetricTablespoon, 'c cafe' => Unit::MetricTeaspoon,
-        'cuil a soupe' => Unit::MetricTablespoon, 'cuil a cafe' => Unit::MetricTeaspoon, 'cuil soupe' => Unit::MetricTablespoon, 'cuil cafe' => Unit::MetricTeaspoon, 'cuillere soupe' => Unit::MetricTablespoon, 'cuillere cafe' => Unit::MetricTeaspoon,
-        'cuillere a s' => Unit::MetricTablespoon, 'cuillere a c' => Unit::MetricTeaspoon, 'cuillere' => Unit::MetricTablespoon, 'cuilleres' => Unit::MetricTablespoon,
-        'spoonful' => Unit::Tablespoon, 'spoonfuls' => Unit::Tablespoon, 'cuilleree' => Unit::MetricTablespoon, 'ozs' => Unit::Ounce, 'mls' => Unit::Millilitre, 'grs' => Unit::Gram,
+        'table spoon' => Unit::Tablespoon,
+        'table spoons' => Unit::Tablespoon,
+        'tea spoon' => Unit::Teaspoon,
+        'tea spoons' => Unit::Teaspoon,
+        'tbl' => Unit::Tablespoon,
+        'tblsp' => Unit::Tablespoon,
+        'tbsn' => Unit::Tablespoon,
+        'c soupe' => Unit::MetricTablespoon,
+        'c cafe' => Unit::MetricTeaspoon,
+        'cuil a soupe' => Unit::MetricTablespoon,
+        'cuil a cafe' => Unit::MetricTeaspoon,
+        'cuil soupe' => Unit::MetricTablespoon,
+        'cuil cafe' => Unit::MetricTeaspoon,
+        'cuillere soupe' => Unit::MetricTablespoon,
+        'cuillere cafe' => Unit::MetricTeaspoon,
+        'cuillere a s' => Unit::MetricTablespoon,
+        'cuillere a c' => Unit::MetricTeaspoon,
+        'cuillere' => Unit::MetricTablespoon,
+        'cuilleres' => Unit::MetricTablespoon,
+        'spoonful' => Unit::Tablespoon,
+        'spoonfuls' => Unit::Tablespoon,
+        'cuilleree' => Unit::MetricTablespoon,
+        'ozs' => Unit::Ounce,
+        'mls' => Unit::Millilitre,
+        'grs' => Unit::Gram,
     ];
 
     /**
@@ -71,7 +144,11 @@ final class Quantities
                 }
                 $next++;
             }
-            while (isset($tokens[$next]) && $phrases === self::REST && $tokens[$next]->is('.', '%', '100', 'to', 'pour', 'cent')) {
+            while (
+                isset($tokens[$next])
+                && $phrases === self::REST
+                && $tokens[$next]->is('.', '%', '100', 'to', 'pour', 'cent')
+            ) {
                 $next++;
             }
 
@@ -98,20 +175,41 @@ final class Quantities
         if ($isHeat) {
             return null;
         }
-        if (isset($tokens[$next]) && ($tokens[$next]->is('%', 'percent', 'pct') || ($tokens[$next]->is('per', 'pour') && isset($tokens[$next + 1]) && $tokens[$next + 1]->is('cent')))) {
+        if (
+            isset($tokens[$next])
+            && ($tokens[$next]->is('%', 'percent', 'pct') || ($tokens[$next]
+                ->is('per', 'pour') && isset($tokens[$next + 1]) && $tokens[$next + 1]
+                ->is('cent')))
+        ) {
             $end = $tokens[$next]->is('per', 'pour') ? $next + 2 : $next + 1;
 
-            return $band->high > 100 ? null : new Quantity(Amount::percent($band), self::span($tokens, $at, $end), $end);
+            return $band->high > 100
+                ? null
+                : new Quantity(Amount::percent($band), self::span($tokens, $at, $end), $end);
         }
         $unit = self::unit($tokens, $next);
         if ($unit !== null) {
             [$what, $end] = $unit;
             [$band, $end] = self::andAHalf($tokens, $band, $end);
             if ($isAmbiguous) {
-                return new Quantity(Amount::open(implode(' ', array_map(static fn (Token $token): string => $token->folded, array_slice($tokens, $at, $end - $at)))), self::span($tokens, $at, $end), $end);
+                return new Quantity(
+                    Amount::open(implode(
+                        ' ',
+                        array_map(
+                            static fn (Token $token): string => $token->folded,
+                            array_slice($tokens, $at, $end - $at),
+                        ),
+                    )),
+                    self::span($tokens, $at, $end),
+                    $end,
+                );
             }
 
-            return new Quantity($what instanceof Unit ? Amount::measured($band, $what) : Amount::pieces($band, $what), self::span($tokens, $at, $end), $end);
+            return new Quantity(
+                $what instanceof Unit ? Amount::measured($band, $what) : Amount::pieces($band, $what),
+                self::span($tokens, $at, $end),
+                $end,
+            );
         }
 
         return null;
@@ -124,7 +222,10 @@ final class Quantities
      */
     private static function isThousandOrOne(array $tokens): bool
     {
-        return array_filter($tokens, static fn (Token $token): bool => preg_match('/^\d+,\d{3}$/', $token->folded) === 1) !== [];
+        return array_filter(
+            $tokens,
+            static fn (Token $token): bool => preg_match('/^\d+,\d{3}$/', $token->folded) === 1,
+        ) !== [];
     }
 
     /**

@@ -45,14 +45,35 @@ final readonly class Recipe
                 'amount' => $line->amount === null ? null : self::said($line->amount->entered),
                 'phase' => $line->phase?->value,
             ], is_string(...)), $this->lines),
-            ...array_filter(['process' => array_filter(['heat_to_c' => $this->heatTo, 'gate_c' => $this->gate], is_float(...))]),
+            ...array_filter(['process' => array_filter(
+                ['heat_to_c' => $this->heatTo, 'gate_c' => $this->gate],
+                is_float(...),
+            )]),
             'reading' => [
                 'lines' => array_map(fn (ReadLine $line): array => [
                     'start' => $line->span->start, 'end' => $line->span->end, 'text' => $line->span->of($this->text),
-                    'confidence' => round($line->confidence, 2), 'candidates' => $line->candidates, 'other' => $line->other?->entered,
+                    'confidence' => round($line->confidence, 2),
+                    'candidates' => $line->candidates,
+                    'other' => $line->other?->entered,
                 ], $this->lines),
-                'hints' => array_map(fn (Hint $hint): array => ['kind' => $hint->kind, 'value' => $hint->value, 'start' => $hint->span->start, 'end' => $hint->span->end, 'text' => $hint->span->of($this->text)], $this->hints),
-                'others' => array_map(fn (Span $span): array => ['start' => $span->start, 'end' => $span->end, 'text' => $span->of($this->text)], $this->others),
+                'hints' => array_map(
+                    fn (Hint $hint): array => [
+                        'kind' => $hint->kind,
+                        'value' => $hint->value,
+                        'start' => $hint->span->start,
+                        'end' => $hint->span->end,
+                        'text' => $hint->span->of($this->text),
+                    ],
+                    $this->hints,
+                ),
+                'others' => array_map(
+                    fn (Span $span): array => [
+                        'start' => $span->start,
+                        'end' => $span->end,
+                        'text' => $span->of($this->text),
+                    ],
+                    $this->others,
+                ),
             ],
         ];
     }
@@ -60,6 +81,9 @@ final readonly class Recipe
     /** As one says it: more than one drop are drops. */
     private static function said(string $amount): string
     {
-        return preg_match('/^(?:[\d.]+-)?([\d.]+)( \d\/\d)? (?:drop|cup|pint|quart)$/', $amount, $read) === 1 && ((float) $read[1] > 1 || ($read[2] ?? '') !== '') ? "{$amount}s" : $amount;
+        return preg_match('/^(?:[\d.]+-)?([\d.]+)( \d\/\d)? (?:drop|cup|pint|quart)$/', $amount, $read) === 1
+            && ((float) $read[1] > 1 || ($read[2] ?? '') !== '')
+            ? "{$amount}s"
+            : $amount;
     }
 }

@@ -20,9 +20,32 @@ final class RecipeReader
 
     private const YIELDS = ['makes', 'yields', 'yield', 'batch', 'total', 'donne', 'rendement', 'for'];
 
-    private const HEATING = ['heat', 'warm', 'melt', 'bath', 'chauffer', 'chauffez', 'chauffe', 'bain', 'fondre', 'phases', 'simmer'];
+    private const HEATING = [
+        'heat',
+        'warm',
+        'melt',
+        'bath',
+        'chauffer',
+        'chauffez',
+        'chauffe',
+        'bain',
+        'fondre',
+        'phases',
+        'simmer',
+    ];
 
-    private const COOLING = ['cool', 'cools', 'cooled', 'below', 'under', 'refroidir', 'refroidi', 'tiede', 'sous', 'moins'];
+    private const COOLING = [
+        'cool',
+        'cools',
+        'cooled',
+        'below',
+        'under',
+        'refroidir',
+        'refroidi',
+        'tiede',
+        'sous',
+        'moins',
+    ];
 
     private const GATE_AT_MOST = 50.0;
 
@@ -73,7 +96,13 @@ final class RecipeReader
             }
             if ($found === [] && $yield === null) {
                 $span = new Span($tokens[0]->start, $tokens[count($tokens) - 1]->end);
-                if ($title === '' && $lines === [] && $said === [] && count($tokens) <= 12 && ! self::hasNumber($tokens)) {
+                if (
+                    $title === ''
+                    && $lines === []
+                    && $said === []
+                    && count($tokens) <= 12
+                    && ! self::hasNumber($tokens)
+                ) {
                     $title = preg_replace('/^[\s:–-]+|[\s:–-]+$/u', '', $span->of($text)) ?? '';
                 } else {
                     $others[] = $span;
@@ -81,7 +110,17 @@ final class RecipeReader
             }
         }
 
-        return new Recipe($text, mb_substr($title, 0, 120), FamilyGuess::of($lines, $this->catalogue), $batch, $heat, $gate, $lines, $hints, $others);
+        return new Recipe(
+            $text,
+            mb_substr($title, 0, 120),
+            FamilyGuess::of($lines, $this->catalogue),
+            $batch,
+            $heat,
+            $gate,
+            $lines,
+            $hints,
+            $others,
+        );
     }
 
     /** @param  list<Token>  $tokens */
@@ -111,7 +150,9 @@ final class RecipeReader
         }
         $amount = $items[0]->quantity->amount;
 
-        return $amount->unit?->dimension() === Dimension::Mass && $amount->number !== null ? $amount->number->likely * (float) $amount->unit->grams() : null;
+        return $amount->unit?->dimension() === Dimension::Mass && $amount->number !== null
+            ? $amount->number->likely * (float) $amount->unit->grams()
+            : null;
     }
 
     /**
@@ -120,11 +161,16 @@ final class RecipeReader
      */
     private static function whichHeat(array $tokens, float $celsius, ?float $heat, ?float $gate): array
     {
-        $says = static fn (array $words): bool => array_filter($tokens, static fn (Token $token): bool => in_array($token->folded, $words, true)) !== [];
+        $says = static fn (array $words): bool => array_filter(
+            $tokens,
+            static fn (Token $token): bool => in_array($token->folded, $words, true),
+        ) !== [];
         if ($celsius <= self::GATE_AT_MOST && $celsius >= 25 && $says(self::COOLING)) {
             return [$heat, $gate ?? $celsius];
         }
 
-        return $celsius > self::GATE_AT_MOST && $celsius <= 100 && $says(self::HEATING) ? [max($heat ?? 0.0, $celsius), $gate] : [$heat, $gate];
+        return $celsius > self::GATE_AT_MOST && $celsius <= 100 && $says(self::HEATING)
+            ? [max($heat ?? 0.0, $celsius), $gate]
+            : [$heat, $gate];
     }
 }

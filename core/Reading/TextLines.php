@@ -23,7 +23,10 @@ final readonly class TextLines
         }
         $reader = new RecipeReader($this->catalogue);
 
-        return $formula->withLines(array_map(static fn (Line $line): Line => $line->text === null ? $line : self::line($line, $line->text, $reader), $formula->lines));
+        return $formula->withLines(array_map(
+            static fn (Line $line): Line => $line->text === null ? $line : self::line($line, $line->text, $reader),
+            $formula->lines,
+        ));
     }
 
     private static function line(Line $line, string $text, RecipeReader $reader): Line
@@ -33,10 +36,24 @@ final readonly class TextLines
         } catch (TextRefused) {
             return $line;
         }
-        if (count($read) !== 1 || $read[0]->ingredient === null || $read[0]->amount === null || $read[0]->confidence < ReadLine::SURE) {
+        if (
+            count($read) !== 1
+            || $read[0]->ingredient === null
+            || $read[0]->amount === null
+            || $read[0]->confidence < ReadLine::SURE
+        ) {
             return $line;
         }
 
-        return new Line(ingredient: $read[0]->ingredient, text: $text, amount: $read[0]->amount->entered, phase: $line->phase ?? $read[0]->phase, prepared: $line->prepared, lot: $line->lot, openedOn: $line->openedOn, bestBefore: $line->bestBefore);
+        return new Line(
+            ingredient: $read[0]->ingredient,
+            text: $text,
+            amount: $read[0]->amount->entered,
+            phase: $line->phase ?? $read[0]->phase,
+            prepared: $line->prepared,
+            lot: $line->lot,
+            openedOn: $line->openedOn,
+            bestBefore: $line->bestBefore,
+        );
     }
 }

@@ -15,7 +15,8 @@ use Ilvane\Core\Measure\AmountKind;
 use Ilvane\Core\Safety\Fix;
 
 /**
- * The fats of a formula as unknowns: their sum stays, each keeps its usual dose, and the nearest blend to the maker's own
+ * The fats of a formula as unknowns: their sum stays, each keeps its usual dose, and the nearest blend to the maker's
+ * own
  * that does what is wished is found. Percent of the finished batch throughout.
  *
  * @phpstan-type Part array{ingredient: Material, line: WeighedLine|null, was: float, most: float}
@@ -55,7 +56,12 @@ final readonly class Blending
         foreach ($composition->lines as $line) {
             if (($line->ingredient?->kind->isLipid() ?? false) && $line->share !== null && $line->isInBatch()) {
                 $was = 100 * $line->share->likely;
-                $parts[] = ['ingredient' => $line->ingredient, 'line' => $line, 'was' => $was, 'most' => max($was, $line->ingredient->use->max ?? 100.0)];
+                $parts[] = [
+                    'ingredient' => $line->ingredient,
+                    'line' => $line,
+                    'was' => $was,
+                    'most' => max($was, $line->ingredient->use->max ?? 100.0),
+                ];
             }
         }
         if ($parts === [] || $total === null || $total <= 0) {
@@ -65,7 +71,12 @@ final readonly class Blending
         foreach ($newcomers as $ingredient) {
             if ($ingredient->kind->isLipid() && ! in_array($ingredient->key, $present, true)) {
                 $grams = $gramsAtHand($ingredient);
-                $parts[] = ['ingredient' => $ingredient, 'line' => null, 'was' => 0.0, 'most' => min($ingredient->use->max ?? 100.0, $grams === null ? 100.0 : 100 * $grams / $total)];
+                $parts[] = [
+                    'ingredient' => $ingredient,
+                    'line' => null,
+                    'was' => 0.0,
+                    'most' => min($ingredient->use->max ?? 100.0, $grams === null ? 100.0 : 100 * $grams / $total),
+                ];
             }
         }
         $sum = array_sum(array_column($parts, 'was'));
@@ -78,20 +89,28 @@ final readonly class Blending
     /**
      * The blend nearest to the maker's own: percent of each part, rounded to what can be weighed, the sum kept.
      *
-     * @param  list<array{list<float>, float, float}>  $wishes  a figure of each part, and from and to which its sum over the blend may go
-     * @param  list<list<float>>  $alike  figures of each part, in units of likeness, whose mean over the fats is to stay
+     * @param  list<array{list<float>, float, float}>  $wishes  a figure of each part, and from and to which its sum
+     *   over the blend may go
+     * @param  list<list<float>>  $alike  figures of each part, in units of likeness, whose mean over the fats is to
+     *   stay
      * @return list<float>|null null where no blend of these does it
      */
     public function nearest(array $wishes, array $alike = []): ?array
     {
-        $most = array_map(fn (array $part): float => floor($part['most'] / $this->step + 1e-6) * $this->step, $this->parts);
+        $most = array_map(
+            fn (array $part): float => floor($part['most'] / $this->step + 1e-6) * $this->step,
+            $this->parts,
+        );
         $best = null;
         do {
             $found = QuadraticProgram::solve(...$this->program($wishes, $alike, $most));
             $best = $found ?? $best; // without its crumbs no blend may do it: then the crumbs stay
             $isCrumbly = false;
             foreach ($found ?? [] as $i => $percent) {
-                $least = min($this->parts[$i]['was'] > 0 ? $this->parts[$i]['was'] : INF, max(self::CRUMB, $this->parts[$i]['ingredient']->use->min ?? 0.0));
+                $least = min(
+                    $this->parts[$i]['was'] > 0 ? $this->parts[$i]['was'] : INF,
+                    max(self::CRUMB, $this->parts[$i]['ingredient']->use->min ?? 0.0),
+                );
                 if ($percent > 1e-7 && $percent < $least - 1e-7) {
                     $most[$i] = 0.0;
                     $isCrumbly = true;
@@ -99,7 +118,12 @@ final readonly class Blending
             }
         } while ($isCrumbly);
 
-        return $best === null ? null : Scaling::onScale(array_map(static fn (float $percent): float => max(0.0, $percent), array_values($best)), $this->step);
+        return $best === null
+            ? null
+            : Scaling::onScale(
+                array_map(static fn (float $percent): float => max(0.0, $percent), array_values($best)),
+                $this->step,
+            );
     }
 
     /**
@@ -113,7 +137,10 @@ final readonly class Blending
         $ends = [];
         foreach ([1, -1] as $direction) {
             $order = array_keys($this->parts);
-            usort($order, static fn (int $a, int $b): int => [$direction * $figures[$a], $a] <=> [$direction * $figures[$b], $b]);
+            usort(
+                $order,
+                static fn (int $a, int $b): int => [$direction * $figures[$a], $a] <=> [$direction * $figures[$b], $b],
+            );
             [$left, $value] = [$this->sum, 0.0];
             foreach ($order as $i) {
                 $take = min($left, $this->parts[$i]['most']);
@@ -137,10 +164,22 @@ final readonly class Blending
         foreach ($this->parts as $i => ['line' => $line, 'was' => $was, 'ingredient' => $ingredient]) {
             $path = '/lines/'.(($line->position ?? 0) - 1);
             if ($line === null && $percents[$i] > 0) {
-                $added[] = ['op' => 'add', 'path' => '/lines/-', 'value' => ['ingredient' => $ingredient->key, 'amount' => $amount($percents[$i]), 'phase' => Phase::Oil->value]];
+                $added[] = [
+                    'op' => 'add',
+                    'path' => '/lines/-',
+                    'value' => [
+                        'ingredient' => $ingredient->key,
+                        'amount' => $amount($percents[$i]),
+                        'phase' => Phase::Oil->value,
+                    ],
+                ];
             } elseif ($line !== null && $percents[$i] <= 0 && $was > 0) {
                 $removed[] = ['op' => 'remove', 'path' => $path];
-            } elseif ($line !== null && abs($percents[$i] - $was) > $this->step / 2 && $line->amount?->kind !== AmountKind::Rest) {
+            } elseif (
+                $line !== null
+                && abs($percents[$i] - $was) > $this->step / 2
+                && $line->amount?->kind !== AmountKind::Rest
+            ) {
                 $changes[] = ['op' => 'replace', 'path' => "$path/amount", 'value' => $amount($percents[$i])];
             }
         }
@@ -153,7 +192,8 @@ final readonly class Blending
      * @param  list<array{list<float>, float, float}>  $wishes
      * @param  list<list<float>>  $alike
      * @param  array<int, float>  $most
-     * @return array{list<array<int, float>>, array<int, float>, list<array{array<int, float>, float}>, list<array{array<int, float>, float}>}
+     * @return array{list<array<int, float>>, array<int, float>, list<array{array<int, float>, float}>,
+     *   list<array{array<int, float>, float}>}
      */
     private function program(array $wishes, array $alike, array $most): array
     {
@@ -170,13 +210,22 @@ final readonly class Blending
             $limits[] = [[$i => -1.0], -$most[$i]];
         }
         foreach ($hessian as $row) {
-            $pull[] = array_sum(array_map(static fn (float $value, array $part): float => $value * $part['was'], $row, $this->parts));
+            $pull[] = array_sum(array_map(
+                static fn (float $value, array $part): float => $value * $part['was'],
+                $row,
+                $this->parts,
+            ));
         }
         foreach ($wishes as [$figures, $from, $to]) {
             $limits[] = [$figures, $from];
             $limits[] = [array_map(static fn (float $value): float => -$value, $figures), -$to];
         }
 
-        return [array_map(array_values(...), array_values($hessian)), $pull, [[array_fill(0, count($this->parts), 1.0), $this->sum]], $limits];
+        return [
+            array_map(array_values(...), array_values($hessian)),
+            $pull,
+            [[array_fill(0, count($this->parts), 1.0), $this->sum]],
+            $limits,
+        ];
     }
 }

@@ -16,7 +16,8 @@ final readonly class Comparison
     private const SAME = 0.005;
 
     /**
-     * @param  array<string, array{float|null, float|null}>  $shares  percent of the batch before and after by ingredient, in order; null where it is not in
+     * @param  array<string, array{float|null, float|null}>  $shares  percent of the batch before and after by
+     *   ingredient, in order; null where it is not in
      * @param  list<Finding>  $gone
      * @param  list<Finding>  $new
      * @param  list<Allergen>  $lost
@@ -41,7 +42,10 @@ final readonly class Comparison
             $shares[(string) $key] = [$was[$key] ?? null, $is[$key] ?? null];
         }
         [$one, $two] = [self::findings($before), self::findings($after)];
-        [$had, $has] = [self::allergens($before->assessment->composition), self::allergens($after->assessment->composition)];
+        [$had, $has] = [
+            self::allergens($before->assessment->composition),
+            self::allergens($after->assessment->composition),
+        ];
 
         return new self(
             $before, $after, $shares,
@@ -53,13 +57,20 @@ final readonly class Comparison
     /** @return array<string, array{float|null, float|null}> those that moved */
     public function moved(): array
     {
-        return array_filter($this->shares, static fn (array $pair): bool => abs(($pair[0] ?? 0.0) - ($pair[1] ?? 0.0)) > self::SAME || ($pair[0] === null) !== ($pair[1] === null));
+        return array_filter(
+            $this->shares,
+            static fn (array $pair): bool => abs(($pair[0] ?? 0.0) - ($pair[1] ?? 0.0)) > self::SAME
+                || ($pair[0] === null) !== ($pair[1] === null),
+        );
     }
 
     /** How much of the batch is other than before, percent: half of all that moved. */
     public function distance(): float
     {
-        return array_sum(array_map(static fn (array $pair): float => abs(($pair[0] ?? 0.0) - ($pair[1] ?? 0.0)), $this->shares)) / 2;
+        return array_sum(array_map(
+            static fn (array $pair): float => abs(($pair[0] ?? 0.0) - ($pair[1] ?? 0.0)),
+            $this->shares,
+        )) / 2;
     }
 
     /** @return array<string, float> percent by ingredient, or by name where it has none */
@@ -85,7 +96,11 @@ final readonly class Comparison
     {
         $found = [];
         foreach ($evaluation->findings as $finding) {
-            $of = array_map(static fn (int $line): string => $evaluation->assessment->composition->lines[$line - 1]->ingredient->key ?? '', $finding->lines);
+            $of = array_map(
+                static fn (int $line): string => $evaluation->assessment->composition->lines[$line - 1]->ingredient->key
+                    ?? '',
+                $finding->lines,
+            );
             sort($of);
             $found["$finding->code {$finding->severity->value} ".implode(',', $of)] = $finding;
         }

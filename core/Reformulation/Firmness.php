@@ -13,15 +13,26 @@ use Ilvane\Core\Safety\Term;
 /** The blend of fats nearest to the maker's own that feels as wished in a room of a given warmth. */
 final class Firmness
 {
-    /** So far inside the band of the wished feel, as a part of its width, that the figures' own error does not take it out at once. */
+    /**
+     * So far inside the band of the wished feel, as a part of its width, that the figures' own error does not take it
+     * out at once.
+     */
     private const INSIDE = 0.15;
 
     /** @param  list<Material>  $atHand  fats that may come in */
     public static function wish(Assessment $it, string $feel, float $celsius, array $atHand, Stock $cupboard): Proposal
     {
         $band = SolidFat::band($feel);
-        $known = array_values(array_filter($atHand, static fn (Material $fat): bool => SolidFat::ofOne($fat, $celsius) !== null));
-        $blending = Blending::of($it->composition, $it->scaleResolutionG, $known, static fn (Material $fat): ?float => $cupboard->has($fat->key) ? $cupboard->gramsOf($fat->key) : null);
+        $known = array_values(array_filter(
+            $atHand,
+            static fn (Material $fat): bool => SolidFat::ofOne($fat, $celsius) !== null,
+        ));
+        $blending = Blending::of(
+            $it->composition,
+            $it->scaleResolutionG,
+            $known,
+            static fn (Material $fat): ?float => $cupboard->has($fat->key) ? $cupboard->gramsOf($fat->key) : null,
+        );
         if ($blending === null || $band === null) {
             return Proposal::none('no_fats');
         }
@@ -29,20 +40,49 @@ final class Firmness
             return Proposal::none('firmness_unknown', ['ingredients' => Term::ingredients($it->texture->unknown)]);
         }
         $now = $it->texture->feel($celsius);
-        $solid = array_map(static fn (array $part): float => SolidFat::ofOne($part['ingredient'], $celsius) ?? 0.0, $blending->parts);
+        $solid = array_map(
+            static fn (array $part): float => SolidFat::ofOne($part['ingredient'], $celsius) ?? 0.0,
+            $blending->parts,
+        );
         [$inner, $all] = self::inside($it, $celsius);
         $inset = self::INSIDE * ($band[1] - $band[0]);
-        $percents = $now === $feel ? null : $blending->nearest([[$solid, ($band[0] + $inset) * $all - $inner, ($band[1] - $inset) * $all - $inner]]);
+        $percents = $now === $feel
+            ? null
+            : $blending->nearest([[$solid, ($band[0] + $inset) * $all - $inner, ($band[1] - $inset) * $all - $inner]]);
         $fix = $percents === null ? null : $blending->fix($percents, 'bend.firm');
         $terms = ['celsius' => Term::celsius($celsius), 'feel' => Term::word("feel.$feel")];
         if ($percents === null || $fix === null) {
-            [$softest, $hardest] = array_map(static fn (float $value): float => max(0.0, min(100.0, ($value + $inner) / $all)), $blending->reach($solid));
+            [$softest, $hardest] = array_map(
+                static fn (float $value): float => max(0.0, min(100.0, ($value + $inner) / $all)),
+                $blending->reach($solid),
+            );
 
-            return $now === $feel ? Proposal::none('firm_already', $terms) : Proposal::none('firm_out_of_reach', [...$terms, 'softest' => Term::percent(round($softest)), 'hardest' => Term::percent(round($hardest))]);
+            return $now === $feel
+                ? Proposal::none('firm_already', $terms)
+                : Proposal::none(
+                    'firm_out_of_reach',
+                    [
+                        ...$terms,
+                        'softest' => Term::percent(round($softest)),
+                        'hardest' => Term::percent(round($hardest)),
+                    ],
+                );
         }
-        $after = ($inner + array_sum(array_map(static fn (float $part, float $value): float => $part * $value, $percents, $solid))) / $all;
+        $after = ($inner + array_sum(array_map(
+            static fn (float $part, float $value): float => $part * $value,
+            $percents,
+            $solid,
+        ))) / $all;
 
-        return Proposal::change($fix, 'firm', [...$terms, 'from' => Term::percent(round($it->texture->at($celsius) ?? 0.0)), 'to' => Term::percent(round($after))]);
+        return Proposal::change(
+            $fix,
+            'firm',
+            [
+                ...$terms,
+                'from' => Term::percent(round($it->texture->at($celsius) ?? 0.0)),
+                'to' => Term::percent(round($after)),
+            ],
+        );
     }
 
     /**
@@ -54,10 +94,18 @@ final class Firmness
     {
         $solid = 0.0;
         foreach ($it->composition->inner as $line) {
-            $solid += $line->ingredient?->kind->isLipid() === true ? 100 * ($line->share->likely ?? 0.0) * (SolidFat::ofOne($line->ingredient, $celsius) ?? 0.0) : 0.0;
+            $solid += $line->ingredient?->kind->isLipid() === true
+                ? 100 * ($line->share->likely ?? 0.0) * (SolidFat::ofOne($line->ingredient, $celsius) ?? 0.0)
+                : 0.0;
         }
         $fats = $it->composition->linesWith(static fn (Material $ingredient): bool => $ingredient->kind->isLipid());
 
-        return [$solid, max(1e-9, 100 * array_sum(array_map(static fn (WeighedLine $line): float => $line->share->likely ?? 0.0, $fats)))];
+        return [
+            $solid,
+            max(
+                1e-9,
+                100 * array_sum(array_map(static fn (WeighedLine $line): float => $line->share->likely ?? 0.0, $fats)),
+            ),
+        ];
     }
 }

@@ -20,7 +20,8 @@ final class Offers
 
     /**
      * @param  DateTimeImmutable  $soon  what turns by then is to be used up
-     * @return array<string, Proposal> by a name that stays the same for the same formula: "hundred", "preserve:5", "balance", "use:LOT"
+     * @return array<string, Proposal> by a name that stays the same for the same formula: "hundred", "preserve:5",
+     *   "balance", "use:LOT"
      */
     public static function of(Assessment $it, Substitutes $substitutes, Stock $cupboard, DateTimeImmutable $soon): array
     {
@@ -44,9 +45,17 @@ final class Offers
             return Proposal::none('no_range');
         }
         $middle = ($range->min + $range->max) / 2;
-        $fix = abs($percent - $middle) <= self::NEAR * ($range->max - $range->min) ? [] : (new Remedy($it))->dose($line, $middle, 'bend.middle');
+        $fix = abs($percent - $middle) <= self::NEAR * ($range->max - $range->min)
+            ? []
+            : (new Remedy($it))->dose($line, $middle, 'bend.middle');
 
-        return $fix === [] ? Proposal::none('middle_already') : Proposal::change($fix[0], 'middle', ['ingredient' => Term::ingredient($line->ingredient->key), 'percent' => Term::percent($middle)]);
+        return $fix === []
+            ? Proposal::none('middle_already')
+            : Proposal::change(
+                $fix[0],
+                'middle',
+                ['ingredient' => Term::ingredient($line->ingredient->key), 'percent' => Term::percent($middle)],
+            );
     }
 
     private static function balance(Hlb $hlb): Proposal
@@ -54,7 +63,13 @@ final class Offers
         $off = $hlb->off();
         $fixes = $off === null || abs($off) < 0.1 || $hlb->isBalanced ? [] : Remedy::split($hlb);
 
-        return $fixes === [] ? Proposal::none('balance_already') : Proposal::change($fixes[0], 'balance', ['required' => Term::number($hlb->required ?? 0.0), 'blend' => Term::number($hlb->blend ?? 0.0)]);
+        return $fixes === []
+            ? Proposal::none('balance_already')
+            : Proposal::change(
+                $fixes[0],
+                'balance',
+                ['required' => Term::number($hlb->required ?? 0.0), 'blend' => Term::number($hlb->blend ?? 0.0)],
+            );
     }
 
     /** The lot goes into the line of the same ingredient, or in place of the line most like it. */
@@ -68,7 +83,11 @@ final class Offers
         $best = null;
         foreach ($it->composition->lines as $line) {
             $isSame = $line->ingredient?->key === $stocked->ingredient;
-            if ($line->grams === null || $line->line->lot === $stocked->lot || ! ($isSame || Substitutes::fits($ingredient, $line, $it->composition))) {
+            if (
+                $line->grams === null
+                || $line->line->lot === $stocked->lot
+                || ! ($isSame || Substitutes::fits($ingredient, $line, $it->composition))
+            ) {
                 continue;
             }
             $distance = $isSame ? -1.0 : Similarity::distance($line->ingredient ?? $ingredient, $ingredient);
@@ -82,12 +101,22 @@ final class Offers
         $patch = [
             ...($distance < 0 ? [] : $substitutes->swap($line, $ingredient)->patch),
             ['op' => 'add', 'path' => "$at/lot", 'value' => $stocked->lot],
-            ...($stocked->turns === null ? [] : [['op' => 'add', 'path' => "$at/best_before", 'value' => $stocked->turns->format('Y-m-d')]]),
-            ...($stocked->openedOn === null ? [] : [['op' => 'add', 'path' => "$at/opened_on", 'value' => $stocked->openedOn->format('Y-m-d')]]),
+            ...($stocked->turns === null ? [] : [[
+                'op' => 'add',
+                'path' => "$at/best_before",
+                'value' => $stocked->turns->format('Y-m-d'),
+            ]]),
+            ...($stocked->openedOn === null ? [] : [[
+                'op' => 'add',
+                'path' => "$at/opened_on",
+                'value' => $stocked->openedOn->format('Y-m-d'),
+            ]]),
         ];
 
         return Proposal::change(new Fix('bend.use', $patch), $distance < 0 ? 'use_same' : 'use_instead', [
-            'ingredient' => Term::ingredient($stocked->ingredient), 'grams' => Term::grams(min($stocked->grams, $line->grams->likely ?? 0.0)), 'left' => Term::grams($stocked->grams),
+            'ingredient' => Term::ingredient($stocked->ingredient),
+            'grams' => Term::grams(min($stocked->grams, $line->grams->likely ?? 0.0)),
+            'left' => Term::grams($stocked->grams),
             'instead' => Term::ingredient($line->ingredient->key ?? ''),
         ]);
     }

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Ilvane\Core\Reformulation;
 
 /**
- * The point nearest to a wish that keeps all limits: minimise ½ x'Gx − g'x under aᵢ'x = bᵢ and cⱼ'x ≥ dⱼ, G symmetric and
- * positive definite. The dual active set method of Goldfarb and Idnani (Mathematical Programming 27, 1983): begins at the
+ * The point nearest to a wish that keeps all limits: minimise ½ x'Gx − g'x under aᵢ'x = bᵢ and cⱼ'x ≥ dⱼ, G symmetric
+ * and
+ * positive definite. The dual active set method of Goldfarb and Idnani (Mathematical Programming 27, 1983): begins at
+ * the
  * unbounded best and takes limits in one by one, so it ends at the one best point or shows that none keeps them all.
- * A limit is given by its factors by unknown (those left out are 0) and its bound. Deterministic; meant for up to a few dozen unknowns.
+ * A limit is given by its factors by unknown (those left out are 0) and its bound. Deterministic; meant for up to a few
+ * dozen unknowns.
  *
  * @phpstan-type Vector array<int, float>
  * @phpstan-type Limit array{Vector, float}
@@ -49,7 +52,9 @@ final class QuadraticProgram
                 $step = self::projected($toward, $active, $rates);
                 $gain = self::dot($normal, $step);
                 [$partial, $blocking] = self::firstToLet($multipliers, $rates, $active, count($equal));
-                $full = $gain > self::EPSILON * max(1e-12, self::dot($normal, $toward)) ? ($sign * $limits[$at][1] - self::dot($normal, $x)) / $gain : INF;
+                $full = $gain > self::EPSILON * max(1e-12, self::dot($normal, $toward))
+                    ? ($sign * $limits[$at][1] - self::dot($normal, $x)) / $gain
+                    : INF;
                 $length = min($partial, $full);
                 if (is_infinite($length)) {
                     return null;
@@ -193,7 +198,10 @@ final class QuadraticProgram
     {
         $size = count($matrix);
         foreach ($matrix as $i => $row) {
-            $matrix[$i] = [...$row, ...array_map(static fn (int $j): float => $i === $j ? 1.0 : 0.0, range(0, $size - 1))];
+            $matrix[$i] = [
+                ...$row,
+                ...array_map(static fn (int $j): float => $i === $j ? 1.0 : 0.0, range(0, $size - 1)),
+            ];
         }
         for ($i = 0; $i < $size; $i++) {
             $pivot = $i;

@@ -24,13 +24,18 @@ final class ReachHundred
     {
         $composition = $it->composition;
         $off = 100 * ($composition->accounted->likely - 1);
-        $base = array_values(array_filter($composition->lines, static fn (WeighedLine $line): bool => $line->isInBatch() && $line->amount?->kind === AmountKind::Percent && $line->ingredient !== null
-            && ($line->ingredient->kind->isWatery() || $line->ingredient->kind->isLipid())));
+        $base = array_values(array_filter($composition->lines, self::isBase(...)));
         if ($composition->hasRest || abs($off) <= self::ROUNDING) {
             return Proposal::none('hundred_already');
         }
         $now = array_map(static fn (WeighedLine $line): float => $line->amount->number->likely ?? 0.0, $base);
-        $most = array_map(static fn (WeighedLine $line): float => max($line->amount->number->likely ?? 0.0, $line->ingredient->use->max ?? 100.0), $base);
+        $most = array_map(
+            static fn (WeighedLine $line): float => max(
+                $line->amount->number->likely ?? 0.0,
+                $line->ingredient->use->max ?? 100.0,
+            ),
+            $base,
+        );
         $room = array_sum($now) - $off;
         if ($base === [] || array_sum($now) <= 0 || $room <= 0 || $room > array_sum($most) + self::ROUNDING) {
             return Proposal::none('hundred_no_room', ['percent' => Term::percent(abs($off))]);
@@ -38,11 +43,17 @@ final class ReachHundred
         $patch = [];
         foreach (Scaling::onScale(self::shared($now, $most, $room), self::STEP) as $i => $percent) {
             if (abs($percent - $now[$i]) > 1e-9) {
-                $patch[] = ['op' => 'replace', 'path' => '/lines/'.($base[$i]->position - 1).'/amount', 'value' => Amount::plain($percent).' %'];
+                $patch[] = [
+                    'op' => 'replace',
+                    'path' => '/lines/'.($base[$i]->position - 1).'/amount',
+                    'value' => Amount::plain($percent).' %',
+                ];
             }
         }
 
-        return $patch === [] ? Proposal::none('hundred_already') : Proposal::change(new Fix('bend.hundred', $patch), 'hundred', ['percent' => Term::percent(abs($off))]);
+        return $patch === []
+            ? Proposal::none('hundred_already')
+            : Proposal::change(new Fix('bend.hundred', $patch), 'hundred', ['percent' => Term::percent(abs($off))]);
     }
 
     /**
@@ -71,5 +82,14 @@ final class ReachHundred
         ksort($shared);
 
         return array_values($shared);
+    }
+
+    /** A water or a fat in percent: what can take up a difference. */
+    private static function isBase(WeighedLine $line): bool
+    {
+        return $line->isInBatch()
+            && $line->amount?->kind === AmountKind::Percent
+            && $line->ingredient !== null
+            && ($line->ingredient->kind->isWatery() || $line->ingredient->kind->isLipid());
     }
 }

@@ -14,7 +14,8 @@ final class Shopping
 
     /**
      * @param  list<array{Composition, float}>  $batches  and how much of each, grams
-     * @return array<string, array{wanted: float, have: float, buy: float}> by catalogue key; "?name" for what the catalogue doesn't know
+     * @return array<string, array{wanted: float, have: float, buy: float}> by catalogue key; "?name" for what the
+     *   catalogue doesn't know
      */
     public static function of(array $batches, Stock $cupboard): array
     {
@@ -26,7 +27,8 @@ final class Shopping
                     continue; // what is inside it is counted
                 }
                 $key = $line->ingredient->key ?? '?'.$line->line->spokenOf();
-                $wanted[$key] = ($wanted[$key] ?? 0.0) + ($line->grams->likely ?? 0.0) * $grams / $total * (1 + self::SPARE);
+                $wanted[$key] = ($wanted[$key] ?? 0.0)
+                    + ($line->grams->likely ?? 0.0) * $grams / $total * (1 + self::SPARE);
             }
         }
         $rows = [];

@@ -10,8 +10,10 @@ use Ilvane\Core\Physics\Emulsion\Emulsion;
 use Ilvane\Core\Physics\Texture\SolidFat;
 
 /**
- * How like two ingredients are in what a formula notices of them: how solid a fat is cold and warm, what balance it asks
- * for, how quickly it turns; an emulsifier's charge, balance and strength; a preservative's breadth and acidity. One unit
+ * How like two ingredients are in what a formula notices of them: how solid a fat is cold and warm, what balance it
+ * asks
+ * for, how quickly it turns; an emulsifier's charge, balance and strength; a preservative's breadth and acidity. One
+ * unit
  * is a difference a maker would remark on. The units are a judgement, common practice.
  */
 final class Similarity
@@ -35,15 +37,21 @@ final class Similarity
         $scaled = static fn (?float $value, float $unit): ?float => $value === null ? null : $value / $unit;
 
         return [
-            'solid_10' => $scaled(SolidFat::ofOne($fat, 10), self::SOLID_POINTS), 'solid_20' => $scaled(SolidFat::ofOne($fat, 20), self::SOLID_POINTS), 'solid_30' => $scaled(SolidFat::ofOne($fat, 30), self::SOLID_POINTS),
-            'hlb' => $scaled($fat->requiredHlb, self::HLB_POINTS), 'pufa' => $scaled($fat->pufaPercent, self::PUFA_POINTS),
+            'solid_10' => $scaled(SolidFat::ofOne($fat, 10), self::SOLID_POINTS),
+            'solid_20' => $scaled(SolidFat::ofOne($fat, 20), self::SOLID_POINTS),
+            'solid_30' => $scaled(SolidFat::ofOne($fat, 30), self::SOLID_POINTS),
+            'hlb' => $scaled($fat->requiredHlb, self::HLB_POINTS),
+            'pufa' => $scaled($fat->pufaPercent, self::PUFA_POINTS),
         ];
     }
 
     /** Does the same work: may stand in at all. */
     public static function mayStandIn(Material $for, Material $other): bool
     {
-        return $other->key !== $for->key && $other->kind === $for->kind && $other->defaultPhase === $for->defaultPhase && $other->use !== null;
+        return $other->key !== $for->key
+            && $other->kind === $for->kind
+            && $other->defaultPhase === $for->defaultPhase
+            && $other->use !== null;
     }
 
     /** 0 for the same, growing with what is noticed. */
@@ -66,7 +74,9 @@ final class Similarity
         $sum = 0.0;
         foreach ($a as $name => $value) {
             $other = $b[$name] ?? null;
-            $sum += $value === null && $other === null ? 0.0 : ($value === null || $other === null ? self::UNKNOWN : $value - $other) ** 2;
+            $sum += $value === null && $other === null
+                ? 0.0
+                : ($value === null || $other === null ? self::UNKNOWN : $value - $other) ** 2;
         }
 
         return sqrt($sum);
@@ -83,15 +93,25 @@ final class Similarity
     private static function preservatives(Material $a, Material $b): float
     {
         [$one, $two] = [$a->coverage, $b->coverage];
-        $breadth = $one === null || $two === null ? self::UNKNOWN : max(0, $one->bacteria - $two->bacteria) + max(0, $one->yeast - $two->yeast) + max(0, $one->mould - $two->mould);
+        $breadth = $one === null || $two === null
+            ? self::UNKNOWN
+            : max(
+                0,
+                $one->bacteria - $two->bacteria,
+            ) + max(0, $one->yeast - $two->yeast) + max(0, $one->mould - $two->mould);
 
-        return $breadth * 2.0 + max(0.0, ($a->phMax ?? 14.0) - ($b->phMax ?? 14.0)) + ($a->charge === $b->charge ? 0.0 : 1.0);
+        return $breadth * 2.0 + max(
+            0.0,
+            ($a->phMax ?? 14.0) - ($b->phMax ?? 14.0),
+        ) + ($a->charge === $b->charge ? 0.0 : 1.0);
     }
 
     private static function others(Material $a, Material $b): float
     {
         $dose = static fn (Material $it): float => log(max(0.01, $it->use->typical ?? 1.0));
 
-        return abs($dose($a) - $dose($b)) + 4 * abs(($a->waterFraction ?? 0.0) - ($b->waterFraction ?? 0.0)) + ($a->charge === $b->charge ? 0.0 : 3.0);
+        return abs($dose($a) - $dose($b))
+            + 4 * abs(($a->waterFraction ?? 0.0) - ($b->waterFraction ?? 0.0))
+            + ($a->charge === $b->charge ? 0.0 : 3.0);
     }
 }

@@ -21,7 +21,10 @@ final readonly class Stock
 
     public function gramsOf(string $ingredient): float
     {
-        return array_sum(array_map(static fn (Stocked $thing): float => $thing->ingredient === $ingredient ? $thing->grams : 0.0, $this->things));
+        return array_sum(array_map(
+            static fn (Stocked $thing): float => $thing->ingredient === $ingredient ? $thing->grams : 0.0,
+            $this->things,
+        ));
     }
 
     /** Of what was bought last with a price; null where no price is known. */
@@ -38,7 +41,10 @@ final readonly class Stock
     /** @return list<Stocked> what turns until a day, the first to turn in front */
     public function turningBy(DateTimeImmutable $day): array
     {
-        $turning = array_filter($this->things, static fn (Stocked $thing): bool => $thing->turns !== null && $thing->turns <= $day && $thing->grams > 0);
+        $turning = array_filter(
+            $this->things,
+            static fn (Stocked $thing): bool => $thing->turns !== null && $thing->turns <= $day && $thing->grams > 0,
+        );
         usort($turning, static fn (Stocked $a, Stocked $b): int => [$a->turns, $a->lot] <=> [$b->turns, $b->lot]);
 
         return $turning;

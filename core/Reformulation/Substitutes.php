@@ -42,7 +42,13 @@ final readonly class Substitutes
                 $found[] = ['ingredient' => $other, 'distance' => Similarity::distance($own, $other)];
             }
         }
-        usort($found, static fn (array $a, array $b): int => [$a['distance'], $a['ingredient']->key] <=> [$b['distance'], $b['ingredient']->key]);
+        usort(
+            $found,
+            static fn (array $a, array $b): int => [
+                $a['distance'],
+                $a['ingredient']->key,
+            ] <=> [$b['distance'], $b['ingredient']->key],
+        );
 
         return $found;
     }
@@ -50,8 +56,13 @@ final readonly class Substitutes
     /** May stand in for the line's own: does the same work in such a dose, and is not in the formula yet. */
     public static function fits(Material $other, WeighedLine $line, Composition $composition): bool
     {
-        return $line->ingredient !== null && Similarity::mayStandIn($line->ingredient, $other) && self::takesDose($other, $line)
-            && array_filter($composition->lines, static fn (WeighedLine $present): bool => $present->ingredient?->key === $other->key) === [];
+        return $line->ingredient !== null
+            && Similarity::mayStandIn($line->ingredient, $other)
+            && self::takesDose($other, $line)
+            && array_filter(
+                $composition->lines,
+                static fn (WeighedLine $present): bool => $present->ingredient?->key === $other->key,
+            ) === [];
     }
 
     /** One ingredient for another in the same line, in the amount that does the same work. */
@@ -88,7 +99,10 @@ final readonly class Substitutes
             foreach (array_slice($found, $i + 1) as ['ingredient' => $b]) {
                 for ($part = 2; $part <= self::SPLITS - 2; $part++) {
                     $share = $part / self::SPLITS;
-                    $distance = Similarity::apart($own, self::mixed(Similarity::figures($a), Similarity::figures($b), $share));
+                    $distance = Similarity::apart(
+                        $own,
+                        self::mixed(Similarity::figures($a), Similarity::figures($b), $share),
+                    );
                     if ($distance < $least - 1e-9) {
                         [$least, $best] = [$distance, [[$a, $share], [$b, 1 - $share]]];
                     }
@@ -145,6 +159,8 @@ final readonly class Substitutes
     /** A carrier for half of everything can't be replaced by what is used at a few percent. */
     private static function takesDose(Material $other, WeighedLine $line): bool
     {
-        return ! $other->kind->isLipid() && ! $other->kind->isWatery() || 100 * ($line->share->likely ?? 0.0) <= ($other->use->max ?? 0.0) + 1e-9;
+        return ! $other->kind->isLipid()
+            && ! $other->kind->isWatery()
+            || 100 * ($line->share->likely ?? 0.0) <= ($other->use->max ?? 0.0) + 1e-9;
     }
 }

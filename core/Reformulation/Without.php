@@ -23,13 +23,20 @@ final readonly class Without
     /** @param  non-empty-list<Allergen>  $unwanted */
     public function wish(Assessment $it, array $unwanted): Proposal
     {
-        $isUnwanted = static fn (?Material $ingredient): bool => $ingredient !== null && array_filter($unwanted, $ingredient->hasAllergen(...)) !== [];
+        $isUnwanted = static fn (?Material $ingredient): bool => $ingredient !== null
+            && array_filter($unwanted, $ingredient->hasAllergen(...)) !== [];
         $patch = $removed = $gone = $come = $stuck = [];
         foreach ($it->composition->opened() as $line) {
             if (! $isUnwanted($line->ingredient)) {
                 continue;
             }
-            $instead = $line->line->formula !== null ? [] : $this->substitutes->nearestTo($line, $it->composition, static fn (Material $other): bool => ! $isUnwanted($other) && ! in_array($other->key, $come, true));
+            $instead = $line->line->formula !== null
+                ? []
+                : $this->substitutes->nearestTo(
+                    $line,
+                    $it->composition,
+                    static fn (Material $other): bool => ! $isUnwanted($other) && ! in_array($other->key, $come, true),
+                );
             if ($instead === []) {
                 $stuck[] = $line->ingredient->key ?? '';
 
@@ -40,11 +47,16 @@ final readonly class Without
             $patch = [...$patch, ...self::instead($line, $instead)];
         }
         if ($stuck !== []) {
-            return Proposal::none('without_stuck', ['ingredients' => Term::ingredients(array_values(array_unique($stuck)))]);
+            return Proposal::none(
+                'without_stuck',
+                ['ingredients' => Term::ingredients(array_values(array_unique($stuck)))],
+            );
         }
 
         return $patch === [] ? Proposal::none('without_already') : Proposal::change(
-            new Fix('bend.without', $patch), 'without', ['gone' => Term::ingredients($gone), 'come' => Term::ingredients($come)],
+            new Fix('bend.without', $patch),
+            'without',
+            ['gone' => Term::ingredients($gone), 'come' => Term::ingredients($come)],
         );
     }
 
@@ -66,9 +78,24 @@ final readonly class Without
         $unit = $isPercent ? '%' : 'g';
         $other = round($whole * $second[1], 2);
         if ($line->amount?->kind !== AmountKind::Rest) {
-            $patch[] = ['op' => 'replace', 'path' => "$at/amount", 'value' => Amount::plain(round($whole - $other, 4))." $unit"];
+            $patch[] = [
+                'op' => 'replace',
+                'path' => "$at/amount",
+                'value' => Amount::plain(round($whole - $other, 4))." $unit",
+            ];
         }
 
-        return [...$patch, ['op' => 'add', 'path' => '/lines/-', 'value' => ['ingredient' => $second[0]->key, 'amount' => Amount::plain($other)." $unit", 'phase' => $line->phase->value]]];
+        return [
+            ...$patch,
+            [
+                'op' => 'add',
+                'path' => '/lines/-',
+                'value' => [
+                    'ingredient' => $second[0]->key,
+                    'amount' => Amount::plain($other)." $unit",
+                    'phase' => $line->phase->value,
+                ],
+            ],
+        ];
     }
 }

@@ -50,8 +50,14 @@ final readonly class Assessment
      * @param  bool  $onBatch  a made batch: acid-dependent preservatives count only with a measured pH
      * @param  DateTimeImmutable|null  $madeOn  for lots already open
      */
-    public static function of(Catalogue $catalogue, Formula $formula, Composition $composition, Tools $tools, bool $onBatch = false, ?DateTimeImmutable $madeOn = null): self
-    {
+    public static function of(
+        Catalogue $catalogue,
+        Formula $formula,
+        Composition $composition,
+        Tools $tools,
+        bool $onBatch = false,
+        ?DateTimeImmutable $madeOn = null,
+    ): self {
         $heat = PhaseHeat::of($formula, $composition);
         $preservation = Preservation::of($formula, $composition, $heat, $onBatch);
         $container = $formula->container === null ? null : ($catalogue->containers()[$formula->container] ?? null);
@@ -81,12 +87,23 @@ final readonly class Assessment
         return $this->formula->family === Family::WaterSpray || $this->container?->closure === 'spray';
     }
 
-    /** A full preservative system that suits the product, to be offered where one is missing: one that shares nothing with what is in it. */
+    /**
+     * A full preservative system that suits the product, to be offered where one is missing: one that shares nothing
+     * with what is in it.
+     */
     public function fullPreservative(): Material
     {
-        $has = array_map(static fn (ComponentDose $dose): string => $dose->component->inci, $this->preservation->components());
-        foreach ($this->catalogue->choices($this->isSprayed() ? ChoiceRole::PreservativeSprayed : ChoiceRole::Preservative) as $ingredient) {
-            if (array_filter($ingredient->preservativeComponents, static fn (PreservativeComponent $part): bool => in_array($part->inci, $has, true)) === []) {
+        $has = array_map(
+            static fn (ComponentDose $dose): string => $dose->component->inci,
+            $this->preservation->components(),
+        );
+        foreach ($this->catalogue->choices(
+            $this->isSprayed() ? ChoiceRole::PreservativeSprayed : ChoiceRole::Preservative,
+        ) as $ingredient) {
+            if (array_filter(
+                $ingredient->preservativeComponents,
+                static fn (PreservativeComponent $part): bool => in_array($part->inci, $has, true),
+            ) === []) {
                 return $ingredient;
             }
         }

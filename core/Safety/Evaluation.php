@@ -16,7 +16,10 @@ final readonly class Evaluation
 
     public function count(Severity $severity): int
     {
-        return count(array_filter($this->findings, static fn (Finding $finding): bool => $finding->severity === $severity));
+        return count(array_filter(
+            $this->findings,
+            static fn (Finding $finding): bool => $finding->severity === $severity,
+        ));
     }
 
     /** What is not known and could change the answer: lines without a weight, lines nobody could read. */
@@ -38,13 +41,23 @@ final readonly class Evaluation
     /** @return list<Finding> what has to be told before anything can be said */
     public function unknowns(): array
     {
-        return array_values(array_filter($this->findings, static fn (Finding $finding): bool => in_array($finding->code, self::UNKNOWN, true)));
+        return array_values(array_filter(
+            $this->findings,
+            static fn (Finding $finding): bool => in_array($finding->code, self::UNKNOWN, true),
+        ));
     }
 
-    /** @return list<Finding> what stands against making it, each cause once, whatever the unknown lines turn out to be */
+    /**
+     * @return list<Finding> what stands against making it, each cause once, whatever the unknown lines turn out to be
+     */
     public function stops(): array
     {
-        return array_values(array_filter($this->findings, fn (Finding $finding): bool => $finding->severity === Severity::Stop && ! in_array($finding->code, self::UNKNOWN, true) && ! $this->followsFromAnother($finding)));
+        return array_values(array_filter(
+            $this->findings,
+            fn (Finding $finding): bool => $finding->severity === Severity::Stop
+                && ! in_array($finding->code, self::UNKNOWN, true)
+                && ! $this->followsFromAnother($finding),
+        ));
     }
 
     private function followsFromAnother(Finding $finding): bool
@@ -63,6 +76,9 @@ final readonly class Evaluation
     /** @return list<string> */
     public function codes(): array
     {
-        return array_values(array_unique(array_map(static fn (Finding $finding): string => $finding->code, $this->findings)));
+        return array_values(array_unique(array_map(
+            static fn (Finding $finding): string => $finding->code,
+            $this->findings,
+        )));
     }
 }

@@ -6,7 +6,10 @@ namespace Ilvane\Core\Safety;
 
 use Ilvane\Core\Measure\Certainty;
 
-/** What a check has to say: a code, how grave and how sure, the lines it speaks of, the values for its words, and ways out. */
+/**
+ * What a check has to say: a code, how grave and how sure, the lines it speaks of, the values for its words, and ways
+ * out.
+ */
 final readonly class Finding
 {
     /**

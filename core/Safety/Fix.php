@@ -25,7 +25,11 @@ final readonly class Fix
      */
     public static function amount(int $line, string $amount, string $label, array $terms = []): self
     {
-        return new self($label, [['op' => 'replace', 'path' => '/lines/'.($line - 1).'/amount', 'value' => $amount]], $terms);
+        return new self(
+            $label,
+            [['op' => 'replace', 'path' => '/lines/'.($line - 1).'/amount', 'value' => $amount]],
+            $terms,
+        );
     }
 
     /**

@@ -15,7 +15,9 @@ use Ilvane\Core\Measure\AmountKind;
 use Ilvane\Core\Measure\Unit;
 use Ilvane\Core\Physics\Emulsion\Hlb;
 
-/** Writes fixes that leave the formula adding up: in percent where the batch is fixed, in grams where the lines make it. */
+/**
+ * Writes fixes that leave the formula adding up: in percent where the batch is fixed, in grams where the lines make it.
+ */
 final readonly class Remedy
 {
     /** Less water than this share is none to speak of. */
@@ -34,26 +36,38 @@ final readonly class Remedy
     public function __construct(Assessment $assessment)
     {
         $this->halfStep = $assessment->scaleResolutionG / 2;
-        $this->isWatery = ! $assessment->formula->family->isFatOnly() && $assessment->composition->waterShare() >= self::WATERY;
+        $this->isWatery = ! $assessment->formula->family->isFatOnly()
+            && $assessment->composition->waterShare() >= self::WATERY;
         $this->composition = $assessment->composition;
         $this->plainWater = $assessment->catalogue->choice(ChoiceRole::Water)->key;
     }
 
     /**
-     * Sets one line to a percentage of the finished batch: never above it after rounding, or, where it is a least, never below.
+     * Sets one line to a percentage of the finished batch: never above it after rounding, or, where it is a least,
+     * never below.
      *
      * @param  array<string, Term>  $terms
      * @return list<Fix> none when nothing else in the formula can take up the difference
      */
-    public function dose(WeighedLine $line, float $percent, string $label, array $terms = [], bool $isLeast = false): array
-    {
+    public function dose(
+        WeighedLine $line,
+        float $percent,
+        string $label,
+        array $terms = [],
+        bool $isLeast = false,
+    ): array {
         if ($line->line->formula !== null) {
             return []; // it is inside another formula: to be mended there
         }
         if (self::staysInDrops($line)) {
             return $this->drops($line, $percent, $label, $terms, $isLeast);
         }
-        $fix = Fix::amount($line->position, $isLeast ? $this->least($percent, $line) : $this->amount($percent, $line), $label, $terms);
+        $fix = Fix::amount(
+            $line->position,
+            $isLeast ? $this->least($percent, $line) : $this->amount($percent, $line),
+            $label,
+            $terms,
+        );
 
         return match (true) {
             $this->isAllWeighed() => $this->refilled($fix, [$line]),
@@ -63,7 +77,8 @@ final readonly class Remedy
     }
 
     /**
-     * What was given in drops is offered in whole drops: never above a ceiling with the largest drop, never below a floor with the smallest.
+     * What was given in drops is offered in whole drops: never above a ceiling with the largest drop, never below a
+     * floor with the smallest.
      *
      * @param  array<string, Term>  $terms
      * @return list<Fix> none where not even one drop fits
@@ -76,7 +91,10 @@ final readonly class Remedy
             return [];
         }
         $drop = $line->grams->times(1 / $number);
-        $others = max(0.0, ($isLeast ? $total->high : $total->low) - ($this->isAllWeighed() ? $line->grams->likely : 0.0));
+        $others = max(
+            0.0,
+            ($isLeast ? $total->high : $total->low) - ($this->isAllWeighed() ? $line->grams->likely : 0.0),
+        );
         $grams = $this->isAllWeighed() ? $percent / (100 - $percent) * $others : $percent / 100 * $others;
         $count = $isLeast ? ceil($grams / max(1e-9, $drop->low) - 1e-9) : floor($grams / max(1e-9, $drop->high) + 1e-9);
 
@@ -86,7 +104,8 @@ final readonly class Remedy
     /** A scent in drops stays in drops; what has to reach a dose is weighed. */
     private static function staysInDrops(WeighedLine $line): bool
     {
-        return $line->amount?->unit === Unit::Drop && ! in_array($line->ingredient?->kind, [Kind::Preservative, Kind::Emulsifier], true);
+        return $line->amount?->unit === Unit::Drop
+            && ! in_array($line->ingredient?->kind, [Kind::Preservative, Kind::Emulsifier], true);
     }
 
     /** Lines are taken out last and from the end, so that no other change loses its line. */
@@ -94,8 +113,14 @@ final readonly class Remedy
     {
         $isRemoval = static fn (array $change): bool => $change['op'] === 'remove';
         $removals = array_values(array_filter($fix->patch, $isRemoval));
-        usort($removals, static fn (array $a, array $b): int => (int) basename($b['path']) <=> (int) basename($a['path']));
-        $patch = [...array_values(array_filter($fix->patch, static fn (array $change): bool => ! $isRemoval($change))), ...$removals];
+        usort(
+            $removals,
+            static fn (array $a, array $b): int => (int) basename($b['path']) <=> (int) basename($a['path']),
+        );
+        $patch = [
+            ...array_values(array_filter($fix->patch, static fn (array $change): bool => ! $isRemoval($change))),
+            ...$removals,
+        ];
 
         return $patch === [] ? $fix : new Fix($fix->label, $patch, $fix->terms);
     }
@@ -135,10 +160,18 @@ final readonly class Remedy
                 $count = floor($drops * $factor + 1e-9);
                 $patch[] = $count < 1
                     ? ['op' => 'remove', 'path' => '/lines/'.($line->position - 1)]
-                    : ['op' => 'replace', 'path' => '/lines/'.($line->position - 1).'/amount', 'value' => self::inDrops($count)];
+                    : [
+                        'op' => 'replace',
+                        'path' => '/lines/'.($line->position - 1).'/amount',
+                        'value' => self::inDrops($count),
+                    ];
             } elseif ($percent !== null && $line->line->formula === null) {
                 $isDropsOnly = false;
-                $patch[] = ['op' => 'replace', 'path' => '/lines/'.($line->position - 1).'/amount', 'value' => $this->amount($percent->likely * $factor, $line)];
+                $patch[] = [
+                    'op' => 'replace',
+                    'path' => '/lines/'.($line->position - 1).'/amount',
+                    'value' => $this->amount($percent->likely * $factor, $line),
+                ];
             }
         }
 
@@ -175,23 +208,36 @@ final readonly class Remedy
             if ($range === null || $split[$i] > $range->max || $split[$i] < 0.01 || $was <= 0) {
                 return [];
             }
-            $amount = $line->amount?->kind === AmountKind::Percent ? round($split[$i], 2).' %' : round(($line->grams->likely ?? 0.0) * $split[$i] / $was, 2).' g';
+            $amount = $line->amount?->kind === AmountKind::Percent
+                ? round($split[$i], 2).' %'
+                : round(($line->grams->likely ?? 0.0) * $split[$i] / $was, 2).' g';
             $patch[] = ['op' => 'replace', 'path' => '/lines/'.($line->position - 1).'/amount', 'value' => $amount];
         }
 
         return $patch === [] ? [] : [new Fix('split_emulsifiers', $patch)];
     }
 
-    /** The line that can best take up the difference: plain water, else the most plentiful water, else the most plentiful fat. */
+    /**
+     * The line that can best take up the difference: plain water, else the most plentiful water, else the most
+     * plentiful fat.
+     */
     public function baseLine(int ...$except): ?WeighedLine
     {
         $best = null;
         foreach ($this->composition->known() as $line) {
-            if (in_array($line->position, $except, true) || $line->line->formula !== null || $line->share === null || $line->ingredient === null
+            if (in_array(
+                $line->position,
+                $except,
+                true,
+            ) || $line->line->formula !== null || $line->share === null || $line->ingredient === null
                 || ! ($line->ingredient->kind->isWatery() || $line->ingredient->kind->isLipid())) {
                 continue;
             }
-            $weight = $line->share->likely + ($line->ingredient->kind->isWatery() ? 1.0 : 0.0) + ($line->ingredient->key === $this->plainWater ? 2.0 : 0.0) - ($line->phase === Phase::Cooldown ? 0.5 : 0.0);
+            $weight = $line->share->likely
+                + ($line->ingredient->kind->isWatery() ? 1.0 : 0.0)
+                + (
+                    $line->ingredient->key === $this->plainWater ? 2.0 : 0.0
+                ) - ($line->phase === Phase::Cooldown ? 0.5 : 0.0);
             if ($best === null || $weight > $best[0]) {
                 $best = [$weight, $line];
             }
@@ -206,7 +252,8 @@ final readonly class Remedy
         if (! $this->isAllWeighed() || $total === null) {
             return Amount::plain(self::down($percent, 2)).' %';
         }
-        // what is taken off a line goes to the base, so the batch stays as large; half a scale step keeps a ceiling kept
+        // what is taken off a line goes to the base, so the batch stays as large; half a scale step keeps a ceiling
+        // kept
         $kept = $percent / 100 * $total->low - $this->halfStep;
         $grams = $replaced !== null && $kept < ($replaced->grams->likely ?? 0.0) ? $kept
             : $percent / (100 - $percent) * ($total->low - ($replaced->grams->low ?? 0.0));
@@ -229,7 +276,9 @@ final readonly class Remedy
     /** Every line is in grams or spoons, and the lines make the batch. */
     private function isAllWeighed(): bool
     {
-        return $this->composition->basis === Basis::Lines && $this->composition->total !== null && ! $this->hasPercentages();
+        return $this->composition->basis === Basis::Lines
+            && $this->composition->total !== null
+            && ! $this->hasPercentages();
     }
 
     /**
@@ -244,7 +293,9 @@ final readonly class Remedy
         $values = array_column($fix->patch, 'value', 'path');
         foreach ($lines as $line) {
             $value = $values['/lines/'.($line->position - 1).'/amount'] ?? null;
-            $taken += self::staysInDrops($line) ? 0.0 : ($line->grams->likely ?? 0.0) - (is_string($value) ? (float) $value : 0.0);
+            $taken += self::staysInDrops($line)
+                ? 0.0
+                : ($line->grams->likely ?? 0.0) - (is_string($value) ? (float) $value : 0.0);
         }
         if ($taken <= 0.0) {
             return [$fix];
@@ -253,15 +304,37 @@ final readonly class Remedy
         if ($this->isWatery && $base?->ingredient?->key !== $this->plainWater) {
             return [new Fix($fix->label, [
                 ...$fix->patch,
-                ['op' => 'add', 'path' => '/lines/-', 'value' => ['ingredient' => $this->plainWater, 'amount' => Amount::plain(round($taken, 2)).' g', 'phase' => Phase::Water->value]],
+                [
+                    'op' => 'add',
+                    'path' => '/lines/-',
+                    'value' => [
+                        'ingredient' => $this->plainWater,
+                        'amount' => Amount::plain(round($taken, 2)).' g',
+                        'phase' => Phase::Water->value,
+                    ],
+                ],
             ], $fix->terms)];
         }
         $grams = ($base->grams->likely ?? 0.0) + $taken;
-        if ($base === null || 100 * $grams / ($this->composition->total->likely ?? $grams) > ($base->ingredient->use->max ?? 0.0)) {
+        if (
+            $base === null
+            || 100 * $grams / ($this->composition->total->likely ?? $grams) > ($base->ingredient->use->max ?? 0.0)
+        ) {
             return [];
         }
 
-        return [new Fix($fix->label, [...$fix->patch, ['op' => 'replace', 'path' => '/lines/'.($base->position - 1).'/amount', 'value' => Amount::plain(round($grams, 2)).' g']], $fix->terms)];
+        return [new Fix(
+            $fix->label,
+            [
+                ...$fix->patch,
+                [
+                    'op' => 'replace',
+                    'path' => '/lines/'.($base->position - 1).'/amount',
+                    'value' => Amount::plain(round($grams, 2)).' g',
+                ],
+            ],
+            $fix->terms,
+        )];
     }
 
     private function hasPercentages(): bool
@@ -284,10 +357,22 @@ final readonly class Remedy
     private function restElsewhere(Fix $fix, WeighedLine $line, float $percent): array
     {
         $other = $this->baseLine($line->position);
-        if ($this->isWatery && ($line->ingredient?->kind->isWatery() ?? false) && $other?->ingredient?->key !== $this->plainWater) {
+        if (
+            $this->isWatery
+            && ($line->ingredient?->kind->isWatery() ?? false)
+            && $other?->ingredient?->key !== $this->plainWater
+        ) {
             return [new Fix($fix->label, [
                 ...$fix->patch,
-                ['op' => 'add', 'path' => '/lines/-', 'value' => ['ingredient' => $this->plainWater, 'amount' => 'to 100', 'phase' => Phase::Water->value]],
+                [
+                    'op' => 'add',
+                    'path' => '/lines/-',
+                    'value' => [
+                        'ingredient' => $this->plainWater,
+                        'amount' => 'to 100',
+                        'phase' => Phase::Water->value,
+                    ],
+                ],
             ], $fix->terms)];
         }
         $becomes = ($other?->percent()->likely ?? 0.0) + ($line->percent()->likely ?? 0.0) - $percent;
@@ -295,7 +380,14 @@ final readonly class Remedy
             return [];
         }
 
-        return [new Fix($fix->label, [...$fix->patch, ['op' => 'replace', 'path' => '/lines/'.($other->position - 1).'/amount', 'value' => 'to 100']], $fix->terms)];
+        return [new Fix(
+            $fix->label,
+            [
+                ...$fix->patch,
+                ['op' => 'replace', 'path' => '/lines/'.($other->position - 1).'/amount', 'value' => 'to 100'],
+            ],
+            $fix->terms,
+        )];
     }
 
     private function balanced(Fix $fix, ?int $changed): Fix

@@ -6,7 +6,9 @@ namespace Ilvane\Core\Safety;
 
 use Ilvane\Core\Measure\Band;
 
-/** A value inside a finding's sentence, with its kind, so that whoever words it can format it for the reader's language. */
+/**
+ * A value inside a finding's sentence, with its kind, so that whoever words it can format it for the reader's language.
+ */
 final readonly class Term
 {
     /** @param  string|float|Band|list<string>  $value */

@@ -36,7 +36,10 @@ final class Declaration
             }
             foreach ($catalogue->constituentsOf($line->ingredient->key) as [$name, $low, $high]) {
                 if (! in_array($name, self::NOT_LISTED, true)) {
-                    $sums[$name] = [($sums[$name][0] ?? 0.0) + $percent->low * $low / 100, ($sums[$name][1] ?? 0.0) + $percent->high * $high / 100];
+                    $sums[$name] = [
+                        ($sums[$name][0] ?? 0.0) + $percent->low * $low / 100,
+                        ($sums[$name][1] ?? 0.0) + $percent->high * $high / 100,
+                    ];
                 }
             }
         }

@@ -48,20 +48,27 @@ final readonly class Scent
             Audience::ChildUnder6 => [self::CHILD_3_TO_5_MOST, self::CHILD_3_TO_5_MOST],
             Audience::ChildUnder12 => [self::CHILD_6_TO_11_MOST, self::CHILD_6_TO_11_MOST],
             Audience::Pregnant => [self::PREGNANT_MOST, self::PREGNANT_MOST],
-            Audience::Adult => [$formula->use === Application::RinseOff ? self::ADULT_MOST : self::ADULT_PLENTY, self::ADULT_MOST],
+            Audience::Adult => [
+                $formula->use === Application::RinseOff ? self::ADULT_MOST : self::ADULT_PLENTY,
+                self::ADULT_MOST,
+            ],
         };
 
         return new self($lines, Composition::shareOfLines($lines)->times(100.0), $plenty, $most, $formula->use);
     }
 
     /** What one scent oil may reach on its own, percent of the batch; null where nothing is known. */
-    /** Whole drops of the first of them that surely stay within what is plenty; null without a batch size or a density. */
+    /**
+     * Whole drops of the first of them that surely stay within what is plenty; null without a batch size or a density.
+     */
     public function mostDrops(?Band $batch, Tools $tools): ?int
     {
         $ingredient = $this->lines[0]->ingredient ?? null;
         $drop = $ingredient === null ? null : $tools->grams(Band::exact(1.0), Unit::Drop, $ingredient->bulk);
 
-        return $batch === null || $drop === null || $drop->high <= 0 ? null : (int) floor($batch->low * $this->plenty / 100 / $drop->high);
+        return $batch === null || $drop === null || $drop->high <= 0
+            ? null
+            : (int) floor($batch->low * $this->plenty / 100 / $drop->high);
     }
 
     public function ceilingOf(Material $ingredient): ?float

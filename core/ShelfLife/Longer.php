@@ -28,8 +28,14 @@ final readonly class Longer
     }
 
     /** @return list<self> the longest first; none where nothing is dated or nothing helps */
-    public static function of(ShelfLife $keeping, Formula $formula, Composition $composition, Regime $regime, ?DateTimeImmutable $madeOn = null, ?Container $container = null): array
-    {
+    public static function of(
+        ShelfLife $keeping,
+        Formula $formula,
+        Composition $composition,
+        Regime $regime,
+        ?DateTimeImmutable $madeOn = null,
+        ?Container $container = null,
+    ): array {
         if ($keeping->days === null) {
             return [];
         }
@@ -50,17 +56,28 @@ final readonly class Longer
             default => null,
         };
         if ($how !== null) {
-            $ways[] = new self($how, $how === 'fewer_plants' ? min(ShelfLife::PRESERVED_DAYS, $then) : $then, $first->ingredient);
+            $ways[] = new self(
+                $how,
+                $how === 'fewer_plants' ? min(ShelfLife::PRESERVED_DAYS, $then) : $then,
+                $first->ingredient,
+            );
         }
-        $ways = array_values(array_filter($ways, static fn (self $way): bool => $way->days >= $keeping->days + self::WORTH_DAYS));
+        $ways = array_values(array_filter(
+            $ways,
+            static fn (self $way): bool => $way->days >= $keeping->days + self::WORTH_DAYS,
+        ));
         usort($ways, static fn (self $a, self $b): int => $b->days <=> $a->days);
 
         return $ways;
     }
 
     /** @return list<self> what keeps fats from turning */
-    private static function sweeter(ShelfLife $keeping, Formula $formula, Composition $composition, ?Container $container): array
-    {
+    private static function sweeter(
+        ShelfLife $keeping,
+        Formula $formula,
+        Composition $composition,
+        ?Container $container,
+    ): array {
         $storage = $formula->keeping->storage ?? Storage::Room;
         $now = Oxidation::of($formula, $composition, $storage, $container);
         if ($now === null) {

@@ -47,16 +47,26 @@ final readonly class ShelfLife
     ) {
     }
 
-    /** @param  DateTimeImmutable|null  $madeOn needed to count opened lots; without it they count as opened on the day of making */
-    public static function of(Formula $formula, Composition $composition, Regime $regime, ?DateTimeImmutable $madeOn = null, ?Container $container = null): self
-    {
+    /**
+     * @param  DateTimeImmutable|null  $madeOn needed to count opened lots; without it they count as opened on the day
+     *   of making
+     */
+    public static function of(
+        Formula $formula,
+        Composition $composition,
+        Regime $regime,
+        ?DateTimeImmutable $madeOn = null,
+        ?Container $container = null,
+    ): self {
         return self::stored(self::storage($formula, $regime), $formula, $composition, $regime, $madeOn, $container);
     }
 
     /** Where it stands: as meant, as its kind usually does, or as its regime asks for. */
     public static function storage(Formula $formula, Regime $regime): Storage
     {
-        return $formula->keeping->storage ?? $formula->family->usualStorage() ?? ($regime === Regime::Dry ? Storage::Room : Storage::Fridge);
+        return $formula->keeping->storage
+            ?? $formula->family->usualStorage()
+            ?? ($regime === Regime::Dry ? Storage::Room : Storage::Fridge);
     }
 
     /** What it would keep without its preservative, put in the cold. */
@@ -67,8 +77,14 @@ final readonly class ShelfLife
         return self::stored($cold, $formula, $composition, Regime::Fresh, null);
     }
 
-    private static function stored(Storage $storage, Formula $formula, Composition $composition, Regime $regime, ?DateTimeImmutable $madeOn, ?Container $container = null): self
-    {
+    private static function stored(
+        Storage $storage,
+        Formula $formula,
+        Composition $composition,
+        Regime $regime,
+        ?DateTimeImmutable $madeOn,
+        ?Container $container = null,
+    ): self {
         if ($composition->known() === []) {
             return new self(null, [], 'nothing_in_it');
         }
@@ -92,13 +108,21 @@ final readonly class ShelfLife
     }
 
     /** @return list<ShelfLifeStep>|null null where an oil's life is not known */
-    private static function dry(Formula $formula, Composition $composition, Storage $storage, ?DateTimeImmutable $madeOn, ?Container $container): ?array
-    {
+    private static function dry(
+        Formula $formula,
+        Composition $composition,
+        Storage $storage,
+        ?DateTimeImmutable $madeOn,
+        ?Container $container,
+    ): ?array {
         $oxidation = Oxidation::of($formula, $composition, $storage, $container);
         if ($oxidation === null) {
             return null;
         }
-        $steps = [new ShelfLifeStep('oxidation', floor($oxidation->days()), $oxidation->fastest), new ShelfLifeStep('never_longer', self::LONGEST_DAYS)];
+        $steps = [
+            new ShelfLifeStep('oxidation', floor($oxidation->days()), $oxidation->fastest),
+            new ShelfLifeStep('never_longer', self::LONGEST_DAYS),
+        ];
         foreach ($composition->known() as $line) {
             $step = $line->line->openedOn === null ? null : self::ingredientStep($line, $madeOn);
             if ($step !== null) {
@@ -113,7 +137,8 @@ final readonly class ShelfLife
     private static function preserved(Composition $composition, ?DateTimeImmutable $madeOn): array
     {
         $plantWaters = Composition::shareOfLines($composition->linesWith(
-            static fn (Material $ingredient): bool => $ingredient->kind->isWatery() && $ingredient->kind !== Kind::WaterPhaseLiquid,
+            static fn (Material $ingredient): bool => $ingredient->kind->isWatery()
+                && $ingredient->kind !== Kind::WaterPhaseLiquid,
         ));
         $steps = [
             $plantWaters->likely > self::PLANT_RICH_SHARE
@@ -141,8 +166,18 @@ final readonly class ShelfLife
         $steps = [];
         foreach ($composition->lines as $line) {
             $date = $line->line->bestBefore;
-            if ($date !== null && $madeOn !== null && $line->isInBatch() && ! ($regime === Regime::Preserved && ($line->ingredient?->bringsFreeWater() ?? false))) {
-                $steps[] = new ShelfLifeStep('lot', max(0.0, (float) $madeOn->setTime(0, 0)->diff($date)->format('%r%a')), $line->ingredient?->key, $line->line->lot ?? $line->line->spokenOf());
+            if (
+                $date !== null
+                && $madeOn !== null
+                && $line->isInBatch()
+                && ! ($regime === Regime::Preserved && ($line->ingredient?->bringsFreeWater() ?? false))
+            ) {
+                $steps[] = new ShelfLifeStep(
+                    'lot',
+                    max(0.0, (float) $madeOn->setTime(0, 0)->diff($date)->format('%r%a')),
+                    $line->ingredient?->key,
+                    $line->line->lot ?? $line->line->spokenOf(),
+                );
             }
         }
 
@@ -153,7 +188,11 @@ final readonly class ShelfLife
     private static function ingredientStep(WeighedLine $line, ?DateTimeImmutable $madeOn): ?ShelfLifeStep
     {
         $ingredient = $line->ingredient;
-        if ($ingredient?->openedDays() === null || $ingredient->bringsFreeWater() || $ingredient->kind === Kind::FreshBotanical) {
+        if (
+            $ingredient?->openedDays() === null
+            || $ingredient->bringsFreeWater()
+            || $ingredient->kind === Kind::FreshBotanical
+        ) {
             return null;
         }
         $life = $ingredient->openedDays();
@@ -192,7 +231,11 @@ final readonly class ShelfLife
     /** Days in the fridge of an unpreserved watery ingredient; null for what does not hasten spoiling. */
     private static function freshDaysOf(Material $ingredient): ?float
     {
-        if (! $ingredient->bringsFreeWater() || $ingredient->openedDays() === null || $ingredient->kind === Kind::WaterPhaseLiquid) {
+        if (
+            ! $ingredient->bringsFreeWater()
+            || $ingredient->openedDays() === null
+            || $ingredient->kind === Kind::WaterPhaseLiquid
+        ) {
             return null;
         }
 

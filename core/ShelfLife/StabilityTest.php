@@ -8,8 +8,10 @@ use Ilvane\Core\Physics\Oxidation;
 use Ilvane\Core\Process\Conditions;
 
 /**
- * What samples of a batch did in the cold, in the room and in the warm, told in days of the room: a day at 40 °C stands for
- * 2^((40 - 20)/10) = 4 there (ASTM F1980's rule, recalled). Good for what turns slowly by chemistry; parting, graining and
+ * What samples of a batch did in the cold, in the room and in the warm, told in days of the room: a day at 40 °C stands
+ * for
+ * 2^((40 - 20)/10) = 4 there (ASTM F1980's rule, recalled). Good for what turns slowly by chemistry; parting, graining
+ * and
  * microbes have rules of their own, so what fails in the warm is a warning and what holds there no promise.
  */
 final readonly class StabilityTest
@@ -21,7 +23,8 @@ final readonly class StabilityTest
     public const PLACES = ['cold' => 5.0, 'room' => 20.0, 'warm' => 40.0];
 
     /**
-     * @param  array{place: string, day: float, look: string}|null  $failed  the first that was not sound, in days of the room
+     * @param  array{place: string, day: float, look: string}|null  $failed  the first that was not sound, in days of
+     *   the room
      * @param  float  $held  days of the room it was sound for, before that
      */
     private function __construct(public ?array $failed, public float $held)
@@ -33,14 +36,23 @@ final readonly class StabilityTest
     {
         $failed = null;
         foreach ($sightings as $seen) {
-            if ($seen['look'] !== 'sound' && ($failed === null || self::inRoom($seen['place'], $seen['day']) < self::inRoom($failed['place'], $failed['day']))) {
+            if (
+                $seen['look'] !== 'sound'
+                && ($failed === null || self::inRoom(
+                    $seen['place'],
+                    $seen['day'],
+                ) < self::inRoom($failed['place'], $failed['day']))
+            ) {
                 $failed = $seen;
             }
         }
         $held = 0.0;
         foreach ($sightings as $seen) {
             $days = self::inRoom($seen['place'], $seen['day']);
-            if ($seen['look'] === 'sound' && ($failed === null || $days <= self::inRoom($failed['place'], $failed['day']))) {
+            if (
+                $seen['look'] === 'sound'
+                && ($failed === null || $days <= self::inRoom($failed['place'], $failed['day']))
+            ) {
                 $held = max($held, $days);
             }
         }

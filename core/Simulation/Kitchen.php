@@ -53,7 +53,8 @@ final readonly class Kitchen
         $said = $formula->process->conditions;
         $vessels = $catalogue->vessels();
         $pour = $said->pour();
-        $ml = static fn (Phase $phase): float => $composition->gramsOf($phase)->likely / ($composition->density() ?? 1.0);
+        $density = $composition->density() ?? 1.0;
+        $ml = static fn (Phase $phase): float => $composition->gramsOf($phase)->likely / $density;
         $all = $ml(Phase::Water) + $ml(Phase::Oil) + $ml(Phase::Cooldown);
         [$toHoldWater, $toHoldOil] = match ($formula->family) {
             Family::WhippedButter => [self::USUAL, self::USUAL_TO_WHIP],
@@ -68,8 +69,18 @@ final readonly class Kitchen
             $said->isCovered(),
             $said->cool(),
             $pour,
-            $vessels[$said->waterVessel ?? ''] ?? self::smallest($vessels, $pour === PourOrder::OilIntoWater ? $all : $ml(Phase::Water), $toHoldWater),
-            $vessels[$said->oilVessel ?? ''] ?? self::smallest($vessels, $pour === PourOrder::OilIntoWater && $composition->inPhase(Phase::Water) !== [] ? $ml(Phase::Oil) : $all, $toHoldOil),
+            $vessels[$said->waterVessel ?? ''] ?? self::smallest(
+                $vessels,
+                $pour === PourOrder::OilIntoWater ? $all : $ml(Phase::Water),
+                $toHoldWater,
+            ),
+            $vessels[$said->oilVessel ?? ''] ?? self::smallest(
+                $vessels,
+                $pour === PourOrder::OilIntoWater && $composition->inPhase(Phase::Water) !== []
+                    ? $ml(Phase::Oil)
+                    : $all,
+                $toHoldOil,
+            ),
             $own,
         );
     }
@@ -89,7 +100,9 @@ final readonly class Kitchen
     /** W/K through a vessel cooled so, as it usually is or as this maker's has shown. */
     public function flow(Vessel $vessel, Cooling $how): float
     {
-        return ($how === Cooling::ColdBath || $how === Cooling::IceBath ? $vessel->coldBath : $vessel->air) * ($this->own[self::key($vessel, $how)] ?? 1.0);
+        return (
+            $how === Cooling::ColdBath || $how === Cooling::IceBath ? $vessel->coldBath : $vessel->air
+        ) * ($this->own[self::key($vessel, $how)] ?? 1.0);
     }
 
     public static function key(Vessel $vessel, Cooling $how): string

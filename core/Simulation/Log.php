@@ -7,7 +7,8 @@ namespace Ilvane\Core\Simulation;
 use Ilvane\Core\Safety\Finding;
 
 /**
- * What is written down while a making is gone through: temperatures from time to time, what happens when, what would go wrong, and how
+ * What is written down while a making is gone through: temperatures from time to time, what happens when, what would go
+ * wrong, and how
  * long each step takes.
  *
  * @phpstan-import-type Sample from Simulation
@@ -45,9 +46,20 @@ final class Log
     }
 
     /** @param  string  $which  water or oil, where it happens in one of them */
-    public function event(string $what, ?string $ingredient, ?float $celsius, ?float $at = null, string $which = ''): void
-    {
-        $this->events[] = ['minute' => ($at ?? $this->now) / 60, 'step' => $this->step, 'what' => $which === '' ? $what : "{$what}_$which", 'ingredient' => $ingredient, 'celsius' => $celsius];
+    public function event(
+        string $what,
+        ?string $ingredient,
+        ?float $celsius,
+        ?float $at = null,
+        string $which = '',
+    ): void {
+        $this->events[] = [
+            'minute' => ($at ?? $this->now) / 60,
+            'step' => $this->step,
+            'what' => $which === '' ? $what : "{$what}_$which",
+            'ingredient' => $ingredient,
+            'celsius' => $celsius,
+        ];
     }
 
     public function find(?Finding ...$findings): void
@@ -81,7 +93,9 @@ final class Log
         $celsius = static fn (Pot $pot): ?float => $pot->isEmpty() ? null : $pot->celsius;
         $this->samples[] = [
             'minute' => $this->now / 60, 'step' => $this->step,
-            'water_c' => $mix !== null ? null : $celsius($water), 'oil_c' => $mix !== null ? null : $celsius($oil), 'mix_c' => $mix?->celsius,
+            'water_c' => $mix !== null ? null : $celsius($water),
+            'oil_c' => $mix !== null ? null : $celsius($oil),
+            'mix_c' => $mix?->celsius,
             'solid' => ($mix ?? $oil)->solid(), 'dried' => $water->dried + $oil->dried,
         ];
     }

@@ -12,7 +12,8 @@ use Ilvane\Core\Physics\Heat\HeatContent;
 use Ilvane\Core\Physics\Heat\Steam;
 
 /**
- * What is in one vessel, as hot all through: lumped, stirred now and then. Heat flows as UA · (T_around − T) and leaves with the
+ * What is in one vessel, as hot all through: lumped, stirred now and then. Heat flows as UA · (T_around − T) and leaves
+ * with the
  * steam; each step takes the exact exponential of its middle temperature, and the sum of heat is kept to the joule.
  */
 final class Pot
@@ -95,7 +96,10 @@ final class Pot
         $loss = $steam * Steam::latent($this->celsius);
         $capacity = $this->heat->capacity($this->celsius);
         // the middle of the stretch tells what melts on the way
-        $middle = $this->heat->celsius($this->joules + $capacity * ($around - $this->celsius) * (1 - exp(-$flow * $seconds / 2 / $capacity)) - $loss / 2);
+        $middle = $this->heat->celsius(
+            $this->joules
+                + $capacity * ($around - $this->celsius) * (1 - exp(-$flow * $seconds / 2 / $capacity)) - $loss / 2,
+        );
         $capacity = $this->heat->capacity($middle);
         $gain = $capacity * ($around - $this->celsius) * (1 - exp(-$flow * $seconds / $capacity));
         $this->take($gain, $loss, $steam);
@@ -161,7 +165,9 @@ final class Pot
     {
         $water = $this->water();
 
-        return $water <= 0 ? 0.0 : min($water, Evaporation::rate($this->vessel->surface(), $this->celsius, $room, $isCovered) * $seconds);
+        return $water <= 0
+            ? 0.0
+            : min($water, Evaporation::rate($this->vessel->surface(), $this->celsius, $room, $isCovered) * $seconds);
     }
 
     private function take(float $gain, float $loss, float $steam): void
@@ -194,7 +200,10 @@ final class Pot
 
     private function reckon(): void
     {
-        $this->waterIn = array_sum(array_map(static fn (array $part): float => $part[2] * ($part[1] === null ? 1.0 : $part[1]->waterFraction ?? 0.0), $this->parts));
+        $this->waterIn = array_sum(array_map(
+            static fn (array $part): float => $part[2] * ($part[1] === null ? 1.0 : $part[1]->waterFraction ?? 0.0),
+            $this->parts,
+        ));
         $this->heat = HeatContent::of($this->ingredients(), $this->vessel->wall, $this->vessel->wallGrams);
         $this->joules = $this->heat->at($this->celsius);
     }

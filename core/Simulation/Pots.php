@@ -11,7 +11,10 @@ use Ilvane\Core\Physics\Heat\HeatContent;
 use Ilvane\Core\Process\Cooling;
 use Ilvane\Core\Process\PourOrder;
 
-/** The two pots of a making while time passes: what heats and cools, melts and sets in them. Each event is written down as it comes. */
+/**
+ * The two pots of a making while time passes: what heats and cools, melts and sets in them. Each event is written down
+ * as it comes.
+ */
 final class Pots
 {
     private const TICK_S = 5.0;
@@ -74,7 +77,9 @@ final class Pots
     /** Where most of it is now. */
     public function main(): Pot
     {
-        return $this->oil->isEmpty() || (! $this->water->isEmpty() && $this->kitchen->pour === PourOrder::OilIntoWater) ? $this->water : $this->oil;
+        return $this->oil->isEmpty() || (! $this->water->isEmpty() && $this->kitchen->pour === PourOrder::OilIntoWater)
+            ? $this->water
+            : $this->oil;
     }
 
     public function isCombined(): bool
@@ -85,7 +90,9 @@ final class Pots
     /** One into the other; both have something in them. */
     public function combine(): void
     {
-        [$into, $from] = $this->kitchen->pour === PourOrder::OilIntoWater ? [$this->water, $this->oil] : [$this->oil, $this->water];
+        [$into, $from] = $this->kitchen->pour === PourOrder::OilIntoWater
+            ? [$this->water, $this->oil]
+            : [$this->oil, $this->water];
         $into->pour($from);
         $this->isCombined = true;
         $this->book->event('combined', null, $into->celsius);
@@ -96,8 +103,14 @@ final class Pots
     public function heat(array $pots, float $toC): void
     {
         $reached = [];
-        for ($end = $this->book->now + self::MOST_HEATING_S; $this->book->now < $end && count($reached) < count($pots);) {
-            $isClose = array_filter(array_diff_key($pots, $reached), static fn (Pot $pot): bool => $pot->celsius > $toC - self::CLOSE_C) !== [];
+        for (
+            $end = $this->book->now + self::MOST_HEATING_S; $this->book->now < $end
+            && count($reached) < count($pots);
+        ) {
+            $isClose = array_filter(
+                array_diff_key($pots, $reached),
+                static fn (Pot $pot): bool => $pot->celsius > $toC - self::CLOSE_C,
+            ) !== [];
             $tick = $isClose ? self::CLOSE_TICK_S : self::TICK_S;
             foreach ($pots as $which => $pot) {
                 if (isset($reached[$which])) {
@@ -105,7 +118,13 @@ final class Pots
 
                     continue;
                 }
-                $pot->stand($this->kitchen->bath, $pot->vessel->bath, $tick, $this->kitchen->room, $this->kitchen->isCovered);
+                $pot->stand(
+                    $this->kitchen->bath,
+                    $pot->vessel->bath,
+                    $tick,
+                    $this->kitchen->room,
+                    $this->kitchen->isCovered,
+                );
                 if ($pot->celsius >= $toC - self::THERE_C) {
                     $reached[$which] = true;
                     $this->book->event('heated', null, $pot->celsius, $this->book->now + $tick, $which);
@@ -125,17 +144,26 @@ final class Pots
     {
         for ($end = $this->book->now + $seconds; $this->book->now < $end - 1e-6;) {
             foreach ([$this->water, $this->oil] as $pot) {
-                $pot->isEmpty() ? $this->standAside($pot) : $pot->keep(self::TICK_S, $this->kitchen->room, $this->kitchen->isCovered);
+                $pot->isEmpty()
+                    ? $this->standAside($pot)
+                    : $pot->keep(self::TICK_S, $this->kitchen->room, $this->kitchen->isCovered);
             }
             $this->pass();
         }
     }
 
-    /** Where most of it is comes to the mark, or as long as it can take. Nothing is waited for that the place never brings about. */
+    /**
+     * Where most of it is comes to the mark, or as long as it can take. Nothing is waited for that the place never
+     * brings about.
+     */
     public function coolTo(float $toC, Cooling $how): void
     {
         $pot = $this->main();
-        $this->cool($how, static fn (): bool => $pot->celsius <= $toC + self::THERE_C, $this->kitchen->coolsIn($how) > $toC - 0.3);
+        $this->cool(
+            $how,
+            static fn (): bool => $pot->celsius <= $toC + self::THERE_C,
+            $this->kitchen->coolsIn($how) > $toC - 0.3,
+        );
     }
 
     public function coolFor(float $seconds, Cooling $how): void
@@ -184,7 +212,11 @@ final class Pots
     /** Joules that neither came in nor left and yet are there or missing: nothing, but for rounding. */
     public function unaccounted(): float
     {
-        return $this->water->joules() + $this->oil->joules() - $this->joulesPut - $this->water->supplied - $this->oil->supplied + $this->water->steamed + $this->oil->steamed;
+        return $this->water
+            ->joules() + $this->oil
+            ->joules() - $this->joulesPut - $this->water->supplied - $this->oil->supplied
+                + $this->water->steamed
+                + $this->oil->steamed;
     }
 
     /**
@@ -206,7 +238,13 @@ final class Pots
 
     private function standAside(Pot $pot, float $tick = self::TICK_S): void
     {
-        $pot->stand($this->kitchen->room, $this->kitchen->flow($pot->vessel, Cooling::Counter), $tick, $this->kitchen->room, $this->kitchen->isCovered);
+        $pot->stand(
+            $this->kitchen->room,
+            $this->kitchen->flow($pot->vessel, Cooling::Counter),
+            $tick,
+            $this->kitchen->room,
+            $this->kitchen->isCovered,
+        );
     }
 
     private function pass(float $tick = self::TICK_S): void

@@ -8,10 +8,12 @@ use Ilvane\Core\Making\Course;
 use Ilvane\Core\Safety\Finding;
 
 /**
- * What would happen. An estimate: potfuls are taken as hot all through, fats set where they melt, the vessels' figures are
+ * What would happen. An estimate: potfuls are taken as hot all through, fats set where they melt, the vessels' figures
+ * are
  * fitted to common practice.
  *
- * @phpstan-type Sample array{minute: float, step: int, water_c: float|null, oil_c: float|null, mix_c: float|null, solid: float, dried: float}
+ * @phpstan-type Sample array{minute: float, step: int, water_c: float|null, oil_c: float|null, mix_c: float|null,
+ *   solid: float, dried: float}
  * @phpstan-type Event array{minute: float, step: int, what: string, ingredient: string|null, celsius: float|null}
  * @phpstan-type Stretch array{step: int, from: float, to: float}
  */
@@ -24,7 +26,8 @@ final readonly class Simulation
      * @param  list<array{step: int, finding: Finding}>  $findings  steps count from 1
      * @param  float|null  $gateMinute  when the cool-down may go in; null where there is no gate
      * @param  float|null  $firmMinute  when a butter is ready to be whipped
-     * @param  float  $unaccountedJoules  heat of vessels and contents at the end, less what came in, plus what steamed off, less at the start: nothing, but for rounding
+     * @param  float  $unaccountedJoules  heat of vessels and contents at the end, less what came in, plus what steamed
+     *   off, less at the start: nothing, but for rounding
      */
     public function __construct(
         public Course $course,

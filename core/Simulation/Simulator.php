@@ -49,8 +49,13 @@ final class Simulator
     }
 
     /** @param  array<string, float>  $own  how much faster than usual this maker's vessels cool, by "vessel/how" */
-    public static function formula(Assessment $it, Catalogue $catalogue, ?Course $course = null, ?Kitchen $kitchen = null, array $own = []): Simulation
-    {
+    public static function formula(
+        Assessment $it,
+        Catalogue $catalogue,
+        ?Course $course = null,
+        ?Kitchen $kitchen = null,
+        array $own = [],
+    ): Simulation {
         $kitchen ??= Kitchen::of($it->formula, $it->composition, $catalogue, $own);
         $course ??= Course::of($it->formula, $it->composition);
         $rehearsing = new self($it->formula, $it->composition, $kitchen, new Warnings($it), $it->texture);
@@ -70,15 +75,29 @@ final class Simulator
         }
 
         return new Simulation(
-            $course, $this->kitchen, $this->book->samples, $this->book->events, $this->book->stretches, $this->book->findings, $this->book->minute(), $this->book->handsOn / 60,
-            $this->pots->dried(), $this->gateMinute, $this->firmMinute, $this->pots->unaccounted(), $this->pots->grams(),
+            $course,
+            $this->kitchen,
+            $this->book->samples,
+            $this->book->events,
+            $this->book->stretches,
+            $this->book->findings,
+            $this->book->minute(),
+            $this->book->handsOn / 60,
+            $this->pots->dried(),
+            $this->gateMinute,
+            $this->firmMinute,
+            $this->pots->unaccounted(),
+            $this->pots->grams(),
         );
     }
 
     private function go(Step $step): void
     {
         match ($step->kind) {
-            StepKind::Weigh => $this->pots->wait(self::WEIGHING_MIN * max(1, count($this->composition->inPhase($step->phase() ?? Phase::Oil))) * 60),
+            StepKind::Weigh => $this->pots->wait(self::WEIGHING_MIN * max(
+                1,
+                count($this->composition->inPhase($step->phase() ?? Phase::Oil)),
+            ) * 60),
             StepKind::Heat => $this->heat($step),
             StepKind::Hold => $this->pots->hold($step->takes()),
             StepKind::Combine => $this->combine($step),
@@ -96,7 +115,13 @@ final class Simulator
     private function heat(Step $step): void
     {
         $target = PhaseHeat::targetOf($step->celsius, $this->formula, $this->composition);
-        $pots = array_filter(['water' => ! $step->concerns(Phase::Water) ? null : $this->pots->water, 'oil' => ! $step->concerns(Phase::Oil) ? null : $this->pots->oil], static fn (?Pot $pot): bool => $pot !== null && ! $pot->isEmpty());
+        $pots = array_filter(
+            [
+                'water' => ! $step->concerns(Phase::Water) ? null : $this->pots->water,
+                'oil' => ! $step->concerns(Phase::Oil) ? null : $this->pots->oil,
+            ],
+            static fn (?Pot $pot): bool => $pot !== null && ! $pot->isEmpty(),
+        );
         if ($target > $this->kitchen->bath - 0.5) {
             $this->book->find($this->warnings->unreachable($target, $this->kitchen));
         }
@@ -110,7 +135,10 @@ final class Simulator
     {
         [$water, $oil] = [$this->pots->water, $this->pots->oil];
         if (! $water->isEmpty() && ! $oil->isEmpty()) {
-            $this->book->find($this->warnings->unequal($water->celsius, $oil->celsius, $this->composition), ...$this->warnings->unmelted($oil));
+            $this->book->find(
+                $this->warnings->unequal($water->celsius, $oil->celsius, $this->composition),
+                ...$this->warnings->unmelted($oil),
+            );
             $this->pots->combine();
         }
         $this->stay($step);
@@ -171,7 +199,11 @@ final class Simulator
     private function whip(Step $step): void
     {
         $solid = $this->texture->at($this->celsius());
-        $this->book->find($solid === null ? null : $this->warnings->setToWhip($solid, self::WHIPS_AT, $this->celsius()));
+        $this->book->find($solid === null ? null : $this->warnings->setToWhip(
+            $solid,
+            self::WHIPS_AT,
+            $this->celsius(),
+        ));
         $this->stay($step);
     }
 

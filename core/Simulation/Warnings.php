@@ -37,7 +37,16 @@ final readonly class Warnings
 
     public function unreachable(float $target, Kitchen $kitchen): Finding
     {
-        return new Finding('heat.unreachable', Severity::Stop, terms: ['heat' => Term::celsius($target), 'boils' => Term::celsius(round(Atmosphere::boils($kitchen->altitude))), 'bath' => Term::celsius(round($kitchen->bath))], variant: 'rehearsed');
+        return new Finding(
+            'heat.unreachable',
+            Severity::Stop,
+            terms: [
+                'heat' => Term::celsius($target),
+                'boils' => Term::celsius(round(Atmosphere::boils($kitchen->altitude))),
+                'bath' => Term::celsius(round($kitchen->bath)),
+            ],
+            variant: 'rehearsed',
+        );
     }
 
     /** @return list<Finding> */
@@ -51,8 +60,17 @@ final readonly class Warnings
             }
             $isPreservative = $line->ingredient->kind === Kind::Preservative;
             $isHerbWater = $line->ingredient->kind->isWatery();
-            $findings[] = new Finding($isPreservative ? 'preservation.heated' : 'heat.over_ceiling', $isPreservative ? Severity::Stop : ($isHerbWater ? Severity::Note : Severity::Mind), [$line->position], [
-                'ingredient' => Term::ingredient($line->ingredient->key), 'ceiling' => Term::celsius($ceiling), 'heat' => Term::celsius(round($pot->celsius)), 'source' => Term::note($line->ingredient->source),
+            $severity = match (true) {
+                $isPreservative => Severity::Stop,
+                $isHerbWater => Severity::Note,
+                default => Severity::Mind,
+            };
+            $code = $isPreservative ? 'preservation.heated' : 'heat.over_ceiling';
+            $findings[] = new Finding($code, $severity, [$line->position], [
+                'ingredient' => Term::ingredient($line->ingredient->key),
+                'ceiling' => Term::celsius($ceiling),
+                'heat' => Term::celsius(round($pot->celsius)),
+                'source' => Term::note($line->ingredient->source),
             ], variant: $isHerbWater ? 'herb_water' : 'usual');
         }
 
@@ -61,10 +79,22 @@ final readonly class Warnings
 
     public function unequal(float $water, float $oil, Composition $composition): ?Finding
     {
-        $needsHeat = array_filter($composition->inPhase(Phase::Oil), static fn (WeighedLine $line): bool => ($line->ingredient->meltHigh ?? 0.0) > PhaseHeat::EQUAL_WITHIN_C + 20.0) !== [];
+        $needsHeat = array_filter(
+            $composition->inPhase(Phase::Oil),
+            static fn (WeighedLine $line): bool => ($line->ingredient->meltHigh ?? 0.0) > PhaseHeat::EQUAL_WITHIN_C
+                + 20.0,
+        ) !== [];
 
         return abs($water - $oil) <= PhaseHeat::EQUAL_WITHIN_C || ! $needsHeat ? null
-            : new Finding('heat.unequal', Severity::Mind, terms: ['water' => Term::celsius(round($water)), 'oil' => Term::celsius(round($oil)), 'within' => Term::celsius(PhaseHeat::EQUAL_WITHIN_C)]);
+            : new Finding(
+                'heat.unequal',
+                Severity::Mind,
+                terms: [
+                    'water' => Term::celsius(round($water)),
+                    'oil' => Term::celsius(round($oil)),
+                    'within' => Term::celsius(PhaseHeat::EQUAL_WITHIN_C),
+                ],
+            );
     }
 
     /** @return list<Finding> */
@@ -73,7 +103,17 @@ final readonly class Warnings
         $findings = [];
         foreach ($oil->lines() as $line) {
             if ($line->ingredient?->meltHigh !== null && HeatContent::melted($line->ingredient, $oil->celsius) < 1.0) {
-                $findings[] = new Finding('heat.below_melting', Severity::Stop, [$line->position], ['ingredient' => Term::ingredient($line->ingredient->key), 'heat' => Term::celsius(round($oil->celsius)), 'melts' => Term::celsius($line->ingredient->meltHigh)], variant: 'rehearsed');
+                $findings[] = new Finding(
+                    'heat.below_melting',
+                    Severity::Stop,
+                    [$line->position],
+                    [
+                        'ingredient' => Term::ingredient($line->ingredient->key),
+                        'heat' => Term::celsius(round($oil->celsius)),
+                        'melts' => Term::celsius($line->ingredient->meltHigh),
+                    ],
+                    variant: 'rehearsed',
+                );
             }
         }
 
@@ -83,10 +123,20 @@ final readonly class Warnings
     public function addedTooHot(WeighedLine $line, float $celsius): ?Finding
     {
         $ceiling = $line->ingredient?->maxProcessTemperature;
-        if ($line->ingredient === null || $ceiling === null || $celsius <= max($ceiling, CoolDown::USUAL_C) + CoolDown::SLACK_C) {
+        if (
+            $line->ingredient === null
+            || $ceiling === null
+            || $celsius <= max($ceiling, CoolDown::USUAL_C) + CoolDown::SLACK_C
+        ) {
             return null;
         }
-        $terms = ['ingredient' => Term::ingredient($line->ingredient->key), 'ceiling' => Term::celsius($ceiling), 'heat' => Term::celsius(round($celsius)), 'gate' => Term::celsius(round($celsius)), 'source' => Term::note($line->ingredient->source)];
+        $terms = [
+            'ingredient' => Term::ingredient($line->ingredient->key),
+            'ceiling' => Term::celsius($ceiling),
+            'heat' => Term::celsius(round($celsius)),
+            'gate' => Term::celsius(round($celsius)),
+            'source' => Term::note($line->ingredient->source),
+        ];
 
         if ($line->ingredient->kind === Kind::Preservative) {
             return new Finding('preservation.heated', Severity::Stop, [$line->position], $terms);
@@ -94,16 +144,31 @@ final readonly class Warnings
         $isBalm = CoolDown::isPouredHot($this->it->formula, $this->it->composition)
             && $celsius <= CoolDown::of($this->it->formula, $this->it->composition) + CoolDown::SLACK_C;
 
-        return new Finding('heat.gate', $isBalm ? Severity::Note : Severity::Mind, [$line->position], $terms, variant: $isBalm ? 'balm' : 'rehearsed');
+        return new Finding(
+            'heat.gate',
+            $isBalm ? Severity::Note : Severity::Mind,
+            [$line->position],
+            $terms,
+            variant: $isBalm ? 'balm' : 'rehearsed',
+        );
     }
 
     public function setToWhip(float $solid, float $whipsAt, float $celsius): ?Finding
     {
-        $terms = ['solid' => Term::percent(round($solid)), 'celsius' => Term::celsius(round($celsius)), 'wants' => Term::percent($whipsAt)];
+        $terms = [
+            'solid' => Term::percent(round($solid)),
+            'celsius' => Term::celsius(round($celsius)),
+            'wants' => Term::percent($whipsAt),
+        ];
 
         return match (true) {
             $solid > self::TOO_HARD_TO_WHIP => new Finding('texture.set_too_hard', Severity::Mind, terms: $terms),
-            $solid < $whipsAt - self::WHIP_SLACK => new Finding('texture.too_soft', Severity::Mind, terms: $terms, variant: 'rehearsed'),
+            $solid < $whipsAt - self::WHIP_SLACK => new Finding(
+                'texture.too_soft',
+                Severity::Mind,
+                terms: $terms,
+                variant: 'rehearsed',
+            ),
             default => null,
         };
     }
@@ -113,7 +178,16 @@ final readonly class Warnings
     {
         foreach ($this->it->composition->inPhase(Phase::Infusion) === [] ? [] : $oil->lines() as $line) {
             if ($line->ingredient?->meltHigh !== null && HeatContent::melted($line->ingredient, $oil->celsius) < 1.0) {
-                return new Finding('plant.strained_late', Severity::Mind, [$line->position], ['ingredient' => Term::ingredient($line->ingredient->key), 'melts' => Term::celsius($line->ingredient->meltHigh)], variant: 'butter');
+                return new Finding(
+                    'plant.strained_late',
+                    Severity::Mind,
+                    [$line->position],
+                    [
+                        'ingredient' => Term::ingredient($line->ingredient->key),
+                        'melts' => Term::celsius($line->ingredient->meltHigh),
+                    ],
+                    variant: 'butter',
+                );
             }
         }
 
@@ -129,13 +203,31 @@ final readonly class Warnings
         }
         $findings = [];
         if ($celsius > $container->maxFillC) {
-            $findings[] = new Finding('packaging.too_hot', Severity::Stop, terms: ['heat' => Term::celsius(round($celsius)), 'bears' => Term::celsius($container->maxFillC), 'container' => Term::container($container->key)]);
+            $findings[] = new Finding(
+                'packaging.too_hot',
+                Severity::Stop,
+                terms: [
+                    'heat' => Term::celsius(round($celsius)),
+                    'bears' => Term::celsius($container->maxFillC),
+                    'container' => Term::container($container->key),
+                ],
+            );
         }
         $density = $this->it->composition->density() ?? 1.0;
-        $ml = $this->it->formula->family === Family::WhippedButter ? Whip::volume($grams, $density, Whip::usualOverrun())->likely : $grams / $density;
+        $ml = $this->it->formula->family === Family::WhippedButter
+            ? Whip::volume($grams, $density, Whip::usualOverrun())->likely
+            : $grams / $density;
         $holds = $container->volumeMl * $this->it->formula->containerCount;
         if ($ml > $holds) {
-            $findings[] = new Finding('yield.exceeds_containers', Severity::Mind, terms: ['volume' => Term::number(round($ml)), 'holds' => Term::number(round($holds)), 'container' => Term::container($container->key)]);
+            $findings[] = new Finding(
+                'yield.exceeds_containers',
+                Severity::Mind,
+                terms: [
+                    'volume' => Term::number(round($ml)),
+                    'holds' => Term::number(round($holds)),
+                    'container' => Term::container($container->key),
+                ],
+            );
         }
 
         return $findings;

@@ -7,7 +7,8 @@ namespace Ilvane\Core\Yield;
 use Ilvane\Core\Measure\Band;
 
 /**
- * Where everything went, grams: in = filled + samples + strained out + steamed off + left in bowl and tools + unexplained. Steam is
+ * Where everything went, grams: in = filled + samples + strained out + steamed off + left in bowl and tools +
+ * unexplained. Steam is
  * as rehearsed, bowl and tools as this maker's usually keep; what is left over is shown, never spread over the rest.
  */
 final readonly class Balance
@@ -32,10 +33,23 @@ final readonly class Balance
     }
 
     /** @param  Band  $bowlShare  of what went in */
-    public static function of(float $in, float $filled, float $samples, float $strained, float $steamed, Band $bowlShare): self
-    {
+    public static function of(
+        float $in,
+        float $filled,
+        float $samples,
+        float $strained,
+        float $steamed,
+        Band $bowlShare,
+    ): self {
         // steam can't be more than what is not otherwise there
-        return new self($in, $filled, $samples, $strained, max(0.0, min($steamed, $in - $filled - $samples - $strained)), $bowlShare->times($in));
+        return new self(
+            $in,
+            $filled,
+            $samples,
+            $strained,
+            max(0.0, min($steamed, $in - $filled - $samples - $strained)),
+            $bowlShare->times($in),
+        );
     }
 
     /** Less than nothing where more came out than can be. */
@@ -47,7 +61,10 @@ final readonly class Balance
     /** What may be unexplained without a word. */
     public function tolerance(): float
     {
-        return self::SCALES_OFF * $this->in + self::STEAM_OFF * $this->steamed + max($this->bowl->high - $this->bowl->likely, $this->bowl->likely - $this->bowl->low);
+        return self::SCALES_OFF * $this->in + self::STEAM_OFF * $this->steamed + max(
+            $this->bowl->high - $this->bowl->likely,
+            $this->bowl->likely - $this->bowl->low,
+        );
     }
 
     public function isExplained(): bool
@@ -55,18 +72,32 @@ final readonly class Balance
         return abs($this->unexplained()) <= $this->tolerance();
     }
 
-    /** What stayed in bowl and tools, as a part of what went in, if all else is right: what the next batch learns from. */
+    /**
+     * What stayed in bowl and tools, as a part of what went in, if all else is right: what the next batch learns from.
+     */
     public function bowlShare(): float
     {
-        return $this->in > 0 ? max(0.0, ($this->in - $this->filled - $this->samples - $this->strained - $this->steamed) / $this->in) : 0.0;
+        return $this->in > 0
+            ? max(0.0, ($this->in - $this->filled - $this->samples - $this->strained - $this->steamed) / $this->in)
+            : 0.0;
     }
 
-    /** @return array<string, float> they add up to what went in; what is within the tolerance is the bowl's, whose loss is only an estimate */
+    /**
+     * @return array<string, float> they add up to what went in; what is within the tolerance is the bowl's, whose loss
+     *   is only an estimate
+     */
     public function parts(): array
     {
         $rest = $this->bowl->likely + $this->unexplained();
         $isBowl = $this->isExplained() && $rest >= 0;
 
-        return ['filled' => $this->filled, 'samples' => $this->samples, 'strained' => $this->strained, 'steamed' => $this->steamed, 'bowl' => $isBowl ? $rest : $this->bowl->likely, 'unexplained' => $isBowl ? 0.0 : $this->unexplained()];
+        return [
+            'filled' => $this->filled,
+            'samples' => $this->samples,
+            'strained' => $this->strained,
+            'steamed' => $this->steamed,
+            'bowl' => $isBowl ? $rest : $this->bowl->likely,
+            'unexplained' => $isBowl ? 0.0 : $this->unexplained(),
+        ];
     }
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Ilvane\Core\Yield;
 
 /**
- * Whether a figure drifts from batch to batch: an exponentially weighted moving average against its control limits, three
+ * Whether a figure drifts from batch to batch: an exponentially weighted moving average against its control limits,
+ * three
  * standard deviations of it away from the centre. NIST/SEMATECH e-Handbook of Statistical Methods, 6.3.2.4 (recalled).
  */
 final readonly class Drift
@@ -51,7 +52,11 @@ final readonly class Drift
             $smoothed[] = $last = self::WEIGHT * $value + (1 - self::WEIGHT) * $last;
         }
 
-        return new self($smoothed, $centre, $sigma === null ? null : self::SIGMAS * $sigma * sqrt(self::WEIGHT / (2 - self::WEIGHT)));
+        return new self(
+            $smoothed,
+            $centre,
+            $sigma === null ? null : self::SIGMAS * $sigma * sqrt(self::WEIGHT / (2 - self::WEIGHT)),
+        );
     }
 
     /** -1 when it has fallen out of its limits, 1 when it has risen out of them, 0 otherwise. */

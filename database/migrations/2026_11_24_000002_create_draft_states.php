@@ -4,7 +4,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** Every state a draft was in, so that it can be undone step by step and two windows can be merged; and whose trial a formula is. */
+/**
+ * Every state a draft was in, so that it can be undone step by step and two windows can be merged; and whose trial a
+ * formula is.
+ */
 return new class extends Migration
 {
     public function up(): void

@@ -4,7 +4,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** Timers, rescaling after an over-pour, cups weighed for the overrun, what pH took. SQLite changes a CHECK only by building the table anew. */
+/**
+ * Timers, rescaling after an over-pour, cups weighed for the overrun, what pH took. SQLite changes a CHECK only by
+ * building the table anew.
+ */
 return new class extends Migration
 {
     public $withinTransaction = false;

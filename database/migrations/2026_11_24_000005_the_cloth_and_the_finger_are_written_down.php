@@ -4,7 +4,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** What a cloth kept back, and what a finger found in a chilled butter. The table is built anew from its own definition, wider by these. */
+/**
+ * What a cloth kept back, and what a finger found in a chilled butter. The table is built anew from its own definition,
+ * wider by these.
+ */
 return new class extends Migration
 {
     public $withinTransaction = false;
@@ -12,7 +15,11 @@ return new class extends Migration
     public function up(): void
     {
         $table = DB::scalar("SELECT sql FROM sqlite_master WHERE type = 'table' AND name = 'batch_entries'");
-        $wider = strtr((string) preg_replace('/^CREATE TABLE "?batch_entries"?/', 'CREATE TABLE batch_entries_anew', is_string($table) ? $table : ''), [
+        $wider = strtr((string) preg_replace(
+            '/^CREATE TABLE "?batch_entries"?/',
+            'CREATE TABLE batch_entries_anew',
+            is_string($table) ? $table : '',
+        ), [
             "'sample'))" => "'sample', 'strained', 'feel'))",
             "'sample') OR" => "'sample', 'strained') OR",
         ]);

@@ -50,7 +50,10 @@ final class BenchBehaviourTest extends BrowserCase
         self::visit('/formulas/1');
         self::all('.row .amount')[3]->click();
         self::assertSame(1, count(self::all('.stratum.is-lit')));
-        self::assertSame(self::find('.row.is-lit')->getAttribute('data-band'), self::find('.stratum.is-lit')->getAttribute('data-band'));
+        self::assertSame(
+            self::find('.row.is-lit')->getAttribute('data-band'),
+            self::find('.stratum.is-lit')->getAttribute('data-band'),
+        );
     }
 
     public function test_a_line_moves_by_keyboard_and_keeps_the_focus(): void
@@ -58,7 +61,11 @@ final class BenchBehaviourTest extends BrowserCase
         self::visit('/formulas/1');
         $first = self::all('#lane-water .row')[1]->getAttribute('id');
         self::find("#$first .amount")->sendKeys([WebDriverKeys::ALT, WebDriverKeys::ARROW_UP]);
-        self::until(static fn (): bool => self::all('#lane-water .row')[0]->getAttribute('id') === $first ?: throw new WebDriverException('not yet'), 'the line did not move');
+        self::until(
+            static fn (): bool => self::all('#lane-water .row')[0]
+                ->getAttribute('id') === $first ?: throw new WebDriverException('not yet'),
+            'the line did not move',
+        );
         self::assertSame($first, self::$browser->executeScript("return document.activeElement.closest('.row').id"));
     }
 
@@ -85,8 +92,15 @@ final class BenchBehaviourTest extends BrowserCase
     {
         self::phone();
         self::visit('/make/'.$this->codes()['making'].'/weigh.2');
-        self::assertGreaterThanOrEqual(72, self::$browser->executeScript("return parseFloat(getComputedStyle(document.querySelector('.hob-number b')).fontSize)"));
-        $small = self::$browser->executeScript("return [...document.querySelectorAll('.hob-step button, .hob-step a.button, .hob-step input:not([type=hidden])')].filter((el) => el.offsetParent && el.checkVisibility() && el.type !== 'checkbox' && el.getBoundingClientRect().height < 48).map((el) => el.outerHTML)");
+        self::assertGreaterThanOrEqual(
+            72,
+            self::$browser->executeScript(
+                "return parseFloat(getComputedStyle(document.querySelector('.hob-number b')).fontSize)",
+            ),
+        );
+        $small = self::$browser->executeScript(
+            "return [...document.querySelectorAll('.hob-step button, .hob-step a.button, .hob-step input:not([type=hidden])')].filter((el) => el.offsetParent && el.checkVisibility() && el.type !== 'checkbox' && el.getBoundingClientRect().height < 48).map((el) => el.outerHTML)",
+        );
         self::assertSame([], $small);
     }
 

@@ -46,7 +46,10 @@ final class DesignTest extends BrowserCase
         $grams = self::find('.row[data-band="line-2"] .amount')->getAttribute('value');
 
         self::keys(WebDriverKeys::ALT, 's');
-        self::until(static fn (): bool => self::active()->getAttribute('name') === 'note' ?: throw new WebDriverException('not yet'), 'the sheet did not take the focus');
+        self::until(
+            static fn (): bool => self::active()->getAttribute('name') === 'note' ?: throw new WebDriverException('not yet'),
+            'the sheet did not take the focus',
+        );
         self::active()->sendKeys('firmer, and jojoba for the sunflower');
         $this->enter();
         self::see('Kept as version');
@@ -74,22 +77,37 @@ final class DesignTest extends BrowserCase
         }
         self::active()->sendKeys([WebDriverKeys::SHIFT, WebDriverKeys::ARROW_UP]);
         self::assertSame('4.2 %', self::find($amount)->getAttribute('value'));
-        self::until(static fn (): bool => count(self::all('.vessel-ghost')) === 1 ?: throw new WebDriverException('not yet'), 'what was before stays as a ghost');
+        self::until(
+            static fn (): bool => count(self::all('.vessel-ghost')) === 1 ?: throw new WebDriverException('not yet'),
+            'what was before stays as a ghost',
+        );
         self::settled();
         self::keys(WebDriverKeys::CONTROL, 'z');
-        self::until(static fn (): bool => self::find($amount)->getAttribute('value') === $was ?: throw new WebDriverException('not yet'), 'not undone');
+        self::until(
+            static fn (): bool => self::find($amount)->getAttribute('value') === $was ?: throw new WebDriverException('not yet'),
+            'not undone',
+        );
         self::settled();
         self::keys(WebDriverKeys::CONTROL, WebDriverKeys::SHIFT, 'z');
-        self::until(static fn (): bool => self::find($amount)->getAttribute('value') === '4.2 %' ?: throw new WebDriverException('not yet'), 'not redone');
+        self::until(
+            static fn (): bool => self::find($amount)->getAttribute('value') === '4.2 %' ?: throw new WebDriverException('not yet'),
+            'not redone',
+        );
         self::settled();
         $rows = count(self::all('.row'));
         self::find($amount)->click();
         self::active()->sendKeys([WebDriverKeys::ALT, WebDriverKeys::DELETE]);
-        self::until(static fn (): bool => count(self::all('.row')) === $rows - 1 ?: throw new WebDriverException('not yet'), 'not taken out');
+        self::until(
+            static fn (): bool => count(self::all('.row')) === $rows - 1 ?: throw new WebDriverException('not yet'),
+            'not taken out',
+        );
         self::see('Glycerin is taken out.');
         self::settled();
         self::keys(WebDriverKeys::CONTROL, 'z');
-        self::until(static fn (): bool => count(self::all('.row')) === $rows ?: throw new WebDriverException('not yet'), 'not put back');
+        self::until(
+            static fn (): bool => count(self::all('.row')) === $rows ?: throw new WebDriverException('not yet'),
+            'not put back',
+        );
     }
 
     public function test_a_stratum_is_drawn_higher_and_the_line_weighs_more(): void
@@ -98,14 +116,28 @@ final class DesignTest extends BrowserCase
         $row = '.row[data-band="line-2"]';
         $before = (float) self::find("$row .amount")->getAttribute('value');
         $stratum = self::find('.cutaway .stratum[data-band="line-2"] .stratum-fill');
-        (new WebDriverActions(self::$browser))->moveToElement($stratum)->clickAndHold()->moveByOffset(0, -15)->moveByOffset(0, -15)->release()->perform();
-        self::until(static fn (): bool => (float) self::find("$row .amount")->getAttribute('value') > 1.3 * $before ?: throw new WebDriverException('not yet'), 'the line does not weigh more');
+        (new WebDriverActions(self::$browser))
+            ->moveToElement($stratum)
+            ->clickAndHold()
+            ->moveByOffset(0, -15)
+            ->moveByOffset(0, -15)
+            ->release()
+            ->perform();
+        self::until(
+            static fn (): bool => (float) self::find("$row .amount")
+                ->getAttribute('value') > 1.3 * $before ?: throw new WebDriverException('not yet'),
+            'the line does not weigh more',
+        );
         self::settled();
         $after = self::find("$row .amount")->getAttribute('value');
         self::assertStringEndsWith(' %', $after);
         self::assertGreaterThan(1.3 * $before, (float) $after);
         self::keys(WebDriverKeys::CONTROL, 'z');
-        self::until(static fn (): bool => (float) self::find("$row .amount")->getAttribute('value') === $before ?: throw new WebDriverException('not yet'), 'one drag is one step');
+        self::until(
+            static fn (): bool => (float) self::find("$row .amount")
+                ->getAttribute('value') === $before ?: throw new WebDriverException('not yet'),
+            'one drag is one step',
+        );
     }
 
     public function test_the_sheet_of_keys_opens_and_closes(): void

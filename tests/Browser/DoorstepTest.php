@@ -11,7 +11,21 @@ final class DoorstepTest extends BrowserCase
 {
     public function test_no_path_leads_out_of_what_is_public(): void
     {
-        foreach (['/../composer.json', '/..%2fcomposer.json', '/%2e%2e/%2e%2e/etc/passwd', '/build/../../composer.json', '/build/assets/..%2f..%2f..%2frouter.php', '//etc/passwd', '/index.php/../../router.php', '/.env', '/storage/workroom/app.key', '/../storage/workroom/demo.sqlite', '/icon.svg%00.php', '/backups/copies/..%2f..%2froom.sqlite', '/backups/copies/room.sqlite'] as $path) {
+        foreach ([
+            '/../composer.json',
+            '/..%2fcomposer.json',
+            '/%2e%2e/%2e%2e/etc/passwd',
+            '/build/../../composer.json',
+            '/build/assets/..%2f..%2f..%2frouter.php',
+            '//etc/passwd',
+            '/index.php/../../router.php',
+            '/.env',
+            '/storage/workroom/app.key',
+            '/../storage/workroom/demo.sqlite',
+            '/icon.svg%00.php',
+            '/backups/copies/..%2f..%2froom.sqlite',
+            '/backups/copies/room.sqlite',
+        ] as $path) {
             [$status, $body] = self::raw("GET $path HTTP/1.1\r\nHost: 127.0.0.1\r\nConnection: close\r\n\r\n");
             self::assertContains($status, [400, 403, 404], "$path answered $status");
             foreach (['"require"', 'root:', 'base64:', 'SQLite format 3', '<?php'] as $secret) {
@@ -24,13 +38,20 @@ final class DoorstepTest extends BrowserCase
     {
         [$status] = self::raw("GET / HTTP/1.1\r\nHost: rebound.example\r\nConnection: close\r\n\r\n");
         self::assertSame(421, $status);
-        [$status] = self::raw("GET / HTTP/1.1\r\nHost: rebound.example\r\nX-Forwarded-Host: 127.0.0.1\r\nX-Forwarded-For: 127.0.0.1\r\nConnection: close\r\n\r\n");
+        [$status] = self::raw(
+            "GET / HTTP/1.1\r\nHost: rebound.example\r\nX-Forwarded-Host: 127.0.0.1\r\nX-Forwarded-For: 127.0.0.1\r\nConnection: close\r\n\r\n",
+        );
         self::assertSame(421, $status);
         if (self::lan() !== null) {
-            [$status] = self::raw("GET / HTTP/1.1\r\nHost: 127.0.0.1\r\nX-Forwarded-For: 127.0.0.1\r\nConnection: close\r\n\r\n", self::lan());
+            [$status] = self::raw(
+                "GET / HTTP/1.1\r\nHost: 127.0.0.1\r\nX-Forwarded-For: 127.0.0.1\r\nConnection: close\r\n\r\n",
+                self::lan(),
+            );
             self::assertContains($status, [302, 403], 'a header does not make a stranger one of the house');
         }
-        [$status] = self::raw("POST /pantry HTTP/1.1\r\nHost: 127.0.0.1\r\nOrigin: http://evil.example\r\nContent-Type: application/x-www-form-urlencoded\r\nContent-Length: 25\r\nConnection: close\r\n\r\ningredient=x&grams=100000");
+        [$status] = self::raw(
+            "POST /pantry HTTP/1.1\r\nHost: 127.0.0.1\r\nOrigin: http://evil.example\r\nContent-Type: application/x-www-form-urlencoded\r\nContent-Length: 25\r\nConnection: close\r\n\r\ningredient=x&grams=100000",
+        );
         self::assertSame(419, $status);
     }
 

@@ -44,16 +44,66 @@ final class EveryScreenTest extends BrowserCase
     private static function screens(): array
     {
         /** @var array<string, string> $codes */
-        $codes = (new PDO('sqlite:'.self::database()))->query('SELECT status, code FROM batches WHERE gone_at IS NULL ORDER BY id DESC')->fetchAll(PDO::FETCH_KEY_PAIR);
-        $lot = (new PDO('sqlite:'.self::database()))->query("SELECT code FROM lots WHERE kind = 'infused_oil' ORDER BY id LIMIT 1")->fetchColumn();
-        $line = json_decode((string) (new PDO('sqlite:'.self::database()))->query('SELECT draft FROM formulas WHERE id = 1')->fetchColumn(), true)['lines'][6]['key'];
+        $codes = (new PDO('sqlite:'.self::database()))
+            ->query('SELECT status, code FROM batches WHERE gone_at IS NULL ORDER BY id DESC')
+            ->fetchAll(PDO::FETCH_KEY_PAIR);
+        $lot = (new PDO('sqlite:'.self::database()))
+            ->query("SELECT code FROM lots WHERE kind = 'infused_oil' ORDER BY id LIMIT 1")
+            ->fetchColumn();
+        $line = json_decode(
+            (string) (new PDO('sqlite:'.self::database()))
+                ->query('SELECT draft FROM formulas WHERE id = 1')
+                ->fetchColumn(),
+            true,
+        )['lines'][6]['key'];
         [$made, $making] = [$codes['finished'], $codes['making']];
 
         return [
-            '/', '/formulas', '/formulas/1', '/formulas/5', '/formulas/1/versions/1', '/formulas/1/compare?a=1&b=2', '/formulas/4', '/formulas/4/suggest?wish=firm&feel=firm&celsius=26', '/formulas/1/simulation?beside=ice_bath', '/formulas/1/set-out', "/formulas/1/substitute/$line", '/formulas/3/acidity?product=10&added=6+drops&wanted=4.5', '/formulas/1/how-to', '/ready-made', '/recipe',
-            '/infusions', '/infusions/1', '/infusions/4', '/infusions/1/label', '/preparations', '/preparations/3', '/pantry', "/pantry/$lot", "/pantry/$lot/trace", '/shopping', '/own-ingredients',
-            '/shelf', "/batches/$made", "/batches/$made/label", "/batches/$made/trace", "/batches/$made/price", '/labels', '/handbook', '/handbook/preserving', '/handbook?q=shea', '/search?q=shea', '/ingredients/shea-butter-refined',
-            '/practice', '/practice/3-77?what=1&way=1', '/practice/30-5?what=1', '/practice/36-3', '/settings', '/backups', '/on-the-phone', '/no-such-page',
+            '/',
+            '/formulas',
+            '/formulas/1',
+            '/formulas/5',
+            '/formulas/1/versions/1',
+            '/formulas/1/compare?a=1&b=2',
+            '/formulas/4',
+            '/formulas/4/suggest?wish=firm&feel=firm&celsius=26',
+            '/formulas/1/simulation?beside=ice_bath',
+            '/formulas/1/set-out',
+            "/formulas/1/substitute/$line",
+            '/formulas/3/acidity?product=10&added=6+drops&wanted=4.5',
+            '/formulas/1/how-to',
+            '/ready-made',
+            '/recipe',
+            '/infusions',
+            '/infusions/1',
+            '/infusions/4',
+            '/infusions/1/label',
+            '/preparations',
+            '/preparations/3',
+            '/pantry',
+            "/pantry/$lot",
+            "/pantry/$lot/trace",
+            '/shopping',
+            '/own-ingredients',
+            '/shelf',
+            "/batches/$made",
+            "/batches/$made/label",
+            "/batches/$made/trace",
+            "/batches/$made/price",
+            '/labels',
+            '/handbook',
+            '/handbook/preserving',
+            '/handbook?q=shea',
+            '/search?q=shea',
+            '/ingredients/shea-butter-refined',
+            '/practice',
+            '/practice/3-77?what=1&way=1',
+            '/practice/30-5?what=1',
+            '/practice/36-3',
+            '/settings',
+            '/backups',
+            '/on-the-phone',
+            '/no-such-page',
             "/make/$making/sanitise", "/make/$making/weigh.4", "/make/$making/heat", "/make/$making/gate",
         ];
     }
@@ -70,7 +120,10 @@ final class EveryScreenTest extends BrowserCase
     #[DataProvider('widths')]
     public function test_no_screen_has_to_be_pushed_sideways(int $width, bool $isLarge): void
     {
-        self::devTools()->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => $width < 500]);
+        self::devTools()->execute(
+            'Emulation.setDeviceMetricsOverride',
+            ['width' => $width, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => $width < 500],
+        );
         self::devTools()->execute('Page.setFontSizes', ['fontSizes' => ['standard' => $isLarge ? 32 : 16]]);
         $wide = [];
         foreach (self::screens() as $screen) {
@@ -98,7 +151,13 @@ final class EveryScreenTest extends BrowserCase
     public function test_every_screen_is_readable_and_named_for_all(string $scheme, bool $onPhone): void
     {
         $onPhone ? self::phone() : self::desk();
-        self::devTools()->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $scheme], ['name' => 'prefers-reduced-motion', 'value' => 'reduce']]]);
+        self::devTools()->execute(
+            'Emulation.setEmulatedMedia',
+            ['features' => [
+                ['name' => 'prefers-color-scheme', 'value' => $scheme],
+                ['name' => 'prefers-reduced-motion', 'value' => 'reduce'],
+            ]],
+        );
         $found = [];
         foreach (self::screens() as $screen) {
             self::visit($screen);
@@ -138,16 +197,25 @@ final class EveryScreenTest extends BrowserCase
     {
         self::visit('/formulas');
         self::see('Harbour Lane');
-        self::until(static fn (): bool => count(self::all('.line-thing')) > 5 ?: throw new WebDriverException('not yet'), 'the line does not come');
+        self::until(
+            static fn (): bool => count(self::all('.line-thing')) > 5 ?: throw new WebDriverException('not yet'),
+            'the line does not come',
+        );
         self::assertSame([], self::all('.shelf-line .leans:not(.vessel)'));
         self::find('.line-thing a')->click();
         self::see('for the cool-down');
         self::assertSame([], self::all('.shelf-line'), 'at the hob there is one thing at a time');
         self::visit('/pantry');
-        self::until(static fn (): bool => self::all('.line-thing') !== [] ?: throw new WebDriverException('not yet'), 'the line does not come');
+        self::until(
+            static fn (): bool => self::all('.line-thing') !== [] ?: throw new WebDriverException('not yet'),
+            'the line does not come',
+        );
         self::stopServer();
         self::$browser->executeScript("document.dispatchEvent(new Event('visibilitychange'))");
-        self::until(static fn (): bool => self::all('.line-thing') === [] ?: throw new WebDriverException('not yet'), 'the line still tells what nobody knows');
+        self::until(
+            static fn (): bool => self::all('.line-thing') === [] ?: throw new WebDriverException('not yet'),
+            'the line still tells what nobody knows',
+        );
         self::startServer();
         self::$browser->manage()->getLog('browser');
     }
@@ -155,8 +223,13 @@ final class EveryScreenTest extends BrowserCase
     public function test_what_is_sent_is_small(): void
     {
         self::visit('/');
-        $sizes = self::$browser->executeScript("return performance.getEntriesByType('resource').concat(performance.getEntriesByType('navigation')).map((e) => [new URL(e.name).pathname, e.transferSize, e.encodedBodySize])");
-        $scripts = array_sum(array_map(static fn (array $entry): int => str_ends_with($entry[0], '.js') ? $entry[2] : 0, $sizes));
+        $sizes = self::$browser->executeScript(
+            "return performance.getEntriesByType('resource').concat(performance.getEntriesByType('navigation')).map((e) => [new URL(e.name).pathname, e.transferSize, e.encodedBodySize])",
+        );
+        $scripts = array_sum(array_map(
+            static fn (array $entry): int => str_ends_with($entry[0], '.js') ? $entry[2] : 0,
+            $sizes,
+        ));
         self::assertGreaterThan(1000, $scripts);
         self::assertLessThanOrEqual(60 * 1024, $scripts, 'scripts');
         self::assertLessThanOrEqual(250 * 1024, array_sum(array_column($sizes, 2)), 'the first page with its fonts');

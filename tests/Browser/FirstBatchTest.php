@@ -90,7 +90,9 @@ final class FirstBatchTest extends BrowserCase
         self::see('Best before');
         self::find('.label-words summary')->click();
         self::see('Aqua, Prunus Armeniaca Kernel Oil');
-        $size = self::$browser->executeScript("const r = document.querySelector('.jar-label').getBoundingClientRect(); return [r.width / 96 * 25.4, r.height / 96 * 25.4]");
+        $size = self::$browser->executeScript(
+            "const r = document.querySelector('.jar-label').getBoundingClientRect(); return [r.width / 96 * 25.4, r.height / 96 * 25.4]",
+        );
         self::assertEqualsWithDelta([62.0, 100.0], $size, 0.1, 'the label is at true size, in millimetres');
         self::assertSame('1', self::find('.jar-label')->getAttribute('data-fits'), 'nothing runs off the label');
     }
@@ -99,8 +101,17 @@ final class FirstBatchTest extends BrowserCase
     {
         $rows = count(self::all('.row'));
         self::find("#lane-$phase .add")->click();
-        self::until(static fn (): bool => count(self::all('.row')) === $rows + 1 ?: throw new \Facebook\WebDriver\Exception\WebDriverException('not yet'), 'no line was added');
-        $field = self::until(static fn () => self::$browser->switchTo()->activeElement()->getAttribute('role') === 'combobox' ? self::$browser->switchTo()->activeElement() : throw new \Facebook\WebDriver\Exception\WebDriverException('not yet'), 'the new line is not in hand');
+        self::until(
+            static fn (): bool => count(self::all('.row')) === $rows
+                + 1 ?: throw new \Facebook\WebDriver\Exception\WebDriverException('not yet'),
+            'no line was added',
+        );
+        $field = self::until(
+            static fn () => self::$browser->switchTo()->activeElement()->getAttribute('role') === 'combobox'
+                ? self::$browser->switchTo()->activeElement()
+                : throw new \Facebook\WebDriver\Exception\WebDriverException('not yet'),
+            'the new line is not in hand',
+        );
         $field->sendKeys($search);
         self::find('.found:not([hidden]) li');
         $field->sendKeys(WebDriverKeys::ENTER);
@@ -153,7 +164,13 @@ final class FirstBatchTest extends BrowserCase
         self::stopServer();
         self::button('Added')->click();
         foreach (['Marshmallow' => '30', 'Glycerin' => null] as $what => $grams) {
-            self::until(static fn (): bool => str_contains(self::find('.hob-ahead [data-part=what]')->getText(), $what) ?: throw new WebDriverException('not yet'), "$what does not come");
+            self::until(
+                static fn (): bool => str_contains(
+                    self::find('.hob-ahead [data-part=what]')->getText(),
+                    $what,
+                ) ?: throw new WebDriverException('not yet'),
+                "$what does not come",
+            );
             if ($grams !== null) {
                 self::type(self::find('.hob-ahead input'), $grams);
             }
@@ -162,9 +179,29 @@ final class FirstBatchTest extends BrowserCase
         self::see('Entries waiting to be saved: 3');
         self::assertSame(0, $this->weights());
         self::startServer();
-        self::until(fn (): bool => $this->weights() === 3 ?: throw new WebDriverException('not yet'), 'what waited does not arrive');
-        self::assertSame([1, 2, 3], array_map(intval(...), (new PDO('sqlite:'.self::database()))->query("SELECT subject FROM batch_entries WHERE kind IN ('weighed', 'as_planned') AND batch_id = (SELECT max(id) FROM batches) ORDER BY id")->fetchAll(PDO::FETCH_COLUMN)), 'in the order they were told');
-        self::until(static fn (): bool => str_contains((string) self::$browser->getCurrentURL(), 'weigh.4') ?: throw new WebDriverException('not yet'), 'the page does not go on');
+        self::until(
+            fn (): bool => $this->weights() === 3 ?: throw new WebDriverException('not yet'),
+            'what waited does not arrive',
+        );
+        self::assertSame(
+            [1, 2, 3],
+            array_map(
+                intval(...),
+                (new PDO('sqlite:'.self::database()))
+                    ->query(
+                        "SELECT subject FROM batch_entries WHERE kind IN ('weighed', 'as_planned') AND batch_id = (SELECT max(id) FROM batches) ORDER BY id",
+                    )
+                    ->fetchAll(PDO::FETCH_COLUMN),
+            ),
+            'in the order they were told',
+        );
+        self::until(
+            static fn (): bool => str_contains(
+                (string) self::$browser->getCurrentURL(),
+                'weigh.4',
+            ) ?: throw new WebDriverException('not yet'),
+            'the page does not go on',
+        );
         self::$browser->navigate()->refresh();
         self::find('.hob-step form');
         self::assertSame(3, $this->weights());
@@ -173,11 +210,21 @@ final class FirstBatchTest extends BrowserCase
 
     private function seeStep(string $what): void
     {
-        self::until(static fn (): bool => str_contains(self::find('.hob-what')->getText(), $what) ?: throw new WebDriverException('not yet'), "the step $what does not come");
+        self::until(
+            static fn (): bool => str_contains(
+                self::find('.hob-what')->getText(),
+                $what,
+            ) ?: throw new WebDriverException('not yet'),
+            "the step $what does not come",
+        );
     }
 
     private function weights(): int
     {
-        return (int) (new PDO('sqlite:'.self::database()))->query("SELECT count(*) FROM batch_entries JOIN batches ON batches.id = batch_id WHERE kind IN ('weighed', 'as_planned') AND batches.id = (SELECT max(id) FROM batches)")->fetchColumn();
+        return (int) (new PDO('sqlite:'.self::database()))
+            ->query(
+                "SELECT count(*) FROM batch_entries JOIN batches ON batches.id = batch_id WHERE kind IN ('weighed', 'as_planned') AND batches.id = (SELECT max(id) FROM batches)",
+            )
+            ->fetchColumn();
     }
 }

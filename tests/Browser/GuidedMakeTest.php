@@ -68,7 +68,13 @@ final class GuidedMakeTest extends BrowserCase
         self::see('It says nothing. Type what you read yourself.');
         self::say('CLEAR');
         $this->fieldShows('oil', '72');
-        self::until(static fn (): bool => ! str_contains(self::text(), 'It says nothing') ?: throw new WebDriverException('not yet'), 'the probe is not believed again');
+        self::until(
+            static fn (): bool => ! str_contains(
+                self::text(),
+                'It says nothing',
+            ) ?: throw new WebDriverException('not yet'),
+            'the probe is not believed again',
+        );
         self::press('Both are at temperature');
 
         // a clock goes on over a reload and over the next step
@@ -102,7 +108,11 @@ final class GuidedMakeTest extends BrowserCase
         self::see('How the date comes about');
 
         $told = $this->told($code);
-        self::assertSame(12, count(array_filter($told, static fn (array $row): bool => $row['kind'] === 'weighed')), 'every line once');
+        self::assertSame(
+            12,
+            count(array_filter($told, static fn (array $row): bool => $row['kind'] === 'weighed')),
+            'every line once',
+        );
         self::assertEqualsWithDelta([129.4, 33.0], [(float) $told[0]['value'], (float) $told[1]['value']], 0.06);
         self::assertEqualsWithDelta(3.0, (float) array_column($told, 'value', 'kind')['accepted'], 0.06);
         $gates = array_values(array_filter($told, static fn (array $row): bool => $row['step'] === 'gate'));
@@ -143,8 +153,24 @@ final class GuidedMakeTest extends BrowserCase
         self::button('Done')->click();
         self::fillIn(['filled' => '190', 'containers' => '4'], 'Put on the shelf');
         self::see('bowl and tools');
-        self::assertSame(['soft', 'dent'], array_column(array_filter($this->told($code), static fn (array $row): bool => $row['kind'] === 'feel'), 'subject'));
-        self::assertSame(['before' => '45', 'after' => '26'], array_map(static fn (string $value): string => (string) (float) $value, array_column(array_filter($this->told($code), static fn (array $row): bool => $row['kind'] === 'cup'), 'value', 'subject')));
+        self::assertSame(
+            ['soft', 'dent'],
+            array_column(
+                array_filter($this->told($code), static fn (array $row): bool => $row['kind'] === 'feel'),
+                'subject',
+            ),
+        );
+        self::assertSame(
+            ['before' => '45', 'after' => '26'],
+            array_map(
+                static fn (string $value): string => (string) (float) $value,
+                array_column(
+                    array_filter($this->told($code), static fn (array $row): bool => $row['kind'] === 'cup'),
+                    'value',
+                    'subject',
+                ),
+            ),
+        );
     }
 
     public function test_a_fresh_mask_is_made_by_its_own_steps(): void
@@ -158,12 +184,20 @@ final class GuidedMakeTest extends BrowserCase
         $verbs = [];
         while (($verb = self::find('.hob-verb')->getText()) !== 'Fill') {
             $verbs[] = $verb;
-            $verb === 'Weigh' ? $this->weigh(str_replace(["\u{202F}", ' '], '', self::find('.hob-number b')->getText())) : $this->did($verb);
+            $verb === 'Weigh'
+                ? $this->weigh(str_replace(["\u{202F}", ' '], '', self::find('.hob-number b')->getText()))
+                : $this->did($verb);
         }
-        self::assertSame(['Weigh', 'Prepare', 'Blend', 'Strain'], array_values(array_intersect(['Weigh', 'Prepare', 'Blend', 'Strain'], $verbs)));
+        self::assertSame(
+            ['Weigh', 'Prepare', 'Blend', 'Strain'],
+            array_values(array_intersect(['Weigh', 'Prepare', 'Blend', 'Strain'], $verbs)),
+        );
         self::fillIn(['filled' => '100', 'containers' => '1'], 'Put on the shelf');
         self::see('strained out');
-        self::assertCount(3, array_filter($this->told($code), static fn (array $row): bool => $row['kind'] === 'weighed'));
+        self::assertCount(
+            3,
+            array_filter($this->told($code), static fn (array $row): bool => $row['kind'] === 'weighed'),
+        );
     }
 
     private function did(string $verb): void
@@ -177,15 +211,31 @@ final class GuidedMakeTest extends BrowserCase
         $step = self::$browser->getCurrentURL();
         self::say('EMPTY');
         self::say("POUR $grams");
-        self::until(static fn (): bool => abs((float) self::find('input[name=weight]')->getAttribute('value') - (float) $grams) <= max(0.06, 0.005 * (float) $grams) ?: throw new WebDriverException('not yet'), "the scale does not come to $grams");
+        self::until(
+            static fn (): bool => abs((float) self::find('input[name=weight]')->getAttribute('value') - (float) $grams) <= max(
+                0.06,
+                0.005 * (float) $grams,
+            ) ?: throw new WebDriverException('not yet'),
+            "the scale does not come to $grams",
+        );
         self::button('Added')->click();
-        self::until(static fn (): bool => self::$browser->getCurrentURL() !== $step ?: throw new WebDriverException('not yet'), 'the weight is not taken');
+        self::until(
+            static fn (): bool => self::$browser->getCurrentURL() !== $step ?: throw new WebDriverException('not yet'),
+            'the weight is not taken',
+        );
         self::say('EMPTY');
     }
 
     private function fieldShows(string $field, string $begins): void
     {
-        self::until(static fn (): bool => str_starts_with((string) self::find(".live[data-live=\"$field\"] b")->getText(), $begins) && str_starts_with((string) self::find("input[name=$field]")->getAttribute('value'), $begins) ?: throw new WebDriverException('not yet'), "the $field does not come to $begins");
+        self::until(
+            static fn (): bool => str_starts_with(
+                (string) self::find(".live[data-live=\"$field\"] b")->getText(),
+                $begins,
+            )
+                && str_starts_with((string) self::find("input[name=$field]")->getAttribute('value'),
+                    $begins,
+                ) ?: throw new WebDriverException('not yet'), "the $field does not come to $begins");
     }
 
     private static function say(string $line): void
@@ -202,16 +252,29 @@ final class GuidedMakeTest extends BrowserCase
         $name = (string) stream_socket_get_name($socket, false);
         fclose($socket);
         self::$port = (int) substr($name, (int) strrpos($name, ':') + 1);
-        self::$instruments = new Process([PHP_BINARY, 'artisan', 'ilvane:instruments', '--port='.self::$port], dirname(__DIR__, 2), ['APP_ENV' => 'testing', 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=', 'DB_DATABASE' => ':memory:']);
+        self::$instruments = new Process(
+            [PHP_BINARY, 'artisan', 'ilvane:instruments', '--port='.self::$port],
+            dirname(__DIR__, 2),
+            [
+                'APP_ENV' => 'testing',
+                'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=',
+                'DB_DATABASE' => ':memory:',
+            ],
+        );
         self::$instruments->setTimeout(null);
         self::$instruments->start();
         self::$instruments->waitUntil(static fn (string $type, string $output): bool => str_contains($output, 'ready'));
     }
 
-    /** @return list<array{step: string, kind: string, subject: string, value: string|null}> in the order it was written down, without what is only done */
+    /**
+     * @return list<array{step: string, kind: string, subject: string, value: string|null}> in the order it was written
+     *   down, without what is only done
+     */
     private function told(string $code): array
     {
-        $asked = (new PDO('sqlite:'.self::database()))->prepare("SELECT step, kind, subject, value FROM batch_entries WHERE batch_id = (SELECT id FROM batches WHERE code = ?) AND kind NOT IN ('done', 'lot') AND reason <> 'live' ORDER BY batch_entries.id");
+        $asked = (new PDO('sqlite:'.self::database()))->prepare(
+            "SELECT step, kind, subject, value FROM batch_entries WHERE batch_id = (SELECT id FROM batches WHERE code = ?) AND kind NOT IN ('done', 'lot') AND reason <> 'live' ORDER BY batch_entries.id",
+        );
         $asked->execute([$code]);
 
         return $asked->fetchAll(PDO::FETCH_ASSOC);

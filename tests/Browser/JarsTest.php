@@ -11,7 +11,9 @@ use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Reader;
 use Tests\Support\BrowserCase;
 
-/** The slow half of the work in the real interface: plan, fill, shake, top up, strain, use on the bench with its date. */
+/**
+ * The slow half of the work in the real interface: plan, fill, shake, top up, strain, use on the bench with its date.
+ */
 final class JarsTest extends BrowserCase
 {
     public function test_from_a_plan_to_a_line_on_the_bench(): void
@@ -65,7 +67,9 @@ final class JarsTest extends BrowserCase
         self::see('300 g');
 
         // its calendar, read by a library
-        $calendar = Reader::read((string) file_get_contents(self::find('a[href$="calendar.ics"]')->getAttribute('href') ?? ''));
+        $calendar = Reader::read(
+            (string) file_get_contents(self::find('a[href$="calendar.ics"]')->getAttribute('href') ?? ''),
+        );
         self::assertInstanceOf(VCalendar::class, $calendar);
         self::assertSame([], $calendar->validate());
         self::assertStringContainsString('INTERVAL=3', (string) $calendar->VEVENT->RRULE);
@@ -88,9 +92,21 @@ final class JarsTest extends BrowserCase
         self::visit('/formulas');
         self::press('Start a formula');
         self::find('#lane-oil .add')->click();
-        $field = self::until(static fn () => self::$browser->switchTo()->activeElement()->getAttribute('role') === 'combobox' ? self::$browser->switchTo()->activeElement() : throw new WebDriverException('not yet'), 'no line in hand');
+        $field = self::until(
+            static fn () => self::$browser->switchTo()->activeElement()->getAttribute('role') === 'combobox'
+                ? self::$browser->switchTo()->activeElement()
+                : throw new WebDriverException('not yet'),
+            'no line in hand',
+        );
         $field->sendKeys($code); // by its code: there are two of that name
-        self::until(static fn (): bool => str_contains(self::find('.found:not([hidden]) li')->getText(), $code) ?: throw new WebDriverException('not yet'), "$code is not found"); // the list may still show what fewer letters found
+        // the list may still show what fewer letters found
+        self::until(
+            static fn (): bool => str_contains(
+                self::find('.found:not([hidden]) li')->getText(),
+                $code,
+            ) ?: throw new WebDriverException('not yet'),
+            "$code is not found",
+        );
         $field->sendKeys(WebDriverKeys::ENTER);
         self::$browser->switchTo()->activeElement()->sendKeys('12 g'.WebDriverKeys::TAB);
         self::settled();
@@ -129,7 +145,14 @@ final class JarsTest extends BrowserCase
 
     private static function open(string $summary): void
     {
-        self::until(static fn () => self::clear(self::$browser->findElement(\Facebook\WebDriver\WebDriverBy::xpath("//summary[contains(., '$summary')]")))->click(), "nothing to open: $summary");
+        self::until(
+            static fn () => self::clear(
+                self::$browser->findElement(
+                    \Facebook\WebDriver\WebDriverBy::xpath("//summary[contains(., '$summary')]"),
+                ),
+            )->click(),
+            "nothing to open: $summary",
+        );
     }
 
     private static function typeOver(object $field, string $text): void

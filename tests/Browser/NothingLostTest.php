@@ -28,9 +28,14 @@ final class NothingLostTest extends BrowserCase
     /** @param  list<array{string, string, string}>  $lines */
     private static function formula(array $lines): string
     {
-        $document = ['format' => 'ilvane.formula/1', 'name' => 'Kept', 'family' => 'leave_in_emulsion', 'batch' => ['grams' => 200.0], 'lines' => array_map(
-            static fn (array $line): array => ['ingredient' => $line[0], 'amount' => $line[1], 'phase' => $line[2]], $lines,
-        )];
+        $document =
+            ['format' => 'ilvane.formula/1', 'name' => 'Kept', 'family' => 'leave_in_emulsion', 'batch' => ['grams' => 200.0], 'lines' => array_map(
+                static fn (array $line): array => [
+                    'ingredient' => $line[0],
+                    'amount' => $line[1],
+                    'phase' => $line[2],
+                ], $lines,
+            )];
         self::store($document);
 
         return '/formulas/'.self::pdo()->query('SELECT max(id) FROM formulas')->fetchColumn();
@@ -44,13 +49,19 @@ final class NothingLostTest extends BrowserCase
     /** @return array<string, mixed> */
     private static function stored(string $page): array
     {
-        return json_decode((string) self::pdo()->query('SELECT draft FROM formulas WHERE id = '.(int) basename($page))->fetchColumn(), true);
+        return json_decode(
+            (string) self::pdo()->query('SELECT draft FROM formulas WHERE id = '.(int) basename($page))->fetchColumn(),
+            true,
+        );
     }
 
     private static function milk(): string
     {
         return self::formula([
-            ['distilled-water', 'to 100', 'water'], ['glycerin', '3 %', 'water'], ['propanediol', '2 %', 'water'], ['btms-50', '4 %', 'oil'],
+            ['distilled-water', 'to 100', 'water'],
+            ['glycerin', '3 %', 'water'],
+            ['propanediol', '2 %', 'water'],
+            ['btms-50', '4 %', 'oil'],
             ['argan-oil', '8 %', 'oil'], ['phenoxyethanol-ethylhexylglycerin', '1 %', 'cooldown'],
         ]);
     }
@@ -59,7 +70,10 @@ final class NothingLostTest extends BrowserCase
     {
         self::visit($page = self::milk());
         $row = self::all('#lane-water .row')[1]->getAttribute('id');
-        self::$browser->executeScript('const select = document.querySelector(arguments[0]); select.closest("details").open = true; select.value = "cooldown"; select.dispatchEvent(new Event("change", { bubbles: true }))', ["#$row select[name\$=\"[phase]\"]"]);
+        self::$browser->executeScript(
+            'const select = document.querySelector(arguments[0]); select.closest("details").open = true; select.value = "cooldown"; select.dispatchEvent(new Event("change", { bubbles: true }))',
+            ["#$row select[name\$=\"[phase]\"]"],
+        );
         self::settled();
         self::find("#lane-cooldown #$row .row-menu select[name\$=\"[prepared]\"]");
         foreach (['1.1 %', '1.2 %', '1.3 %'] as $amount) {
@@ -71,7 +85,11 @@ final class NothingLostTest extends BrowserCase
         self::find("#lane-cooldown #$row .row-menu select[name\$=\"[phase]\"]");
         self::visit($page);
         self::find("#lane-cooldown #$row");
-        self::assertSame(['water', 'water', 'oil', 'oil', 'cooldown', 'cooldown'], array_column(self::stored($page)['lines'], 'phase'), 'the order kept is the order shown');
+        self::assertSame(
+            ['water', 'water', 'oil', 'oil', 'cooldown', 'cooldown'],
+            array_column(self::stored($page)['lines'], 'phase'),
+            'the order kept is the order shown',
+        );
     }
 
     public function test_a_move_an_edit_elsewhere_two_undos_and_a_reload_give_back_the_state_before(): void
@@ -93,7 +111,10 @@ final class NothingLostTest extends BrowserCase
         self::$browser->navigate()->refresh();
         self::find('#bench-body');
         self::assertSame($before, self::stored($page));
-        self::assertSame(array_column($before['lines'], 'amount'), array_map(static fn ($field): ?string => $field->getAttribute('value'), self::all('.row .amount')));
+        self::assertSame(
+            array_column($before['lines'], 'amount'),
+            array_map(static fn ($field): ?string => $field->getAttribute('value'), self::all('.row .amount')),
+        );
         foreach ([$moved, $edited] as $then) {
             self::find('#do-redo')->click();
             self::settled();
@@ -143,7 +164,10 @@ final class NothingLostTest extends BrowserCase
     public function test_thirty_fields_typed_while_answers_are_spoiled_are_all_kept(string $fault): void
     {
         self::$spoils = true;
-        $page = self::formula(array_map(static fn (int $i): array => ['argan-oil', "$i g", 'oil'], range(1, self::LINES)));
+        $page = self::formula(array_map(
+            static fn (int $i): array => ['argan-oil', "$i g", 'oil'],
+            range(1, self::LINES),
+        ));
         [$address, $faults] = self::faultProxy();
         self::$browser->get($address.$page);
         self::find('#bench-body');
@@ -152,18 +176,27 @@ final class NothingLostTest extends BrowserCase
         self::retype('input[name=batch]', '321');
         foreach (self::all('.row .amount') as $i => $field) {
             $field->click();
-            self::$browser->switchTo()->activeElement()->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys(($i + 1).'.5 g');
+            self::$browser
+                ->switchTo()
+                ->activeElement()
+                ->sendKeys([WebDriverKeys::CONTROL, 'a'])
+                ->sendKeys(($i + 1).'.5 g');
         }
         if (is_numeric($fault)) {
             self::find('.not-saved:not([hidden])');
-            $top = self::$browser->executeScript('const box = document.querySelector(".not-saved").getBoundingClientRect(); const at = document.elementFromPoint(box.x + box.width / 2, box.y + box.height / 2); return at.closest(".not-saved") !== null');
+            $top = self::$browser->executeScript(
+                'const box = document.querySelector(".not-saved").getBoundingClientRect(); const at = document.elementFromPoint(box.x + box.width / 2, box.y + box.height / 2); return at.closest(".not-saved") !== null',
+            );
             self::assertTrue($top, 'the alert is above everything else');
         }
         self::settled();
         self::assertFalse(self::find('.not-saved')->isDisplayed(), 'it goes when all is saved');
         $stored = self::stored($page);
         self::assertSame(['Typed through it all', '321'], [$stored['text']['name'], $stored['text']['batch']]);
-        self::assertSame(array_map(static fn (int $i): string => "$i.5 g", range(1, self::LINES)), array_column($stored['lines'], 'amount'));
+        self::assertSame(
+            array_map(static fn (int $i): string => "$i.5 g", range(1, self::LINES)),
+            array_column($stored['lines'], 'amount'),
+        );
     }
 
     public function test_a_press_whose_answer_is_lost_is_done_once(): void
@@ -194,18 +227,29 @@ final class NothingLostTest extends BrowserCase
             for ($n = 0; microtime(true) < $end; $n++) {
                 $browser = $n % 2 === 0 ? self::$browser : $other;
                 self::answerIfAsked($browser, $dice->getInt(0, 1) === 0);
-                $field = $dice->getInt(0, 2) === 0 ? 'input[name=batch]' : '.row:nth-of-type('.(2 + $dice->getInt(0, 1)).') .amount';
+                $field = $dice->getInt(0, 2) === 0
+                    ? 'input[name=batch]'
+                    : '.row:nth-of-type('.(2 + $dice->getInt(0, 1)).') .amount';
                 $browser->findElement(WebDriverBy::cssSelector($field))->click();
-                $browser->switchTo()->activeElement()->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys((string) $dice->getInt(1, 9).'.'.($n % 10));
+                $browser
+                    ->switchTo()
+                    ->activeElement()
+                    ->sendKeys([WebDriverKeys::CONTROL, 'a'])
+                    ->sendKeys((string) $dice->getInt(1, 9).'.'.($n % 10));
             }
             foreach ([self::$browser, $other] as $browser) {
                 self::until(static function () use ($browser): bool {
                     self::answerIfAsked($browser, true);
 
-                    return $browser->executeScript('return document.querySelector("#bench").dataset.state') === 'saved' ?: throw new WebDriverException('not yet');
+                    return $browser->executeScript(
+                        'return document.querySelector("#bench").dataset.state',
+                    ) === 'saved' ?: throw new WebDriverException('not yet');
                 }, 'a browser does not settle');
             }
-            $answered = [...self::$browser->executeScript('return window.answered'), ...$other->executeScript('return window.answered')];
+            $answered = [
+                ...self::$browser->executeScript('return window.answered'),
+                ...$other->executeScript('return window.answered'),
+            ];
         } finally {
             $other->quit();
         }
@@ -217,7 +261,13 @@ final class NothingLostTest extends BrowserCase
                 if ($value === $was || $turn['do'] === 'yield') {
                     continue; // sent beside another field of its row, or given up for the other's
                 }
-                self::assertTrue(! isset($last[$name]) || $was === $last[$name] || $value === $last[$name] || $turn['do'] === 'overwrite', "$name: $value was put over {$turn['revision']} without asking");
+                self::assertTrue(
+                    ! isset($last[$name])
+                        || $was === $last[$name]
+                        || $value === $last[$name]
+                        || $turn['do'] === 'overwrite',
+                    "$name: $value was put over {$turn['revision']} without asking",
+                );
                 $last[$name] = $value;
             }
         }
@@ -254,7 +304,10 @@ final class NothingLostTest extends BrowserCase
 
     private static function answerIfAsked(RemoteWebDriver $browser, bool $mine): void
     {
-        $browser->executeScript('const box = document.querySelector("#elsewhere"); if (box && !box.hidden) box.querySelector(`[value=${arguments[0]}]`).click()', [$mine ? 'overwrite' : 'yield']);
+        $browser->executeScript(
+            'const box = document.querySelector("#elsewhere"); if (box && !box.hidden) box.querySelector(`[value=${arguments[0]}]`).click()',
+            [$mine ? 'overwrite' : 'yield'],
+        );
     }
 
     public function test_back_corrected_and_on_the_correction_stands(): void
@@ -265,10 +318,24 @@ final class NothingLostTest extends BrowserCase
         self::type(self::find('input[name=weight]'), '160');
         self::press('Added');
         self::$browser->navigate()->back();
-        self::until(static fn (): bool => str_contains(self::find('.hob-what')->getText(), 'Distilled') ?: throw new WebDriverException('not yet'), 'the step before does not come back');
+        self::until(
+            static fn (): bool => str_contains(
+                self::find('.hob-what')->getText(),
+                'Distilled',
+            ) ?: throw new WebDriverException('not yet'),
+            'the step before does not come back',
+        );
         self::type(self::find('input[name=weight]'), '159.7');
         self::press('Added');
-        self::assertSame([160.0, 159.7], array_map(floatval(...), self::pdo()->query("SELECT value FROM batch_entries WHERE kind = 'weighed' ORDER BY id")->fetchAll(PDO::FETCH_COLUMN)));
+        self::assertSame(
+            [160.0, 159.7],
+            array_map(
+                floatval(...),
+                self::pdo()
+                    ->query("SELECT value FROM batch_entries WHERE kind = 'weighed' ORDER BY id")
+                    ->fetchAll(PDO::FETCH_COLUMN),
+            ),
+        );
         self::assertStringContainsString($page, $page);
     }
 
@@ -276,7 +343,9 @@ final class NothingLostTest extends BrowserCase
     {
         self::visit(self::formula([['jojoba-oil', '60 g', 'oil'], ['argan-oil', '40 g', 'oil']]));
         self::press('Make it');
-        $steps = self::$browser->executeScript('return [...document.querySelectorAll(".hob-path a")].map((a) => a.href)');
+        $steps = self::$browser->executeScript(
+            'return [...document.querySelectorAll(".hob-path a")].map((a) => a.href)',
+        );
         foreach ($steps as $step) {
             self::$browser->get($step);
             self::find('.hob-verb');
@@ -285,16 +354,25 @@ final class NothingLostTest extends BrowserCase
         self::see('You are looking ahead. Step 1 is waiting');
         self::fillIn(['filled' => '160'], 'Put on the shelf');
         self::see('steps have no entry');
-        self::$browser->executeScript('document.querySelectorAll("input[name=without], input[name=sure]").forEach((box) => box.click())');
+        self::$browser->executeScript(
+            'document.querySelectorAll("input[name=without], input[name=sure]").forEach((box) => box.click())',
+        );
         self::press('Put on the shelf');
-        self::assertSame(['fill', 'not_done'], self::pdo()->query('SELECT DISTINCT kind FROM batch_entries ORDER BY kind')->fetchAll(PDO::FETCH_COLUMN));
+        self::assertSame(
+            ['fill', 'not_done'],
+            self::pdo()->query('SELECT DISTINCT kind FROM batch_entries ORDER BY kind')->fetchAll(PDO::FETCH_COLUMN),
+        );
         self::assertSame([], self::all('.went-in .is-weighed'));
         self::see('not done');
     }
 
     public function test_the_way_to_make_leads_through_the_problems(): void
     {
-        self::visit(self::formula([['distilled-water', 'to 100', 'water'], ['argan-oil', '8 %', 'oil'], ['lavender-essential-oil', '9 %', 'cooldown']]));
+        self::visit(self::formula([
+            ['distilled-water', 'to 100', 'water'],
+            ['argan-oil', '8 %', 'oil'],
+            ['lavender-essential-oil', '9 %', 'cooldown'],
+        ]));
         $count = count(self::all('.pencil.sev-stop'));
         self::assertGreaterThan(1, $count);
         self::button("See the $count problems")->click();
@@ -312,9 +390,14 @@ final class NothingLostTest extends BrowserCase
     {
         self::visit(self::milk());
         self::find('#what-for summary')->click();
-        self::$browser->executeScript('const kind = document.querySelector("select[name=family]"); kind.value = "gel"; kind.dispatchEvent(new Event("change", { bubbles: true }))');
+        self::$browser->executeScript(
+            'const kind = document.querySelector("select[name=family]"); kind.value = "gel"; kind.dispatchEvent(new Event("change", { bubbles: true }))',
+        );
         self::settled();
-        self::assertNotNull(self::find('#what-for')->getAttribute('open'), 'what it is for stays open when the kind is changed');
+        self::assertNotNull(
+            self::find('#what-for')->getAttribute('open'),
+            'what it is for stays open when the kind is changed',
+        );
         self::button('Keep version')->click();
         self::find('#keep .button')->click();
         self::see('Kept as version 1.');

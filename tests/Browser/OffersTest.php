@@ -15,11 +15,17 @@ final class OffersTest extends BrowserCase
     /** @return iterable<string, array{string|null, string|null}> a ready-made formula, or a pasted note */
     public static function formulas(): iterable
     {
-        foreach (json_decode((string) file_get_contents(dirname(__DIR__, 2).'/data/ready_made.json'), true) as $key => $frame) {
+        foreach (json_decode(
+            (string) file_get_contents(dirname(__DIR__, 2).'/data/ready_made.json'),
+            true,
+        ) as $key => $frame) {
             $name = is_string($key) ? $key : (string) ($frame['key'] ?? $key);
             yield "ready-made $name" => [$name, null];
         }
-        foreach (explode("\n---\n", trim((string) file_get_contents(dirname(__DIR__).'/Support/corpus/pasted-notes.txt'))) as $i => $note) {
+        foreach (explode(
+            "\n---\n",
+            trim((string) file_get_contents(dirname(__DIR__).'/Support/corpus/pasted-notes.txt')),
+        ) as $i => $note) {
             yield 'note '.($i + 1).', '.strtok($note, "\n") => [null, $note];
         }
     }
@@ -31,9 +37,15 @@ final class OffersTest extends BrowserCase
         $offers = self::offers();
         foreach ($offers as $offer) {
             $about = 'note-'.md5(SuggestionKey::about($offer));
-            self::$browser->executeScript('document.getElementById(arguments[0]).querySelectorAll(".fix").forEach((b) => b.value === arguments[1] && b.click())', [$about, $offer]);
+            self::$browser->executeScript(
+                'document.getElementById(arguments[0]).querySelectorAll(".fix").forEach((b) => b.value === arguments[1] && b.click())',
+                [$about, $offer],
+            );
             self::settled();
-            [$isThere, $said] = self::$browser->executeScript('return [document.getElementById(arguments[0]) !== null, document.querySelector("#bench-refused").textContent.trim()]', [$about]);
+            [$isThere, $said] = self::$browser->executeScript(
+                'return [document.getElementById(arguments[0]) !== null, document.querySelector("#bench-refused").textContent.trim()]',
+                [$about],
+            );
             self::assertTrue(! $isThere || $said !== '', "$offer did nothing and said nothing");
             self::find('#do-undo')->click();
             self::settled();
@@ -45,7 +57,9 @@ final class OffersTest extends BrowserCase
     /** @return list<string> what the suggestions on the page would send */
     private static function offers(): array
     {
-        return self::$browser->executeScript('return [...document.querySelectorAll(".pencil .fix")].map((button) => button.value)');
+        return self::$browser->executeScript(
+            'return [...document.querySelectorAll(".pencil .fix")].map((button) => button.value)',
+        );
     }
 
     private static function take(string $key): void
@@ -66,6 +80,11 @@ final class OffersTest extends BrowserCase
 
     private static function bench(): void
     {
-        self::until(static fn (): bool => self::$browser->executeScript('return document.readyState === "complete" && document.querySelector("#bench")?.dataset.state === "saved"') === true ?: throw new WebDriverException('not yet'), 'the bench does not open');
+        self::until(
+            static fn (): bool => self::$browser->executeScript(
+                'return document.readyState === "complete" && document.querySelector("#bench")?.dataset.state === "saved"',
+            ) === true ?: throw new WebDriverException('not yet'),
+            'the bench does not open',
+        );
     }
 }

@@ -9,7 +9,10 @@ use Facebook\WebDriver\WebDriverBy;
 use Symfony\Component\Process\Process;
 use Tests\Support\BrowserCase;
 
-/** A second device, reached by this machine's address in its network: let in by the code on the screen, and at the same make. */
+/**
+ * A second device, reached by this machine's address in its network: let in by the code on the screen, and at the same
+ * make.
+ */
 final class PhoneTest extends BrowserCase
 {
     public function test_the_code_on_the_laptop_opens_the_step_on_the_phone(): void
@@ -21,7 +24,12 @@ final class PhoneTest extends BrowserCase
         self::seed(DemoWorkroom::class);
         $abroad = 'http://'.self::lan().':'.parse_url(self::$base, PHP_URL_PORT);
         self::$browser->get("$abroad/");
-        self::until(static fn (): bool => self::$browser->executeScript("return document.readyState === 'complete'") ?: throw new \RuntimeException('not yet'), 'the refusal is not shown');
+        self::until(
+            static fn (): bool => self::$browser->executeScript(
+                "return document.readyState === 'complete'",
+            ) ?: throw new \RuntimeException('not yet'),
+            'the refusal is not shown',
+        );
         self::see('answers its own machine only');
         self::$browser->manage()->getLog('browser'); // the refusal is meant
 
@@ -51,14 +59,22 @@ final class PhoneTest extends BrowserCase
         self::see('stays in until you end it');
         self::press('Come in');
         self::see('Distilled or deionised water');
-        self::assertSame(parse_url($make, PHP_URL_PATH), parse_url((string) self::$browser->getCurrentURL(), PHP_URL_PATH), 'the same step');
+        self::assertSame(
+            parse_url($make, PHP_URL_PATH),
+            parse_url((string) self::$browser->getCurrentURL(), PHP_URL_PATH),
+            'the same step',
+        );
         self::type(self::find('input[name=weight]'), '129.4');
         self::button('Added')->click();
         self::see('Marshmallow');
 
         self::desk();
         self::$browser->get($make);
-        self::assertStringStartsWith('129.4', self::find('.hob-table .weighed')->getText(), 'what the phone told stands here');
+        self::assertStringStartsWith(
+            '129.4',
+            self::find('.hob-table .weighed')->getText(),
+            'what the phone told stands here',
+        );
         self::visit('/settings');
         self::press('End it');
         self::$browser->get("$abroad/");

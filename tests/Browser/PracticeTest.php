@@ -50,6 +50,9 @@ final class PracticeTest extends BrowserCase
     private function key(string $key, string $leadsTo): void
     {
         self::$browser->getKeyboard()->sendKeys($key === '' ? WebDriverKeys::ENTER : $key);
-        self::until(static fn (): bool => str_contains(self::text(), $leadsTo) ?: throw new WebDriverException('not yet'), "key $key does not lead to $leadsTo");
+        self::until(
+            static fn (): bool => str_contains(self::text(), $leadsTo) ?: throw new WebDriverException('not yet'),
+            "key $key does not lead to $leadsTo",
+        );
     }
 }

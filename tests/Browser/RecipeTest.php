@@ -16,11 +16,16 @@ final class RecipeTest extends BrowserCase
     {
         self::emptyWorkroom();
         self::visit('/recipe');
-        self::find('textarea')->sendKeys("Evening milk\nWater phase:\n1 cup distilled water\n2 tbsp aloe vera juice\nOil phase:\n1 1/2 tbsp emulsifying wax\n2 tbsp almond oil powder\nCool below 40 °C\nune demi-cuillère à café de phenoxyethanol + ethylhexylglycerin\n");
-        self::press('Read it');
+        self::find('textarea')->sendKeys(
+            "Evening milk\nWater phase:\n1 cup distilled water\n2 tbsp aloe vera juice\nOil phase:\n1 1/2 tbsp emulsifying wax\n2 tbsp almond oil powder\nCool below 40 °C\nune demi-cuillère à café de phenoxyethanol + ethylhexylglycerin\n",
+        );
+        self::press('Read the recipe');
         self::see('One line to look at');
         self::assertCount(5, self::all('.marked mark'));
-        self::assertSame('2 tbsp almond oil powder', trim(str_replace('4', '', self::find('mark.read-doubtful')->getText())));
+        self::assertSame(
+            '2 tbsp almond oil powder',
+            trim(str_replace('4', '', self::find('mark.read-doubtful')->getText())),
+        );
         (new WebDriverSelect(self::find('select[name="pick[4]"]')))->selectByVisibleText('Sweet almond oil');
         $amount = self::find('input[name="amount[5]"]');
         $amount->clear();
@@ -36,7 +41,13 @@ final class RecipeTest extends BrowserCase
         $count->sendKeys('2');
         (new WebDriverSelect(self::find('select[name=container]')))->selectByValue('pet-pump-250');
         self::button('Fill these')->click();
-        self::until(static fn (): bool => str_starts_with((string) self::all('#lane-water .amount')[1]->getAttribute('value'), '3.1') ?: throw new WebDriverException('not yet'), 'the spoons are not scaled');
+        self::until(
+            static fn (): bool => str_starts_with(
+                (string) self::all('#lane-water .amount')[1]->getAttribute('value'),
+                '3.1',
+            ) ?: throw new WebDriverException('not yet'),
+            'the spoons are not scaled',
+        );
         self::settled();
         self::see('479');
         self::button('Keep version')->click();

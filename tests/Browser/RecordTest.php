@@ -65,7 +65,12 @@ final class RecordTest extends BrowserCase
 
         self::visit("/batches/$batch/label");
         self::assertSame('1', self::find('.jar-label')->getAttribute('data-fits'));
-        self::assertTrue(self::$browser->executeScript("const l = document.querySelector('.jar-label').getBoundingClientRect(); return [...document.querySelectorAll('.jar-label text')].every((t) => { const r = t.getBoundingClientRect(); return r.left >= l.left - 1 && r.right <= l.right + 1 && r.bottom <= l.bottom + 1; })"), 'no word leaves the label');
+        self::assertTrue(
+            self::$browser->executeScript(
+                "const l = document.querySelector('.jar-label').getBoundingClientRect(); return [...document.querySelectorAll('.jar-label text')].every((t) => { const r = t.getBoundingClientRect(); return r.left >= l.left - 1 && r.right <= l.right + 1 && r.bottom <= l.bottom + 1; })",
+            ),
+            'no word leaves the label',
+        );
         self::find('select[name=size] option[value=wrap-90x40]')->click();
         self::press('Show it');
         self::see('mm too long');
@@ -81,11 +86,14 @@ final class RecordTest extends BrowserCase
         self::see('To buy');
         self::assertSame([], self::axe());
         self::visit('/own-ingredients');
-        self::fillIn(['name' => 'Plum kernel oil', 'density' => '0.91', 'use_high' => '20'], 'Keep it');
-        self::see('Which of these is it?');
-        self::assertSame('0.91', self::find('input[name=density]')->getAttribute('value'));
+        self::fillIn(['name' => 'Plum kernel oil'], 'Add ingredient');
+        self::see('Choose what it is');
+        self::assertSame('Plum kernel oil', self::find('input[name=name]')->getAttribute('value'));
         self::find('select[name=kind] option[value=carrier_oil]')->click();
-        self::fillIn(['source' => 'mill sheet'], 'Keep it');
+        self::press('Add ingredient');
+        self::see('is what Ilvane assumes');
+        self::assertSame([], self::axe());
+        self::fillIn(['density' => '0.91', 'use_high' => '20', 'source' => 'mill sheet'], 'Save ingredient');
         self::see('The checks use it');
         self::assertSame([], self::axe());
         foreach (['/shelf', '/pantry', '/labels'] as $page) {
@@ -129,7 +137,11 @@ final class RecordTest extends BrowserCase
         self::seed(DemoWorkroom::class);
         $room = new PDO('sqlite:'.self::database());
         $room->exec("UPDATE lots SET grams_left = 12 WHERE ingredient = 'jojoba-oil'");
-        $lot = ($room->query("SELECT code FROM lots WHERE ingredient = 'jojoba-oil'") ?: throw new RuntimeException('no lot'))->fetchColumn();
+        $lot = (
+            $room->query(
+                "SELECT code FROM lots WHERE ingredient = 'jojoba-oil'",
+            ) ?: throw new RuntimeException('no lot')
+        )->fetchColumn();
         self::visit('/formulas/6');
         self::press('Make it');
         $code = self::newest('batches');
@@ -148,12 +160,27 @@ final class RecordTest extends BrowserCase
         self::assertSame([], self::axe());
         self::find("select[name='rest[]'] option[value='']")->click();
         self::press('Added');
-        self::assertSame([[$lot, 12.0]], array_map(static fn (array $row): array => [$row[0], (float) $row[1]], ($room->query("SELECT subject, value FROM batch_entries WHERE kind = 'lot' AND batch_id = (SELECT id FROM batches WHERE code = '$code')") ?: throw new RuntimeException('no entries'))->fetchAll(PDO::FETCH_NUM)));
+        self::assertSame(
+            [[$lot, 12.0]],
+            array_map(
+                static fn (array $row): array => [$row[0], (float) $row[1]],
+                (
+                    $room->query(
+                        "SELECT subject, value FROM batch_entries WHERE kind = 'lot' AND batch_id = (SELECT id FROM batches WHERE code = '$code')",
+                    ) ?: throw new RuntimeException('no entries')
+                )->fetchAll(PDO::FETCH_NUM),
+            ),
+        );
         self::desk();
     }
 
     private static function newest(string $table): string
     {
-        return self::until(static fn (): string => (string) (new PDO('sqlite:'.self::database()))->query("SELECT code FROM $table ORDER BY id DESC LIMIT 1")->fetchColumn() ?: throw new WebDriverException('not yet'), "no $table");
+        return self::until(
+            static fn (): string => (string) (new PDO('sqlite:'.self::database()))
+                ->query("SELECT code FROM $table ORDER BY id DESC LIMIT 1")
+                ->fetchColumn() ?: throw new WebDriverException('not yet'),
+            "no $table",
+        );
     }
 }

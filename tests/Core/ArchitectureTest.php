@@ -41,7 +41,14 @@ final class ArchitectureTest extends TestCase
     {
         foreach (self::sources('core') as $path => $code) {
             self::assertSame(0, preg_match('/\b(Illuminate|Laravel|App|Carbon|Symfony|Database)\\\\/', $code), $path);
-            self::assertSame(0, preg_match('/(?<![>:\w])(?<!function )(file_get_contents|file_put_contents|fopen|time|date|microtime|mt_rand|rand|random_int|random_bytes|getenv|curl_init|exec)\s*\(/', $code), $path);
+            self::assertSame(
+                0,
+                preg_match(
+                    '/(?<![>:\w])(?<!function )(file_get_contents|file_put_contents|fopen|time|date|microtime|mt_rand|rand|random_int|random_bytes|getenv|curl_init|exec)\s*\(/',
+                    $code,
+                ),
+                $path,
+            );
             self::assertSame(0, preg_match("/new \\\\?DateTimeImmutable\((?:\)|'now')/", $code), $path);
         }
     }
@@ -105,6 +112,23 @@ final class ArchitectureTest extends TestCase
         }
     }
 
+    /** Width is no way to be short. */
+    public function test_no_line_of_code_is_wider_than_120_columns(): void
+    {
+        $root = dirname(__DIR__, 2);
+        $wide = [];
+        foreach (['core', 'app', 'database/seeders', 'routes', 'config'] as $directory) {
+            foreach (array_keys(iterator_to_array(self::sources($directory))) as $path) {
+                foreach (file("$root/$path") ?: [] as $number => $line) {
+                    if (mb_strlen(rtrim($line, "\n")) > 120) {
+                        $wide[] = "$path:".($number + 1);
+                    }
+                }
+            }
+        }
+        self::assertSame([], $wide);
+    }
+
     public function test_views_do_not_reach_past_the_app_into_models_of_the_core(): void
     {
         foreach (self::sources('resources/views') as $path => $code) {
@@ -116,7 +140,11 @@ final class ArchitectureTest extends TestCase
 
     public function test_controllers_hold_no_arithmetic_and_no_queries_in_loops(): void
     {
-        $controllers = array_filter(iterator_to_array(self::sources('app')), static fn (string $path): bool => str_ends_with($path, 'Controller.php'), ARRAY_FILTER_USE_KEY);
+        $controllers = array_filter(
+            iterator_to_array(self::sources('app')),
+            static fn (string $path): bool => str_ends_with($path, 'Controller.php'),
+            ARRAY_FILTER_USE_KEY,
+        );
         self::assertGreaterThan(20, count($controllers));
         foreach ($controllers as $path => $code) {
             self::assertLessThan(200, substr_count($code, "\n"), "$path is a thick controller");
@@ -147,9 +175,15 @@ final class ArchitectureTest extends TestCase
     {
         $root = dirname(__DIR__, 2);
         /** @var SplFileInfo $file */
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$directory", RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(
+            "$root/$directory",
+            RecursiveDirectoryIterator::SKIP_DOTS,
+        )) as $file) {
             $code = (string) file_get_contents($file->getPathname());
-            yield substr($file->getPathname(), strlen($root) + 1) => preg_replace('#/\*.*?\*/|^\s*//.*$#ms', '', $code) ?? '';
+            yield substr(
+                $file->getPathname(),
+                strlen($root) + 1,
+            ) => preg_replace('#/\*.*?\*/|^\s*//.*$#ms', '', $code) ?? '';
         }
     }
 }

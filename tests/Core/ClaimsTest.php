@@ -8,7 +8,9 @@ use Ilvane\Core\Label\Claims;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Words a home maker's label may not carry (common practice after Regulation (EU) No 655/2013 and US drug-claim rules). */
+/**
+ * Words a home maker's label may not carry (common practice after Regulation (EU) No 655/2013 and US drug-claim rules).
+ */
 final class ClaimsTest extends TestCase
 {
     /** @param  list<string>  $kinds */
@@ -36,15 +38,28 @@ final class ClaimsTest extends TestCase
         yield 'said not to' => ['This oil does not cure anything and makes no promise of growth.', []];
         yield 'said not to, French' => ['Ne guérit rien, sans promesse de pousse.', []];
         yield 'denied in one sentence, claimed in the next' => ['It does not cure. It stops hair loss.', ['growth']];
-        yield 'calm words' => ['Leaves hair soft and shiny; seals in moisture. Keep cool. Adoucit et fait briller.', []];
-        yield 'words that only look alike' => ['Secure the lid; grower of rosemary; procured locally; growing season; a healthy sheen', []];
+        yield 'calm words' => [
+            'Leaves hair soft and shiny; seals in moisture. Keep cool. Adoucit et fait briller.',
+            [],
+        ];
+        yield 'words that only look alike' => [
+            'Secure the lid; grower of rosemary; procured locally; growing season; a healthy sheen',
+            [],
+        ];
         yield 'nothing' => ['', []];
     }
 
     public function test_the_words_are_told_as_they_stand(): void
     {
-        self::assertSame([['kind' => 'cure', 'words' => 'Guérit'], ['kind' => 'disease', 'words' => 'ECZÉMA']], Claims::in('Guérit l’ECZÉMA'));
-        self::assertSame('HAIR GROWTH', Claims::in("🌿 Pure\nHAIR GROWTH blend")[0]['words'], 'signs of several bytes shift nothing');
+        self::assertSame(
+            [['kind' => 'cure', 'words' => 'Guérit'], ['kind' => 'disease', 'words' => 'ECZÉMA']],
+            Claims::in('Guérit l’ECZÉMA'),
+        );
+        self::assertSame(
+            'HAIR GROWTH',
+            Claims::in("🌿 Pure\nHAIR GROWTH blend")[0]['words'],
+            'signs of several bytes shift nothing',
+        );
         self::assertSame([], Claims::in("\xFF\xFE broken bytes"));
     }
 

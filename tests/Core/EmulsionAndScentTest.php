@@ -13,9 +13,21 @@ final class EmulsionAndScentTest extends CoreCase
 {
     /** Least load by type: common practice, no single published source. */
     #[DataProvider('loads')]
-    public function test_the_load_is_judged_at_its_thresholds(string $emulsifier, string $amount, ?Severity $severity): void
-    {
-        $document = self::document([['distilled-water', 'to 100'], ['olive-oil', '16 %'], ['stearic-acid', '4 %'], [$emulsifier, $amount, 'oil'], ['benzyl-alcohol-dehydroacetic-acid', '0.9 %']], ['ph' => 5.0]);
+    public function test_the_load_is_judged_at_its_thresholds(
+        string $emulsifier,
+        string $amount,
+        ?Severity $severity,
+    ): void {
+        $document = self::document(
+            [
+                ['distilled-water', 'to 100'],
+                ['olive-oil', '16 %'],
+                ['stearic-acid', '4 %'],
+                [$emulsifier, $amount, 'oil'],
+                ['benzyl-alcohol-dehydroacetic-acid', '0.9 %'],
+            ],
+            ['ph' => 5.0],
+        );
         self::assertSame($severity, self::finding(self::evaluate($document), 'emulsion.load_low')?->severity);
     }
 
@@ -35,7 +47,12 @@ final class EmulsionAndScentTest extends CoreCase
 
     public function test_two_emulsifiers_share_the_load(): void
     {
-        $composition = self::weigh(self::document([['distilled-water', 'to 100'], ['olive-oil', '20 %'], ['btms-25', '2 %'], ['btms-50', '1.5 %']]));
+        $composition = self::weigh(self::document([
+            ['distilled-water', 'to 100'],
+            ['olive-oil', '20 %'],
+            ['btms-25', '2 %'],
+            ['btms-50', '1.5 %'],
+        ]));
         self::assertEqualsWithDelta(0.5 + 0.5, Emulsion::of($composition)->adequacy?->likely, 1e-9);
         self::assertEqualsWithDelta(100 * 3.5 / 23.5, Emulsion::of($composition)->percentOfOilPhase, 1e-9);
     }
@@ -43,24 +60,44 @@ final class EmulsionAndScentTest extends CoreCase
     public function test_a_spray_with_a_little_oil_is_shaken_a_mask_is_used_at_once(): void
     {
         $lines = [['distilled-water', '90 %'], ['olive-oil', '9.1 %'], ['benzyl-alcohol-dehydroacetic-acid', '0.9 %']];
-        $finding = static fn (string $family) => self::finding(self::evaluate(self::document($lines, ['family' => $family, 'ph' => 5.0])), 'emulsion.no_emulsifier');
-        self::assertSame([Severity::Stop, Severity::Mind, null], [$finding('leave_in_emulsion')?->severity, $finding('water_spray')?->severity, $finding('fresh_mask')?->severity]);
+        $finding = static fn (string $family) => self::finding(
+            self::evaluate(self::document($lines, ['family' => $family, 'ph' => 5.0])),
+            'emulsion.no_emulsifier',
+        );
+        self::assertSame(
+            [Severity::Stop, Severity::Mind, null],
+            [
+                $finding('leave_in_emulsion')?->severity,
+                $finding('water_spray')?->severity,
+                $finding('fresh_mask')?->severity,
+            ],
+        );
     }
 
     public function test_more_fat_than_one_emulsifier_holds_is_asked_about(): void
     {
-        $finding = self::finding(self::evaluate(self::document([['distilled-water', 'to 100'], ['olive-oil', '60 %'], ['btms-25', '4 %']])), 'emulsion.load_low');
+        $finding = self::finding(
+            self::evaluate(self::document([['distilled-water', 'to 100'], ['olive-oil', '60 %'], ['btms-25', '4 %']])),
+            'emulsion.load_low',
+        );
         self::assertSame([], $finding?->fixes);
         self::assertTrue($finding->asks());
     }
 
     /** Ceilings for people and use: published essential-oil safety texts, recalled. */
     #[DataProvider('ceilings')]
-    public function test_scent_ceilings_fall_with_age_and_use(string $audience, string $use, string $percent, ?Severity $severity): void
-    {
+    public function test_scent_ceilings_fall_with_age_and_use(
+        string $audience,
+        string $use,
+        string $percent,
+        ?Severity $severity,
+    ): void {
         $document = self::sound();
         $document['lines'][8]['amount'] = $percent;
-        $finding = self::finding(self::evaluate([...$document, 'use' => $use, 'for' => ['audience' => $audience]]), 'scent.total_high');
+        $finding = self::finding(
+            self::evaluate([...$document, 'use' => $use, 'for' => ['audience' => $audience]]),
+            'scent.total_high',
+        );
         self::assertSame($severity, $finding?->severity);
     }
 
@@ -84,7 +121,11 @@ final class EmulsionAndScentTest extends CoreCase
     public function test_drops_count_with_their_width(): void
     {
         $document = self::sound();
-        $document['lines'][8] = ['ingredient' => 'clove-bud-essential-oil', 'amount' => '20 drops', 'phase' => 'cooldown'];
+        $document['lines'][8] = [
+            'ingredient' => 'clove-bud-essential-oil',
+            'amount' => '20 drops',
+            'phase' => 'cooldown',
+        ];
         // 20 drops are 0.6 to 1.3 g: 0.3 to 0.7 % of 200 g, around the ceiling of 0.5 %
         self::assertSame('possible', self::finding(self::evaluate($document), 'scent.single_high')?->certainty->value);
         $document['lines'][8]['amount'] = '40 drops';

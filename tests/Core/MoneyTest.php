@@ -31,7 +31,10 @@ final class MoneyTest extends CoreCase
     public function test_what_two_batches_want_together_is_bought_once(): void
     {
         $composition = self::weigh(SoundFormula::document());
-        $rows = Shopping::of([[$composition, 200.0], [$composition, 100.0]], new Stock([new Stocked('L1', 'glycerin', 5.0), new Stocked('L2', 'btms-50', 100.0)]));
+        $rows = Shopping::of(
+            [[$composition, 200.0], [$composition, 100.0]],
+            new Stock([new Stocked('L1', 'glycerin', 5.0), new Stocked('L2', 'btms-50', 100.0)]),
+        );
         self::assertEqualsWithDelta(300.0 * 0.03 * 1.05, $rows['glycerin']['wanted'], 1e-6);
         self::assertEqualsWithDelta(300.0 * 0.03 * 1.05 - 5.0, $rows['glycerin']['buy'], 1e-6);
         self::assertSame(0.0, $rows['btms-50']['buy']);
@@ -40,7 +43,12 @@ final class MoneyTest extends CoreCase
 
     public function test_a_stream_parts_without_loss_and_as_wide_as_its_shares(): void
     {
-        $flow = Flow::of([['part' => 'filled', 'share' => 0.9], ['part' => 'steamed', 'share' => 0.02], ['part' => 'bowl', 'share' => 0.08], ['part' => 'unexplained', 'share' => -0.01]]);
+        $flow = Flow::of([
+            ['part' => 'filled', 'share' => 0.9],
+            ['part' => 'steamed', 'share' => 0.02],
+            ['part' => 'bowl', 'share' => 0.08],
+            ['part' => 'unexplained', 'share' => -0.01],
+        ]);
         self::assertSame(['filled', 'steamed', 'bowl'], array_column($flow->bands, 'part'));
         self::assertEqualsWithDelta($flow->stream, array_sum(array_column($flow->bands, 'wide')), 0.2);
         self::assertEqualsWithDelta(0.9 * $flow->stream, $flow->bands[0]['wide'], 0.05);
@@ -49,11 +57,25 @@ final class MoneyTest extends CoreCase
     public function test_each_thing_stands_to_the_right_of_all_it_came_from(): void
     {
         $edge = static fn (string $from, string $to): array => ['from' => $from, 'to' => $to, 'grams' => 10.0];
-        $drawing = Threads::of(['root', 'tea', 'oil', 'milk', 'cream'], $edges = [$edge('root', 'tea'), $edge('tea', 'milk'), $edge('oil', 'milk'), $edge('tea', 'cream')]);
+        $drawing = Threads::of(
+            ['root', 'tea', 'oil', 'milk', 'cream'],
+            $edges = [$edge('root', 'tea'), $edge('tea', 'milk'), $edge('oil', 'milk'), $edge('tea', 'cream')],
+        );
         foreach ($edges as ['from' => $from, 'to' => $to]) {
-            self::assertLessThan($drawing->places[$to]['x'], $drawing->places[$from]['x'] + Threads::BOX_WIDE, "$from before $to");
+            self::assertLessThan(
+                $drawing->places[$to]['x'],
+                $drawing->places[$from]['x'] + Threads::BOX_WIDE,
+                "$from before $to",
+            );
         }
-        self::assertCount(5, array_unique(array_map(static fn (array $place): string => "{$place['x']} {$place['y']}", $drawing->places)), 'no two in one place');
+        self::assertCount(
+            5,
+            array_unique(array_map(
+                static fn (array $place): string => "{$place['x']} {$place['y']}",
+                $drawing->places,
+            )),
+            'no two in one place',
+        );
         self::assertSame([], Threads::of([], [])->lines);
     }
 }

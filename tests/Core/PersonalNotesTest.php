@@ -18,7 +18,15 @@ final class PersonalNotesTest extends CoreCase
     /** @return iterable<string, array{HairProfile, array<string, mixed>, list<string>}> */
     public static function cases(): iterable
     {
-        $milk = self::document([['distilled-water', 'to 100'], ['btms-50', '5 %'], ['shea-butter-refined', '9 %'], ['sweet-almond-oil', '5 %'], ['glycerin', '6 %'], ['hydrolysed-oat-protein', '1 %'], ['lavender-essential-oil', '0.2 %']]);
+        $milk = self::document([
+            ['distilled-water', 'to 100'],
+            ['btms-50', '5 %'],
+            ['shea-butter-refined', '9 %'],
+            ['sweet-almond-oil', '5 %'],
+            ['glycerin', '6 %'],
+            ['hydrolysed-oat-protein', '1 %'],
+            ['lavender-essential-oil', '0.2 %'],
+        ]);
         $light = self::document([['distilled-water', 'to 100'], ['btms-50', '3 %'], ['jojoba-oil', '3 %']]);
         $butter = self::document([['shea-butter-refined', '100 g']], ['family' => 'whipped_butter', 'batch' => null]);
         yield 'nothing said' => [new HairProfile, $milk, []];
@@ -28,8 +36,16 @@ final class PersonalNotesTest extends CoreCase
         yield 'a butter is meant to be all fat' => [new HairProfile(strand: 'fine', porosity: 'low'), $butter, []];
         yield 'low porosity' => [new HairProfile(porosity: 'low'), $milk, ['sits_on_top']];
         yield 'high porosity' => [new HairProfile(porosity: 'high'), $milk, ['draws_water']];
-        yield 'dislikes' => [new HairProfile(dislikes: ['protein', 'glycerine', 'coconut', 'scent', 'cationic', 'nonsense']), $milk, ['dislikes_protein', 'dislikes_glycerine', 'dislikes_scent', 'dislikes_cationic']];
-        yield 'reacts to nuts, said first' => [new HairProfile(strand: 'fine', avoids: [Allergen::TreeNut, Allergen::Fish]), $milk, ['reacts', 'rich_for_fine']];
+        yield 'dislikes' => [
+            new HairProfile(dislikes: ['protein', 'glycerine', 'coconut', 'scent', 'cationic', 'nonsense']),
+            $milk,
+            ['dislikes_protein', 'dislikes_glycerine', 'dislikes_scent', 'dislikes_cationic'],
+        ];
+        yield 'reacts to nuts, said first' => [
+            new HairProfile(strand: 'fine', avoids: [Allergen::TreeNut, Allergen::Fish]),
+            $milk,
+            ['reacts', 'rich_for_fine'],
+        ];
     }
 
     /**

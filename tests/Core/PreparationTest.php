@@ -36,7 +36,12 @@ final class PreparationTest extends CoreCase
     {
         $method = self::method('marshmallow-decoction');
         $own = Quantities::toGet(200.0, $method, [0.5, 0.5, 0.5]);
-        self::assertEqualsWithDelta(0.4 * 0.68 + 0.6 * 0.5, $own->yield->value->likely, 1e-12, 'three of them: three fifths of the way');
+        self::assertEqualsWithDelta(
+            0.4 * 0.68 + 0.6 * 0.5,
+            $own->yield->value->likely,
+            1e-12,
+            'three of them: three fifths of the way',
+        );
         self::assertGreaterThan(Quantities::toGet(200.0, $method)->water, $own->water);
         self::assertEqualsWithDelta(0.5, Quantities::yieldOf(100, 10, 200), 1e-12);
         self::assertEqualsWithDelta(0.4, Quantities::yieldOf(80, 200, 0), 1e-12);
@@ -59,7 +64,10 @@ final class PreparationTest extends CoreCase
     #[DataProvider('lives')]
     public function test_how_long_they_keep(string $method, float $fridgeDays): void
     {
-        self::assertSame(24 * $fridgeDays, Perishing::lasts(self::method($method), [['hour' => 0.0, 'storage' => Storage::Fridge]]));
+        self::assertSame(
+            24 * $fridgeDays,
+            Perishing::lasts(self::method($method), [['hour' => 0.0, 'storage' => Storage::Fridge]]),
+        );
     }
 
     public static function lives(): iterable
@@ -73,7 +81,10 @@ final class PreparationTest extends CoreCase
     public function test_every_method_keeps_shortest_on_the_counter_and_thirty_to_ninety_days_frozen(): void
     {
         foreach (self::catalogue()->preparations() as $method) {
-            $hours = array_map(static fn (Storage $storage): float => Perishing::hours($method, $storage), Storage::cases());
+            $hours = array_map(
+                static fn (Storage $storage): float => Perishing::hours($method, $storage),
+                Storage::cases(),
+            );
             self::assertLessThanOrEqual($hours[1], $hours[0], $method->key);
             self::assertLessThan($hours[2], $hours[1], $method->key);
             self::assertLessThanOrEqual(24.0, $hours[0], "$method->key: the same day");
@@ -92,12 +103,35 @@ final class PreparationTest extends CoreCase
     public function test_life_used_up_is_not_given_back_by_moving_it(): void
     {
         $tea = self::method('herbal-tea-infusion'); // 12 h on the counter, 72 in the fridge
-        $lasts = static fn (array $stays): float => Perishing::lasts($tea, array_map(static fn (array $stay): array => ['hour' => $stay[0], 'storage' => $stay[1]], $stays));
-        self::assertEqualsWithDelta(6 + 36.0, $lasts([[0.0, Storage::Room], [6.0, Storage::Fridge]]), 1e-9, 'half its life on the counter leaves half of the other');
-        self::assertEqualsWithDelta(12.0, $lasts([[0.0, Storage::Room], [30.0, Storage::Fridge]]), 1e-9, 'gone before it was moved');
+        $lasts = static fn (array $stays): float => Perishing::lasts(
+            $tea,
+            array_map(static fn (array $stay): array => ['hour' => $stay[0], 'storage' => $stay[1]], $stays),
+        );
+        self::assertEqualsWithDelta(
+            6 + 36.0,
+            $lasts([[0.0, Storage::Room], [6.0, Storage::Fridge]]),
+            1e-9,
+            'half its life on the counter leaves half of the other',
+        );
+        self::assertEqualsWithDelta(
+            12.0,
+            $lasts([[0.0, Storage::Room], [30.0, Storage::Fridge]]),
+            1e-9,
+            'gone before it was moved',
+        );
         $frozen = $lasts([[0.0, Storage::Fridge], [24.0, Storage::Freezer]]);
         self::assertEqualsWithDelta(24 + 2 / 3 * 90 * 24, $frozen, 1e-6);
-        self::assertEqualsWithDelta(24.0 * 10 + 24.0, $lasts([[0.0, Storage::Freezer], [24.0 * 10, Storage::Fridge]]), 1e-9, 'thawed: a day');
-        self::assertEqualsWithDelta(24.0 * 10 + 24.0, $lasts([[0.0, Storage::Freezer], [24.0 * 10, Storage::Fridge], [24.0 * 10 + 2, Storage::Freezer]]), 1e-9, 'frozen again it stays so');
+        self::assertEqualsWithDelta(
+            24.0 * 10 + 24.0,
+            $lasts([[0.0, Storage::Freezer], [24.0 * 10, Storage::Fridge]]),
+            1e-9,
+            'thawed: a day',
+        );
+        self::assertEqualsWithDelta(
+            24.0 * 10 + 24.0,
+            $lasts([[0.0, Storage::Freezer], [24.0 * 10, Storage::Fridge], [24.0 * 10 + 2, Storage::Freezer]]),
+            1e-9,
+            'frozen again it stays so',
+        );
     }
 }

@@ -16,7 +16,10 @@ final class ShelfLifeTest extends CoreCase
 {
     private static function keeping(array $document, ?string $madeOn = null): ShelfLife
     {
-        return (new Evaluator(self::catalogue()))->evaluate(FormulaDocument::read($document), madeOn: $madeOn === null ? null : new DateTimeImmutable($madeOn))->assessment->keeping;
+        return (new Evaluator(self::catalogue()))->evaluate(
+            FormulaDocument::read($document),
+            madeOn: $madeOn === null ? null : new DateTimeImmutable($madeOn),
+        )->assessment->keeping;
     }
 
     public function test_a_preserved_milk_keeps_180_days_and_says_what_decides(): void
@@ -44,9 +47,16 @@ final class ShelfLifeTest extends CoreCase
         $document = self::sound();
         $document['lines'][4] = ['ingredient' => 'hemp-seed-oil', 'amount' => '6 %', 'phase' => 'cooldown'];
         $keeping = self::keeping($document);
-        self::assertSame(['ingredient', 'hemp-seed-oil', 121.0], [$keeping->decidedBy()?->what, $keeping->decidedBy()?->ingredient, $keeping->days]);
+        self::assertSame(
+            ['ingredient', 'hemp-seed-oil', 121.0],
+            [$keeping->decidedBy()?->what, $keeping->decidedBy()?->ingredient, $keeping->days],
+        );
         $document['lines'][4]['opened_on'] = '2026-09-01';
-        self::assertSame(121.0 - 83.0, self::keeping($document, '2026-11-23')->days, 'an opened bottle has used up part of its life');
+        self::assertSame(
+            121.0 - 83.0,
+            self::keeping($document, '2026-11-23')->days,
+            'an opened bottle has used up part of its life',
+        );
         $document['lines'][4]['opened_on'] = '2025-01-01';
         self::assertSame(0.0, self::keeping($document, '2026-11-23')->days);
     }
@@ -54,14 +64,27 @@ final class ShelfLifeTest extends CoreCase
     #[DataProvider('fresh')]
     public function test_fresh_things_keep_days(array $lines, string $family, string $storage, float $days): void
     {
-        self::assertSame($days, self::keeping(self::document($lines, ['family' => $family, 'keeping' => ['storage' => $storage]]))->days);
+        self::assertSame(
+            $days,
+            self::keeping(self::document($lines, ['family' => $family, 'keeping' => ['storage' => $storage]]))->days,
+        );
     }
 
     public static function fresh(): iterable
     {
-        yield 'an unpreserved emulsion' => [[['distilled-water', 'to 100'], ['olive-oil', '10 %'], ['btms-50', '4 %']], 'leave_in_emulsion', 'fridge', 5.0];
+        yield 'an unpreserved emulsion' => [
+            [['distilled-water', 'to 100'], ['olive-oil', '10 %'], ['btms-50', '4 %']],
+            'leave_in_emulsion',
+            'fridge',
+            5.0,
+        ];
         yield 'with tea' => [[['rosemary-tea', 'to 100'], ['glycerin', '3 %']], 'water_spray', 'fridge', 3.0];
-        yield 'with rice water' => [[['rice-water-plain', 'to 100'], ['glycerin', '3 %']], 'water_spray', 'fridge', 2.0];
+        yield 'with rice water' => [
+            [['rice-water-plain', 'to 100'], ['glycerin', '3 %']],
+            'water_spray',
+            'fridge',
+            2.0,
+        ];
         yield 'with aloe' => [[['aloe-gel-fresh', 'to 100'], ['glycerin', '3 %']], 'gel', 'fridge', 1.0];
         yield 'a mixed mask' => [[['yoghurt', 'to 100'], ['honey', '5 %']], 'fresh_mask', 'fridge', 2.0];
         yield 'on the counter' => [[['distilled-water', 'to 100'], ['glycerin', '3 %']], 'water_spray', 'room', 1.0];
@@ -71,19 +94,48 @@ final class ShelfLifeTest extends CoreCase
     /** Rates add up: 1/L = sum of w/L. Factors: common practice. */
     public function test_fats_turn_and_the_fastest_counts_most(): void
     {
-        $oil = static fn (array $lines, array $more = []): ShelfLife => self::keeping(self::document($lines, ['family' => 'hair_oil', 'batch' => null, ...$more]));
+        $oil = static fn (
+            array $lines,
+            array $more = [],
+        ): ShelfLife => self::keeping(self::document($lines, ['family' => 'hair_oil', 'batch' => null, ...$more]));
         $month = 30.4375;
         self::assertSame(floor(6 * $month), $oil([['grapeseed-oil', '50 g']])->days, 'one oil: its own life, opened');
         $blend = $oil([['jojoba-oil', '50 g'], ['grapeseed-oil', '50 g']]);
         self::assertSame(floor($month / (0.5 / 30 + 0.5 / 6)), $blend->days);
-        self::assertSame(['oxidation', 'grapeseed-oil'], [$blend->decidedBy()?->what, $blend->decidedBy()?->ingredient]);
-        self::assertSame(floor(1.4 * 6 * $month * 50.1 / 50.1), $oil([['grapeseed-oil', '50 g'], ['vitamin-e-tocopherols', '0.1 g']])->days, 'vitamin E within its dose');
-        self::assertSame(floor(6 * $month), $oil([['grapeseed-oil', '50 g'], ['vitamin-e-tocopherols', '2 g']])->days, 'too much of it helps no more');
-        self::assertSame(floor(0.6 * 6 * $month), $oil([['grapeseed-oil', '50 g']], ['packaging' => ['container' => 'clear-jar-120', 'count' => 1]])->days, 'clear glass');
-        self::assertSame(365.0, $oil([['grapeseed-oil', '50 g']], ['keeping' => ['storage' => 'fridge']])->days, 'the fridge makes nearly three of it, but never more than a year');
+        self::assertSame(
+            ['oxidation', 'grapeseed-oil'],
+            [$blend->decidedBy()?->what, $blend->decidedBy()?->ingredient],
+        );
+        self::assertSame(
+            floor(1.4 * 6 * $month * 50.1 / 50.1),
+            $oil([['grapeseed-oil', '50 g'], ['vitamin-e-tocopherols', '0.1 g']])->days,
+            'vitamin E within its dose',
+        );
+        self::assertSame(
+            floor(6 * $month),
+            $oil([['grapeseed-oil', '50 g'], ['vitamin-e-tocopherols', '2 g']])->days,
+            'too much of it helps no more',
+        );
+        self::assertSame(
+            floor(0.6 * 6 * $month),
+            $oil([['grapeseed-oil', '50 g']], ['packaging' => ['container' => 'clear-jar-120', 'count' => 1]])->days,
+            'clear glass',
+        );
+        self::assertSame(
+            365.0,
+            $oil([['grapeseed-oil', '50 g']], ['keeping' => ['storage' => 'fridge']])->days,
+            'the fridge makes nearly three of it, but never more than a year',
+        );
         self::assertSame(365.0, $oil([['jojoba-oil', '50 g']])->days);
-        $opened = self::document([['grapeseed-oil', '50 g', 'oil', ['opened_on' => '2026-06-01']]], ['family' => 'hair_oil', 'batch' => null]);
-        self::assertSame(floor(6 * $month - 175), self::keeping($opened, '2026-11-23')->days, 'what is open already has used up part of it');
+        $opened = self::document(
+            [['grapeseed-oil', '50 g', 'oil', ['opened_on' => '2026-06-01']]],
+            ['family' => 'hair_oil', 'batch' => null],
+        );
+        self::assertSame(
+            floor(6 * $month - 175),
+            self::keeping($opened, '2026-11-23')->days,
+            'what is open already has used up part of it',
+        );
     }
 
     public function test_nothing_gets_no_date(): void

@@ -29,8 +29,17 @@ final class StabilityTestTest extends TestCase
         self::assertNull($held->failed);
         self::assertEqualsWithDelta(56.0, $held->held, 1e-9, 'the warm one has seen more');
 
-        $failed = StabilityTest::of([self::seen('warm', 7), self::seen('warm', 28, 'parted'), self::seen('room', 84, 'smell'), self::seen('warm', 56, 'mould')]);
-        self::assertSame(['room', 'smell'], [$failed->failed['place'] ?? '', $failed->failed['look'] ?? ''], '84 days of the room come before 112');
+        $failed = StabilityTest::of([
+            self::seen('warm', 7),
+            self::seen('warm', 28, 'parted'),
+            self::seen('room', 84, 'smell'),
+            self::seen('warm', 56, 'mould'),
+        ]);
+        self::assertSame(
+            ['room', 'smell'],
+            [$failed->failed['place'] ?? '', $failed->failed['look'] ?? ''],
+            '84 days of the room come before 112',
+        );
         self::assertEqualsWithDelta(28.0, $failed->held, 1e-9);
     }
 
@@ -38,7 +47,11 @@ final class StabilityTestTest extends TestCase
     {
         self::assertNull(StabilityTest::nextLook([]), 'nothing was set aside');
         self::assertSame(7, StabilityTest::nextLook(['room' => [1.0], 'warm' => [1.0, 7.0]]), 'the one that lags');
-        self::assertSame(14, StabilityTest::nextLook(['room' => [9.0]]), 'looked late, the day before it counts as done');
+        self::assertSame(
+            14,
+            StabilityTest::nextLook(['room' => [9.0]]),
+            'looked late, the day before it counts as done',
+        );
         self::assertNull(StabilityTest::nextLook(['room' => [84.0]]));
     }
 }

@@ -24,12 +24,24 @@ final class TextureTest extends CoreCase
             self::assertEqualsWithDelta($shea[$celsius], $pure->curve[$celsius], 1e-9);
             self::assertEqualsWithDelta($shea[$celsius] / 2, $half->curve[$celsius], 1e-9);
         }
-        self::assertEqualsWithDelta(($shea[10] + $shea[20]) / 2, $pure->curve[15], 1e-9, 'a straight line between the table\'s points');
+        self::assertEqualsWithDelta(
+            ($shea[10] + $shea[20]) / 2,
+            $pure->curve[15],
+            1e-9,
+            'a straight line between the table\'s points',
+        );
     }
 
     public function test_it_never_gets_firmer_with_warmth(): void
     {
-        foreach (['shea-butter-refined', 'shea-butter-unrefined', 'mango-butter', 'cocoa-butter', 'coconut-oil', 'kokum-butter'] as $butter) {
+        foreach ([
+            'shea-butter-refined',
+            'shea-butter-unrefined',
+            'mango-butter',
+            'cocoa-butter',
+            'coconut-oil',
+            'kokum-butter',
+        ] as $butter) {
             $curve = self::of([[$butter, '70 %'], ['beeswax', '5 %'], ['jojoba-oil', '25 %']])->curve ?? [];
             $sorted = $curve;
             rsort($sorted);
@@ -40,7 +52,11 @@ final class TextureTest extends CoreCase
     public function test_wax_stiffens_three_times_its_weight(): void
     {
         self::assertEqualsWithDelta(30.0, self::of([['beeswax', '10 %'], ['castor-oil', '90 %']])->curve[20], 1e-9);
-        self::assertSame(100.0, self::of([['beeswax', '60 %'], ['castor-oil', '40 %']])->curve[20], 'nothing is more solid than solid');
+        self::assertSame(
+            100.0,
+            self::of([['beeswax', '60 %'], ['castor-oil', '40 %']])->curve[20],
+            'nothing is more solid than solid',
+        );
     }
 
     /** Common practice: what each is like in the hand. */
@@ -55,7 +71,11 @@ final class TextureTest extends CoreCase
         yield 'an oil pours' => [[['jojoba-oil', '100 %']], 20.0, 'pourable'];
         yield 'cocoa butter is hard' => [[['cocoa-butter', '100 %']], 20.0, 'hard'];
         yield 'coconut oil is a liquid in summer' => [[['coconut-oil', '100 %']], 28.0, 'pourable'];
-        yield 'shea with a third of oil is scooped' => [[['shea-butter-refined', '67 %'], ['jojoba-oil', '33 %']], 20.0, 'scoopable'];
+        yield 'shea with a third of oil is scooped' => [
+            [['shea-butter-refined', '67 %'], ['jojoba-oil', '33 %']],
+            20.0,
+            'scoopable',
+        ];
     }
 
     /** Common practice: coconut oil melts at 23 to 26 °C. */

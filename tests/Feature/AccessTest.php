@@ -30,19 +30,31 @@ final class AccessTest extends AppCase
         $this->fromPhone()->get('/')->assertForbidden()->assertSee('answers its own machine only');
         $this->fromPhone()->get('/sign-in')->assertForbidden();
         self::assertNull(Invitation::to('/'));
-        $this->here()->get('http://127.0.0.1/on-the-phone?to=/infusions')->assertOk()->assertSee('Set a passphrase')->assertDontSee('class="qr"', false);
+        $this
+            ->here()
+            ->get('http://127.0.0.1/on-the-phone?to=/infusions')
+            ->assertOk()
+            ->assertSee('Set a passphrase')
+            ->assertDontSee('class="qr"', false);
     }
 
     public function test_a_device_comes_in_with_the_passphrase_and_goes_where_it_wanted(): void
     {
         AccessControl::setPassphrase(self::PHRASE);
         $this->fromPhone()->get('/infusions?old=1')->assertRedirectContains('/sign-in?to=%2Finfusions%3Fold%3D1');
-        $this->fromPhone()->post('/sign-in', ['passphrase' => 'four words do wel', 'to' => '/infusions'])->assertSessionHasErrors('passphrase');
+        $this
+            ->fromPhone()
+            ->post('/sign-in', ['passphrase' => 'four words do wel', 'to' => '/infusions'])
+            ->assertSessionHasErrors('passphrase');
         $this->fromPhone()->get('/infusions')->assertRedirect();
         $cookie = $this->letIn('Kitchen tablet', '/infusions');
         $this->fromPhone($cookie)->get('/infusions')->assertOk();
         $this->fromPhone(($cookie[0] === 'x' ? 'y' : 'x').substr($cookie, 1))->get('/infusions')->assertRedirect();
-        self::assertSame(0, DB::table('devices')->where('token_hash', $cookie)->count(), 'the token itself is kept nowhere');
+        self::assertSame(
+            0,
+            DB::table('devices')->where('token_hash', $cookie)->count(),
+            'the token itself is kept nowhere',
+        );
     }
 
     public function test_a_device_that_is_ended_is_out_at_once_and_so_are_all_with_a_new_passphrase(): void
@@ -50,7 +62,10 @@ final class AccessTest extends AppCase
         AccessControl::setPassphrase(self::PHRASE);
         [$tablet, $phone] = [$this->letIn('Tablet'), $this->letIn('Phone')];
         $this->here()->get('http://127.0.0.1/settings')->assertSee('Tablet')->assertSee('Phone');
-        $this->here()->post('http://127.0.0.1/settings/devices/'.Device::query()->where('name', 'Tablet')->value('id').'/end')->assertRedirect();
+        $this
+            ->here()
+            ->post('http://127.0.0.1/settings/devices/'.Device::query()->where('name', 'Tablet')->value('id').'/end')
+            ->assertRedirect();
         $this->fromPhone($tablet)->get('/')->assertRedirect();
         $this->fromPhone($tablet)->getJson('/make/x/y')->assertUnauthorized();
         $this->fromPhone($phone)->get('/')->assertOk();
@@ -66,10 +81,20 @@ final class AccessTest extends AppCase
         for ($i = 0; $i < 5; $i++) {
             $this->fromPhone()->post('/sign-in', ['passphrase' => "guess number $i"]);
         }
-        $this->fromPhone()->post('/sign-in', ['passphrase' => self::PHRASE])->assertSessionHasErrors(['passphrase' => 'Too many tries. Wait 10 minutes.'])->assertCookieMissing(AccessControl::COOKIE);
-        $this->withServerVariables(['REMOTE_ADDR' => '192.168.1.78'])->post('http://192.168.1.5/sign-in', ['passphrase' => self::PHRASE])->assertCookie(AccessControl::COOKIE, encrypted: false);
+        $this
+            ->fromPhone()
+            ->post('/sign-in', ['passphrase' => self::PHRASE])
+            ->assertSessionHasErrors(['passphrase' => 'Too many tries. Wait 10 minutes.'])
+            ->assertCookieMissing(AccessControl::COOKIE);
+        $this
+            ->withServerVariables(['REMOTE_ADDR' => '192.168.1.78'])
+            ->post('http://192.168.1.5/sign-in', ['passphrase' => self::PHRASE])
+            ->assertCookie(AccessControl::COOKIE, encrypted: false);
         $this->travel(11)->minutes();
-        $this->fromPhone()->post('/sign-in', ['passphrase' => self::PHRASE])->assertCookie(AccessControl::COOKIE, encrypted: false);
+        $this
+            ->fromPhone()
+            ->post('/sign-in', ['passphrase' => self::PHRASE])
+            ->assertCookie(AccessControl::COOKIE, encrypted: false);
     }
 
     public function test_an_invitation_is_good_once_and_for_ten_minutes(): void
@@ -79,8 +104,16 @@ final class AccessTest extends AppCase
         self::assertStringStartsWith('http://192.168.1.5:8040/come-in?', $link);
         $this->fromPhone()->get($link)->assertOk()->assertSee('Come in');
         $this->fromPhone()->get(str_replace('formulas', 'settings', $link))->assertRedirectContains('/sign-in');
-        $this->fromPhone()->post($link, ['device' => 'Phone'])->assertRedirect('/formulas')->assertCookie(AccessControl::COOKIE, encrypted: false);
-        $this->fromPhone()->post($link, ['device' => 'Thief'])->assertRedirectContains('/sign-in')->assertCookieMissing(AccessControl::COOKIE);
+        $this
+            ->fromPhone()
+            ->post($link, ['device' => 'Phone'])
+            ->assertRedirect('/formulas')
+            ->assertCookie(AccessControl::COOKIE, encrypted: false);
+        $this
+            ->fromPhone()
+            ->post($link, ['device' => 'Thief'])
+            ->assertRedirectContains('/sign-in')
+            ->assertCookieMissing(AccessControl::COOKIE);
         $late = (string) Invitation::to('/');
         $this->travel(Invitation::MINUTES + 1)->minutes();
         $this->fromPhone()->post($late)->assertRedirectContains('/sign-in');
@@ -89,7 +122,13 @@ final class AccessTest extends AppCase
 
     public function test_nobody_is_led_to_another_place(): void
     {
-        self::assertSame(['/', '/', '/', '/make/241124-A/weigh.1', '/'], array_map(Invitation::path(...), ['//evil.example/x', 'http://evil.example', '/\\evil.example', '/make/241124-A/weigh.1', "/a\nb"]));
+        self::assertSame(
+            ['/', '/', '/', '/make/241124-A/weigh.1', '/'],
+            array_map(
+                Invitation::path(...),
+                ['//evil.example/x', 'http://evil.example', '/\\evil.example', '/make/241124-A/weigh.1', "/a\nb"],
+            ),
+        );
     }
 
     public function test_a_passphrase_is_set_at_this_machine_only_and_not_too_short(): void
@@ -97,7 +136,10 @@ final class AccessTest extends AppCase
         AccessControl::setPassphrase(self::PHRASE);
         $cookie = $this->letIn('Phone');
         $this->fromPhone($cookie)->post('/settings/passphrase', ['passphrase' => 'now it is mine'])->assertForbidden();
-        $this->here()->post('http://127.0.0.1/settings/passphrase', ['passphrase' => 'short'])->assertSessionHasErrors('passphrase');
+        $this
+            ->here()
+            ->post('http://127.0.0.1/settings/passphrase', ['passphrase' => 'short'])
+            ->assertSessionHasErrors('passphrase');
         $this->fromPhone($cookie)->get('/')->assertOk();
         $this->here()->post('http://127.0.0.1/settings/passphrase', ['do' => 'close'])->assertSessionHasNoErrors();
         self::assertFalse(AccessControl::hasPassphrase());
@@ -116,7 +158,11 @@ final class AccessTest extends AppCase
     public function test_the_code_has_its_quiet_margin(): void
     {
         $code = QrCode::of('http://192.168.1.5:8040/');
-        self::assertSame(25 + 8, $code->size, 'version 2 holds 24 letters at level M: 25 modules (ISO/IEC 18004, table 7)');
+        self::assertSame(
+            25 + 8,
+            $code->size,
+            'version 2 holds 24 letters at level M: 25 modules (ISO/IEC 18004, table 7)',
+        );
         self::assertStringStartsWith('M4 4h7v1h-7z', $code->path, 'a finder pattern begins with seven dark modules');
     }
 
@@ -139,7 +185,9 @@ final class AccessTest extends AppCase
 
     private function letIn(string $device, string $to = '/'): string
     {
-        $answer = $this->fromPhone()->post('/sign-in', ['passphrase' => self::PHRASE, 'device' => $device, 'to' => $to]);
+        $answer = $this
+            ->fromPhone()
+            ->post('/sign-in', ['passphrase' => self::PHRASE, 'device' => $device, 'to' => $to]);
         $answer->assertRedirect($to);
 
         return (string) $answer->getCookie(AccessControl::COOKIE, false)?->getValue();

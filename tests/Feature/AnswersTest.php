@@ -15,14 +15,30 @@ final class AnswersTest extends TestCase
         $directory = sys_get_temp_dir().'/ilvane-answers-'.bin2hex(random_bytes(5));
         try {
             foreach (['one', 'two'] as $time) {
-                $answers = new Process([PHP_BINARY, 'bench/answers.php', "$directory/$time"], dirname(__DIR__, 2), timeout: null);
+                $answers = new Process(
+                    [PHP_BINARY, 'bench/answers.php', "$directory/$time"],
+                    dirname(__DIR__, 2),
+                    timeout: null,
+                );
                 $answers->mustRun();
                 self::assertGreaterThan(500, (int) $answers->getOutput());
             }
-            self::assertSame('', (new Process(['diff', '-r', "$directory/one", "$directory/two"]))->mustRun()->getOutput());
-            self::assertStringContainsString('"regime": "preserved"', (string) file_get_contents("$directory/one/evaluate/sample-1-1.json"));
-            self::assertStringContainsString('Slow Sunday leave-in milk', (string) file_get_contents("$directory/one/pages-en/formulas.txt"));
-            self::assertStringContainsString('Étagère', (string) file_get_contents("$directory/one/pages-fr/shelf.txt"));
+            self::assertSame(
+                '',
+                (new Process(['diff', '-r', "$directory/one", "$directory/two"]))->mustRun()->getOutput(),
+            );
+            self::assertStringContainsString(
+                '"regime": "preserved"',
+                (string) file_get_contents("$directory/one/evaluate/sample-1-1.json"),
+            );
+            self::assertStringContainsString(
+                'Slow Sunday leave-in milk',
+                (string) file_get_contents("$directory/one/pages-en/formulas.txt"),
+            );
+            self::assertStringContainsString(
+                'Étagère',
+                (string) file_get_contents("$directory/one/pages-fr/shelf.txt"),
+            );
 
             $again = new Process([PHP_BINARY, 'bench/answers.php', "$directory/one"], dirname(__DIR__, 2));
             self::assertSame(2, $again->run(), 'older answers are never written over');

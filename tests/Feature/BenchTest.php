@@ -24,19 +24,39 @@ final class BenchTest extends AppCase
         $this->post('/formulas', ['family' => 'leave_in_emulsion'])->assertRedirect();
         $formula = Formula::query()->sole();
         $this->get("/formulas/$formula->id")->assertOk()->assertSee('Nothing in it yet.');
-        $this->post("/formulas/$formula->id", ['revision' => 1, 'do' => 'add:water'])->assertRedirect("/formulas/$formula->id");
+        $this
+            ->post("/formulas/$formula->id", ['revision' => 1, 'do' => 'add:water'])
+            ->assertRedirect("/formulas/$formula->id");
         $formula->refresh();
         $key = $this->lineKey($formula, 0);
-        $this->post("/formulas/$formula->id", $this->form($formula, ['lines' => [$key => ['name' => 'eau distillée', 'amount' => 'to 100']]]))->assertRedirect();
+        $this
+            ->post(
+                "/formulas/$formula->id",
+                $this->form($formula, ['lines' => [$key => ['name' => 'eau distillée', 'amount' => 'to 100']]]),
+            )
+            ->assertRedirect();
         $line = Draft::fromStored($formula->refresh()->draft)->lines()[0];
-        self::assertSame(['distilled-water', 'water'], [$line['ingredient'], $line['phase']], 'a French name that the catalogue knows is understood');
+        self::assertSame(
+            ['distilled-water', 'water'],
+            [$line['ingredient'], $line['phase']],
+            'a French name that the catalogue knows is understood',
+        );
     }
 
     public function test_one_call_saves_and_answers_with_the_same_partial(): void
     {
         $formula = $this->formulaOf(SoundFormula::document());
-        $answer = $this->post("/formulas/$formula->id", $this->form($formula, ['batch' => '300', 'turn' => 'abcdefgh12']), ['X-Live' => '1']);
-        $answer->assertOk()->assertHeader('X-Revision', '2')->assertSee('id="bench-body"', false)->assertSee('300')->assertDontSee('<html', false);
+        $answer = $this->post(
+            "/formulas/$formula->id",
+            $this->form($formula, ['batch' => '300', 'turn' => 'abcdefgh12']),
+            ['X-Live' => '1'],
+        );
+        $answer
+            ->assertOk()
+            ->assertHeader('X-Revision', '2')
+            ->assertSee('id="bench-body"', false)
+            ->assertSee('300')
+            ->assertDontSee('<html', false);
         self::assertSame('300', Draft::fromStored($formula->refresh()->draft)->text('batch'));
         self::assertSame(2, $formula->revision);
     }
@@ -45,9 +65,17 @@ final class BenchTest extends AppCase
     {
         $formula = $this->formulaOf(SoundFormula::document());
         $stale = $this->form($formula, ['name' => 'From the second window']);
-        $this->post("/formulas/$formula->id", $this->form($formula, ['name' => 'From the first window']), ['X-Live' => '1'])->assertOk();
+        $this
+            ->post(
+                "/formulas/$formula->id",
+                $this->form($formula, ['name' => 'From the first window']),
+                ['X-Live' => '1'],
+            )
+            ->assertOk();
         $this->post("/formulas/$formula->id", $stale, ['X-Live' => '1'])
-            ->assertStatus(409)->assertSee('From the second window')->assertSeeInOrder(['Which should count?', '<li>name</li>'], false);
+            ->assertStatus(409)
+            ->assertSee('From the second window')
+            ->assertSeeInOrder(['Which should count?', '<li>name</li>'], false);
         self::assertSame('From the first window', $formula->refresh()->name);
         $this->post("/formulas/$formula->id", [...$stale, 'do' => 'overwrite'], ['X-Live' => '1'])->assertOk();
         self::assertSame('From the second window', $formula->refresh()->name);
@@ -57,12 +85,25 @@ final class BenchTest extends AppCase
     {
         $formula = $this->formulaOf(SoundFormula::document());
         $key = $this->lineKey($formula, 1);
-        foreach (['-4 %' => 'can’t be negative', '3 blobs' => 'not known here', '1,000 g' => 'One thousand, or one?', '1e308 cups' => 'any kitchen'] as $amount => $why) {
-            $this->post("/formulas/$formula->id", $this->form($formula->refresh(), ['lines' => [$key => ['amount' => $amount]]]), ['X-Live' => '1'])
+        foreach ([
+            '-4 %' => 'can’t be negative',
+            '3 blobs' => 'not known here',
+            '1,000 g' => 'One thousand, or one?',
+            '1e308 cups' => 'any kitchen',
+        ] as $amount => $why) {
+            $this->post(
+                "/formulas/$formula->id",
+                $this->form($formula->refresh(), ['lines' => [$key => ['amount' => $amount]]]),
+                ['X-Live' => '1'],
+            )
                 ->assertOk()->assertSee($amount)->assertSee($why);
             self::assertSame($amount, Draft::fromStored($formula->refresh()->draft)->lines()[1]['amount']);
         }
-        $this->post("/formulas/$formula->id", $this->form($formula, ['batch' => 'lots', 'ph' => '40']), ['X-Live' => '1'])
+        $this->post(
+            "/formulas/$formula->id",
+            $this->form($formula, ['batch' => 'lots', 'ph' => '40']),
+            ['X-Live' => '1'],
+        )
             ->assertSee('value="lots"', false)->assertSee('How many grams?')->assertSee('A pH between 0 and 14.');
     }
 
@@ -70,9 +111,25 @@ final class BenchTest extends AppCase
     {
         $formula = $this->formulaOf(SoundFormula::document());
         $key = $this->lineKey($formula, 1);
-        $this->post("/formulas/$formula->id", $this->form($formula, ['lines' => [$key => ['ingredient' => 'unobtainium', 'name' => 'Unobtainium']]]), ['X-Live' => '1'])->assertOk();
-        foreach ([['lines' => 'x'], ['lines' => [['a']]], ['name' => ['x']], ['lines' => ['<script>' => ['amount' => '1 g']]], ['do' => 'fix:preservation.low@9#77'], ['do' => 'up:nobody'], ['name' => "a\0b\xff"]] as $strange) {
-            $this->post("/formulas/$formula->id", [...$this->form($formula->refresh()), ...$strange], ['X-Live' => '1'])->assertOk();
+        $this
+            ->post(
+                "/formulas/$formula->id",
+                $this->form($formula, ['lines' => [$key => ['ingredient' => 'unobtainium', 'name' => 'Unobtainium']]]),
+                ['X-Live' => '1'],
+            )
+            ->assertOk();
+        foreach ([
+            ['lines' => 'x'],
+            ['lines' => [['a']]],
+            ['name' => ['x']],
+            ['lines' => ['<script>' => ['amount' => '1 g']]],
+            ['do' => 'fix:preservation.low@9#77'],
+            ['do' => 'up:nobody'],
+            ['name' => "a\0b\xff"],
+        ] as $strange) {
+            $this
+                ->post("/formulas/$formula->id", [...$this->form($formula->refresh()), ...$strange], ['X-Live' => '1'])
+                ->assertOk();
         }
     }
 
@@ -83,7 +140,10 @@ final class BenchTest extends AppCase
         for ($i = 0; $i < 1000; $i++) {
             $lines[sprintf('k%05d', $i)] = ['name' => 'olive oil', 'amount' => '1 g'];
         }
-        $this->post("/formulas/$formula->id", [...$this->form($formula), 'lines' => $lines], ['X-Live' => '1'])->assertOk()->assertSee('200 lines');
+        $this
+            ->post("/formulas/$formula->id", [...$this->form($formula), 'lines' => $lines], ['X-Live' => '1'])
+            ->assertOk()
+            ->assertSee('200 lines');
         self::assertCount(200, Draft::fromStored($formula->refresh()->draft)->lines());
     }
 
@@ -98,9 +158,19 @@ final class BenchTest extends AppCase
         $document = SoundFormula::document();
         array_pop($document['lines']);
         $formula = $this->formulaOf($document);
-        $this->post("/formulas/$formula->id", $this->form($formula, ['do' => $this->offer($formula, 'preservation.missing')]), ['X-Live' => '1'])->assertOk()->assertSee('Keeps 6 months');
+        $this
+            ->post(
+                "/formulas/$formula->id",
+                $this->form($formula, ['do' => $this->offer($formula, 'preservation.missing')]),
+                ['X-Live' => '1'],
+            )
+            ->assertOk()
+            ->assertSee('Keeps 6 months');
         $lines = Draft::fromStored($formula->refresh()->draft)->lines();
-        self::assertSame(['benzyl-alcohol-dehydroacetic-acid', '0.9 %', 'cooldown'], [$lines[4]['ingredient'], $lines[4]['amount'], $lines[4]['phase']]);
+        self::assertSame(
+            ['benzyl-alcohol-dehydroacetic-acid', '0.9 %', 'cooldown'],
+            [$lines[4]['ingredient'], $lines[4]['amount'], $lines[4]['phase']],
+        );
     }
 
     public function test_a_fix_says_before_what_it_changes_and_is_taken_back_after(): void
@@ -109,9 +179,17 @@ final class BenchTest extends AppCase
         $document['lines'][4]['amount'] = '0.1 %';
         $formula = $this->formulaOf([...$document, 'keeping' => ['claimed_days' => 30]]);
         $this->get("/formulas/$formula->id")->assertSeeText('5: 0.1 % → 0.9 %')->assertDontSee('Changed as offered');
-        $this->post("/formulas/$formula->id", $this->form($formula, ['do' => $this->offer($formula, 'preservation.low')]), ['X-Live' => '1'])->assertSee('Changed as offered');
+        $this
+            ->post(
+                "/formulas/$formula->id",
+                $this->form($formula, ['do' => $this->offer($formula, 'preservation.low')]),
+                ['X-Live' => '1'],
+            )
+            ->assertSee('Changed as offered');
         self::assertSame('0.9 %', Draft::fromStored($formula->refresh()->draft)->lines()[4]['amount']);
-        $this->post("/formulas/$formula->id", $this->form($formula, ['do' => 'undo']), ['X-Live' => '1'])->assertDontSee('id="did"', false);
+        $this
+            ->post("/formulas/$formula->id", $this->form($formula, ['do' => 'undo']), ['X-Live' => '1'])
+            ->assertDontSee('id="did"', false);
         self::assertSame('0.1 %', Draft::fromStored($formula->refresh()->draft)->lines()[4]['amount']);
         [$read] = Draft::fromStored($formula->draft)->formula();
         self::assertSame(30.0, $read->keeping->claimedDays, 'what the bench has no field for stays');
@@ -123,7 +201,9 @@ final class BenchTest extends AppCase
         $document['lines'][4]['amount'] = '3 %';
         $formula = $this->formulaOf([...$document, 'for' => ['region' => 'US']]);
         $this->get("/formulas/$formula->id")->assertSeeText('the US keeps no such list');
-        $this->post("/formulas/$formula->id", $this->form($formula, ['region' => 'EU']), ['X-Live' => '1'])->assertDontSeeText('the US keeps no such list');
+        $this
+            ->post("/formulas/$formula->id", $this->form($formula, ['region' => 'EU']), ['X-Live' => '1'])
+            ->assertDontSeeText('the US keeps no such list');
         $stored = $formula->refresh()->draft;
         unset($stored['text']['region']);
         [$read] = Draft::fromStored($stored)->formula();
@@ -135,37 +215,113 @@ final class BenchTest extends AppCase
         $document = SoundFormula::document();
         $document['lines'][1]['amount'] = '1/2 tbsp';
         $formula = $this->formulaOf($document);
-        $this->post("/formulas/$formula->id", $this->form($formula, ['do' => 'scale:grams', 'to_grams' => '500']), ['X-Live' => '1'])->assertOk();
+        $this
+            ->post(
+                "/formulas/$formula->id",
+                $this->form($formula, ['do' => 'scale:grams', 'to_grams' => '500']),
+                ['X-Live' => '1'],
+            )
+            ->assertOk();
         $draft = Draft::fromStored($formula->refresh()->draft);
-        self::assertSame(['500', 'to 100', '1.25 tbsp', '4 %'], [$draft->text('batch'), ...array_slice(array_column($draft->lines(), 'amount'), 0, 3)]);
-        $this->post("/formulas/$formula->id", $this->form($formula, ['do' => 'scale:containers', 'container' => 'pet-pump-250', 'count' => '2']), ['X-Live' => '1'])->assertOk();
+        self::assertSame(
+            ['500', 'to 100', '1.25 tbsp', '4 %'],
+            [$draft->text('batch'), ...array_slice(array_column($draft->lines(), 'amount'), 0, 3)],
+        );
+        $this
+            ->post(
+                "/formulas/$formula->id",
+                $this->form($formula, ['do' => 'scale:containers', 'container' => 'pet-pump-250', 'count' => '2']),
+                ['X-Live' => '1'],
+            )
+            ->assertOk();
         $draft = Draft::fromStored($formula->refresh()->draft);
         self::assertSame(['pet-pump-250', 2], $draft->packaging());
         self::assertEqualsWithDelta(480, (float) $draft->text('batch'), 15);
-        $this->post("/formulas/$formula->id", $this->form($formula, ['do' => 'scale:factor', 'factor' => '0,5']), ['X-Live' => '1'])->assertOk();
-        self::assertEqualsWithDelta((float) $draft->text('batch') / 2, (float) Draft::fromStored($formula->refresh()->draft)->text('batch'), 0.01);
-        $this->post("/formulas/$formula->id", $this->form($formula, ['do' => 'scale:supply', 'scarce' => 'sweet-almond-oil', 'at_hand' => '8']), ['X-Live' => '1'])->assertOk();
+        $this
+            ->post(
+                "/formulas/$formula->id",
+                $this->form($formula, ['do' => 'scale:factor', 'factor' => '0,5']),
+                ['X-Live' => '1'],
+            )
+            ->assertOk();
+        self::assertEqualsWithDelta(
+            (float) $draft->text('batch') / 2,
+            (float) Draft::fromStored($formula->refresh()->draft)->text('batch'),
+            0.01,
+        );
+        $this
+            ->post(
+                "/formulas/$formula->id",
+                $this->form($formula, ['do' => 'scale:supply', 'scarce' => 'sweet-almond-oil', 'at_hand' => '8']),
+                ['X-Live' => '1'],
+            )
+            ->assertOk();
         $draft = Draft::fromStored($formula->refresh()->draft);
         self::assertEqualsWithDelta(100.0, (float) $draft->text('batch'), 0.05, '8 g are 8 % of 100 g');
         foreach (['', 'abc', '-5', '1e99'] as $nonsense) {
-            $this->post("/formulas/$formula->id", $this->form($formula->refresh(), ['do' => 'scale:grams', 'to_grams' => $nonsense]), ['X-Live' => '1'])->assertOk();
+            $this
+                ->post(
+                    "/formulas/$formula->id",
+                    $this->form($formula->refresh(), ['do' => 'scale:grams', 'to_grams' => $nonsense]),
+                    ['X-Live' => '1'],
+                )
+                ->assertOk();
         }
         self::assertSame($draft->text('batch'), Draft::fromStored($formula->refresh()->draft)->text('batch'));
     }
 
     public function test_own_drop_and_spoon_weights_are_used_ever_after(): void
     {
-        $formula = $this->formulaOf([...SoundFormula::document(), 'lines' => [['ingredient' => 'olive-oil', 'amount' => '2 tbsp'], ['ingredient' => 'lavender-essential-oil', 'amount' => '10 drops']]]);
+        $formula = $this->formulaOf([
+            ...SoundFormula::document(),
+            'lines' => [
+                ['ingredient' => 'olive-oil', 'amount' => '2 tbsp'],
+                ['ingredient' => 'lavender-essential-oil', 'amount' => '10 drops'],
+            ],
+        ]);
         $this->get("/formulas/$formula->id")->assertSee('25–29');
-        foreach (['drops' => '2', 'drops_grams' => 'heavy', 'tablespoon' => '-3', 'teaspoon' => '900', 'units' => 'parsec', 'drops_of' => 'moon dust'] as $field => $nonsense) {
-            $this->post('/settings', ['units' => 'us', 'drops' => '20', 'drops_grams' => '0.6', $field => $nonsense])->assertSessionHasErrors($field);
+        foreach ([
+            'drops' => '2',
+            'drops_grams' => 'heavy',
+            'tablespoon' => '-3',
+            'teaspoon' => '900',
+            'units' => 'parsec',
+            'drops_of' => 'moon dust',
+        ] as $field => $nonsense) {
+            $this
+                ->post('/settings', ['units' => 'us', 'drops' => '20', 'drops_grams' => '0.6', $field => $nonsense])
+                ->assertSessionHasErrors($field);
         }
-        $this->post('/settings', ['units' => 'metric', 'drops' => '40', 'drops_grams' => '1,2', 'drops_of' => 'water', 'tablespoon' => '17.5', 'teaspoon' => ''])->assertRedirect('/settings');
+        $this
+            ->post(
+                '/settings',
+                [
+                    'units' => 'metric',
+                    'drops' => '40',
+                    'drops_grams' => '1,2',
+                    'drops_of' => 'water',
+                    'tablespoon' => '17.5',
+                    'teaspoon' => '',
+                ],
+            )
+            ->assertRedirect('/settings');
         $this->app->forgetInstance(Tools::class);
         $this->app->forgetInstance(Evaluator::class);
         $tools = app(Tools::class);
-        self::assertEqualsWithDelta(10 * 1.2 / 40 / 0.998 * 0.884, $tools->grams(Band::exact(10.0), Unit::Drop, app(Catalogue::class)->get('lavender-essential-oil')->bulk)?->likely, 1e-9);
-        self::assertEqualsWithDelta(2 * 17.5 / 0.998 * 0.912, $tools->grams(Band::exact(2.0), Unit::Tablespoon, app(Catalogue::class)->get('olive-oil')->bulk)?->likely, 1e-9);
+        self::assertEqualsWithDelta(
+            10 * 1.2 / 40 / 0.998 * 0.884,
+            $tools->grams(
+                Band::exact(10.0),
+                Unit::Drop,
+                app(Catalogue::class)->get('lavender-essential-oil')->bulk,
+            )?->likely,
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            2 * 17.5 / 0.998 * 0.912,
+            $tools->grams(Band::exact(2.0), Unit::Tablespoon, app(Catalogue::class)->get('olive-oil')->bulk)?->likely,
+            1e-9,
+        );
         $this->get('/settings')->assertOk()->assertSee('Your drop is 0.0301 mL.');
         $this->get("/formulas/$formula->id")->assertSee('31–33');
     }
@@ -174,37 +330,99 @@ final class BenchTest extends AppCase
     {
         $formula = $this->formulaOf(SoundFormula::document());
         $this->get("/formulas/$formula->id")->assertDontSeeText('For my hair');
-        $this->post('/settings/hair', ['strand' => 'golden', 'porosity' => 'high', 'dislikes' => ['glycerine', 'mondays'], 'avoids' => ['tree_nut'], 'x' => ['y']])->assertRedirect('/settings');
-        $this->get('/settings')->assertOk()->assertSeeInOrder(['value="glycerine" checked'], false)->assertDontSee('golden');
-        $this->get("/formulas/$formula->id")->assertSeeTextInOrder(['For my hair', 'You said you react to that: Sweet almond oil', 'There is glycerine in it']);
+        $this
+            ->post(
+                '/settings/hair',
+                [
+                    'strand' => 'golden',
+                    'porosity' => 'high',
+                    'dislikes' => ['glycerine', 'mondays'],
+                    'avoids' => ['tree_nut'],
+                    'x' => ['y'],
+                ],
+            )
+            ->assertRedirect('/settings');
+        $this
+            ->get('/settings')
+            ->assertOk()
+            ->assertSeeInOrder(['value="glycerine" checked'], false)
+            ->assertDontSee('golden');
+        $this
+            ->get("/formulas/$formula->id")
+            ->assertSeeTextInOrder([
+                'For my hair',
+                'You said you react to that: Sweet almond oil',
+                'There is glycerine in it',
+            ]);
         $this->post('/settings/hair', []);
         $this->get("/formulas/$formula->id")->assertDontSeeText('For my hair');
     }
 
     public function test_an_own_formula_goes_into_another_and_never_into_itself(): void
     {
-        $tea = $this->formulaOf(['format' => 'ilvane.formula/1', 'name' => 'Birch leaf tea', 'family' => 'water_spray', 'lines' => [['ingredient' => 'distilled-water', 'amount' => '97 %'], ['ingredient' => 'glycerin', 'amount' => '3 %']]]);
+        $tea = $this->formulaOf([
+            'format' => 'ilvane.formula/1',
+            'name' => 'Birch leaf tea',
+            'family' => 'water_spray',
+            'lines' => [
+                ['ingredient' => 'distilled-water', 'amount' => '97 %'],
+                ['ingredient' => 'glycerin', 'amount' => '3 %'],
+            ],
+        ]);
         $milk = $this->formulaOf(SoundFormula::document());
-        $this->getJson("/catalogue/search?not=$milk->id&q=birch")->assertJsonFragment(['key' => "formula:$tea->id", 'kind' => 'my own formula']);
+        $this
+            ->getJson("/catalogue/search?not=$milk->id&q=birch")
+            ->assertJsonFragment(['key' => "formula:$tea->id", 'kind' => 'my own formula']);
         $key = $this->lineKey($milk, 1);
-        $put = ['lines' => [$key => ['ingredient' => "formula:$tea->id", 'name' => 'Birch leaf tea', 'amount' => '20 %']]];
-        $this->post("/formulas/$milk->id", $this->form($milk, $put), ['X-Live' => '1'])->assertOk()->assertSee('Birch leaf tea')->assertSee('Ready to make.');
+        $put = ['lines' => [$key => [
+            'ingredient' => "formula:$tea->id",
+            'name' => 'Birch leaf tea',
+            'amount' => '20 %',
+        ]]];
+        $this
+            ->post("/formulas/$milk->id", $this->form($milk, $put), ['X-Live' => '1'])
+            ->assertOk()
+            ->assertSee('Birch leaf tea')
+            ->assertSee('Ready to make.');
         $line = Draft::fromStored($milk->refresh()->draft)->lines()[1];
         self::assertSame('Birch leaf tea', $line['rest']['formula']['name']);
         $this->post("/formulas/$milk->id", $this->form($milk, ['ph' => '4.9']), ['X-Live' => '1']);
-        self::assertArrayHasKey('formula', Draft::fromStored($milk->refresh()->draft)->lines()[1]['rest'], 'it stays while other fields change');
+        self::assertArrayHasKey(
+            'formula',
+            Draft::fromStored($milk->refresh()->draft)->lines()[1]['rest'],
+            'it stays while other fields change',
+        );
 
-        $back = ['lines' => [$this->lineKey($tea, 1) => ['ingredient' => "formula:$milk->id", 'name' => 'Plain test milk', 'amount' => '5 %']]];
-        $this->post("/formulas/$tea->id", $this->form($tea, $back), ['X-Live' => '1'])->assertOk()->assertSee('contain itself');
-        $this->post("/formulas/$milk->id", $this->form($milk, ['lines' => [$key => ['name' => 'Glycerin', 'ingredient' => 'glycerin']]]), ['X-Live' => '1']);
-        self::assertSame(['glycerin', []], [Draft::fromStored($milk->refresh()->draft)->lines()[1]['ingredient'], Draft::fromStored($milk->draft)->lines()[1]['rest']]);
+        $back = ['lines' => [$this->lineKey($tea, 1) => [
+            'ingredient' => "formula:$milk->id",
+            'name' => 'Plain test milk',
+            'amount' => '5 %',
+        ]]];
+        $this
+            ->post("/formulas/$tea->id", $this->form($tea, $back), ['X-Live' => '1'])
+            ->assertOk()
+            ->assertSee('contain itself');
+        $this->post(
+            "/formulas/$milk->id",
+            $this->form($milk, ['lines' => [$key => ['name' => 'Glycerin', 'ingredient' => 'glycerin']]]),
+            ['X-Live' => '1'],
+        );
+        self::assertSame(
+            ['glycerin', []],
+            [
+                Draft::fromStored($milk->refresh()->draft)->lines()[1]['ingredient'],
+                Draft::fromStored($milk->draft)->lines()[1]['rest'],
+            ],
+        );
     }
 
     public function test_a_line_taken_out_can_be_put_back(): void
     {
         $formula = $this->formulaOf(SoundFormula::document());
         $key = $this->lineKey($formula, 1);
-        $this->post("/formulas/$formula->id", $this->form($formula, ['do' => "remove:$key"]), ['X-Live' => '1'])->assertSee('taken out');
+        $this
+            ->post("/formulas/$formula->id", $this->form($formula, ['do' => "remove:$key"]), ['X-Live' => '1'])
+            ->assertSee('taken out');
         self::assertCount(4, Draft::fromStored($formula->refresh()->draft)->lines());
         $this->post("/formulas/$formula->id", $this->form($formula, ['do' => 'undo']), ['X-Live' => '1']);
         self::assertSame($key, $this->lineKey($formula->refresh(), 1));
@@ -217,7 +435,11 @@ final class BenchTest extends AppCase
         $this->post("/formulas/$formula->id", $this->form($formula, ['do' => "up:$glycerin"]), ['X-Live' => '1']);
         self::assertSame($glycerin, $this->lineKey($formula->refresh(), 0));
         $this->post("/formulas/$formula->id", $this->form($formula, ['do' => "down:$glycerin"]), ['X-Live' => '1']);
-        $this->post("/formulas/$formula->id", $this->form($formula->refresh(), ['do' => "down:$glycerin"]), ['X-Live' => '1']);
+        $this->post(
+            "/formulas/$formula->id",
+            $this->form($formula->refresh(), ['do' => "down:$glycerin"]),
+            ['X-Live' => '1'],
+        );
         $moved = array_column(Draft::fromStored($formula->refresh()->draft)->lines(), null, 'key')[$glycerin];
         self::assertSame('oil', $moved['phase']);
         self::assertSame($glycerin, $this->lineKey($formula, 1), 'it comes in at the top of the next lane');
@@ -236,7 +458,9 @@ final class BenchTest extends AppCase
         $this->post("/formulas/$formula->id/versions/1/reopen")->assertRedirect("/formulas/$formula->id");
         self::assertSame('200', Draft::fromStored($formula->refresh()->draft)->text('batch'));
         $this->expectException(QueryException::class);
-        DB::table('formula_versions')->where('id', FormulaVersion::query()->firstOrFail()->id)->update(['document' => '{}']);
+        DB::table('formula_versions')
+            ->where('id', FormulaVersion::query()->firstOrFail()->id)
+            ->update(['document' => '{}']);
     }
 
     public function test_the_search_finds_english_and_french_and_bears_anything(): void

@@ -17,7 +17,9 @@ final class CommandTest extends TestCase
     private static function artisan(array $arguments, ?string $input = null): Process
     {
         $process = new Process([PHP_BINARY, 'artisan', ...$arguments], dirname(__DIR__, 2), [
-            'APP_ENV' => 'testing', 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=', 'DB_DATABASE' => ':memory:',
+            'APP_ENV' => 'testing',
+            'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=',
+            'DB_DATABASE' => ':memory:',
         ], $input);
         $process->run();
 
@@ -27,8 +29,16 @@ final class CommandTest extends TestCase
     private static function assertFits(string $schema, mixed $document): void
     {
         $validator = new Validator;
-        $result = $validator->validate(json_decode(json_encode($document, JSON_THROW_ON_ERROR)), (string) file_get_contents(dirname(__DIR__, 2)."/docs/schemas/$schema.json"));
-        self::assertTrue($result->isValid(), $result->error() === null ? '' : json_encode((new ErrorFormatter)->format($result->error()), JSON_THROW_ON_ERROR));
+        $result = $validator->validate(
+            json_decode(json_encode($document, JSON_THROW_ON_ERROR)),
+            (string) file_get_contents(dirname(__DIR__, 2)."/docs/schemas/$schema.json"),
+        );
+        self::assertTrue(
+            $result->isValid(),
+            $result->error() === null
+                ? ''
+                : json_encode((new ErrorFormatter)->format($result->error()), JSON_THROW_ON_ERROR),
+        );
     }
 
     public function test_evaluate_prints_what_the_schema_says(): void
@@ -48,10 +58,15 @@ final class CommandTest extends TestCase
 
     public function test_a_formula_full_of_faults_still_exits_with_0(): void
     {
-        $document = ['format' => 'ilvane.formula/1', 'name' => 'Faulty', 'family' => 'leave_in_emulsion', 'batch' => ['grams' => 100], 'lines' => [
-            ['ingredient' => 'distilled-water', 'amount' => '50 %'], ['name' => 'nobody knows', 'amount' => '5 g'], ['text' => 'a good glug of something', 'phase' => 'oil'],
-            ['ingredient' => 'olive-oil', 'amount' => '3 blobs'], ['ingredient' => 'glycerin', 'amount' => 'some'], ['ingredient' => 'nonesuch', 'amount' => '1 g'],
-        ]];
+        $document =
+            ['format' => 'ilvane.formula/1', 'name' => 'Faulty', 'family' => 'leave_in_emulsion', 'batch' => ['grams' => 100], 'lines' => [
+                ['ingredient' => 'distilled-water', 'amount' => '50 %'],
+                ['name' => 'nobody knows', 'amount' => '5 g'],
+                ['text' => 'a good glug of something', 'phase' => 'oil'],
+                ['ingredient' => 'olive-oil', 'amount' => '3 blobs'],
+                ['ingredient' => 'glycerin', 'amount' => 'some'],
+                ['ingredient' => 'nonesuch', 'amount' => '1 g'],
+            ]];
         $run = self::artisan(['ilvane:evaluate', '-'], json_encode($document, JSON_THROW_ON_ERROR));
         self::assertSame(0, $run->getExitCode());
         $evaluation = json_decode($run->getOutput(), true, 64, JSON_THROW_ON_ERROR);
@@ -88,7 +103,10 @@ final class CommandTest extends TestCase
         yield 'not JSON' => ['{{{', ''];
         yield 'nothing' => ['', ''];
         yield 'unknown key' => ['{"format":"ilvane.formula/1","name":"A","family":"gel","lines":[],"x":1}', '/x'];
-        yield 'deep in a line' => ['{"format":"ilvane.formula/1","name":"A","family":"gel","lines":[{"ingredient":"olive-oil","phase":"gas"}]}', '/lines/0/phase'];
+        yield 'deep in a line' => [
+            '{"format":"ilvane.formula/1","name":"A","family":"gel","lines":[{"ingredient":"olive-oil","phase":"gas"}]}',
+            '/lines/0/phase',
+        ];
         yield 'ten megabytes' => ['"'.str_repeat('x', 10_000_000).'"', ''];
     }
 
@@ -103,10 +121,16 @@ final class CommandTest extends TestCase
         self::assertSame(2, self::artisan(['ilvane:read', '-'], "a\0b")->getExitCode());
     }
 
-    /** Household weights: USDA National Nutrient Database for Standard Reference, recalled (tests/Published/DensitiesTest). */
+    /**
+     * Household weights: USDA National Nutrient Database for Standard Reference, recalled
+     * (tests/Published/DensitiesTest).
+     */
     public function test_evaluate_takes_a_recipe_as_it_stands_and_holds_the_published_weights_in_its_bands(): void
     {
-        $run = self::artisan(['ilvane:evaluate', '-'], "1 cup coconut oil\n1 cup olive oil\n1 tbsp honey\n1 cup flaxseed\n1 tsp fenugreek seeds\n1 cup water");
+        $run = self::artisan(
+            ['ilvane:evaluate', '-'],
+            "1 cup coconut oil\n1 cup olive oil\n1 tbsp honey\n1 cup flaxseed\n1 tsp fenugreek seeds\n1 cup water",
+        );
         self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
         $evaluation = json_decode($run->getOutput(), true, 64, JSON_THROW_ON_ERROR);
         self::assertFits('evaluation-1', $evaluation);
@@ -119,8 +143,20 @@ final class CommandTest extends TestCase
 
     public function test_a_text_line_in_a_formula_is_read_when_it_is_sure(): void
     {
-        $document = [...SoundFormula::document(), 'lines' => [['text' => '1/2 cup distilled water'], ['text' => '2 tbsp olive oil'], ['text' => 'a good glug of something']]];
-        $evaluation = json_decode(self::artisan(['ilvane:evaluate', '-'], json_encode($document, JSON_THROW_ON_ERROR))->getOutput(), true, 64, JSON_THROW_ON_ERROR);
+        $document = [
+            ...SoundFormula::document(),
+            'lines' => [
+                ['text' => '1/2 cup distilled water'],
+                ['text' => '2 tbsp olive oil'],
+                ['text' => 'a good glug of something'],
+            ],
+        ];
+        $evaluation = json_decode(
+            self::artisan(['ilvane:evaluate', '-'], json_encode($document, JSON_THROW_ON_ERROR))->getOutput(),
+            true,
+            64,
+            JSON_THROW_ON_ERROR,
+        );
         self::assertSame(['distilled-water', 'olive-oil', null], array_column($evaluation['lines'], 'ingredient'));
         self::assertSame([3], array_column($evaluation['unread'], 'line'));
     }
@@ -130,7 +166,10 @@ final class CommandTest extends TestCase
         $file = tempnam(sys_get_temp_dir(), 'ilv').'.csv';
         file_put_contents($file, "Ingredient;Percent\nDistilled water;to 100\nGlycerin;3\n");
         $document = json_decode(self::artisan(['ilvane:read', $file])->getOutput(), true, 64, JSON_THROW_ON_ERROR);
-        self::assertSame([['distilled-water', 'to 100'], ['glycerin', '3 %']], array_map(static fn (array $line): array => [$line['ingredient'], $line['amount']], $document['lines']));
+        self::assertSame(
+            [['distilled-water', 'to 100'], ['glycerin', '3 %']],
+            array_map(static fn (array $line): array => [$line['ingredient'], $line['amount']], $document['lines']),
+        );
         self::assertSame(0, self::artisan(['ilvane:evaluate', $file])->getExitCode());
         file_put_contents($file, 'a,b');
         self::assertSame(2, self::artisan(['ilvane:evaluate', $file])->getExitCode());
@@ -150,13 +189,29 @@ final class CommandTest extends TestCase
         self::assertFits('rehearsal-1', $rehearsal);
         self::assertContains('gate_open', array_column($rehearsal['events'], 'what'));
         self::assertGreaterThan($rehearsal['minutes_hands_on'], $rehearsal['minutes_total']);
-        $process = ['room_c' => 21, 'altitude_m' => 0, 'vessels' => ['water' => 'glass-jug-500', 'oil' => 'steel-bowl-500'], 'covered' => true, 'cool' => 'counter', 'pour' => 'oil_into_water', 'steps' => [
-            ['do' => 'heat', 'what' => 'both', 'to_c' => 72], ['do' => 'hold', 'minutes' => 20], ['do' => 'combine'], ['do' => 'blend', 'burst_s' => 60, 'rest_s' => 60, 'times' => 3], ['do' => 'cool', 'to_c' => 55], ['do' => 'add', 'phase' => 'cooldown'], ['do' => 'fill'],
+        $process = ['room_c' => 21, 'altitude_m' => 0, 'vessels' => [
+            'water' => 'glass-jug-500',
+            'oil' => 'steel-bowl-500',
+        ], 'covered' => true, 'cool' => 'counter', 'pour' => 'oil_into_water', 'steps' => [
+            ['do' => 'heat', 'what' => 'both', 'to_c' => 72],
+            ['do' => 'hold', 'minutes' => 20],
+            ['do' => 'combine'],
+            ['do' => 'blend', 'burst_s' => 60, 'rest_s' => 60, 'times' => 3],
+            ['do' => 'cool', 'to_c' => 55],
+            ['do' => 'add', 'phase' => 'cooldown'],
+            ['do' => 'fill'],
         ]];
-        $run = self::artisan(['ilvane:rehearse', '-'], json_encode([...SoundFormula::document(), 'process' => $process], JSON_THROW_ON_ERROR));
+        $run = self::artisan(
+            ['ilvane:rehearse', '-'],
+            json_encode([...SoundFormula::document(), 'process' => $process], JSON_THROW_ON_ERROR),
+        );
         $rehearsal = json_decode($run->getOutput(), true, 64, JSON_THROW_ON_ERROR);
         self::assertFits('rehearsal-1', $rehearsal);
-        self::assertSame([['preservation.heated', 6]], array_map(static fn (array $found): array => [$found['code'], $found['step']], $rehearsal['findings']), 'the cool-down goes in at 55 °C');
+        self::assertSame(
+            [['preservation.heated', 6]],
+            array_map(static fn (array $found): array => [$found['code'], $found['step']], $rehearsal['findings']),
+            'the cool-down goes in at 55 °C',
+        );
         self::assertNull($rehearsal['gate_minute']);
         self::assertSame(2, self::artisan(['ilvane:rehearse', '-'], '{"format":"ilvane.formula/9"}')->getExitCode());
     }
@@ -164,21 +219,54 @@ final class CommandTest extends TestCase
     public function test_infuse_prints_what_the_schema_says(): void
     {
         $plan = [
-            'format' => 'ilvane.infusion-plan/1', 'name' => 'Calendula, cold', 'plants' => [['ingredient' => 'calendula-dried', 'amount' => '30 g', 'form' => 'dried_whole']],
-            'oils' => [['ingredient' => 'sunflower-oil-high-oleic', 'amount' => '300 g']], 'jar_ml' => 500, 'method' => 'cold_dark', 'temperature_c' => 20, 'days' => 21,
-            'shake_every_days' => 3, 'use' => 'leave_on', 'events' => [['day' => 14, 'take_out_g' => 50, 'top_up_g' => 50]], 'wished_strength' => 5,
+            'format' => 'ilvane.infusion-plan/1',
+            'name' => 'Calendula, cold',
+            'plants' => [['ingredient' => 'calendula-dried', 'amount' => '30 g', 'form' => 'dried_whole']],
+            'oils' => [['ingredient' => 'sunflower-oil-high-oleic', 'amount' => '300 g']],
+            'jar_ml' => 500,
+            'method' => 'cold_dark',
+            'temperature_c' => 20,
+            'days' => 21,
+            'shake_every_days' => 3,
+            'use' => 'leave_on',
+            'events' => [['day' => 14, 'take_out_g' => 50, 'top_up_g' => 50]],
+            'wished_strength' => 5,
         ];
         self::assertFits('infusion-plan-1', $plan);
         $run = self::artisan(['ilvane:infuse', '-'], json_encode($plan, JSON_THROW_ON_ERROR));
         self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
         $infusion = json_decode($run->getOutput(), true, 64, JSON_THROW_ON_ERROR);
         self::assertFits('infusion-1', $infusion);
-        self::assertEquals([true, true, 29.6, 14, null], [$infusion['fits'], $infusion['covered'], $infusion['headspace_percent'], $infusion['ready_day'], $infusion['too_strong_day']]);
+        self::assertEquals(
+            [true, true, 29.6, 14, null],
+            [
+                $infusion['fits'],
+                $infusion['covered'],
+                $infusion['headspace_percent'],
+                $infusion['ready_day'],
+                $infusion['too_strong_day'],
+            ],
+        );
         self::assertStringNotContainsString('findings.', $run->getOutput());
-        $warm = self::artisan(['ilvane:infuse', '-'], json_encode([...array_diff_key($plan, ['days' => 1, 'events' => 1]), 'method' => 'warm_bath', 'temperature_c' => 95, 'minutes' => 45, 'plants' => [['ingredient' => 'mint-fresh', 'amount' => '1 cup', 'form' => 'fresh_wet']]], JSON_THROW_ON_ERROR));
+        $warm = self::artisan(
+            ['ilvane:infuse', '-'],
+            json_encode(
+                [
+                    ...array_diff_key($plan, ['days' => 1, 'events' => 1]),
+                    'method' => 'warm_bath',
+                    'temperature_c' => 95,
+                    'minutes' => 45,
+                    'plants' => [['ingredient' => 'mint-fresh', 'amount' => '1 cup', 'form' => 'fresh_wet']],
+                ],
+                JSON_THROW_ON_ERROR,
+            ),
+        );
         $warm = json_decode($warm->getOutput(), true, 64, JSON_THROW_ON_ERROR);
         self::assertFits('infusion-1', $warm);
-        self::assertSame(['plant.fresh_in_oil', 'stop'], [$warm['findings'][0]['code'], $warm['findings'][0]['severity']]);
+        self::assertSame(
+            ['plant.fresh_in_oil', 'stop'],
+            [$warm['findings'][0]['code'], $warm['findings'][0]['severity']],
+        );
         self::assertEquals([0, 1, 2], array_slice(array_column($warm['strength'], 'minute'), 0, 3), 'by the minute');
         $refused = self::artisan(['ilvane:infuse', '-'], json_encode([...$plan, 'jar_ml' => -3], JSON_THROW_ON_ERROR));
         self::assertSame(2, $refused->getExitCode());

@@ -67,11 +67,19 @@ final class DrawingTest extends AppCase
         $deep = $vessels->infusing($infusion->contents, $infusion->room, 0.9, 0);
         self::assertSame(['steeping', 'oil'], array_column($full->bands, 'material'));
         self::assertSame([0.2, 0.2], array_column($full->bands, 'depth'));
-        self::assertSame(array_column($full->bands, 'top'), array_column($deep->bands, 'top'), 'the tint changes no level');
+        self::assertSame(
+            array_column($full->bands, 'top'),
+            array_column($deep->bands, 'top'),
+            'the tint changes no level',
+        );
         $less = $vessels->infusing($infusion->contents, $infusion->contents->roomWith(260.0), 0.2, 0);
         self::assertGreaterThan($full->level, $less->level, 'less oil stands lower');
         $dry = $vessels->infusing($infusion->contents, $infusion->contents->roomWith(150.0), 0.2, 0);
-        self::assertSame(['steeping', 'dry'], array_column($dry->bands, 'material'), 'what stands above the oil is drawn dry');
+        self::assertSame(
+            ['steeping', 'dry'],
+            array_column($dry->bands, 'material'),
+            'what stands above the oil is drawn dry',
+        );
         self::assertLessThan(0.0 + $dry->bands[0]['top'], $dry->bands[1]['top']);
         self::assertSame('', $full->paper);
     }
@@ -91,7 +99,11 @@ final class DrawingTest extends AppCase
         foreach ($chart->series as $a) {
             foreach ($chart->series as $b) {
                 if ($a['key'] !== $b['key'] && abs($a['name'][0] - $b['name'][0]) < 60) {
-                    self::assertGreaterThanOrEqual(14.0, abs($a['name'][1] - $b['name'][1]), "{$a['key']} on {$b['key']}");
+                    self::assertGreaterThanOrEqual(
+                        14.0,
+                        abs($a['name'][1] - $b['name'][1]),
+                        "{$a['key']} on {$b['key']}",
+                    );
                 }
             }
         }
@@ -120,7 +132,10 @@ final class DrawingTest extends AppCase
         Carbon::setTestNow('2026-11-16 09:00:00');
         $book->strain($jar, 200, 0, Carbon::now(), Str::uuid()->toString());
         $story = JarStory::of($jar->refresh()->load('entries'));
-        self::assertNull(StrengthChart::life($story, null, $story->ready(), $story->tooStrong(), app(Wording::class))->today, 'what is over has no today');
+        self::assertNull(
+            StrengthChart::life($story, null, $story->ready(), $story->tooStrong(), app(Wording::class))->today,
+            'what is over has no today',
+        );
     }
 
     public function test_a_warm_jar_is_drawn_by_the_clock(): void
@@ -139,33 +154,72 @@ final class DrawingTest extends AppCase
         Carbon::setTestNow('2026-11-23 10:00:00');
         $wording = app(Wording::class);
         $plain = static fn (string $said): string => str_replace("\u{202F}", ' ', $said);
-        self::assertSame(['26 min', '8 h', '2.5 h', '2 days', '21 days'], array_map(static fn (float $days): string => $plain($wording->duration($days)), [26 / 1440, 8 / 24, 150 / 1440, 2.0, 21.0]));
-        self::assertSame(['today', 'tomorrow', 'Thursday, in 3 days', 'yesterday', '2 Dec 2026'], array_map(static fn (string $day): string => $wording->whenever(Carbon::parse($day)), ['2026-11-23 23:00', '2026-11-24 01:00', '2026-11-26', '2026-11-22', '2026-12-02']));
-        self::assertSame(['nothing', '40 min', '5 h', '2 days'], array_map(static fn (string $when): string => $plain($wording->hoursLeft(Carbon::parse($when))), ['2026-11-23 09:00', '2026-11-23 10:40', '2026-11-23 15:30', '2026-11-25 23:00']));
+        self::assertSame(
+            ['26 min', '8 h', '2.5 h', '2 days', '21 days'],
+            array_map(
+                static fn (float $days): string => $plain($wording->duration($days)),
+                [26 / 1440, 8 / 24, 150 / 1440, 2.0, 21.0],
+            ),
+        );
+        self::assertSame(
+            ['today', 'tomorrow', 'Thursday, in 3 days', 'yesterday', '2 Dec 2026'],
+            array_map(
+                static fn (string $day): string => $wording->whenever(Carbon::parse($day)),
+                ['2026-11-23 23:00', '2026-11-24 01:00', '2026-11-26', '2026-11-22', '2026-12-02'],
+            ),
+        );
+        self::assertSame(
+            ['nothing', '40 min', '5 h', '2 days'],
+            array_map(
+                static fn (string $when): string => $plain($wording->hoursLeft(Carbon::parse($when))),
+                ['2026-11-23 09:00', '2026-11-23 10:40', '2026-11-23 15:30', '2026-11-25 23:00'],
+            ),
+        );
     }
 
     public function test_a_draft_reads_times_as_they_are_said(): void
     {
         $lasts = static function (string $typed, string $method = 'cold_dark'): ?float {
-            $draft = PlanDraft::fromDocument(self::jarPlan(['method' => $method, 'days' => null, 'temperature_c' => null]))->withForm(['lasts' => $typed]);
+            $draft = PlanDraft::fromDocument(self::jarPlan([
+                'method' => $method,
+                'days' => null,
+                'temperature_c' => null,
+            ]))->withForm(['lasts' => $typed]);
 
             return $draft->infusion()[0]?->plan->days;
         };
         self::assertSame([21.0, 21.0, 14.0, 42.0, 60.0], array_map($lasts, ['', '3 weeks', '14', '6 w', '2 months']));
-        self::assertEqualsWithDelta([45 / 1440, 8 / 24, 20 / 1440], [$lasts('45 min', 'warm_bath'), $lasts('8 h', 'low_oven'), $lasts('20', 'warm_bath')], 1e-6);
+        self::assertEqualsWithDelta(
+            [45 / 1440, 8 / 24, 20 / 1440],
+            [$lasts('45 min', 'warm_bath'), $lasts('8 h', 'low_oven'), $lasts('20', 'warm_bath')],
+            1e-6,
+        );
         self::assertSame([14.0, 21.0], [$lasts('14 jours'), $lasts('3 semaines')]);
     }
 
     public function test_vessels_on_a_shelf_stand_to_one_scale(): void
     {
-        $stands = static fn (string $shape, float $ml): array => [Section::draw(Profile::of($shape, $ml), [], 0, 120, tallest: 130)->height, Profile::of($shape, $ml)->height()];
+        $stands = static fn (string $shape, float $ml): array => [
+            Section::draw(Profile::of($shape, $ml), [], 0, 120, tallest: 130)->height,
+            Profile::of($shape, $ml)->height(),
+        ];
         foreach ([['jar', 500.0], ['bottle', 250.0], ['beaker', 260.0]] as [$shape, $ml]) {
             [$drawn, $real] = $stands($shape, $ml);
             self::assertEqualsWithDelta(120 * min(1.0, $real / 130), $drawn, 1e-9, $shape);
         }
-        self::assertEqualsWithDelta(120.0, $stands('beaker', 5000.0)[0], 1e-9, 'the largest stands as high as there is room');
+        self::assertEqualsWithDelta(
+            120.0,
+            $stands('beaker', 5000.0)[0],
+            1e-9,
+            'the largest stands as high as there is room',
+        );
         self::assertEqualsWithDelta(120 * 0.42, $stands('tub', 15.0)[0], 1e-9, 'the smallest can still be made out');
-        self::assertEqualsWithDelta(120.0, Section::draw(Profile::of('jar', 100), [], 0, 120)->height, 1e-9, 'alone, each as high as said');
+        self::assertEqualsWithDelta(
+            120.0,
+            Section::draw(Profile::of('jar', 100), [], 0, 120)->height,
+            1e-9,
+            'alone, each as high as said',
+        );
         $rising = array_map(static fn (float $ml): float => $stands('bottle', $ml)[0], [60.0, 100.0, 150.0, 220.0]);
         $sorted = $rising;
         sort($sorted);
@@ -177,9 +231,18 @@ final class DrawingTest extends AppCase
         $formula = $this->formulaOf(SoundFormula::document());
         $this->post("/formulas/$formula->id/make");
         $batch = Batch::query()->firstOrFail();
-        $drawn = static fn (): array => array_column(app(MakeVessel::class)->soFar(MakeState::of($batch->refresh()->load('entries')), 340)->bands, 'material');
-        $level = static fn (): float => app(MakeVessel::class)->soFar(MakeState::of($batch->refresh()->load('entries')), 340)->level;
-        $tell = fn (string $step, array $fields = []): mixed => $this->post("/make/$batch->code/$step", ['client_key' => (string) Str::uuid(), ...$fields]);
+        $drawn = static fn (): array => array_column(
+            app(MakeVessel::class)->soFar(MakeState::of($batch->refresh()->load('entries')), 340)->bands,
+            'material',
+        );
+        $level = static fn (): float => app(MakeVessel::class)->soFar(
+            MakeState::of($batch->refresh()->load('entries')),
+            340,
+        )->level;
+        $tell = fn (string $step, array $fields = []): mixed => $this->post(
+            "/make/$batch->code/$step",
+            ['client_key' => (string) Str::uuid(), ...$fields],
+        );
         self::assertSame([], $drawn(), 'nothing is in it while the jars are boiled');
         $tell('sanitise');
         $tell('weigh.1', ['weight' => '84']);

@@ -20,11 +20,23 @@ final class FamiliesTest extends AppCase
     #[DataProvider('families')]
     public function test_it_is_made_from_first_to_last(string $family, array $lines, array $kinds): void
     {
-        $formula = $this->formulaOf(['format' => 'ilvane.formula/1', 'name' => "A $family", 'family' => $family, 'scale_resolution_g' => 0.1, 'lines' => $lines]);
+        $formula = $this->formulaOf([
+            'format' => 'ilvane.formula/1',
+            'name' => "A $family",
+            'family' => $family,
+            'scale_resolution_g' => 0.1,
+            'lines' => $lines,
+        ]);
         $this->post("/formulas/$formula->id/make", ['reason' => 'To see every step of the family.'])->assertRedirect();
         $batch = Batch::query()->sole();
         $steps = MakeState::of($batch)->plan->steps;
-        self::assertSame($kinds, array_values(array_unique(array_filter(array_map(static fn ($step): string => $step->kind->value, $steps), static fn (string $kind): bool => $kind !== 'weigh'))));
+        self::assertSame(
+            $kinds,
+            array_values(array_unique(array_filter(
+                array_map(static fn ($step): string => $step->kind->value, $steps),
+                static fn (string $kind): bool => $kind !== 'weigh',
+            ))),
+        );
         foreach ($steps as $step) {
             $this->get("/make/$batch->code/$step->key")->assertOk();
             $this->post("/make/$batch->code/$step->key", ['client_key' => Str::uuid()->toString(), 'do' => 'on', ...match ($step->kind->value) {
@@ -44,15 +56,72 @@ final class FamiliesTest extends AppCase
 
     public static function families(): iterable
     {
-        $line = static fn (string $ingredient, string $amount, ?string $phase = null): array => array_filter(['ingredient' => $ingredient, 'amount' => $amount, 'phase' => $phase]);
-        yield 'hair oil' => ['hair_oil', [$line('argan-oil', '30 g'), $line('jojoba-oil', '20 g')], ['sanitise', 'fill']];
-        yield 'infused oil' => ['infused_oil', [$line('olive-oil', '200 g'), $line('calendula-dried', '20 g')], ['sanitise', 'strain', 'fill']];
-        yield 'whipped butter' => ['whipped_butter', [$line('shea-butter-refined', '120 g'), $line('sunflower-oil-high-oleic', '60 g'), $line('vitamin-e-tocopherols', '1 g', 'cooldown')], ['sanitise', 'heat', 'hold', 'gate', 'add', 'chill', 'whip', 'fill']];
-        yield 'pomade' => ['pomade', [$line('beeswax', '20 g'), $line('castor-oil', '60 g')], ['sanitise', 'heat', 'hold', 'fill']];
-        yield 'emulsion' => ['leave_in_emulsion', [$line('distilled-water', '170 g'), $line('btms-50', '8 g'), $line('argan-oil', '20 g'), $line('phenoxyethanol-ethylhexylglycerin', '1.8 g')], ['sanitise', 'heat', 'hold', 'combine', 'blend', 'gate', 'add', 'test_ph', 'fill']];
-        yield 'spray' => ['water_spray', [$line('distilled-water', '95 g'), $line('glycerin', '3 g'), $line('sodium-benzoate-potassium-sorbate', '0.8 g')], ['sanitise', 'test_ph', 'fill']];
-        yield 'gel' => ['gel', [$line('flaxseed-gel', '94 g'), $line('glycerin', '5 g'), $line('phenoxyethanol-ethylhexylglycerin', '1 g', 'cooldown')], ['sanitise', 'add', 'test_ph', 'fill']];
-        yield 'fresh mask' => ['fresh_mask', [$line('avocado-flesh', '1 whole'), $line('honey', '1 tbsp')], ['sanitise', 'prepare', 'blend', 'strain', 'add', 'fill']];
-        yield 'frozen bar' => ['frozen_bar', [$line('coconut-milk-canned', '200 g'), $line('coconut-oil', '20 g')], ['sanitise', 'combine', 'blend', 'fill']];
+        $line = static fn (
+            string $ingredient,
+            string $amount,
+            ?string $phase = null,
+        ): array => array_filter(['ingredient' => $ingredient, 'amount' => $amount, 'phase' => $phase]);
+        yield 'hair oil' => [
+            'hair_oil',
+            [$line('argan-oil', '30 g'), $line('jojoba-oil', '20 g')],
+            ['sanitise', 'fill'],
+        ];
+        yield 'infused oil' => [
+            'infused_oil',
+            [$line('olive-oil', '200 g'), $line('calendula-dried', '20 g')],
+            ['sanitise', 'strain', 'fill'],
+        ];
+        yield 'whipped butter' => [
+            'whipped_butter',
+            [
+                $line('shea-butter-refined', '120 g'),
+                $line('sunflower-oil-high-oleic', '60 g'),
+                $line('vitamin-e-tocopherols', '1 g', 'cooldown'),
+            ],
+            ['sanitise', 'heat', 'hold', 'gate', 'add', 'chill', 'whip', 'fill'],
+        ];
+        yield 'pomade' => [
+            'pomade',
+            [$line('beeswax', '20 g'), $line('castor-oil', '60 g')],
+            ['sanitise', 'heat', 'hold', 'fill'],
+        ];
+        yield 'emulsion' => [
+            'leave_in_emulsion',
+            [
+                $line('distilled-water', '170 g'),
+                $line('btms-50', '8 g'),
+                $line('argan-oil', '20 g'),
+                $line('phenoxyethanol-ethylhexylglycerin', '1.8 g'),
+            ],
+            ['sanitise', 'heat', 'hold', 'combine', 'blend', 'gate', 'add', 'test_ph', 'fill'],
+        ];
+        yield 'spray' => [
+            'water_spray',
+            [
+                $line('distilled-water', '95 g'),
+                $line('glycerin', '3 g'),
+                $line('sodium-benzoate-potassium-sorbate', '0.8 g'),
+            ],
+            ['sanitise', 'test_ph', 'fill'],
+        ];
+        yield 'gel' => [
+            'gel',
+            [
+                $line('flaxseed-gel', '94 g'),
+                $line('glycerin', '5 g'),
+                $line('phenoxyethanol-ethylhexylglycerin', '1 g', 'cooldown'),
+            ],
+            ['sanitise', 'add', 'test_ph', 'fill'],
+        ];
+        yield 'fresh mask' => [
+            'fresh_mask',
+            [$line('avocado-flesh', '1 whole'), $line('honey', '1 tbsp')],
+            ['sanitise', 'prepare', 'blend', 'strain', 'add', 'fill'],
+        ];
+        yield 'frozen bar' => [
+            'frozen_bar',
+            [$line('coconut-milk-canned', '200 g'), $line('coconut-oil', '20 g')],
+            ['sanitise', 'combine', 'blend', 'fill'],
+        ];
     }
 }

@@ -21,7 +21,10 @@ use Tests\Support\FileCase;
 use Tests\Support\MadeBatches;
 use Tests\Support\SoundFormula;
 
-/** Killed, full, locked, torn, set back: nothing half-written, a clear word, and it works again after. Bounded; the long run is bin/bench. */
+/**
+ * Killed, full, locked, torn, set back: nothing half-written, a clear word, and it works again after. Bounded; the long
+ * run is bin/bench.
+ */
 final class FaultTest extends FileCase
 {
     use MadeBatches;
@@ -38,7 +41,17 @@ final class FaultTest extends FileCase
         $dice = new Randomizer(new Mt19937(11));
         $batches = 0;
         for ($kill = 0; $kill < self::KILLS; $kill++) {
-            $writer = new Process([PHP_BINARY, 'tests/Support/writer.php'], dirname(__DIR__, 2), ['APP_ENV' => 'testing', 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=', 'DB_DATABASE' => $this->file(), 'ILVANE_DAILY_COPY' => 'false', 'APP_CONFIG_CACHE' => "$this->directory/none.php"]);
+            $writer = new Process(
+                [PHP_BINARY, 'tests/Support/writer.php'],
+                dirname(__DIR__, 2),
+                [
+                    'APP_ENV' => 'testing',
+                    'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=',
+                    'DB_DATABASE' => $this->file(),
+                    'ILVANE_DAILY_COPY' => 'false',
+                    'APP_CONFIG_CACHE' => "$this->directory/none.php",
+                ],
+            );
             $writer->start();
             // in the middle of the next write after so many, however fast this machine is just now
             $writes = $dice->getInt(1, 2 * self::WRITES_OF_A_BATCH);
@@ -50,7 +63,11 @@ final class FaultTest extends FileCase
             $writer->wait();
             $this->open($this->file());
             $this->assertWhole();
-            self::assertGreaterThanOrEqual($batches, $batches = Batch::query()->where('status', 'finished')->count(), 'what was finished stays finished');
+            self::assertGreaterThanOrEqual(
+                $batches,
+                $batches = Batch::query()->where('status', 'finished')->count(),
+                'what was finished stays finished',
+            );
             DB::disconnect();
         }
         $this->open($this->file());
@@ -68,16 +85,28 @@ final class FaultTest extends FileCase
         $before = $this->counts();
         $told = 0;
         do {
-            $answer = $this->post("/batches/$batch->code/hair", ['client_key' => 'full-'.(++$told).'-xxxxxxxx', 'how' => 'well', 'note' => str_repeat('Soft. ', 80)]);
+            $answer = $this->post(
+                "/batches/$batch->code/hair",
+                ['client_key' => 'full-'.(++$told).'-xxxxxxxx', 'how' => 'well', 'note' => str_repeat('Soft. ', 80)],
+            );
         } while ($answer->status() === 302 && $told < 200);
         $answer->assertStatus(507)->assertSee('The disk is full. Nothing of this was saved');
         $this->assertWhole();
-        self::assertSame($before['shelf_entries'] + $told - 1, $this->counts()['shelf_entries'], 'what was answered with yes is there, what was refused is not');
+        self::assertSame(
+            $before['shelf_entries'] + $told - 1,
+            $this->counts()['shelf_entries'],
+            'what was answered with yes is there, what was refused is not',
+        );
 
         DB::statement('PRAGMA max_page_count = '.DB::scalar('PRAGMA page_count'));
         $lots = DB::table('lots')->count();
         for ($i = 0, $status = 302; $status === 302 && $i < 200; $i++) {
-            $status = $this->post('/pantry', ['ingredient' => 'sweet-almond-oil', 'grams' => '100', 'supplier' => str_repeat('mill ', 30)])->status();
+            $status = $this
+                ->post(
+                    '/pantry',
+                    ['ingredient' => 'sweet-almond-oil', 'grams' => '100', 'supplier' => str_repeat('mill ', 30)],
+                )
+                ->status();
         }
         self::assertSame(507, $status);
         self::assertSame($lots + $i - 1, DB::table('lots')->count());
@@ -109,7 +138,10 @@ final class FaultTest extends FileCase
         DB::statement('PRAGMA wal_checkpoint(TRUNCATE)');
         DB::disconnect();
         $bytes = (string) file_get_contents($this->file());
-        file_put_contents($this->file('torn'), substr_replace(substr($bytes, 0, intdiv(strlen($bytes), 2)), str_repeat("\xA5", 30_000), 8_192, 30_000));
+        file_put_contents(
+            $this->file('torn'),
+            substr_replace(substr($bytes, 0, intdiv(strlen($bytes), 2)), str_repeat("\xA5", 30_000), 8_192, 30_000),
+        );
         $this->open($this->file('torn'));
         $this->get('/formulas')->assertStatus(500)->assertSee('ilvane:restore')->assertSee('-copies');
         $this->open($this->file());
@@ -126,15 +158,35 @@ final class FaultTest extends FileCase
         self::assertSame(['261120-A', '261118-A'], [$first->code, $second->code]);
         app(ShelfBook::class)->leaves($first, 'used', 94.0, '', null, Carbon::now(), 'before-it-was-made');
         $lot = $this->bought('sweet-almond-oil', 50.0);
-        foreach (['/', '/shelf', '/pantry', "/batches/$first->code", "/batches/$second->code", "/pantry/$lot->code", '/calendar.ics'] as $page) {
+        foreach ([
+            '/',
+            '/shelf',
+            '/pantry',
+            "/batches/$first->code",
+            "/batches/$second->code",
+            "/pantry/$lot->code",
+            '/calendar.ics',
+        ] as $page) {
             $this->get($page)->assertOk();
         }
         $makes = app(MakeBook::class);
         $batch = $makes->start($formula->versions()->firstOrFail()) ?? self::fail();
-        $makes->record($batch, ['step' => 'weigh.1', 'kind' => 'weighed', 'subject' => '1', 'value' => 160.0], (string) Str::uuid());
+        $makes->record(
+            $batch,
+            ['step' => 'weigh.1', 'kind' => 'weighed', 'subject' => '1', 'value' => 160.0],
+            (string) Str::uuid(),
+        );
         Carbon::setTestNow('2026-11-17 09:00:00');
-        $makes->record($batch, ['step' => 'weigh.1', 'kind' => 'weighed', 'subject' => '1', 'value' => 168.0], (string) Str::uuid());
-        self::assertSame(168.0, \App\Make\MakeState::of($batch->load('entries'))->taken->reading(1), 'the newest is what was told last, whatever the clock says');
+        $makes->record(
+            $batch,
+            ['step' => 'weigh.1', 'kind' => 'weighed', 'subject' => '1', 'value' => 168.0],
+            (string) Str::uuid(),
+        );
+        self::assertSame(
+            168.0,
+            \App\Make\MakeState::of($batch->load('entries'))->taken->reading(1),
+            'the newest is what was told last, whatever the clock says',
+        );
         self::assertSame(2, $batch->entries()->count());
     }
 
@@ -146,10 +198,18 @@ final class FaultTest extends FileCase
         foreach (Batch::query()->where('status', 'finished')->with('shelfEntries', 'entries')->get() as $batch) {
             self::assertSame(ShelfBook::stateOf($batch)['grams_left'], $batch->grams_left, "$batch->code on the shelf");
             $told = $batch->entries->where('kind', 'lot')->where('subject', '<>', '')->pluck('subject')->all();
-            self::assertSame(count($told), DB::table('lot_entries')->where('subject', $batch->code)->count(), "$batch->code is finished and its lots are drawn down, or neither");
+            self::assertSame(
+                count($told),
+                DB::table('lot_entries')->where('subject', $batch->code)->count(),
+                "$batch->code is finished and its lots are drawn down, or neither",
+            );
         }
         foreach (Lot::query()->with('entries', 'preparation')->get() as $lot) {
-            self::assertSame(app(Shelving::class)->stateOf($lot)['grams_left'], $lot->grams_left, "$lot->code in the pantry");
+            self::assertSame(
+                app(Shelving::class)->stateOf($lot)['grams_left'],
+                $lot->grams_left,
+                "$lot->code in the pantry",
+            );
         }
         self::assertSame(1, Formula::query()->count());
     }
@@ -157,6 +217,9 @@ final class FaultTest extends FileCase
     /** @return array<string, int> */
     private function counts(): array
     {
-        return array_map(static fn (string $table): int => DB::table($table)->count(), ['shelf_entries' => 'shelf_entries', 'batches' => 'batches', 'batch_entries' => 'batch_entries']);
+        return array_map(
+            static fn (string $table): int => DB::table($table)->count(),
+            ['shelf_entries' => 'shelf_entries', 'batches' => 'batches', 'batch_entries' => 'batch_entries'],
+        );
     }
 }

@@ -14,7 +14,9 @@ use Tests\Support\AppCase;
 
 final class HandbookTest extends AppCase
 {
-    /** @return array<string, array{code: string, severity: list<string>, rule: string, because: string, source: string}> */
+    /**
+     * @return array<string, array{code: string, severity: list<string>, rule: string, because: string, source: string}>
+     */
     private static function rules(): array
     {
         $rules = [];
@@ -32,7 +34,11 @@ final class HandbookTest extends AppCase
                 self::assertNotSame('', $rule[$part], "$code: $part");
             }
             foreach (['rule', 'because', 'source'] as $part) {
-                self::assertDoesNotMatchRegularExpression('/(?<![a-z0-9]):[a-z]|handbook\.|findings\./', $rule[$part], "$code: $part");
+                self::assertDoesNotMatchRegularExpression(
+                    '/(?<![a-z0-9]):[a-z]|handbook\.|findings\./',
+                    $rule[$part],
+                    "$code: $part",
+                );
             }
         }
     }
@@ -43,8 +49,17 @@ final class HandbookTest extends AppCase
         $evaluator = new Evaluator(app(Catalogue::class));
         $seen = [];
         foreach (FormulaSetTest::flawed() as [$family, $lines, $more]) {
-            $document = ['format' => 'ilvane.formula/1', 'name' => 'Test', 'family' => $family, 'batch' => ['grams' => 200.0], ...$more,
-                'lines' => array_map(static fn (array $line): array => array_filter(['ingredient' => $line[0], 'amount' => $line[1], 'phase' => $line[2] ?? null, ...($line[3] ?? [])]), $lines)];
+            $document =
+                ['format' => 'ilvane.formula/1', 'name' => 'Test', 'family' => $family, 'batch' => ['grams' => 200.0], ...$more,
+                    'lines' => array_map(
+                        static fn (array $line): array => array_filter([
+                            'ingredient' => $line[0],
+                            'amount' => $line[1],
+                            'phase' => $line[2] ?? null,
+                            ...($line[3] ?? []),
+                        ]),
+                        $lines,
+                    )];
             foreach ($evaluator->evaluate(FormulaDocument::read($document))->findings as $finding) {
                 self::assertArrayHasKey($finding->code, $rules);
                 self::assertContains($finding->severity->value, $rules[$finding->code]['severity'], $finding->code);
@@ -59,7 +74,11 @@ final class HandbookTest extends AppCase
         $known = self::rules();
         $codes = [];
         foreach (glob(base_path('core/Safety/{Rules,Infusion}/*.php'), GLOB_BRACE) ?: [] as $file) {
-            preg_match_all("/'((?:preservation|emulsion|acidity|heat|scent|dose|humectant|powder|irritant|plant|gum|texture|measure|yield|packaging|keeping|label|safety|infusion)\\.[a-z_0-9]+)'/", (string) file_get_contents($file), $found);
+            preg_match_all(
+                "/'((?:preservation|emulsion|acidity|heat|scent|dose|humectant|powder|irritant|plant|gum|texture|measure|yield|packaging|keeping|label|safety|infusion)\\.[a-z_0-9]+)'/",
+                (string) file_get_contents($file),
+                $found,
+            );
             array_push($codes, ...$found[1]);
         }
         self::assertGreaterThan(50, count($codes));
@@ -71,7 +90,9 @@ final class HandbookTest extends AppCase
         $load = self::rules()['emulsion.load_low']['rule'];
         self::assertMatchesRegularExpression('/18.%.*BTMS[^,]*25[^,]*20.%.*50[^,]*15.%/su', $load);
         $this->get('/handbook/preserving')->assertOk()
-            ->assertSeeText('Phenoxyethanol')->assertSeeText((string) app(Catalogue::class)->get('phenoxyethanol')->use?->max);
+            ->assertSeeText('Phenoxyethanol')->assertSeeText(
+                (string) app(Catalogue::class)->get('phenoxyethanol')->use?->max,
+            );
     }
 
     public function test_every_topic_opens_and_a_strange_one_does_not(): void
@@ -85,7 +106,11 @@ final class HandbookTest extends AppCase
     public function test_what_is_looked_for_is_found_by_every_word(): void
     {
         $this->get('/handbook?q=cinnamon+moon')->assertOk()->assertSeeText('Nothing in the handbook');
-        $this->get('/handbook?q=botulism')->assertOk()->assertSeeText('Fresh and wet into oil')->assertDontSeeText('The lines make 100');
+        $this
+            ->get('/handbook?q=botulism')
+            ->assertOk()
+            ->assertSeeText('Fresh and wet into oil')
+            ->assertDontSeeText('The lines make 100');
         $this->get('/handbook?q=emulsion.hlb_off')->assertOk()->assertSeeText('Mix of two emulsifiers');
         $this->get('/handbook?q=MURUMURU')->assertOk()->assertSeeText('Murumuru');
         $this->get('/handbook?q=%3Cscript%3E%22')->assertOk()->assertDontSee('<script>"', false);
@@ -96,7 +121,10 @@ final class HandbookTest extends AppCase
     {
         $topic = app(Handbook::class)->topic('preserving', Region::UnitedStates);
         self::assertStringContainsString('guidance', $topic['law']);
-        $this->get('/handbook/label?region=US')->assertSeeText('21 CFR 310.527')->assertDontSeeText('655/2013 on claims');
+        $this
+            ->get('/handbook/label?region=US')
+            ->assertSeeText('21 CFR 310.527')
+            ->assertDontSeeText('655/2013 on claims');
         $this->get('/handbook?q=&topic=label&region=US')->assertRedirect('/handbook/label?region=US');
         $this->get('/handbook?q=&topic=alchemy&region=US')->assertOk();
         $this->get('/handbook/label?region=XX')->assertOk()->assertSeeText('655/2013 on claims');
@@ -104,7 +132,17 @@ final class HandbookTest extends AppCase
 
     public function test_a_finding_on_the_bench_leads_there(): void
     {
-        $formula = $this->formulaOf(['format' => 'ilvane.formula/1', 'name' => 'Bare', 'family' => 'leave_in_emulsion', 'batch' => ['grams' => 100.0], 'lines' => [['ingredient' => 'distilled-water', 'amount' => 'to 100'], ['ingredient' => 'btms-50', 'amount' => '4 %'], ['ingredient' => 'argan-oil', 'amount' => '5 %']]]);
+        $formula = $this->formulaOf([
+            'format' => 'ilvane.formula/1',
+            'name' => 'Bare',
+            'family' => 'leave_in_emulsion',
+            'batch' => ['grams' => 100.0],
+            'lines' => [
+                ['ingredient' => 'distilled-water', 'amount' => 'to 100'],
+                ['ingredient' => 'btms-50', 'amount' => '4 %'],
+                ['ingredient' => 'argan-oil', 'amount' => '5 %'],
+            ],
+        ]);
         $this->get("/formulas/$formula->id")->assertOk()->assertSee('/handbook/preserving#preservation-missing', false);
         $this->get('/handbook/preserving')->assertSee('id="preservation-missing"', false);
     }

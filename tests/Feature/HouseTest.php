@@ -25,7 +25,11 @@ final class HouseTest extends AppCase
         self::assertStringContainsString("default-src 'none'", $policy);
         self::assertStringContainsString("script-src 'self'", $policy);
         self::assertStringNotContainsString('unsafe', $policy);
-        $this->get('/nowhere')->assertNotFound()->assertHeader('Content-Security-Policy', $policy)->assertSee('Nothing stands here');
+        $this
+            ->get('/nowhere')
+            ->assertNotFound()
+            ->assertHeader('Content-Security-Policy', $policy)
+            ->assertSee('Nothing stands here');
     }
 
     public function test_only_known_hosts_are_answered(): void
@@ -50,7 +54,11 @@ final class HouseTest extends AppCase
     {
         $this->seed(DemoWorkroom::class);
         $page = $this->get('/')->assertOk();
-        $page->assertSee('Slow Sunday leave-in milk')->assertSee('Continue')->assertSee('5 months left')->assertSee('problems');
+        $page
+            ->assertSee('Slow Sunday leave-in milk')
+            ->assertSee('Continue')
+            ->assertSee('5 months left')
+            ->assertSee('problems');
         $flawed = DB::table('formulas')->where('name', 'like', 'Cousin Bertil%')->value('id');
         $page = (string) $this->get("/formulas/$flawed")->getContent();
         self::assertGreaterThanOrEqual(6, substr_count($page, 'class="pencil sev-'));
@@ -67,11 +75,18 @@ final class HouseTest extends AppCase
     {
         $root = dirname(__DIR__, 2);
         foreach (['app', 'core', 'resources', 'routes', 'lang', 'public', 'config'] as $directory) {
-            foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$directory", RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+            foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(
+                "$root/$directory",
+                RecursiveDirectoryIterator::SKIP_DOTS,
+            )) as $file) {
                 if (str_contains($file->getPathname(), '/build/')) {
                     continue;
                 }
-                preg_match_all('#https?://(?!www\.w3\.org/|schema\.org|json-schema\.org/|127\.0\.0\.1|localhost)[\w.-]+#', (string) file_get_contents($file->getPathname()), $found);
+                preg_match_all(
+                    '#https?://(?!www\.w3\.org/|schema\.org|json-schema\.org/|127\.0\.0\.1|localhost)[\w.-]+#',
+                    (string) file_get_contents($file->getPathname()),
+                    $found,
+                );
                 self::assertSame([], $found[0], $file->getPathname());
             }
         }

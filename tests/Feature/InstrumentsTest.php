@@ -31,19 +31,45 @@ final class InstrumentsTest extends AppCase
     {
         $batch = $this->batch();
         self::assertInstanceOf(ByHand::class, app(Instruments::class));
-        $this->get("/make/$batch->code/heat")->assertOk()->assertDontSee('data-reading=', false)->assertSee('Dotted as rehearsed');
-        $this->ask("/make/$batch->code/heat/reading", 'now=3')->assertOk()->assertJsonPath('readings.water.trust', 'silent');
+        $this
+            ->get("/make/$batch->code/heat")
+            ->assertOk()
+            ->assertDontSee('data-reading=', false)
+            ->assertSee('Dotted as rehearsed');
+        $this
+            ->ask("/make/$batch->code/heat/reading", 'now=3')
+            ->assertOk()
+            ->assertJsonPath('readings.water.trust', 'silent');
     }
 
     public function test_what_can_be_believed_goes_into_the_field_and_the_rest_is_said(): void
     {
         $batch = $this->batch();
-        $this->show(['thermometer water' => 71.3, 'thermometer oil' => 250.0, 'thermometer mix' => 50.0, 'scale' => 12.34, 'ph' => 5.61]);
+        $this->show([
+            'thermometer water' => 71.3,
+            'thermometer oil' => 250.0,
+            'thermometer mix' => 50.0,
+            'scale' => 12.34,
+            'ph' => 5.61,
+        ]);
         $this->get("/make/$batch->code/heat")->assertSee('data-reading=', false)->assertSee('data-live="water"', false);
-        $this->ask("/make/$batch->code/heat/reading", 'now=3&seen[water]=1:70.9,2:71.1')->assertJsonPath('readings.water', ['value' => 71.3, 'shown' => '71.3', 'trust' => 'sound', 'words' => ''])
+        $this
+            ->ask("/make/$batch->code/heat/reading", 'now=3&seen[water]=1:70.9,2:71.1')
+            ->assertJsonPath('readings.water', ['value' => 71.3, 'shown' => '71.3', 'trust' => 'sound', 'words' => ''])
             ->assertJsonPath('readings.oil.value', null)->assertJsonPath('readings.oil.trust', 'out_of_range');
-        $this->ask("/make/$batch->code/gate/reading", 'now=100&seen[mix]=0:55,40:53,70:51.4')->assertJsonPath('readings.mix.trust', 'sound');
-        self::assertMatchesRegularExpression('/About \d+ min to 40/u', str_replace("\u{202F}", ' ', (string) $this->ask("/make/$batch->code/gate/reading", 'now=100&seen[mix]=0:55,40:53,70:51.4')->json('left')));
+        $this
+            ->ask("/make/$batch->code/gate/reading", 'now=100&seen[mix]=0:55,40:53,70:51.4')
+            ->assertJsonPath('readings.mix.trust', 'sound');
+        self::assertMatchesRegularExpression(
+            '/About \d+ min to 40/u',
+            str_replace(
+                "\u{202F}",
+                ' ',
+                (string) $this
+                    ->ask("/make/$batch->code/gate/reading", 'now=100&seen[mix]=0:55,40:53,70:51.4')
+                    ->json('left'),
+            ),
+        );
         $this->ask("/make/$batch->code/weigh.1/reading", 'now=1')->assertJsonPath('readings.weight.shown', '12.34');
         $this->ask("/make/$batch->code/ph/reading", 'now=1')->assertJsonPath('readings.ph.shown', '5.61');
         foreach (['seen=x', 'seen[water][]=y', 'seen[water]=a:b,::,1:2:3', 'now=never'] as $nonsense) {
@@ -81,14 +107,24 @@ final class InstrumentsTest extends AppCase
             $this->show(['thermometer mix' => round($celsius, 1)]);
             $this->ask("/make/$batch->code/gate/reading", "now=$minute");
         }
-        $this->post("/make/$batch->code/gate", ['client_key' => Str::uuid()->toString(), 'reason' => 'The next one wants its place.']);
-        $this->post("/make/$batch->code/fill", ['client_key' => Str::uuid()->toString(), 'filled' => '190', 'containers' => '1', 'without' => '1']);
+        $this->post(
+            "/make/$batch->code/gate",
+            ['client_key' => Str::uuid()->toString(), 'reason' => 'The next one wants its place.'],
+        );
+        $this->post(
+            "/make/$batch->code/fill",
+            ['client_key' => Str::uuid()->toString(), 'filled' => '190', 'containers' => '1', 'without' => '1'],
+        );
         $taught = $batch->refresh()->outcome['taught']['cooling'];
         self::assertSame('glass-jug-500/counter', $taught['in']);
         self::assertEqualsWithDelta(1.5, $taught['ratio'], 0.075, 'within 5 %');
         $learned = LearnedMakes::cooling()['glass-jug-500/counter'];
         self::assertEqualsWithDelta(1 + 0.5 / 3, $learned->value->likely, 0.03, 'one record counts for a third');
-        $next = Simulator::formula(app(Evaluator::class)->evaluate($formula)->assessment, app(Catalogue::class), own: LearnedMakes::flows());
+        $next = Simulator::formula(
+            app(Evaluator::class)->evaluate($formula)->assessment,
+            app(Catalogue::class),
+            own: LearnedMakes::flows(),
+        );
         self::assertLessThan($usual->gateMinute, $next->gateMinute);
         $this->get('/settings')->assertSeeText('Heat-proof glass jug 500 mL');
         LearnedMakes::forget('cooling');
@@ -99,9 +135,19 @@ final class InstrumentsTest extends AppCase
     {
         $gate = array_search(StepKind::Gate, array_column($rehearsal->course->steps, 'kind'), true);
         $stretch = $rehearsal->stretches[$gate];
-        $readings = array_values(array_filter($rehearsal->samples, static fn (array $sample): bool => $sample['minute'] >= $stretch['from'] && $sample['minute'] <= $stretch['to']));
+        $readings = array_values(array_filter(
+            $rehearsal->samples,
+            static fn (array $sample): bool => $sample['minute'] >= $stretch['from']
+                && $sample['minute'] <= $stretch['to'],
+        ));
 
-        return CoolingRate::fit(array_map(static fn (array $sample): array => [60 * $sample['minute'], (float) $sample['mix_c']], $readings), 21.0) ?? self::fail('no rate');
+        return CoolingRate::fit(
+            array_map(
+                static fn (array $sample): array => [60 * $sample['minute'], (float) $sample['mix_c']],
+                $readings,
+            ),
+            21.0,
+        ) ?? self::fail('no rate');
     }
 
     public function test_the_port_is_kept_or_refused(): void
@@ -121,7 +167,15 @@ final class InstrumentsTest extends AppCase
     public function test_the_simulated_instruments_answer_over_the_line_and_silence_costs_little(): void
     {
         $port = self::freePort();
-        $server = new Process([PHP_BINARY, 'artisan', 'ilvane:instruments', "--port=$port"], dirname(__DIR__, 2), ['APP_ENV' => 'testing', 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=', 'DB_DATABASE' => ':memory:']);
+        $server = new Process(
+            [PHP_BINARY, 'artisan', 'ilvane:instruments', "--port=$port"],
+            dirname(__DIR__, 2),
+            [
+                'APP_ENV' => 'testing',
+                'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=',
+                'DB_DATABASE' => ':memory:',
+            ],
+        );
         $server->start();
         $server->waitUntil(static fn (string $type, string $output): bool => str_contains($output, 'ready'));
         try {
@@ -132,8 +186,10 @@ final class InstrumentsTest extends AppCase
             self::assertNull($instruments->read('altimeter'));
             $this->app->instance(Instruments::class, $instruments);
             $batch = $this->batch();
-            $this->post("/make/$batch->code/practise", ['pace' => '60'])->assertSessionHas('refused', say('make.practising'));
-            self::assertEqualsWithDelta(21.0, $instruments->read('thermometer water'), 1.0);
+            $this
+                ->post("/make/$batch->code/practise", ['pace' => '60'])
+                ->assertSessionHas('refused', say('make.practising'));
+            self::assertEqualsWithDelta(20.0, $instruments->read('thermometer water'), 1.0);
             $instruments->ask('TIME 40');
             self::assertGreaterThan(60.0, $instruments->read('thermometer mix'));
         } finally {
@@ -150,15 +206,32 @@ final class InstrumentsTest extends AppCase
         $batch = $this->batch();
         $key = Str::uuid()->toString();
         foreach ([1, 2] as $_) {
-            $this->post("/make/$batch->code/hold", ['client_key' => $key, 'do' => 'timer'])->assertRedirect("/make/$batch->code/hold");
+            $this
+                ->post("/make/$batch->code/hold", ['client_key' => $key, 'do' => 'timer'])
+                ->assertRedirect("/make/$batch->code/hold");
         }
         self::assertSame(1, BatchEntry::query()->where('kind', 'timer')->count());
         $ends = Carbon::now()->getTimestamp() + 300;
-        $this->get("/make/$batch->code/hold")->assertSee("data-ends=\"$ends\"", false)->assertDontSee('Start the clock');
+        $this
+            ->get("/make/$batch->code/hold")
+            ->assertSee("data-ends=\"$ends\"", false)
+            ->assertDontSee('Start the clock');
         Carbon::setTestNow('2026-11-24 10:03:00');
-        $this->get("/make/$batch->code/combine")->assertSee('hob-clock', false)->assertSee("data-ends=\"$ends\"", false);
-        self::assertFalse(MakeState::of($batch->refresh()->load('entries'))->isDone(MakeState::of($batch)->plan->step('hold') ?? self::fail('no hold')), 'a clock is no doing');
-        $this->get('/make/'.$this->batch()->code.'/weigh.1')->assertSee("/make/$batch->code/hold", false)->assertSee("data-ends=\"$ends\"", false);
+        $this
+            ->get("/make/$batch->code/combine")
+            ->assertSee('hob-clock', false)
+            ->assertSee("data-ends=\"$ends\"", false);
+        self::assertFalse(
+            MakeState::of($batch
+                ->refresh()
+                ->load('entries'))->isDone(MakeState::of($batch)->plan
+                ->step('hold') ?? self::fail('no hold')),
+            'a clock is no doing',
+        );
+        $this
+            ->get('/make/'.$this->batch()->code.'/weigh.1')
+            ->assertSee("/make/$batch->code/hold", false)
+            ->assertSee("data-ends=\"$ends\"", false);
         Carbon::setTestNow('2026-11-24 10:30:00');
         $this->get("/make/$batch->code/combine")->assertDontSee('hob-clock', false);
     }

@@ -30,7 +30,9 @@ final class JarTest extends AppCase
 
     private function tell(Jar $jar, string $what, array $fields = [], ?string $key = null): TestResponse
     {
-        return $this->from("/infusions/$jar->id")->post("/infusions/$jar->id/$what", ['client_key' => $key ?? Str::uuid()->toString(), ...$fields]);
+        return $this
+            ->from("/infusions/$jar->id")
+            ->post("/infusions/$jar->id/$what", ['client_key' => $key ?? Str::uuid()->toString(), ...$fields]);
     }
 
     private static function strength(Jar $jar): float
@@ -80,7 +82,11 @@ final class JarTest extends AppCase
     {
         $jar = $this->standingJar();
         $this->tell($jar, 'shake');
-        foreach (['UPDATE jar_entries SET value = 3', "UPDATE jars SET plan = '{}'", "UPDATE jars SET started_at = '2020-01-01'"] as $sql) {
+        foreach ([
+            'UPDATE jar_entries SET value = 3',
+            "UPDATE jars SET plan = '{}'",
+            "UPDATE jars SET started_at = '2020-01-01'",
+        ] as $sql) {
             try {
                 DB::statement($sql);
                 self::fail($sql);
@@ -89,7 +95,9 @@ final class JarTest extends AppCase
             }
         }
         $plan = $jar->plan;
-        $this->post("/infusions/$jar->id", ['name' => 'Another name', 'method' => 'warm_bath'])->assertSessionHas('refused');
+        $this
+            ->post("/infusions/$jar->id", ['name' => 'Another name', 'method' => 'warm_bath'])
+            ->assertSessionHas('refused');
         self::assertSame($plan, $jar->refresh()->plan);
         $this->post("/infusions/$jar->id/drop");
         self::assertTrue(Jar::query()->whereKey($jar->id)->exists(), 'only plans are thrown away');
@@ -111,8 +119,12 @@ final class JarTest extends AppCase
 
     /** @param  array<string, string>  $fields */
     #[DataProvider('impossible')]
-    public function test_what_cant_be_is_refused_at_its_field_and_kept_as_typed(string $what, array $fields, string $field, string $said): void
-    {
+    public function test_what_cant_be_is_refused_at_its_field_and_kept_as_typed(
+        string $what,
+        array $fields,
+        string $field,
+        string $said,
+    ): void {
         $jar = $this->standingJar();
         Carbon::setTestNow('2026-11-10 09:00:00');
         $this->tell($jar, $what, $fields)->assertSessionHasErrors($field);
@@ -134,7 +146,12 @@ final class JarTest extends AppCase
         yield 'words' => ['move', ['take_out' => 'a bit'], 'take_out', 'A number of grams'];
         yield 'nothing' => ['move', [], 'take_out', 'How many grams?'];
         yield 'over the brim' => ['move', ['top_up' => '250'], 'top_up', 'the jar holds 500'];
-        yield 'more than was taken' => ['move', ['take_out' => '20', 'top_up' => '60'], 'top_up', 'more than was taken out'];
+        yield 'more than was taken' => [
+            'move',
+            ['take_out' => '20', 'top_up' => '60'],
+            'top_up',
+            'more than was taken out',
+        ];
         yield 'strained more than went in' => ['strain', ['strained' => '400'], 'strained', 'More than there was'];
         yield 'strained nothing' => ['strain', ['strained' => ''], 'strained', 'How many grams?'];
         yield 'an oven, not a larder' => ['look', ['celsius' => '400'], 'celsius', 'A temperature from'];
@@ -167,7 +184,12 @@ final class JarTest extends AppCase
         $jar = $this->standingJar();
         Carbon::setTestNow('2026-11-12 09:00:00');
         $as = self::strength($jar);
-        foreach ([['shake', []], ['move', ['take_out' => '30']], ['look', ['look' => 'mould']], ['strain', ['strained' => '240']]] as [$what, $fields]) {
+        foreach ([
+            ['shake', []],
+            ['move', ['take_out' => '30']],
+            ['look', ['look' => 'mould']],
+            ['strain', ['strained' => '240']],
+        ] as [$what, $fields]) {
             $this->tell($jar, $what, $fields);
         }
         self::assertSame(2, Lot::query()->count());
@@ -187,7 +209,10 @@ final class JarTest extends AppCase
         $jar = $this->standingJar();
         $this->tell($jar, 'strain', ['strained' => '240', 'sure' => '1']);
         $lot = Lot::query()->sole();
-        $this->post("/pantry/$lot->code/use", ['client_key' => Str::uuid()->toString(), 'grams' => '10', 'for' => 'a mask']);
+        $this->post(
+            "/pantry/$lot->code/use",
+            ['client_key' => Str::uuid()->toString(), 'grams' => '10', 'for' => 'a mask'],
+        );
         $this->tell($jar, 'undo/'.$jar->entries()->sole()->id)->assertSessionHas('refused');
         self::assertSame('strained', $jar->refresh()->status);
     }
@@ -227,7 +252,12 @@ final class JarTest extends AppCase
         try {
             date_default_timezone_set('Pacific/Auckland');
             Carbon::setTestNow(Carbon::parse('2026-11-10 09:00:00', 'UTC'));
-            self::assertEqualsWithDelta($was, self::strength($jar), 0.6, 'half a day at most, by the clock on the wall');
+            self::assertEqualsWithDelta(
+                $was,
+                self::strength($jar),
+                0.6,
+                'half a day at most, by the clock on the wall',
+            );
             self::assertSame('2026-11-10 09:00:00', $jar->entries()->sole()->happened_at->format('Y-m-d H:i:s'));
         } finally {
             date_default_timezone_set($zone);
@@ -238,7 +268,11 @@ final class JarTest extends AppCase
     {
         $jar = $this->standingJar();
         Carbon::setTestNow('2026-11-15 09:00:00');
-        $said = str_replace("\u{202F}", ' ', (string) $this->get("/infusions/$jar->id/foresee?take_out=50&top_up=50")->assertOk()->getContent());
+        $said = str_replace(
+            "\u{202F}",
+            ' ',
+            (string) $this->get("/infusions/$jar->id/foresee?take_out=50&top_up=50")->assertOk()->getContent(),
+        );
         $before = self::strength($jar);
         self::assertStringContainsString('50 g at strength '.round($before, 1), $said);
         $this->tell($jar, 'move', ['take_out' => '50', 'top_up' => '50']);
@@ -250,19 +284,45 @@ final class JarTest extends AppCase
     public function test_the_label_says_what_is_in_it_and_when(): void
     {
         $jar = $this->standingJar();
-        $this->get("/infusions/$jar->id/label")->assertOk()->assertSee('Calendula flowers, dried')->assertSee('22 Nov 2026')->assertSee('every 3 days')->assertSee('J261101-A');
-        $this->get('/infusions/'.Jar::query()->create(['name' => 'x', 'draft' => [], 'status' => 'planned'])->id.'/label')->assertNotFound();
+        $this
+            ->get("/infusions/$jar->id/label")
+            ->assertOk()
+            ->assertSee('Calendula flowers, dried')
+            ->assertSee('22 Nov 2026')
+            ->assertSee('every 3 days')
+            ->assertSee('J261101-A');
+        $this
+            ->get('/infusions/'.Jar::query()->create([
+                'name' => 'x',
+                'draft' => [],
+                'status' => 'planned',
+            ])->id.'/label')
+            ->assertNotFound();
     }
 
     public function test_water_is_cooked_out_by_the_weight_of_the_pot(): void
     {
-        $jar = $this->standingJar(['name' => 'Fresh rosemary', 'plants' => [['ingredient' => 'rosemary-fresh', 'amount' => '100 g', 'form' => 'fresh_wet']], 'oils' => [['ingredient' => 'olive-oil', 'amount' => '400 g']], 'method' => 'cook_out', 'temperature_c' => 105, 'days' => null, 'minutes' => 60]);
+        $jar = $this->standingJar([
+            'name' => 'Fresh rosemary',
+            'plants' => [['ingredient' => 'rosemary-fresh', 'amount' => '100 g', 'form' => 'fresh_wet']],
+            'oils' => [['ingredient' => 'olive-oil', 'amount' => '400 g']],
+            'method' => 'cook_out',
+            'temperature_c' => 105,
+            'days' => null,
+            'minutes' => 60,
+        ]);
         $this->get("/infusions/$jar->id")->assertSee('Weigh the pot')->assertSee('Only water leaves it');
-        $weigh = fn (string $grams): mixed => $this->post("/infusions/$jar->id/pot", ['pot' => $grams, 'client_key' => (string) Str::uuid()]);
+        $weigh = fn (string $grams): mixed => $this->post(
+            "/infusions/$jar->id/pot",
+            ['pot' => $grams, 'client_key' => (string) Str::uuid()],
+        );
         $weigh('1180')->assertRedirect();
         $water = app(Catalogue::class)->get('rosemary-fresh')->waterFraction * 100;
         $done = 1180 - 0.95 * $water;
-        $this->get("/infusions/$jar->id")->assertSee(app(Wording::class)->grams(round($done, 1)), false)->assertSee('have still to go');
+        $this
+            ->get("/infusions/$jar->id")
+            ->assertSee(app(Wording::class)->grams(round($done, 1)), false)
+            ->assertSee('have still to go');
         $weigh((string) round($done + 20, 1));
         $this->get("/infusions/$jar->id")->assertSee('20'."\u{202F}g of water", false);
         $weigh((string) round($done - 0.1, 1));

@@ -35,10 +35,17 @@ final class LabelTest extends AppCase
     public function test_the_page_is_as_large_as_the_design_and_its_code_is_read_by_another_reader(string $size): void
     {
         $batch = $this->madeOf($this->formulaOf(SoundFormula::document()));
-        $pdf = $this->keep($this->get("/batches/$batch->code/label.pdf?size=$size&code=1")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent());
+        $pdf = $this->keep($this->get("/batches/$batch->code/label.pdf?size=$size&code=1")->assertOk()->assertHeader(
+            'Content-Type',
+            'application/pdf',
+        )->getContent());
         preg_match('/Page size:\s+([\d.]+) x ([\d.]+) pts/', $this->told(['pdfinfo', $pdf]), $page);
         ['width' => $width, 'height' => $height] = LabelPaper::size($size);
-        self::assertEqualsWithDelta([$width, $height], [(float) $page[1] * self::MM, (float) $page[2] * self::MM], 0.01);
+        self::assertEqualsWithDelta(
+            [$width, $height],
+            [(float) $page[1] * self::MM, (float) $page[2] * self::MM],
+            0.01,
+        );
         $text = (string) preg_replace('/\s+/', ' ', $this->told(['pdftotext', $pdf, '-']));
         foreach (['Plain test milk', 'Aqua', $batch->code, 'Best before'] as $words) {
             self::assertStringContainsString($words, $text);
@@ -59,13 +66,18 @@ final class LabelTest extends AppCase
         }
     }
 
-    /** Looked at as ink on paper, by pdftoppm: the gaps between the labels of a sheet and beside the drawing are white. */
+    /**
+     * Looked at as ink on paper, by pdftoppm: the gaps between the labels of a sheet and beside the drawing are white.
+     */
     #[DataProvider('everyLabel')]
     public function test_the_drawing_keeps_to_its_box(string $family, string $size): void
     {
         $batch = $this->madeOf($this->formulaOf(SoundFormula::document()))->load('entries');
         foreach (['', ...self::containers()] as $i => $container) {
-            $batch->setAttribute('document', [...SoundFormula::document(), 'family' => $family, 'packaging' => ['container' => $container]]);
+            $batch->setAttribute(
+                'document',
+                [...SoundFormula::document(), 'family' => $family, 'packaging' => ['container' => $container]],
+            );
             $label = JarLabel::of($batch);
             $wish = ['size' => $size, 'code' => true, 'slip' => false];
             $layout = LabelPaper::layout($label, $wish);
@@ -110,13 +122,23 @@ final class LabelTest extends AppCase
     /** @return list<string> keys of the containers shipped */
     private static function containers(): array
     {
-        return array_map(static fn (string $row): string => (string) strtok($row, ','), array_slice(file(dirname(__DIR__, 2).'/data/packaging.csv', FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [], 1));
+        return array_map(
+            static fn (string $row): string => (string) strtok($row, ','),
+            array_slice(
+                file(dirname(__DIR__, 2).'/data/packaging.csv', FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [],
+                1,
+            ),
+        );
     }
 
     /** @return array{int, int, string} width, height and a byte for each dot of a grey picture */
     private static function dots(string $pgm): array
     {
-        preg_match('/^P5\s+(\d+)\s+(\d+)\s+255\s/', (string) file_get_contents($pgm, length: 64), $head) === 1 ?: self::fail('no grey picture');
+        preg_match(
+            '/^P5\s+(\d+)\s+(\d+)\s+255\s/',
+            (string) file_get_contents($pgm, length: 64),
+            $head,
+        ) === 1 ?: self::fail('no grey picture');
 
         return [(int) $head[1], (int) $head[2], substr((string) file_get_contents($pgm), strlen($head[0]))];
     }
@@ -124,7 +146,17 @@ final class LabelTest extends AppCase
     /** @return iterable<string, array{string, string, string}> kind of product, container, design */
     public static function usual(): iterable
     {
-        foreach (['whipped_butter' => 'wrap-150x45', 'fresh_mask' => 'wrap-150x45', 'gel' => 'wrap-150x45', 'frozen_bar' => 'wrap-150x45', 'pomade' => 'lid-70', 'hair_oil' => 'wrap-90x40', 'infused_oil' => 'front-50x80', 'leave_in_emulsion' => 'front-62x100', 'water_spray' => 'front-62x100'] as $family => $design) {
+        foreach ([
+            'whipped_butter' => 'wrap-150x45',
+            'fresh_mask' => 'wrap-150x45',
+            'gel' => 'wrap-150x45',
+            'frozen_bar' => 'wrap-150x45',
+            'pomade' => 'lid-70',
+            'hair_oil' => 'wrap-90x40',
+            'infused_oil' => 'front-50x80',
+            'leave_in_emulsion' => 'front-62x100',
+            'water_spray' => 'front-62x100',
+        ] as $family => $design) {
             yield "$family without a container" => [$family, '', $design];
         }
         yield 'a butter in a tin' => ['whipped_butter', 'alu-tin-100', 'lid-70'];
@@ -135,9 +167,16 @@ final class LabelTest extends AppCase
     }
 
     #[DataProvider('usual')]
-    public function test_the_usual_design_is_the_containers_or_that_of_the_kind_of_product(string $family, string $container, string $design): void
-    {
-        $batch = (new Batch)->forceFill(['document' => [...SoundFormula::document(), 'family' => $family, 'packaging' => ['container' => $container]]]);
+    public function test_the_usual_design_is_the_containers_or_that_of_the_kind_of_product(
+        string $family,
+        string $container,
+        string $design,
+    ): void {
+        $batch = (new Batch)->forceFill(['document' => [
+            ...SoundFormula::document(),
+            'family' => $family,
+            'packaging' => ['container' => $container],
+        ]]);
         self::assertSame($design, LabelPaper::usualSize($batch));
     }
 
@@ -145,10 +184,24 @@ final class LabelTest extends AppCase
     {
         $designs = config()->array('labels');
         foreach (self::containers() as $container) {
-            self::assertCount(1, array_filter($designs, static fn (array $design): bool => in_array($container, $design['containers'], true)), (string) $container);
+            self::assertCount(
+                1,
+                array_filter(
+                    $designs,
+                    static fn (array $design): bool => in_array($container, $design['containers'], true),
+                ),
+                (string) $container,
+            );
         }
         foreach (Family::cases() as $family) {
-            self::assertCount(1, array_filter($designs, static fn (array $design): bool => in_array($family->value, $design['families'], true)), $family->value);
+            self::assertCount(
+                1,
+                array_filter(
+                    $designs,
+                    static fn (array $design): bool => in_array($family->value, $design['families'], true),
+                ),
+                $family->value,
+            );
         }
     }
 
@@ -181,14 +234,20 @@ final class LabelTest extends AppCase
             self::assertLessThanOrEqual($layout->height, $line['y'], "$size: {$line['text']}");
             if ($layout->isRound) {
                 foreach ([$line['x'], $line['x'] + $line['wide']] as $x) {
-                    self::assertLessThanOrEqual($layout->width / 2, hypot($x - $layout->width / 2, $line['y'] - $layout->height / 2), "$size is round: {$line['text']}");
+                    self::assertLessThanOrEqual(
+                        $layout->width / 2,
+                        hypot($x - $layout->width / 2, $line['y'] - $layout->height / 2),
+                        "$size is round: {$line['text']}",
+                    );
                 }
             }
             self::assertGreaterThanOrEqual(LabelLayout::SMALLEST_PT, $line['pt']);
         }
         if ($layout->code !== null) {
             foreach ($layout->lines as $line) {
-                $apart = $line['x'] + $line['wide'] <= $layout->code['x'] + 0.01 || $line['y'] <= $layout->code['y'] || $line['y'] - $line['pt'] * self::MM >= $layout->code['y'] + $layout->code['high'];
+                $apart = $line['x'] + $line['wide'] <= $layout->code['x'] + 0.01
+                    || $line['y'] <= $layout->code['y']
+                    || $line['y'] - $line['pt'] * self::MM >= $layout->code['y'] + $layout->code['high'];
                 self::assertTrue($apart, "$size: the code covers {$line['text']}");
             }
         }
@@ -199,11 +258,21 @@ final class LabelTest extends AppCase
         $batch = $this->madeOf($this->formulaOf(SoundFormula::document()));
         $other = $this->madeOf($this->formulaOf([...SoundFormula::document(), 'name' => 'Another milk']));
         self::assertSame([3, 2], LabelPaper::places(LabelPaper::size('front-62x100')));
-        $pdf = $this->keep($this->get("/batches/$batch->code/label.pdf?size=front-62x100&code=1&count=7&from=3")->assertOk()->getContent());
-        self::assertStringContainsString('Pages:           2', $this->told(['pdfinfo', $pdf]), 'four on the first, three on the second');
+        $pdf = $this->keep($this
+            ->get("/batches/$batch->code/label.pdf?size=front-62x100&code=1&count=7&from=3")
+            ->assertOk()
+            ->getContent());
+        self::assertStringContainsString(
+            'Pages:           2',
+            $this->told(['pdfinfo', $pdf]),
+            'four on the first, three on the second',
+        );
         self::assertSame(7, substr_count($this->told(['pdftotext', $pdf, '-']), 'Plain test milk'));
         unlink($pdf);
-        $pdf = $this->keep($this->get("/labels?size=front-50x80&n[$batch->code]=2&n[$other->code]=1&n[nonsense]=5")->assertOk()->getContent());
+        $pdf = $this->keep($this
+            ->get("/labels?size=front-50x80&n[$batch->code]=2&n[$other->code]=1&n[nonsense]=5")
+            ->assertOk()
+            ->getContent());
         $text = $this->told(['pdftotext', $pdf, '-']);
         self::assertSame([2, 1], [substr_count($text, 'Plain test'), substr_count($text, 'Another')]);
         unlink($pdf);
@@ -215,17 +284,28 @@ final class LabelTest extends AppCase
         $almond = $this->bought('sweet-almond-oil', 100.0, 5.0);
         $formula = $this->formulaOf(SoundFormula::document());
         $batch = $this->madeOf($formula, lots: [4 => $almond->code]);
-        foreach (["/batches/$batch->code/record.pdf" => $batch->code, "/formulas/$formula->id/formula.pdf" => 'BTMS'] as $path => $words) {
+        foreach ([
+            "/batches/$batch->code/record.pdf" => $batch->code,
+            "/formulas/$formula->id/formula.pdf" => 'BTMS',
+        ] as $path => $words) {
             $pdf = $this->keep($this->get($path)->assertOk()->getContent());
             preg_match('/Page size:\s+([\d.]+) x ([\d.]+) pts/', $this->told(['pdfinfo', $pdf]), $page);
-            self::assertEqualsWithDelta([210.0, 297.0], [(float) $page[1] * self::MM, (float) $page[2] * self::MM], 0.01, 'A4, ISO 216');
+            self::assertEqualsWithDelta(
+                [210.0, 297.0],
+                [(float) $page[1] * self::MM, (float) $page[2] * self::MM],
+                0.01,
+                'A4, ISO 216',
+            );
             self::assertStringContainsString($words, $this->told(['pdftotext', $pdf, '-']));
             unlink($pdf);
         }
         $zip = $this->keep($this->get("/batches/$batch->code/papers.zip")->assertOk()->getContent());
         $packet = new ZipArchive;
         self::assertTrue($packet->open($zip));
-        self::assertStringContainsString('"Prunus Amygdalus Dulcis Oil",8', (string) $packet->getFromName("composition-$batch->code.csv"));
+        self::assertStringContainsString(
+            '"Prunus Amygdalus Dulcis Oil",8',
+            (string) $packet->getFromName("composition-$batch->code.csv"),
+        );
         self::assertStringContainsString("lot $almond->code", (string) $packet->getFromName("trace-$batch->code.csv"));
         self::assertStringContainsString('safety report', (string) $packet->getFromName('still-wanted.txt'));
         $packet->close();

@@ -15,7 +15,10 @@ final class LockTest extends AppCase
     public function test_a_transaction_holds_the_right_to_write_from_its_beginning(): void
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'ilv');
-        config(['database.connections.beside' => [...config()->array('database.connections.sqlite'), 'database' => $file]]);
+        config(['database.connections.beside' => [
+            ...config()->array('database.connections.sqlite'),
+            'database' => $file,
+        ]]);
         $own = DB::connection('beside');
         $own->statement('CREATE TABLE migrations (id INTEGER)');
         $own->statement('CREATE TABLE things (n INTEGER)');
@@ -32,7 +35,10 @@ final class LockTest extends AppCase
             $own->statement('INSERT INTO things VALUES (2)');
         });
         $other->exec('INSERT INTO things VALUES (3)');
-        self::assertSame([2, 3], array_map(intval(...), $other->query('SELECT n FROM things')->fetchAll(PDO::FETCH_COLUMN)));
+        self::assertSame(
+            [2, 3],
+            array_map(intval(...), $other->query('SELECT n FROM things')->fetchAll(PDO::FETCH_COLUMN)),
+        );
         $own->disconnect();
         array_map(unlink(...), glob("$file*") ?: []);
     }

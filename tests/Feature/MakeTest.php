@@ -32,7 +32,9 @@ final class MakeTest extends AppCase
 
     private function tell(Batch $batch, string $step, array $fields = [], ?string $key = null): TestResponse
     {
-        return $this->from("/make/$batch->code/$step")->post("/make/$batch->code/$step", ['client_key' => $key ?? Str::uuid()->toString(), ...$fields]);
+        return $this
+            ->from("/make/$batch->code/$step")
+            ->post("/make/$batch->code/$step", ['client_key' => $key ?? Str::uuid()->toString(), ...$fields]);
     }
 
     private function makeAll(Batch $batch, array $ph = ['ph' => '4.8']): void
@@ -42,7 +44,9 @@ final class MakeTest extends AppCase
         $this->tell($batch, 'weigh.2', ['weight' => '6.02']);
         $this->tell($batch, 'weigh.3', ['weight' => '8.00']);
         $this->tell($batch, 'weigh.4', ['weight' => '16.10'])->assertRedirect("/make/$batch->code/heat");
-        $this->tell($batch, 'heat', ['water' => '72', 'oil' => '71', 'do' => 'on'])->assertRedirect("/make/$batch->code/hold");
+        $this
+            ->tell($batch, 'heat', ['water' => '72', 'oil' => '71', 'do' => 'on'])
+            ->assertRedirect("/make/$batch->code/hold");
         $this->tell($batch, 'hold')->assertRedirect("/make/$batch->code/combine");
         $this->tell($batch, 'combine')->assertRedirect("/make/$batch->code/blend");
         $this->tell($batch, 'blend')->assertRedirect("/make/$batch->code/gate");
@@ -51,7 +55,9 @@ final class MakeTest extends AppCase
         $this->tell($batch, 'add')->assertRedirect("/make/$batch->code/blend.2");
         $this->tell($batch, 'blend.2')->assertRedirect("/make/$batch->code/ph");
         $this->tell($batch, 'ph', $ph)->assertRedirect("/make/$batch->code/fill");
-        $this->tell($batch, 'fill', ['filled' => '190.5', 'containers' => '2', 'without' => '1'])->assertRedirect("/batches/$batch->code");
+        $this
+            ->tell($batch, 'fill', ['filled' => '190.5', 'containers' => '2', 'without' => '1'])
+            ->assertRedirect("/batches/$batch->code");
     }
 
     public function test_from_the_first_step_to_the_label(): void
@@ -63,9 +69,23 @@ final class MakeTest extends AppCase
         $batch->refresh();
         self::assertSame('finished', $batch->status);
         self::assertSame('2027-05-22', $batch->best_before?->toDateString(), '180 days from the making');
-        $this->get("/batches/$batch->code")->assertOk()->assertSee('95.1')->assertSee('190.5')->assertSee('22 May 2027')->assertSee('decides');
+        $this
+            ->get("/batches/$batch->code")
+            ->assertOk()
+            ->assertSee('95.1')
+            ->assertSee('190.5')
+            ->assertSee('22 May 2027')
+            ->assertSee('decides');
         $this->get("/batches/$batch->code/label")->assertOk()
-            ->assertSeeInOrder(['Plain test milk', 'Aqua, Prunus Amygdalus Dulcis Oil, Glycerin, Behentrimonium Methosulfate', 'Through damp hair.', '261123-A', '23 Nov 2026', '22 May 2027', 'Net 95'])
+            ->assertSeeInOrder([
+                'Plain test milk',
+                'Aqua, Prunus Amygdalus Dulcis Oil, Glycerin, Behentrimonium Methosulfate',
+                'Through damp hair.',
+                '261123-A',
+                '23 Nov 2026',
+                '22 May 2027',
+                'Net 95',
+            ])
             ->assertSee('tree nuts');
         self::assertStringStartsWith('261123-B', $this->start()->code);
     }
@@ -78,7 +98,9 @@ final class MakeTest extends AppCase
         $this->tell($batch, 'weigh.5', ['weight' => '1.8'])->assertRedirect("/make/$batch->code/gate");
         self::assertSame(0, BatchEntry::query()->where('kind', 'weighed')->count());
         $this->get("/make/$batch->code/gate")->assertSee('Still too warm')->assertSee('52');
-        $this->tell($batch, 'gate', ['reason' => 'The strip says it is fine'])->assertRedirect("/make/$batch->code/weigh.5");
+        $this
+            ->tell($batch, 'gate', ['reason' => 'The strip says it is fine'])
+            ->assertRedirect("/make/$batch->code/weigh.5");
         self::assertSame('The strip says it is fine', BatchEntry::query()->where('kind', 'override')->sole()->reason);
         $this->get("/make/$batch->code/weigh.5")->assertOk();
     }
@@ -87,10 +109,16 @@ final class MakeTest extends AppCase
     {
         $batch = $this->start();
         foreach ([['72', '60'], ['64', '63'], ['80', '72']] as [$water, $oil]) {
-            $this->tell($batch, 'heat', ['water' => $water, 'oil' => $oil, 'do' => 'on'])->assertRedirect("/make/$batch->code/heat");
+            $this
+                ->tell($batch, 'heat', ['water' => $water, 'oil' => $oil, 'do' => 'on'])
+                ->assertRedirect("/make/$batch->code/heat");
         }
-        $this->tell($batch, 'heat', ['water' => '74', 'oil' => '71', 'do' => 'note'])->assertRedirect("/make/$batch->code/heat");
-        $this->tell($batch, 'heat', ['water' => '74', 'oil' => '71', 'do' => 'on'])->assertRedirect("/make/$batch->code/hold");
+        $this
+            ->tell($batch, 'heat', ['water' => '74', 'oil' => '71', 'do' => 'note'])
+            ->assertRedirect("/make/$batch->code/heat");
+        $this
+            ->tell($batch, 'heat', ['water' => '74', 'oil' => '71', 'do' => 'on'])
+            ->assertRedirect("/make/$batch->code/hold");
         self::assertSame(10, BatchEntry::query()->where('kind', 'temperature')->count(), 'every reading is kept');
     }
 
@@ -108,7 +136,10 @@ final class MakeTest extends AppCase
         $this->tell($batch, 'weigh.1', ['weight' => '160'], 'same-key-1');
         self::assertSame(1, BatchEntry::query()->where('kind', 'weighed')->count());
         $this->tell($batch, 'weigh.1', ['weight' => '168.4'], 'other-key-2');
-        self::assertSame([160.0, 168.4], BatchEntry::query()->where('kind', 'weighed')->orderBy('id')->pluck('value')->map(floatval(...))->all());
+        self::assertSame(
+            [160.0, 168.4],
+            BatchEntry::query()->where('kind', 'weighed')->orderBy('id')->pluck('value')->map(floatval(...))->all(),
+        );
         $this->get("/make/$batch->code/weigh.1")->assertSee('168.4');
         $this->expectException(QueryException::class);
         DB::table('batch_entries')->update(['value' => 1.0]);
@@ -119,17 +150,31 @@ final class MakeTest extends AppCase
         $batch = $this->start();
         $this->tell($batch, 'weigh.1', ['weight' => '168.2']);
         $this->tell($batch, 'weigh.2', ['weight' => '6.1'])->assertRedirect("/make/$batch->code/weigh.3");
-        $page = $this->followingRedirects()->from('/')->post("/make/$batch->code/weigh.3", ['client_key' => Str::uuid()->toString(), 'weight' => '10']);
-        $page->assertSeeTextInOrder(['10.00 g instead of 8.00', 'Make more of everything', 'Leave it so'])->assertSeeText('Distilled or deionised water wants 42.05 g more')->assertSee("becomes 250\u{202F}g");
-        self::assertNull(MakeState::of($batch->refresh()->load('entries'))->taken->reading(3), 'nothing is written down before a way is chosen');
+        $page = $this
+            ->followingRedirects()
+            ->from('/')
+            ->post("/make/$batch->code/weigh.3", ['client_key' => Str::uuid()->toString(), 'weight' => '10']);
+        $page
+            ->assertSeeTextInOrder(['10.00 g instead of 8.00', 'Make more of everything', 'Leave it so'])
+            ->assertSeeText('Distilled or deionised water wants 42.05 g more')
+            ->assertSee("becomes 250\u{202F}g");
+        self::assertNull(
+            MakeState::of($batch->refresh()->load('entries'))->taken->reading(3),
+            'nothing is written down before a way is chosen',
+        );
     }
 
     public function test_left_so_it_stands_in_the_record_and_the_rest_stays(): void
     {
         $batch = $this->start();
-        $this->tell($batch, 'weigh.3', ['weight' => '10', 'do' => 'accept'])->assertRedirect("/make/$batch->code/weigh.4");
+        $this
+            ->tell($batch, 'weigh.3', ['weight' => '10', 'do' => 'accept'])
+            ->assertRedirect("/make/$batch->code/weigh.4");
         $state = MakeState::of($batch->refresh()->load('entries'));
-        self::assertSame([10.0, 1.0, 16.0], [$state->taken->reading(3), $state->factor, $state->plan->step('weigh.4')?->grams]);
+        self::assertSame(
+            [10.0, 1.0, 16.0],
+            [$state->taken->reading(3), $state->factor, $state->plan->step('weigh.4')?->grams],
+        );
         self::assertEqualsWithDelta(2.0, BatchEntry::query()->where('kind', 'accepted')->sole()->value, 1e-9);
     }
 
@@ -139,21 +184,41 @@ final class MakeTest extends AppCase
         $this->tell($batch, 'sanitise');
         $this->tell($batch, 'weigh.1', ['weight' => '168.2']);
         $this->tell($batch, 'weigh.2', ['weight' => '6']);
-        $this->tell($batch, 'weigh.3', ['weight' => '10', 'do' => 'rescale'], 'over-pour-key')->assertRedirect("/make/$batch->code/weigh.1");
+        $this
+            ->tell($batch, 'weigh.3', ['weight' => '10', 'do' => 'rescale'], 'over-pour-key')
+            ->assertRedirect("/make/$batch->code/weigh.1");
         $this->tell($batch, 'weigh.3', ['weight' => '10', 'do' => 'rescale'], 'over-pour-key');
         self::assertSame(1, BatchEntry::query()->where('kind', 'rescale')->count(), 'sent twice, grown once');
-        $this->get("/make/$batch->code/weigh.1")->assertSeeText('168.20 g are in; add 42.05 g.')->assertSee('placeholder="210.25"', false);
+        $this
+            ->get("/make/$batch->code/weigh.1")
+            ->assertSeeText('168.20 g are in; add 42.05 g.')
+            ->assertSee('placeholder="210.25"', false);
         $this->tell($batch, 'weigh.1', ['weight' => '210.3'])->assertRedirect("/make/$batch->code/weigh.2");
         $this->tell($batch, 'weigh.2', ['weight' => '7.5'])->assertRedirect("/make/$batch->code/weigh.4");
         $state = MakeState::of($batch->refresh()->load('entries'));
-        self::assertEqualsWithDelta([1.25, 20.0, 250.0], [$state->factor, $state->plan->step('weigh.4')?->grams, $state->gramsPlanned()], 1e-6);
-        $shares = array_map(static fn ($line): float => round(100 * ($line->share->likely ?? 0.0), 1), app(Evaluator::class)->weigh($state->formulaWith($state->weights(), null))->lines);
+        self::assertEqualsWithDelta(
+            [1.25, 20.0, 250.0],
+            [$state->factor, $state->plan->step('weigh.4')?->grams, $state->gramsPlanned()],
+            1e-6,
+        );
+        $shares = array_map(
+            static fn ($line): float => round(100 * ($line->share->likely ?? 0.0), 1),
+            app(Evaluator::class)->weigh($state->formulaWith($state->weights(), null))->lines,
+        );
         self::assertEqualsWithDelta([84.1, 3.0, 4.0, 8.0, 0.9], $shares, 0.11);
         $this->tell($batch, 'weigh.4', ['weight' => '20']);
-        foreach (['heat' => ['water' => '72', 'oil' => '72', 'do' => 'on'], 'hold' => [], 'combine' => []] as $step => $fields) {
+        foreach ([
+            'heat' => ['water' => '72', 'oil' => '72', 'do' => 'on'],
+            'hold' => [],
+            'combine' => [],
+        ] as $step => $fields) {
             $this->tell($batch, $step, $fields);
         }
-        $this->followingRedirects()->post("/make/$batch->code/weigh.4", ['client_key' => Str::uuid()->toString(), 'weight' => '40'])->assertSee('Leave it so')->assertDontSee('Make more of everything');
+        $this
+            ->followingRedirects()
+            ->post("/make/$batch->code/weigh.4", ['client_key' => Str::uuid()->toString(), 'weight' => '40'])
+            ->assertSee('Leave it so')
+            ->assertDontSee('Make more of everything');
     }
 
     public function test_what_breaks_a_rule_of_the_record_is_an_error_and_never_lost_in_silence(): void
@@ -164,22 +229,31 @@ final class MakeTest extends AppCase
 
     public function test_oil_left_in_the_cloth_is_what_the_cloth_weighs_less_the_plants_that_steeped(): void
     {
-        $batch = $this->start([...SoundFormula::document(), 'name' => 'Marigold oil', 'family' => 'infused_oil', 'batch' => null, 'lines' => [
-            ['ingredient' => 'calendula-dried', 'amount' => '30 g', 'phase' => 'infusion'], ['ingredient' => 'sunflower-oil-high-oleic', 'amount' => '300 g'],
-        ]]);
+        $batch = $this
+            ->start([...SoundFormula::document(), 'name' => 'Marigold oil', 'family' => 'infused_oil', 'batch' => null, 'lines' => [
+                ['ingredient' => 'calendula-dried', 'amount' => '30 g', 'phase' => 'infusion'],
+                ['ingredient' => 'sunflower-oil-high-oleic', 'amount' => '300 g'],
+            ]]);
         foreach (MakeState::of($batch->load('entries'))->plan->steps as $step) {
             if ($step->kind === StepKind::Fill) {
                 break;
             }
             $this->tell($batch, $step->key, match ($step->kind) {
-                StepKind::Weigh => ['weight' => (string) $step->grams], StepKind::Gate => ['mix' => '30'], StepKind::Heat => ['oil' => (string) $step->celsius, 'do' => 'on'],
+                StepKind::Weigh => ['weight' => (string) $step->grams],
+                StepKind::Gate => ['mix' => '30'],
+                StepKind::Heat => ['oil' => (string) $step->celsius, 'do' => 'on'],
                 StepKind::Strain => ['cloth' => '78,5'], default => [],
             })->assertSessionHasNoErrors();
         }
-        $this->tell($batch, 'fill', ['filled' => '246', 'containers' => '3', 'without' => '1'])->assertSessionHasNoErrors();
+        $this
+            ->tell($batch, 'fill', ['filled' => '246', 'containers' => '3', 'without' => '1'])
+            ->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(48.5, $batch->refresh()->outcome['balance']['strained'], 1e-9);
         self::assertEqualsWithDelta(300.0, array_sum($batch->outcome['balance']), 1e-6);
-        $this->get("/batches/$batch->code")->assertSeeText('strained out')->assertSeeTextInOrder(['Left in the cloth', '78.5']);
+        $this
+            ->get("/batches/$batch->code")
+            ->assertSeeText('strained out')
+            ->assertSeeTextInOrder(['Left in the cloth', '78.5']);
     }
 
     public function test_what_is_nowhere_is_shown_and_what_is_explained_teaches_the_next(): void
@@ -194,10 +268,21 @@ final class MakeTest extends AppCase
 
         $lost = $this->start();
         foreach (range(1, 5) as $line) {
-            app(MakeBook::class)->record($lost, ['step' => "weigh.$line", 'kind' => 'weighed', 'subject' => (string) $line, 'value' => [168.2, 6.0, 8.0, 16.0, 1.8][$line - 1]], "lost-line-$line");
+            app(MakeBook::class)->record(
+                $lost,
+                [
+                    'step' => "weigh.$line",
+                    'kind' => 'weighed',
+                    'subject' => (string) $line,
+                    'value' => [168.2, 6.0, 8.0, 16.0, 1.8][$line - 1],
+                ],
+                "lost-line-$line",
+            );
         }
         $this->tell($lost, 'gate', ['mix' => '38']);
-        $this->tell($lost, 'fill', ['filled' => '120', 'containers' => '1', 'without' => '1'])->assertRedirect("/batches/$lost->code");
+        $this
+            ->tell($lost, 'fill', ['filled' => '120', 'containers' => '1', 'without' => '1'])
+            ->assertRedirect("/batches/$lost->code");
         $this->get("/batches/$lost->code")->assertSeeText('are nowhere')->assertSeeText('unexplained');
         self::assertNull($lost->refresh()->outcome['taught']['bowl'], 'what can not be explained teaches nothing');
         $this->post('/settings/learned', ['what' => 'bowl', 'do' => 'forget']);
@@ -208,24 +293,51 @@ final class MakeTest extends AppCase
     {
         $batch = $this->start();
         $this->tell($batch, 'gate', ['mix' => '38']);
-        $this->tell($batch, 'ph', ['ph' => '6,1', 'sample' => '2', 'do' => 'note'])->assertRedirect("/make/$batch->code/ph");
-        $this->get("/make/$batch->code/ph")->assertSeeText('pH 6.1 is above the 4.8 aimed at')->assertSee('wanted=4.8', false);
+        $this
+            ->tell($batch, 'ph', ['ph' => '6,1', 'sample' => '2', 'do' => 'note'])
+            ->assertRedirect("/make/$batch->code/ph");
+        $this
+            ->get("/make/$batch->code/ph")
+            ->assertSeeText('pH 6.1 is above the 4.8 aimed at')
+            ->assertSee('wanted=4.8', false);
         $before = MakeState::of($batch->refresh()->load('entries'))->gramsIn();
-        $this->tell($batch, 'ph', ['ph' => '4,9', 'sample' => '2', 'dose' => '1,5', 'do' => 'on'])->assertRedirect("/make/$batch->code/fill");
+        $this
+            ->tell($batch, 'ph', ['ph' => '4,9', 'sample' => '2', 'dose' => '1,5', 'do' => 'on'])
+            ->assertRedirect("/make/$batch->code/fill");
         $state = MakeState::of($batch->refresh()->load('entries'));
-        self::assertEqualsWithDelta([$before + 1.5, 4.0, 4.9], [$state->gramsIn(), $state->sumOf('sample'), $state->ph()], 1e-9);
-        self::assertSame([6.1, 4.9], BatchEntry::query()->where('kind', 'ph')->orderBy('id')->pluck('value')->map(floatval(...))->all());
+        self::assertEqualsWithDelta(
+            [$before + 1.5, 4.0, 4.9],
+            [$state->gramsIn(), $state->sumOf('sample'), $state->ph()],
+            1e-9,
+        );
+        self::assertSame(
+            [6.1, 4.9],
+            BatchEntry::query()->where('kind', 'ph')->orderBy('id')->pluck('value')->map(floatval(...))->all(),
+        );
     }
 
     public function test_a_cup_weighed_twice_tells_the_air_and_teaches_the_mixer(): void
     {
-        $formula = $this->formulaOf(['format' => 'ilvane.formula/1', 'name' => 'Whip', 'family' => 'whipped_butter', 'scale_resolution_g' => 0.1, 'lines' => [['ingredient' => 'shea-butter-refined', 'amount' => '120 g'], ['ingredient' => 'jojoba-oil', 'amount' => '80 g']]]);
+        $formula = $this->formulaOf([
+            'format' => 'ilvane.formula/1',
+            'name' => 'Whip',
+            'family' => 'whipped_butter',
+            'scale_resolution_g' => 0.1,
+            'lines' => [
+                ['ingredient' => 'shea-butter-refined', 'amount' => '120 g'],
+                ['ingredient' => 'jojoba-oil', 'amount' => '80 g'],
+            ],
+        ]);
         $this->post("/formulas/$formula->id/make");
         $batch = Batch::query()->orderByDesc('id')->firstOrFail();
         $this->get("/make/$batch->code/whip")->assertSeeText('yours is not known yet');
-        $this->tell($batch, 'whip', ['before' => '45', 'after' => '25', 'do' => 'note'])->assertRedirect("/make/$batch->code/whip");
+        $this
+            ->tell($batch, 'whip', ['before' => '45', 'after' => '25', 'do' => 'note'])
+            ->assertRedirect("/make/$batch->code/whip");
         $this->get("/make/$batch->code/whip")->assertSee("80\u{202F}% air", false);
-        $this->tell($batch, 'whip', ['before' => '-1', 'after' => 'x', 'do' => 'on'])->assertSessionHasErrors(['before', 'after']);
+        $this
+            ->tell($batch, 'whip', ['before' => '-1', 'after' => 'x', 'do' => 'on'])
+            ->assertSessionHasErrors(['before', 'after']);
         $this->tell($batch, 'fill', ['filled' => '190', 'containers' => '4', 'without' => '1']);
         self::assertEqualsWithDelta(0.8, $batch->refresh()->outcome['taught']['overrun'], 1e-9);
         $this->get('/settings')->assertSeeTextInOrder(['My mixer beats in', 'one batch']);
@@ -254,12 +366,24 @@ final class MakeTest extends AppCase
 
     public function test_fats_alone_get_the_date_of_their_oxidation(): void
     {
-        $batch = $this->start(['format' => 'ilvane.formula/1', 'name' => 'Two oils', 'family' => 'hair_oil', 'lines' => [['ingredient' => 'olive-oil', 'amount' => '60 g'], ['ingredient' => 'jojoba-oil', 'amount' => '40 g']]]);
+        $batch = $this->start([
+            'format' => 'ilvane.formula/1',
+            'name' => 'Two oils',
+            'family' => 'hair_oil',
+            'lines' => [
+                ['ingredient' => 'olive-oil', 'amount' => '60 g'],
+                ['ingredient' => 'jojoba-oil', 'amount' => '40 g'],
+            ],
+        ]);
         $this->tell($batch, 'sanitise');
         $this->tell($batch, 'weigh.1', ['weight' => '60']);
         $this->tell($batch, 'weigh.2', ['weight' => '40'])->assertRedirect("/make/$batch->code/fill");
         $this->tell($batch, 'fill', ['filled' => '98', 'containers' => '1', 'without' => '1']);
-        self::assertSame(365.0, (float) Carbon::parse($batch->refresh()->finished_at)->startOfDay()->diffInDays($batch->best_before), 'a year at the most');
+        self::assertSame(
+            365.0,
+            (float) Carbon::parse($batch->refresh()->finished_at)->startOfDay()->diffInDays($batch->best_before),
+            'a year at the most',
+        );
         $this->get("/batches/$batch->code")->assertSee('The fats turn');
     }
 
@@ -267,17 +391,29 @@ final class MakeTest extends AppCase
     {
         $batch = $this->start();
         $this->tell($batch, 'gate', ['mix' => '35']);
-        $this->tell($batch, 'fill', ['filled' => '900', 'containers' => '1', 'without' => '1'])->assertRedirect("/make/$batch->code/fill")->assertSessionHasErrors('filled');
+        $this
+            ->tell($batch, 'fill', ['filled' => '900', 'containers' => '1', 'without' => '1'])
+            ->assertRedirect("/make/$batch->code/fill")
+            ->assertSessionHasErrors('filled');
         self::assertTrue($batch->refresh()->isMaking());
-        $this->tell($batch, 'fill', ['filled' => '900', 'containers' => '1', 'sure' => '1', 'without' => '1'])->assertRedirect("/batches/$batch->code");
+        $this
+            ->tell($batch, 'fill', ['filled' => '900', 'containers' => '1', 'sure' => '1', 'without' => '1'])
+            ->assertRedirect("/batches/$batch->code");
     }
 
     public function test_bad_entries_are_answered_in_place_and_record_nothing(): void
     {
         $batch = $this->start();
-        foreach ([['weigh.1', 'weight', ['abc', '-5', '0', '1e12']], ['heat', 'water', ['hot', '900']], ['ph', 'ph', ['15', 'x']]] as [$step, $field, $values]) {
+        foreach ([
+            ['weigh.1', 'weight', ['abc', '-5', '0', '1e12']],
+            ['heat', 'water', ['hot', '900']],
+            ['ph', 'ph', ['15', 'x']],
+        ] as [$step, $field, $values]) {
             foreach ($step === 'ph' ? [] : $values as $value) {
-                $this->tell($batch, $step, [$field => $value, 'do' => 'on'])->assertRedirect("/make/$batch->code/$step")->assertSessionHasErrors($field);
+                $this
+                    ->tell($batch, $step, [$field => $value, 'do' => 'on'])
+                    ->assertRedirect("/make/$batch->code/$step")
+                    ->assertSessionHasErrors($field);
             }
         }
         $this->tell($batch, 'gate', ['mix' => '35']);
@@ -303,15 +439,34 @@ final class MakeTest extends AppCase
     public function test_an_empty_or_unreadable_formula_is_not_made(): void
     {
         $formula = $this->formulaOf([...SoundFormula::document(), 'lines' => []]);
-        $this->post("/formulas/$formula->id/make")->assertRedirect("/formulas/$formula->id")->assertSessionHas('refused');
+        $this
+            ->post("/formulas/$formula->id/make")
+            ->assertRedirect("/formulas/$formula->id")
+            ->assertSessionHas('refused');
         self::assertSame(0, Batch::query()->count());
     }
 
     public function test_the_database_stands_behind_the_forms(): void
     {
         $batch = $this->start();
-        $entry = ['batch_id' => $batch->id, 'step' => 'weigh.1', 'kind' => 'weighed', 'value' => 5, 'client_key' => 'k', 'recorded_at' => '2026-11-23 10:00:00'];
-        foreach ([['value' => -1], ['value' => null], ['kind' => 'guess'], ['kind' => 'temperature', 'value' => 5000], ['kind' => 'ph', 'value' => 20], ['kind' => 'override', 'reason' => ' '], ['batch_id' => 999], ['value' => 'five']] as $wrong) {
+        $entry = [
+            'batch_id' => $batch->id,
+            'step' => 'weigh.1',
+            'kind' => 'weighed',
+            'value' => 5,
+            'client_key' => 'k',
+            'recorded_at' => '2026-11-23 10:00:00',
+        ];
+        foreach ([
+            ['value' => -1],
+            ['value' => null],
+            ['kind' => 'guess'],
+            ['kind' => 'temperature', 'value' => 5000],
+            ['kind' => 'ph', 'value' => 20],
+            ['kind' => 'override', 'reason' => ' '],
+            ['batch_id' => 999],
+            ['value' => 'five'],
+        ] as $wrong) {
             try {
                 DB::table('batch_entries')->insert([...$entry, ...$wrong]);
                 self::fail('The database took '.json_encode($wrong));
@@ -324,18 +479,39 @@ final class MakeTest extends AppCase
     public function test_drops_counted_while_weighing_teach_how_large_a_drop_is_and_are_used_next_time(): void
     {
         $document = SoundFormula::document();
-        $document['lines'][] = ['ingredient' => 'lavender-essential-oil', 'amount' => '10 drops', 'phase' => 'cooldown'];
+        $document['lines'][] = [
+            'ingredient' => 'lavender-essential-oil',
+            'amount' => '10 drops',
+            'phase' => 'cooldown',
+        ];
         $batch = $this->start($document);
         $line = count($document['lines']);
         $this->get("/make/$batch->code/weigh.1")->assertDontSee('Drops you counted');
         DB::table('batches')->update(['at_step' => "weigh.$line"]);
-        foreach (['sanitise' => [], 'weigh.1' => ['weight' => '168.4'], 'weigh.2' => ['weight' => '6'], 'weigh.3' => ['weight' => '8'], 'weigh.4' => ['weight' => '16'], 'heat' => ['water' => '72', 'oil' => '71', 'do' => 'on'], 'hold' => [], 'combine' => [], 'blend' => [], 'gate' => ['mix' => '38'], 'weigh.5' => ['weight' => '1.8']] as $step => $fields) {
+        foreach ([
+            'sanitise' => [],
+            'weigh.1' => ['weight' => '168.4'],
+            'weigh.2' => ['weight' => '6'],
+            'weigh.3' => ['weight' => '8'],
+            'weigh.4' => ['weight' => '16'],
+            'heat' => ['water' => '72', 'oil' => '71', 'do' => 'on'],
+            'hold' => [],
+            'combine' => [],
+            'blend' => [],
+            'gate' => ['mix' => '38'],
+            'weigh.5' => ['weight' => '1.8'],
+        ] as $step => $fields) {
             $this->tell($batch, $step, $fields);
         }
         $this->get("/make/$batch->code/weigh.$line")->assertSee('Drops you counted');
         $this->tell($batch, "weigh.$line", ['weight' => '0.35', 'drops' => 'ten'])->assertSessionHasErrors('drops');
         $this->tell($batch, "weigh.$line", ['weight' => '0.35', 'drops' => '10']);
-        foreach (['add' => [], 'blend.2' => [], 'ph' => ['ph' => '4.8'], 'fill' => ['filled' => '190', 'containers' => '1', 'without' => '1']] as $step => $fields) {
+        foreach ([
+            'add' => [],
+            'blend.2' => [],
+            'ph' => ['ph' => '4.8'],
+            'fill' => ['filled' => '190', 'containers' => '1', 'without' => '1'],
+        ] as $step => $fields) {
             $this->tell($batch, $step, $fields);
         }
         $density = app(Catalogue::class)->get('lavender-essential-oil')->bulk->density;
@@ -343,7 +519,12 @@ final class MakeTest extends AppCase
         self::assertSame(1, $learned->count);
         self::assertEqualsWithDelta(0.35 / 10 / $density, $learned->ownMean, 1e-9);
         $used = app(OwnMeasures::class)->tools()->ownMl['drop'];
-        self::assertEqualsWithDelta(2 / 3 * 0.05 + 1 / 3 * $learned->ownMean, $used->likely, 1e-9, 'one record is a third of the way');
+        self::assertEqualsWithDelta(
+            2 / 3 * 0.05 + 1 / 3 * $learned->ownMean,
+            $used->likely,
+            1e-9,
+            'one record is a third of the way',
+        );
         $this->get("/batches/$batch->code")->assertOk()->assertDontSee('make.', false);
         $this->get('/settings')->assertSee('One drop of mine');
         $this->post('/settings/learned', ['what' => 'drops', 'do' => 'forget']);

@@ -62,7 +62,11 @@ final class NothingInventedTest extends AppCase
     public function test_passed_on_without_a_figure_nothing_was_weighed(): void
     {
         $batch = $this->begun();
-        $this->get("/make/$batch->code/weigh.1")->assertSee('name="weight"', false)->assertSee('placeholder="168.20"', false)->assertDontSee('value="168.20"', false);
+        $this
+            ->get("/make/$batch->code/weigh.1")
+            ->assertSee('name="weight"', false)
+            ->assertSee('placeholder="168.20"', false)
+            ->assertDontSee('value="168.20"', false);
         $this->walk($batch);
         self::assertTrue($batch->refresh()->isFinished());
         self::assertSame(0, BatchEntry::query()->where('kind', 'weighed')->count());
@@ -70,7 +74,11 @@ final class NothingInventedTest extends AppCase
         self::assertSame(['as_planned'], array_keys($batch->outcome['yield']['by_state']));
         self::assertNull($batch->outcome['taught']['bowl'], 'what nobody weighed teaches nothing');
         self::assertSame([], $batch->outcome['taught']['drops']);
-        $page = $this->get("/batches/$batch->code")->assertSeeText('taken as planned')->assertSeeText('taken as planned, not weighed')->assertSeeText('about 168.20');
+        $page = $this
+            ->get("/batches/$batch->code")
+            ->assertSeeText('taken as planned')
+            ->assertSeeText('taken as planned, not weighed')
+            ->assertSeeText('about 168.20');
         self::assertDoesNotMatchRegularExpression('/is-weighed/', (string) $page->getContent());
         $this->get("/batches/$batch->code/label")->assertSeeText('Not weighed, taken as planned: Distilled');
     }
@@ -79,26 +87,57 @@ final class NothingInventedTest extends AppCase
     {
         $lot = $this->bought('sweet-almond-oil');
         $batch = $this->begun(['lines' => [
-            ['ingredient' => 'distilled-water', 'amount' => 'to 100'], ['ingredient' => 'glycerin', 'amount' => '3 %'], ['ingredient' => 'btms-50', 'amount' => '4 %'],
-            ['ingredient' => 'sweet-almond-oil', 'amount' => '8 %'], ['ingredient' => 'benzyl-alcohol-dehydroacetic-acid', 'amount' => '0.9 %', 'phase' => 'cooldown'],
+            ['ingredient' => 'distilled-water', 'amount' => 'to 100'],
+            ['ingredient' => 'glycerin', 'amount' => '3 %'],
+            ['ingredient' => 'btms-50', 'amount' => '4 %'],
+            ['ingredient' => 'sweet-almond-oil', 'amount' => '8 %'],
+            ['ingredient' => 'benzyl-alcohol-dehydroacetic-acid', 'amount' => '0.9 %', 'phase' => 'cooldown'],
         ]]);
         $this->tell($batch, 'sanitise');
         $this->tell($batch, 'weigh.1', ['weight' => '168.0']);
         $this->tell($batch, 'weigh.2', ['do' => 'not_done']);
         $this->tell($batch, 'weigh.3');
         $this->tell($batch, 'weigh.4', ['weight' => '16.0', 'lot' => $lot->code]);
-        foreach (['heat' => ['water' => '74', 'oil' => '74', 'do' => 'on'], 'hold' => [], 'combine' => [], 'blend' => [], 'gate' => ['mix' => '35']] as $step => $fields) {
+        foreach ([
+            'heat' => ['water' => '74', 'oil' => '74', 'do' => 'on'],
+            'hold' => [],
+            'combine' => [],
+            'blend' => [],
+            'gate' => ['mix' => '35'],
+        ] as $step => $fields) {
             $this->tell($batch, $step, $fields);
         }
-        $this->tell($batch, 'fill', ['filled' => '185', 'containers' => '1'])->assertRedirect("/make/$batch->code/fill");
-        $this->get("/make/$batch->code/fill")->assertSeeTextInOrder(['steps have no entry', 'Weigh Benzyl alcohol', 'Stir in', 'Test pH']);
+        $this
+            ->tell($batch, 'fill', ['filled' => '185', 'containers' => '1'])
+            ->assertRedirect("/make/$batch->code/fill");
+        $this
+            ->get("/make/$batch->code/fill")
+            ->assertSeeTextInOrder(['steps have no entry', 'Weigh Benzyl alcohol', 'Stir in', 'Test pH']);
         self::assertTrue($batch->refresh()->isMaking(), 'nothing is filled in for steps nobody told');
-        $this->tell($batch, 'fill', ['filled' => '185', 'containers' => '1', 'without' => '1'])->assertRedirect("/batches/$batch->code");
+        $this
+            ->tell($batch, 'fill', ['filled' => '185', 'containers' => '1', 'without' => '1'])
+            ->assertRedirect("/batches/$batch->code");
         $states = array_column($batch->refresh()->outcome['lines'], 'state', 'line');
-        self::assertSame([1 => 'weighed', 2 => 'not_done', 3 => 'as_planned', 4 => 'weighed', 5 => 'not_done'], $states);
-        self::assertEqualsWithDelta(168.0 + 8.0 + 16.0, $batch->outcome['yield']['in'], 1e-6, 'what was not done did not go in');
-        self::assertEqualsWithDelta(['weighed' => 184.0, 'as_planned' => 8.0], array_filter($batch->outcome['yield']['by_state']), 1e-6);
-        $this->get("/batches/$batch->code")->assertSeeText('Don’t use it')->assertSeeTextInOrder(['Not done:', 'Stir in'])->assertSeeTextInOrder(['168.00', 'weighed', '–', 'not done', 'about 8.00', 'taken as planned']);
+        self::assertSame(
+            [1 => 'weighed', 2 => 'not_done', 3 => 'as_planned', 4 => 'weighed', 5 => 'not_done'],
+            $states,
+        );
+        self::assertEqualsWithDelta(
+            168.0 + 8.0 + 16.0,
+            $batch->outcome['yield']['in'],
+            1e-6,
+            'what was not done did not go in',
+        );
+        self::assertEqualsWithDelta(
+            ['weighed' => 184.0, 'as_planned' => 8.0],
+            array_filter($batch->outcome['yield']['by_state']),
+            1e-6,
+        );
+        $this
+            ->get("/batches/$batch->code")
+            ->assertSeeText('Don’t use it')
+            ->assertSeeTextInOrder(['Not done:', 'Stir in'])
+            ->assertSeeTextInOrder(['168.00', 'weighed', '–', 'not done', 'about 8.00', 'taken as planned']);
         self::assertArrayNotHasKey('Glycerin', $batch->outcome['contents'], 'the label names what is in it');
         self::assertEqualsWithDelta(16.0, LotEntry::query()->sole()->grams, 1e-9);
         $entries = json_decode((string) json_encode($batch->entries()->get(['step', 'kind', 'value'])), true);
@@ -113,9 +152,15 @@ final class NothingInventedTest extends AppCase
         unset($old['lines'], $old['yield']['by_state'], $old['label'], $old['not_done']);
         DB::table('batch_entries')->where('kind', 'weighed')->update(['kind' => 'weight']);
         DB::table('batches')->where('id', $batch->id)->update(['outcome' => json_encode($old)]);
-        $this->get("/batches/$batch->code")->assertOk()->assertSeeText('recorded before weighed and planned were told apart');
+        $this
+            ->get("/batches/$batch->code")
+            ->assertOk()
+            ->assertSeeText('recorded before weighed and planned were told apart');
         self::assertSame(LineState::UnknownBefore, MakeState::of($batch->refresh()->load('entries'))->taken->state(1));
-        self::assertSame(LineState::UnknownBefore->value, BatchRecord::of($batch->load('version.formula'))->lines[0]['is']);
+        self::assertSame(
+            LineState::UnknownBefore->value,
+            BatchRecord::of($batch->load('version.formula'))->lines[0]['is'],
+        );
     }
 
     public function test_looking_changes_nothing_anywhere(): void
@@ -123,7 +168,9 @@ final class NothingInventedTest extends AppCase
         $this->seed(DemoWorkroom::class);
         $dump = static function (): array {
             $rows = [];
-            foreach (DB::select("SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'") as $table) {
+            foreach (DB::select(
+                "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'",
+            ) as $table) {
                 $rows[$table->name] = hash('sha256', serialize(DB::table($table->name)->get()->all()));
             }
 
@@ -131,19 +178,36 @@ final class NothingInventedTest extends AppCase
         };
         $value = static fn (string $sql): string => (string) DB::scalar($sql);
         $known = [
-            'formula' => $value('SELECT max(id) FROM formulas WHERE id IN (SELECT formula_id FROM formula_versions)'), 'number' => '1', 'batch' => $value("SELECT code FROM batches WHERE status = 'finished' LIMIT 1"),
-            'jar' => $value("SELECT id FROM jars WHERE status = 'standing' LIMIT 1"), 'lot' => $value('SELECT code FROM lots LIMIT 1'), 'preparation' => $value('SELECT id FROM preparations LIMIT 1'),
-            'key' => 'shea-butter-unrefined', 'slug' => 'preserving', 'format' => 'json', 'sort' => 'repair', 'code' => '3-7', 'step' => 'weigh.2', 'line' => 'none', 'rule' => 'preservation.low',
+            'formula' => $value('SELECT max(id) FROM formulas WHERE id IN (SELECT formula_id FROM formula_versions)'),
+            'number' => '1',
+            'batch' => $value("SELECT code FROM batches WHERE status = 'finished' LIMIT 1"),
+            'jar' => $value("SELECT id FROM jars WHERE status = 'standing' LIMIT 1"),
+            'lot' => $value('SELECT code FROM lots LIMIT 1'),
+            'preparation' => $value('SELECT id FROM preparations LIMIT 1'),
+            'key' => 'shea-butter-unrefined',
+            'slug' => 'preserving',
+            'format' => 'json',
+            'sort' => 'repair',
+            'code' => '3-7',
+            'step' => 'weigh.2',
+            'line' => 'none',
+            'rule' => 'preservation.low',
         ];
         $making = $value("SELECT code FROM batches WHERE status = 'making' LIMIT 1");
         $before = $dump();
         $looked = 0;
         /** @var RouteDefinition $route */
         foreach (Route::getRoutes() as $route) {
-            $isHere = in_array('GET', $route->methods(), true) && ! str_contains($route->uri(), 'safe/') && ! str_starts_with($route->uri(), 'storage');
+            $isHere = in_array('GET', $route->methods(), true)
+                && ! str_contains($route->uri(), 'safe/')
+                && ! str_starts_with($route->uri(), 'storage');
             if ($isHere) {
                 $terms = [...$known, ...(str_starts_with($route->uri(), 'make/') ? ['batch' => $making] : [])];
-                $this->get('/'.preg_replace_callback('/\{(\w+)\??\}/', static fn (array $found): string => $terms[$found[1]] ?? 'x', $route->uri()));
+                $this->get('/'.preg_replace_callback(
+                    '/\{(\w+)\??\}/',
+                    static fn (array $found): string => $terms[$found[1]] ?? 'x',
+                    $route->uri(),
+                ));
                 $looked++;
                 self::assertSame($before, $dump(), $route->uri());
             }
@@ -165,12 +229,20 @@ final class NothingInventedTest extends AppCase
         }
         $this->tell($batch, 'weigh.4', ['weight' => '16', 'lot' => $lot->code]);
         $this->get("/make/$batch->code/heat")->assertSee('Throw this batch away');
-        $this->post("/make/$batch->code/drop", ['client_key' => 'throw-away-0001', 'used' => '1', 'reason' => 'It burned.'])->assertRedirect('/')->assertSessionHas('undo');
+        $this
+            ->post(
+                "/make/$batch->code/drop",
+                ['client_key' => 'throw-away-0001', 'used' => '1', 'reason' => 'It burned.'],
+            )
+            ->assertRedirect('/')
+            ->assertSessionHas('undo');
         self::assertSame('abandoned', $batch->refresh()->status);
         self::assertEqualsWithDelta(84.0, $lot->refresh()->grams_left, 1e-9, 'what was used is gone from the stock');
         $this->tell($batch, 'heat', ['water' => '74', 'oil' => '74'])->assertSessionHas('refused');
         $this->get('/')->assertDontSee("batch $batch->code");
-        $this->post("/make/$batch->code/resume", ['client_key' => 'take-it-back-01'])->assertRedirect("/make/$batch->code");
+        $this
+            ->post("/make/$batch->code/resume", ['client_key' => 'take-it-back-01'])
+            ->assertRedirect("/make/$batch->code");
         self::assertTrue($batch->refresh()->isMaking());
         self::assertEqualsWithDelta(100.0, $lot->refresh()->grams_left, 1e-9, 'and stands there again');
         self::assertSame('heat', MakeState::of($batch->load('entries'))->now()->key, 'it goes on where it was');
@@ -195,18 +267,40 @@ final class NothingInventedTest extends AppCase
     public static function unreadable(): iterable
     {
         $shea = ['ingredient' => 'shea-butter-refined', 'amount' => '120 g'];
-        yield 'no weight' => [['lines' => [$shea, ['ingredient' => 'mango-butter', 'amount' => 'some']]], 'measure.open'];
-        yield 'no amount at all' => [['lines' => [$shea, ['ingredient' => 'mango-butter', 'amount' => '']]], 'measure.unread'];
-        yield 'a name nobody knows' => [['lines' => [$shea, ['name' => 'preservative eco', 'amount' => '1 tsp']]], 'measure.unread'];
-        yield 'a measure nobody knows' => [['lines' => [$shea, ['ingredient' => 'mango-butter', 'amount' => '3 blobs']]], 'measure.unread'];
+        yield 'no weight' => [
+            ['lines' => [$shea, ['ingredient' => 'mango-butter', 'amount' => 'some']]],
+            'measure.open',
+        ];
+        yield 'no amount at all' => [
+            ['lines' => [$shea, ['ingredient' => 'mango-butter', 'amount' => '']]],
+            'measure.unread',
+        ];
+        yield 'a name nobody knows' => [
+            ['lines' => [$shea, ['name' => 'preservative eco', 'amount' => '1 tsp']]],
+            'measure.unread',
+        ];
+        yield 'a measure nobody knows' => [
+            ['lines' => [$shea, ['ingredient' => 'mango-butter', 'amount' => '3 blobs']]],
+            'measure.unread',
+        ];
         yield 'a text nobody reads' => [['lines' => [$shea, ['text' => 'a good glug of something']]], 'measure.unread'];
     }
 
     #[DataProvider('unreadable')]
     public function test_beside_a_line_nobody_can_weigh_nothing_is_called_ready(array $document, string $code): void
     {
-        $formula = $this->formulaOf(['format' => 'ilvane.formula/1', 'name' => 'Whipped shea and mango', 'family' => 'whipped_butter', 'scale_resolution_g' => 1, ...$document]);
-        $page = $this->get("/formulas/$formula->id")->assertSee($code)->assertSeeText('Can’t say yet:')->assertSeeText('See what is missing');
+        $formula = $this->formulaOf([
+            'format' => 'ilvane.formula/1',
+            'name' => 'Whipped shea and mango',
+            'family' => 'whipped_butter',
+            'scale_resolution_g' => 1,
+            ...$document,
+        ]);
+        $page = $this
+            ->get("/formulas/$formula->id")
+            ->assertSee($code)
+            ->assertSeeText('Can’t say yet:')
+            ->assertSeeText('See what is missing');
         foreach (['Ready to make', 'stay fresh', 'data-opens="anyway-sheet"', 'id="keeps"'] as $sure) {
             $page->assertDontSee($sure, false);
         }
@@ -214,8 +308,20 @@ final class NothingInventedTest extends AppCase
         $this->post("/formulas/$formula->id/make", ['reason' => 'I want it.'])->assertSessionHas('refused');
         self::assertSame(0, Batch::query()->count());
         $file = tempnam(sys_get_temp_dir(), 'ilvane').'.json';
-        file_put_contents($file, (string) json_encode(['format' => 'ilvane.formula/1', 'name' => 'A', 'family' => 'whipped_butter', ...$document]));
-        $this->artisan('ilvane:evaluate', ['file' => $file, '--text' => true])->expectsOutputToContain('Can’t say yet:')->doesntExpectOutputToContain('Ready to make')->assertExitCode(0);
+        file_put_contents(
+            $file,
+            (string) json_encode([
+                'format' => 'ilvane.formula/1',
+                'name' => 'A',
+                'family' => 'whipped_butter',
+                ...$document,
+            ]),
+        );
+        $this
+            ->artisan('ilvane:evaluate', ['file' => $file, '--text' => true])
+            ->expectsOutputToContain('Can’t say yet:')
+            ->doesntExpectOutputToContain('Ready to make')
+            ->assertExitCode(0);
         unlink($file);
     }
 
@@ -224,24 +330,41 @@ final class NothingInventedTest extends AppCase
         $document = SoundFormula::document();
         array_pop($document['lines']);
         $formula = $this->formulaOf($document);
-        $this->get("/formulas/$formula->id")->assertSeeText('See the problem')->assertSee('data-walk', false)->assertDontSee('form="make"', false);
-        $this->post("/formulas/$formula->id/make")->assertRedirect("/formulas/$formula->id")->assertSessionHas('refused');
+        $this
+            ->get("/formulas/$formula->id")
+            ->assertSeeText('See the problem')
+            ->assertSee('data-walk', false)
+            ->assertDontSee('form="make"', false);
+        $this
+            ->post("/formulas/$formula->id/make")
+            ->assertRedirect("/formulas/$formula->id")
+            ->assertSessionHas('refused');
         self::assertSame(0, Batch::query()->count());
         $this->post("/formulas/$formula->id/make", ['reason' => 'For tonight only.'])->assertRedirect();
         $batch = Batch::query()->sole();
         foreach (MakeState::of($batch->load('entries'))->plan->steps as $step) {
             if (MakeState::of($batch)->shutGateBefore($step) === null) {
-                $this->get("/make/$batch->code/$step->key")->assertSeeText('1 problem was open when this was begun')->assertSeeText('For tonight only.')->assertSeeText('There is water in it');
+                $this
+                    ->get("/make/$batch->code/$step->key")
+                    ->assertSeeText('1 problem was open when this was begun')
+                    ->assertSeeText('For tonight only.')
+                    ->assertSeeText('There is water in it');
             }
         }
         $this->walk($batch);
-        $this->get("/batches/$batch->code")->assertSeeTextInOrder(['Open when it was begun', 'There is water in it', 'For tonight only.'])->assertSeeText('Don’t use it');
+        $this
+            ->get("/batches/$batch->code")
+            ->assertSeeTextInOrder(['Open when it was begun', 'There is water in it', 'For tonight only.'])
+            ->assertSeeText('Don’t use it');
         $this->get("/batches/$batch->code/label")->assertSeeText('Made with open problems');
     }
 
     public function test_drops_stay_drops(): void
     {
-        $batch = $this->begun(['lines' => [...SoundFormula::document()['lines'], ['ingredient' => 'lavender-essential-oil', 'amount' => '3 drops', 'phase' => 'cooldown']]]);
+        $batch = $this->begun(['lines' => [
+            ...SoundFormula::document()['lines'],
+            ['ingredient' => 'lavender-essential-oil', 'amount' => '3 drops', 'phase' => 'cooldown'],
+        ]]);
         $this->walkTo($batch, 'weigh.6');
         $page = $this->get("/make/$batch->code/weigh.6")->assertSeeText('Drops you counted');
         self::assertMatchesRegularExpression('#hob-number"><b>3</b> <span>drops</span>#', (string) $page->getContent());
@@ -249,7 +372,12 @@ final class NothingInventedTest extends AppCase
         $taken = MakeState::of($batch->refresh()->load('entries'))->taken;
         self::assertSame(LineState::Counted, $taken->state(6));
         self::assertGreaterThan($taken->grams(6)->low, $taken->grams(6)->high, 'their grams are a band');
-        foreach (['add' => [], 'blend.2' => [], 'ph' => ['ph' => '4.8'], 'fill' => ['filled' => '190', 'containers' => '1']] as $step => $fields) {
+        foreach ([
+            'add' => [],
+            'blend.2' => [],
+            'ph' => ['ph' => '4.8'],
+            'fill' => ['filled' => '190', 'containers' => '1'],
+        ] as $step => $fields) {
             $this->tell($batch, $step, $fields);
         }
         $this->get("/batches/$batch->code")->assertSeeText('4 drops')->assertSeeText('counted');
@@ -264,14 +392,26 @@ final class NothingInventedTest extends AppCase
         foreach (MakeState::of($batch->load('entries'))->plan->steps as $step) {
             $this->tell($batch, $step->key, match ($step->kind->value) {
                 'weigh' => ['weight' => (string) $step->grams],
-                'heat' => ['water' => '74', 'oil' => '74', 'do' => 'on'], 'gate' => ['mix' => '35'], 'test_ph' => ['ph' => '4.8'],
+                'heat' => ['water' => '74', 'oil' => '74', 'do' => 'on'],
+                'gate' => ['mix' => '35'],
+                'test_ph' => ['ph' => '4.8'],
                 'fill' => ['filled' => '190', 'containers' => '1'], default => [],
             });
         }
         $codes = array_column($batch->refresh()->outcome['evaluation']['findings'], 'code');
-        self::assertSame([], array_values(array_intersect(['preservation.high', 'preservation.over_limit', 'dose.high', 'measure.unweighable'], $codes)));
+        self::assertSame(
+            [],
+            array_values(array_intersect(
+                ['preservation.high', 'preservation.over_limit', 'dose.high', 'measure.unweighable'],
+                $codes,
+            )),
+        );
         self::assertStringStartsWith('Made as planned.', $batch->outcome['evaluation']['verdict']);
-        self::assertStringNotContainsString('Ready to make', $batch->outcome['evaluation']['verdict'], 'what is made is spoken of in the past tense');
+        self::assertStringNotContainsString(
+            'Ready to make',
+            $batch->outcome['evaluation']['verdict'],
+            'what is made is spoken of in the past tense',
+        );
     }
 
     public function test_rounding_to_the_scale_never_crosses_a_limit(): void
@@ -282,7 +422,15 @@ final class NothingInventedTest extends AppCase
         $batch = $this->begun([...$document, 'batch' => ['grams' => 44.0], 'scale_resolution_g' => 0.1]);
         $state = MakeState::of($batch->load('entries'));
         self::assertEqualsWithDelta(0.4, $state->plan->step('weigh.5')?->grams, 1e-9);
-        self::assertEqualsWithDelta(44.0, array_sum(array_map(static fn ($step): float => $step->kind->value === 'weigh' ? (float) $step->grams : 0.0, $state->plan->steps)), 1e-6, 'the sum is kept');
+        self::assertEqualsWithDelta(
+            44.0,
+            array_sum(array_map(
+                static fn ($step): float => $step->kind->value === 'weigh' ? (float) $step->grams : 0.0,
+                $state->plan->steps,
+            )),
+            1e-6,
+            'the sum is kept',
+        );
     }
 
     public function test_what_was_typed_at_one_step_never_stands_in_the_field_of_the_next(): void
@@ -290,7 +438,10 @@ final class NothingInventedTest extends AppCase
         $batch = $this->begun();
         $this->walkTo($batch, 'weigh.2');
         $this->tell($batch, 'weigh.2', ['weight' => '6.00'])->assertRedirect("/make/$batch->code/weigh.3");
-        $this->get("/make/$batch->code/weigh.3")->assertSee('name="weight"', false)->assertDontSee('value="6.00"', false);
+        $this
+            ->get("/make/$batch->code/weigh.3")
+            ->assertSee('name="weight"', false)
+            ->assertDontSee('value="6.00"', false);
     }
 
     public function test_a_lot_past_its_date_is_never_chosen_and_taking_it_asks_why(): void
@@ -303,11 +454,16 @@ final class NothingInventedTest extends AppCase
         self::assertMatchesRegularExpression('#<option value=""\s+selected#', $page);
         $this->tell($batch, 'weigh.4', ['weight' => '16', 'lot' => $old->code])->assertSessionHasErrors('lot');
         self::assertSame(0, BatchEntry::query()->where('step', 'weigh.4')->count());
-        $this->tell($batch, 'weigh.4', ['weight' => '16', 'lot' => $old->code, 'reason' => 'It smells fine.'])->assertSessionHasNoErrors();
+        $this
+            ->tell($batch, 'weigh.4', ['weight' => '16', 'lot' => $old->code, 'reason' => 'It smells fine.'])
+            ->assertSessionHasNoErrors();
         self::assertSame('It smells fine.', BatchEntry::query()->where('kind', 'lot')->sole()->reason);
         $good = $this->bought('sweet-almond-oil', 500.0);
         $again = $this->begun();
-        self::assertMatchesRegularExpression("#<option value=\"$good->code\"\s+selected#", (string) $this->get("/make/$again->code/weigh.4")->getContent());
+        self::assertMatchesRegularExpression(
+            "#<option value=\"$good->code\"\s+selected#",
+            (string) $this->get("/make/$again->code/weigh.4")->getContent(),
+        );
     }
 
     public function test_more_than_a_lot_holds_is_asked_about(): void
@@ -325,12 +481,22 @@ final class NothingInventedTest extends AppCase
         $this->walkTo($batch, 'fill');
         $answers = [];
         foreach (range(1, 10) as $i) {
-            $answers[] = $this->tell($batch, 'fill', ['filled' => (string) (180 + $i), 'containers' => '1'], "device-number-$i")->baseResponse->getSession()?->get('refused');
+            $answers[] = $this
+                ->tell(
+                    $batch,
+                    'fill',
+                    ['filled' => (string) (180 + $i), 'containers' => '1'],
+                    "device-number-$i",
+                )->baseResponse
+                ->getSession()
+                ?->get('refused');
         }
         self::assertSame(1, BatchEntry::query()->where('kind', 'fill')->count());
         self::assertEqualsWithDelta(181.0, $batch->refresh()->outcome['yield']['filled'], 1e-9);
         self::assertCount(9, array_filter($answers));
-        $this->tell($batch, 'fill', ['filled' => '181', 'containers' => '1'], 'device-number-1')->assertSessionMissing('refused');
+        $this
+            ->tell($batch, 'fill', ['filled' => '181', 'containers' => '1'], 'device-number-1')
+            ->assertSessionMissing('refused');
     }
 
     public function test_a_finish_before_its_begin_or_months_after_is_asked_about(): void
@@ -342,7 +508,9 @@ final class NothingInventedTest extends AppCase
             Carbon::setTestNow($odd);
             $this->tell($batch, 'fill', ['filled' => '190', 'containers' => '1'])->assertSessionHasErrors('when');
             self::assertTrue($batch->refresh()->isMaking());
-            $this->tell($batch, 'fill', ['filled' => '190', 'containers' => '1', 'when_sure' => '1'])->assertSessionHasNoErrors();
+            $this
+                ->tell($batch, 'fill', ['filled' => '190', 'containers' => '1', 'when_sure' => '1'])
+                ->assertSessionHasNoErrors();
             self::assertTrue($batch->refresh()->isFinished());
         }
     }
@@ -353,17 +521,34 @@ final class NothingInventedTest extends AppCase
         $this->tell($batch, 'sanitise');
         $this->tell($batch, 'weigh.1', ['weight' => '20'], 'one-and-the-same');
         $this->tell($batch, 'weigh.1', ['weight' => '20'], 'one-and-the-same')->assertSessionMissing('refused');
-        $this->from("/make/$batch->code/weigh.1")->tell($batch, 'weigh.1', ['weight' => '19.7'], 'one-and-the-same')->assertRedirect("/make/$batch->code/weigh.1")->assertSessionHas('refused');
-        $this->from("/make/$batch->code/weigh.2")->tell($batch, 'weigh.2', ['weight' => '6'], 'one-and-the-same')->assertSessionHas('refused');
-        self::assertSame([20.0], BatchEntry::query()->where('kind', 'weighed')->pluck('value')->map(floatval(...))->all());
+        $this
+            ->from("/make/$batch->code/weigh.1")
+            ->tell($batch, 'weigh.1', ['weight' => '19.7'], 'one-and-the-same')
+            ->assertRedirect("/make/$batch->code/weigh.1")
+            ->assertSessionHas('refused');
+        $this
+            ->from("/make/$batch->code/weigh.2")
+            ->tell($batch, 'weigh.2', ['weight' => '6'], 'one-and-the-same')
+            ->assertSessionHas('refused');
+        self::assertSame(
+            [20.0],
+            BatchEntry::query()->where('kind', 'weighed')->pluck('value')->map(floatval(...))->all(),
+        );
         $this->tell($batch, 'weigh.1', ['weight' => '19.7'], 'a-key-of-its-own');
         self::assertEqualsWithDelta(19.7, MakeState::of($batch->refresh()->load('entries'))->taken->reading(1), 1e-9);
         $made = $this->madeOf($this->formulaOf(SoundFormula::document()));
-        $give = fn (string $grams, string $to) => $this->from("/batches/$made->code")->post("/batches/$made->code/leaves", ['client_key' => 'given-away-00001', 'kind' => 'gifted', 'shelf_grams' => $grams, 'subject' => $to]);
+        $give = fn (string $grams, string $to) => $this
+            ->from("/batches/$made->code")
+            ->post(
+                "/batches/$made->code/leaves",
+                ['client_key' => 'given-away-00001', 'kind' => 'gifted', 'shelf_grams' => $grams, 'subject' => $to],
+            );
         $give('5', 'Ana');
         $give('50', 'Bo')->assertSessionHas('refused');
         self::assertSame(['Ana'], ShelfEntry::query()->pluck('subject')->all());
-        $this->postJson("/make/$batch->code/weigh.1", ['client_key' => 'one-and-the-same', 'weight' => '18'])->assertStatus(409);
+        $this
+            ->postJson("/make/$batch->code/weigh.1", ['client_key' => 'one-and-the-same', 'weight' => '18'])
+            ->assertStatus(409);
     }
 
     public function test_a_learned_figure_is_seen_pinned_and_reset(): void
@@ -376,7 +561,12 @@ final class NothingInventedTest extends AppCase
         $this->post('/settings/learned', ['what' => 'bowl', 'do' => 'pin'])->assertRedirect();
         $this->get('/settings')->assertSeeText('Pinned at');
         $this->madeOf($this->formulaOf(SoundFormula::document()), 150.0);
-        self::assertEqualsWithDelta($learned->ownMean, LearnedMakes::learned()['bowl']->value->likely, 1e-9, 'whatever comes after');
+        self::assertEqualsWithDelta(
+            $learned->ownMean,
+            LearnedMakes::learned()['bowl']->value->likely,
+            1e-9,
+            'whatever comes after',
+        );
         $this->post('/settings/learned', ['what' => 'bowl', 'do' => 'unpin']);
         $this->post('/settings/learned', ['what' => 'bowl', 'do' => 'forget']);
         self::assertSame(0, LearnedMakes::learned()['bowl']->count);
@@ -388,24 +578,75 @@ final class NothingInventedTest extends AppCase
         $document = SoundFormula::document();
         $document['lines'][1] = ['ingredient' => 'herbal-tea-generic', 'amount' => '10 %'];
         $batch = $this->madeOf($this->formulaOf($document));
-        $this->get("/batches/$batch->code/label")->assertSeeText('The ingredient list is not complete')->assertDontSee('[plant extract', false);
-        $this->get("/batches/$batch->code/label.pdf")->assertRedirect("/batches/$batch->code/label")->assertSessionHas('refused');
-        $this->post("/batches/$batch->code/label/name", ['open' => 'plant extract: name of the plant', 'inci' => 'Urtica Dioica Leaf Extract']);
-        $this->get("/batches/$batch->code/label")->assertSeeText('Urtica Dioica Leaf Extract')->assertDontSeeText('not complete');
+        $this
+            ->get("/batches/$batch->code/label")
+            ->assertSeeText('The ingredient list is not complete')
+            ->assertDontSee('[plant extract', false);
+        $this
+            ->get("/batches/$batch->code/label.pdf")
+            ->assertRedirect("/batches/$batch->code/label")
+            ->assertSessionHas('refused');
+        $this->post(
+            "/batches/$batch->code/label/name",
+            ['open' => 'plant extract: name of the plant', 'inci' => 'Urtica Dioica Leaf Extract'],
+        );
+        $this
+            ->get("/batches/$batch->code/label")
+            ->assertSeeText('Urtica Dioica Leaf Extract')
+            ->assertDontSeeText('not complete');
         $this->get("/batches/$batch->code/label.pdf")->assertOk();
     }
 
     public function test_what_the_label_has_to_say_stands_on_it(): void
     {
-        $spray = $this->madeOf($this->formulaOf(['format' => 'ilvane.formula/1', 'name' => 'Two layers', 'family' => 'water_spray', 'batch' => ['grams' => 100.0], 'ph' => 5.0, 'scale_resolution_g' => 0.01, 'lines' => [
-            ['ingredient' => 'distilled-water', 'amount' => 'to 100'], ['ingredient' => 'jojoba-oil', 'amount' => '6 %'], ['ingredient' => 'phenoxyethanol-ethylhexylglycerin', 'amount' => '1 %'],
-            ['ingredient' => 'bergamot-essential-oil-expressed', 'amount' => '0.1 %'],
-        ]]), 98.0, 1);
-        $this->get("/batches/$spray->code/label")->assertSeeText('Shake before use.')->assertSeeText('keep out of the sun');
-        $bar = $this->madeOf($this->formulaOf(['format' => 'ilvane.formula/1', 'name' => 'Frozen bar', 'family' => 'frozen_bar', 'scale_resolution_g' => 1, 'lines' => [['ingredient' => 'coconut-milk-canned', 'amount' => '200 g'], ['ingredient' => 'coconut-oil', 'amount' => '20 g']]]), 210.0, 8);
-        $this->get("/batches/$bar->code/label")->assertSeeText('Keep frozen.')->assertSeeText('Frozen '.Carbon::now()->format('j M Y'))->assertDontSeeText('Keep in the fridge.');
-        $oil = $this->madeOf($this->formulaOf(['format' => 'ilvane.formula/1', 'name' => 'Fenugreek paste', 'family' => 'fresh_mask', 'scale_resolution_g' => 1, 'lines' => [['ingredient' => 'fenugreek-powder', 'amount' => '5 g', 'phase' => 'water'], ['ingredient' => 'distilled-water', 'amount' => '95 g']]]), 95.0, 1);
-        $this->get("/batches/$oil->code/label")->assertSeeText('People allergic to peanut or chickpea may react')->assertDontSeeText('nuts');
+        $spray = $this
+            ->madeOf($this->formulaOf(['format' => 'ilvane.formula/1', 'name' => 'Two layers', 'family' => 'water_spray', 'batch' => ['grams' => 100.0], 'ph' => 5.0, 'scale_resolution_g' => 0.01, 'lines' => [
+                ['ingredient' => 'distilled-water', 'amount' => 'to 100'],
+                ['ingredient' => 'jojoba-oil', 'amount' => '6 %'],
+                ['ingredient' => 'phenoxyethanol-ethylhexylglycerin', 'amount' => '1 %'],
+                ['ingredient' => 'bergamot-essential-oil-expressed', 'amount' => '0.1 %'],
+            ]]), 98.0, 1);
+        $this
+            ->get("/batches/$spray->code/label")
+            ->assertSeeText('Shake before use.')
+            ->assertSeeText('keep out of the sun');
+        $bar = $this->madeOf(
+            $this->formulaOf([
+                'format' => 'ilvane.formula/1',
+                'name' => 'Frozen bar',
+                'family' => 'frozen_bar',
+                'scale_resolution_g' => 1,
+                'lines' => [
+                    ['ingredient' => 'coconut-milk-canned', 'amount' => '200 g'],
+                    ['ingredient' => 'coconut-oil', 'amount' => '20 g'],
+                ],
+            ]),
+            210.0,
+            8,
+        );
+        $this
+            ->get("/batches/$bar->code/label")
+            ->assertSeeText('Keep frozen.')
+            ->assertSeeText('Frozen '.Carbon::now()->format('j M Y'))
+            ->assertDontSeeText('Keep in the fridge.');
+        $oil = $this->madeOf(
+            $this->formulaOf([
+                'format' => 'ilvane.formula/1',
+                'name' => 'Fenugreek paste',
+                'family' => 'fresh_mask',
+                'scale_resolution_g' => 1,
+                'lines' => [
+                    ['ingredient' => 'fenugreek-powder', 'amount' => '5 g', 'phase' => 'water'],
+                    ['ingredient' => 'distilled-water', 'amount' => '95 g'],
+                ],
+            ]),
+            95.0,
+            1,
+        );
+        $this
+            ->get("/batches/$oil->code/label")
+            ->assertSeeText('People allergic to peanut or chickpea may react')
+            ->assertDontSeeText('nuts');
         self::assertSame(0, Formula::query()->where('name', '?')->count());
     }
 
@@ -417,7 +658,10 @@ final class NothingInventedTest extends AppCase
                 return;
             }
             $this->tell($batch, $step->key, match ($step->kind->value) {
-                'heat' => ['water' => '74', 'oil' => '74', 'do' => 'on'], 'gate' => ['mix' => '35'], 'test_ph' => ['ph' => '4.8'], default => [],
+                'heat' => ['water' => '74', 'oil' => '74', 'do' => 'on'],
+                'gate' => ['mix' => '35'],
+                'test_ph' => ['ph' => '4.8'],
+                default => [],
             })->assertSessionHasNoErrors();
         }
     }
@@ -426,7 +670,10 @@ final class NothingInventedTest extends AppCase
     {
         Carbon::setTestNow('2026-11-28 10:00');
         $jar = $this->standingJar();
-        $strain = fn (array $more = []) => $this->post("/infusions/$jar->id/strain", ['client_key' => Str::uuid()->toString(), 'strained' => '240', ...$more]);
+        $strain = fn (array $more = []) => $this->post(
+            "/infusions/$jar->id/strain",
+            ['client_key' => Str::uuid()->toString(), 'strained' => '240', ...$more],
+        );
         $strain()->assertSessionHasErrors('strained');
         self::assertSame(0, Lot::query()->count());
         Carbon::setTestNow('2026-12-19 10:00');
@@ -437,9 +684,19 @@ final class NothingInventedTest extends AppCase
     public function test_water_still_in_a_cook_out_is_never_dated_as_free_of_it_and_teaches_nothing(): void
     {
         Carbon::setTestNow('2026-11-28 10:00');
-        $jar = $this->standingJar(['plants' => [['ingredient' => 'rosemary-fresh', 'amount' => '50 g', 'form' => 'fresh_wet']], 'method' => 'cook_out', 'temperature_c' => 105, 'days' => null, 'minutes' => 60, 'shake_every_days' => null]);
+        $jar = $this->standingJar([
+            'plants' => [['ingredient' => 'rosemary-fresh', 'amount' => '50 g', 'form' => 'fresh_wet']],
+            'method' => 'cook_out',
+            'temperature_c' => 105,
+            'days' => null,
+            'minutes' => 60,
+            'shake_every_days' => null,
+        ]);
         Carbon::setTestNow('2026-11-28 11:00');
-        $tell = fn (string $what, array $fields) => $this->post("/infusions/$jar->id/$what", ['client_key' => Str::uuid()->toString(), ...$fields]);
+        $tell = fn (string $what, array $fields) => $this->post(
+            "/infusions/$jar->id/$what",
+            ['client_key' => Str::uuid()->toString(), ...$fields],
+        );
         $tell('strain', ['strained' => '260'])->assertSessionHasErrors('strained');
         $tell('pot', ['pot' => '800']);
         $tell('pot', ['pot' => '790']);

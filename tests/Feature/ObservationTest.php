@@ -28,14 +28,24 @@ final class ObservationTest extends AppCase
 
     private function saw(array $seen): \Illuminate\Testing\TestResponse
     {
-        return $this->post(route('observations.saw', $this->batch), ['client_key' => (string) Str::uuid(), 'place' => 'room', 'look' => 'sound', ...$seen]);
+        return $this->post(
+            route('observations.saw', $this->batch),
+            ['client_key' => (string) Str::uuid(), 'place' => 'room', 'look' => 'sound', ...$seen],
+        );
     }
 
     public function test_a_look_is_written_down_and_the_next_is_on_todays_page(): void
     {
         $this->saw(['note' => 'smells of lavender still'])->assertRedirect();
-        $this->get(route('batch', $this->batch))->assertSeeText('Sound so far')->assertSeeText('smells of lavender still')->assertSeeText('Next look');
-        self::assertSame($this->batch->finished_at?->copy()->addDays(56)->toDateString(), StabilityTest::query()->firstOrFail()->look_at?->toDateString());
+        $this
+            ->get(route('batch', $this->batch))
+            ->assertSeeText('Sound so far')
+            ->assertSeeText('smells of lavender still')
+            ->assertSeeText('Next look');
+        self::assertSame(
+            $this->batch->finished_at?->copy()->addDays(56)->toDateString(),
+            StabilityTest::query()->firstOrFail()->look_at?->toDateString(),
+        );
         Carbon::setTestNow($this->batch->finished_at?->copy()->addDays(56));
         $this->get('/')->assertSeeText('look at its samples');
     }
@@ -43,14 +53,26 @@ final class ObservationTest extends AppCase
     public function test_what_fails_in_the_warm_is_told_in_days_of_the_room(): void
     {
         $this->saw(['place' => 'warm', 'look' => 'parted']);
-        $this->get(route('batch', $this->batch))->assertSeeText('Warm, day 28: parted')->assertSeeText('about 4 months')->assertSeeText('discard the whole batch');
-        $this->get(route('bench', $this->batch->version->formula))->assertSeeText('Seen on samples')->assertSeeText('Warm, day 28: parted');
+        $this
+            ->get(route('batch', $this->batch))
+            ->assertSeeText('Warm, day 28: parted')
+            ->assertSeeText('about 4 months')
+            ->assertSeeText('discard the whole batch');
+        $this
+            ->get(route('bench', $this->batch->version->formula))
+            ->assertSeeText('Seen on samples')
+            ->assertSeeText('Warm, day 28: parted');
     }
 
     public function test_a_mistake_is_taken_back_and_the_record_keeps_both(): void
     {
         $this->saw(['place' => 'warm', 'look' => 'mould']);
-        $this->post(route('observations.undo', [$this->batch, Observation::query()->firstOrFail()]), ['client_key' => (string) Str::uuid()])->assertRedirect();
+        $this
+            ->post(
+                route('observations.undo', [$this->batch, Observation::query()->firstOrFail()]),
+                ['client_key' => (string) Str::uuid()],
+            )
+            ->assertRedirect();
         $this->get(route('batch', $this->batch))->assertDontSeeText('discard the whole batch');
         self::assertSame(2, Observation::query()->count());
         $this->expectExceptionMessage('what was recorded stays');
@@ -67,7 +89,10 @@ final class ObservationTest extends AppCase
 
     public function test_what_cannot_be_is_refused_and_stays_typed(): void
     {
-        $this->saw(['when' => 'last summer', 'note' => 'kept'])->assertSessionHasErrors('when')->assertSessionHasInput('note', 'kept');
+        $this
+            ->saw(['when' => 'last summer', 'note' => 'kept'])
+            ->assertSessionHasErrors('when')
+            ->assertSessionHasInput('note', 'kept');
         $this->saw(['when' => '2031-01-01'])->assertSessionHasErrors('when');
         $this->saw(['when' => '2020-01-01'])->assertSessionHasErrors('when');
         $this->saw(['place' => 'attic'])->assertSessionHasErrors('place');

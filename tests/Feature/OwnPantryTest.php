@@ -23,7 +23,12 @@ final class OwnPantryTest extends AppCase
         $formula = $this->formulaOf($document);
         $batch = $this->madeOf($formula);
         $outcome = $batch->outcome;
-        $this->post('/own-ingredients', ['of' => 'sweet-almond-oil', 'density' => '1,2', 'use_high' => '5', 'source' => 'mill sheet, March'])->assertSessionHasNoErrors();
+        $this
+            ->post(
+                '/own-ingredients',
+                ['of' => 'sweet-almond-oil', 'density' => '1,2', 'use_high' => '5', 'source' => 'mill sheet, March'],
+            )
+            ->assertSessionHasNoErrors();
         $this->refreshApplicationParts();
         $oil = app(Catalogue::class)->get('sweet-almond-oil');
         self::assertSame([1.2, 5.0], [$oil->bulk->density, $oil->use?->max]);
@@ -39,23 +44,62 @@ final class OwnPantryTest extends AppCase
 
     public function test_an_ingredient_of_ones_own_is_found_and_checked(): void
     {
-        $this->post('/own-ingredients', ['name' => 'Meadowfoam seed oil of ours', 'kind' => 'carrier_oil', 'inci' => 'Limnanthes Alba Seed Oil', 'density' => '0.92', 'use_high' => '10', 'allergens' => ['tree_nut'], 'source' => 'mill sheet'])->assertSessionHasNoErrors();
+        $this
+            ->post(
+                '/own-ingredients',
+                [
+                    'name' => 'Meadowfoam seed oil of ours',
+                    'kind' => 'carrier_oil',
+                    'inci' => 'Limnanthes Alba Seed Oil',
+                    'density' => '0.92',
+                    'use_high' => '10',
+                    'allergens' => ['tree_nut'],
+                    'source' => 'mill sheet',
+                ],
+            )
+            ->assertSessionHasNoErrors();
         $own = OwnIngredient::query()->sole();
         self::assertSame('own-meadowfoam-seed-oil-of-ours', $own->key);
         $this->refreshApplicationParts();
         $this->get('/catalogue/search?of=any&q=meadowfoam')->assertOk()->assertSee($own->key);
-        $formula = $this->formulaOf(['format' => 'ilvane.formula/1', 'name' => 'Oil', 'family' => 'hair_oil', 'batch' => ['grams' => 50], 'lines' => [['ingredient' => $own->key, 'amount' => '30 %'], ['ingredient' => 'jojoba-oil', 'amount' => 'to 100']]]);
-        $this->get("/formulas/$formula->id")->assertOk()->assertSee('Meadowfoam seed oil of ours')->assertSee('data-row="'.$this->lineKey($formula, 0), false)->assertSee('30', false);
+        $formula = $this->formulaOf([
+            'format' => 'ilvane.formula/1',
+            'name' => 'Oil',
+            'family' => 'hair_oil',
+            'batch' => ['grams' => 50],
+            'lines' => [
+                ['ingredient' => $own->key, 'amount' => '30 %'],
+                ['ingredient' => 'jojoba-oil', 'amount' => 'to 100'],
+            ],
+        ]);
+        $this
+            ->get("/formulas/$formula->id")
+            ->assertOk()
+            ->assertSee('Meadowfoam seed oil of ours')
+            ->assertSee('data-row="'.$this->lineKey($formula, 0), false)
+            ->assertSee('30', false);
         $this->post("/own-ingredients/$own->key/drop")->assertSessionHas('refused');
     }
 
     public function test_bad_figures_are_refused_beside_their_fields_and_keep_what_was_typed(): void
     {
-        $this->from('/own-ingredients')->post('/own-ingredients', ['name' => '', 'kind' => '', 'inci' => 'Typed Already'])->assertSessionHasErrors(['name', 'kind']);
+        $this
+            ->from('/own-ingredients')
+            ->post('/own-ingredients', ['name' => '', 'kind' => '', 'inci' => 'Typed Already'])
+            ->assertSessionHasErrors(['name', 'kind']);
         $this->get('/own-ingredients')->assertSee('value="Typed Already"', false);
-        $this->from('/own-ingredients?key=jojoba-oil')->post('/own-ingredients', ['of' => 'jojoba-oil', 'density' => '40', 'use_low' => '9', 'use_high' => '5'])->assertSessionHasErrors(['density', 'use_high']);
-        $this->get('/own-ingredients?key=jojoba-oil')->assertSee('value="40"', false)->assertSee('id="field-density-problem"', false);
-        $this->from('/own-ingredients')->post('/own-ingredients', ['of' => 'no-such-thing', 'source' => 'x'])->assertSessionHasErrors('of');
+        $this
+            ->from('/own-ingredients?key=jojoba-oil')
+            ->post('/own-ingredients', ['of' => 'jojoba-oil', 'density' => '40', 'use_low' => '9', 'use_high' => '5'])
+            ->assertSessionHasErrors(['density', 'use_high']);
+        $this
+            ->get('/own-ingredients?key=jojoba-oil')
+            ->assertSee('value="40"', false)
+            ->assertSee('id="field-density-problem"', false);
+        $this
+            ->from('/own-ingredients')
+            ->post('/own-ingredients', ['of' => 'no-such-thing', 'source' => 'x'])
+            ->assertSessionHasErrors('of');
     }
 
     public function test_what_turns_soon_names_the_formulas_that_would_use_it(): void
@@ -76,7 +120,10 @@ final class OwnPantryTest extends AppCase
         $this->bought('sweet-almond-oil', 20.0, 4.0);
         $this->bought('glycerin', 500.0);
         $formula = $this->formulaOf(SoundFormula::document());
-        $this->from('/shopping')->post('/shopping', ['formula' => $formula->id, 'grams' => 'lots'])->assertSessionHasErrors('grams');
+        $this
+            ->from('/shopping')
+            ->post('/shopping', ['formula' => $formula->id, 'grams' => 'lots'])
+            ->assertSessionHasErrors('grams');
         $this->post('/shopping', ['formula' => $formula->id, 'grams' => '400'])->assertSessionHasNoErrors();
         $page = $this->get('/shopping')->assertOk();
         $page->assertSee("13.6\u{202F}g", false); // 8 % of 400 and a twentieth, less 20

@@ -26,33 +26,67 @@ final class PantryTest extends AppCase
         Carbon::setTestNow('2026-11-10 09:00:00');
     }
 
-    private function made(string $method = 'marshmallow-decoction', float $grams = 140.0, Storage $storage = Storage::Fridge): Lot
-    {
+    private function made(
+        string $method = 'marshmallow-decoction',
+        float $grams = 140.0,
+        Storage $storage = Storage::Fridge,
+    ): Lot {
         $book = app(PreparationBook::class);
 
-        return $book->made($book->plan($method, '', 150.0), $grams, $storage, $storage === Storage::Freezer ? 15.0 : null, Carbon::now());
+        return $book->made(
+            $book->plan($method, '', 150.0),
+            $grams,
+            $storage,
+            $storage === Storage::Freezer ? 15.0 : null,
+            Carbon::now(),
+        );
     }
 
     private function tell(Lot $lot, string $what, array $fields = [], ?string $key = null): TestResponse
     {
-        return $this->from("/pantry/$lot->code")->post("/pantry/$lot->code/$what", ['client_key' => $key ?? Str::uuid()->toString(), ...$fields]);
+        return $this
+            ->from("/pantry/$lot->code")
+            ->post("/pantry/$lot->code/$what", ['client_key' => $key ?? Str::uuid()->toString(), ...$fields]);
     }
 
     public function test_planned_made_and_counted_down(): void
     {
-        $this->formulaOf(['format' => 'ilvane.formula/1', 'name' => 'Milk', 'family' => 'leave_in_emulsion', 'batch' => ['grams' => 200], 'lines' => [['ingredient' => 'marshmallow-root-decoction', 'amount' => '15 %'], ['ingredient' => 'distilled-water', 'amount' => 'to 100']]]);
+        $this->formulaOf([
+            'format' => 'ilvane.formula/1',
+            'name' => 'Milk',
+            'family' => 'leave_in_emulsion',
+            'batch' => ['grams' => 200],
+            'lines' => [
+                ['ingredient' => 'marshmallow-root-decoction', 'amount' => '15 %'],
+                ['ingredient' => 'distilled-water', 'amount' => 'to 100'],
+            ],
+        ]);
         $this->get('/preparations')->assertOk()->assertSee('Your formulas ask for')->assertSee('for Milk');
         $this->post('/preparations', ['method' => 'marshmallow-decoction', 'wanted' => '150'])->assertRedirect();
         $preparation = Preparation::query()->sole();
-        $page = $this->get("/preparations/$preparation->id")->assertOk()->assertSee('221')->assertSee('Press through cloth while it is warm')->assertSee('steam scald');
+        $page = $this
+            ->get("/preparations/$preparation->id")
+            ->assertOk()
+            ->assertSee('221')
+            ->assertSee('Press through cloth while it is warm')
+            ->assertSee('steam scald');
         self::assertStringContainsString('11', (string) $page->getContent());
-        $this->post("/preparations/$preparation->id/made", ['grams' => '138,5', 'storage' => 'fridge'])->assertRedirect();
+        $this
+            ->post("/preparations/$preparation->id/made", ['grams' => '138,5', 'storage' => 'fridge'])
+            ->assertRedirect();
         $lot = Lot::query()->sole();
-        self::assertSame([138.5, 'fridge', '2026-11-13 09:00:00', 'marshmallow-root-decoction'], [$lot->grams, $lot->storage, $lot->good_until?->toDateTimeString(), $lot->ingredient]);
+        self::assertSame(
+            [138.5, 'fridge', '2026-11-13 09:00:00', 'marshmallow-root-decoction'],
+            [$lot->grams, $lot->storage, $lot->good_until?->toDateTimeString(), $lot->ingredient],
+        );
         Carbon::setTestNow('2026-11-12 21:00:00');
         $this->get("/pantry/$lot->code")->assertOk()->assertSee("12\u{202F}h left");
         Carbon::setTestNow('2026-11-13 09:01:00');
-        $this->get("/pantry/$lot->code")->assertOk()->assertSee('past its hours')->assertDontSee('Begin a formula with it');
+        $this
+            ->get("/pantry/$lot->code")
+            ->assertOk()
+            ->assertSee('past its hours')
+            ->assertDontSee('Begin a formula with it');
         $this->get('/')->assertSee('past its hours: throw it away');
         $this->get("/preparations/$preparation->id")->assertRedirect("/pantry/$lot->code");
         $this->post("/preparations/$preparation->id/made", ['grams' => '10'])->assertSessionHasErrors('grams');
@@ -62,8 +96,14 @@ final class PantryTest extends AppCase
     {
         $before = app(PreparationBook::class)->plan('marshmallow-decoction', '', 150.0)->plan['water_grams'];
         $this->made(grams: 90.0);
-        self::assertGreaterThan($before, app(PreparationBook::class)->plan('marshmallow-decoction', '', 150.0)->plan['water_grams'], 'it gave less than hoped: take more');
-        $this->get('/preparations/'.Preparation::query()->latest('id')->firstOrFail()->id)->assertSee('from your own 1 makings');
+        self::assertGreaterThan(
+            $before,
+            app(PreparationBook::class)->plan('marshmallow-decoction', '', 150.0)->plan['water_grams'],
+            'it gave less than hoped: take more',
+        );
+        $this
+            ->get('/preparations/'.Preparation::query()->latest('id')->firstOrFail()->id)
+            ->assertSee('from your own 1 makings');
     }
 
     public function test_a_tea_is_made_of_the_plant_one_has(): void
@@ -100,7 +140,11 @@ final class PantryTest extends AppCase
         self::assertSame('2026-11-10 21:00:00', $lot->good_until?->toDateTimeString());
         Carbon::setTestNow('2026-11-10 15:00:00');
         $this->tell($lot, 'move', ['to' => 'fridge']);
-        self::assertSame(['fridge', '2026-11-12 03:00:00'], [$lot->refresh()->storage, $lot->good_until?->toDateTimeString()], 'half its life was gone');
+        self::assertSame(
+            ['fridge', '2026-11-12 03:00:00'],
+            [$lot->refresh()->storage, $lot->good_until?->toDateTimeString()],
+            'half its life was gone',
+        );
         $this->tell($lot, 'move', ['to' => 'cellar'])->assertRedirect();
         self::assertSame('fridge', $lot->refresh()->storage);
     }
@@ -168,14 +212,36 @@ final class PantryTest extends AppCase
         $lot = $this->made();
         $found = $this->getJson('/catalogue/search?q=marshmallow')->assertOk()->json();
         self::assertSame("lot:$lot->code", $found[0]['key']);
-        $formula = $this->formulaOf(['format' => 'ilvane.formula/1', 'name' => 'Mist', 'family' => 'water_spray', 'batch' => ['grams' => 100], 'lines' => [['name' => 'x', 'amount' => '30 %'], ['ingredient' => 'distilled-water', 'amount' => 'to 100']]]);
+        $formula = $this->formulaOf([
+            'format' => 'ilvane.formula/1',
+            'name' => 'Mist',
+            'family' => 'water_spray',
+            'batch' => ['grams' => 100],
+            'lines' => [['name' => 'x', 'amount' => '30 %'], ['ingredient' => 'distilled-water', 'amount' => 'to 100']],
+        ]);
         $key = $this->lineKey($formula, 0);
-        $this->post("/formulas/$formula->id", $this->form($formula, ['lines' => [$key => ['ingredient' => "lot:$lot->code", 'name' => 'Marshmallow']]]), ['X-Live' => '1'])
+        $this->post(
+            "/formulas/$formula->id",
+            $this->form($formula, ['lines' => [$key => ['ingredient' => "lot:$lot->code", 'name' => 'Marshmallow']]]),
+            ['X-Live' => '1'],
+        )
             ->assertOk()->assertSee("$lot->code, good until 13 Nov 2026");
         $line = Draft::fromStored($formula->refresh()->draft)->lines()[0];
-        self::assertSame(['marshmallow-root-decoction', $lot->code, '2026-11-13', 'water'], [$line['ingredient'], $line['rest']['lot'], $line['rest']['best_before'], $line['phase']]);
+        self::assertSame(
+            ['marshmallow-root-decoction', $lot->code, '2026-11-13', 'water'],
+            [$line['ingredient'], $line['rest']['lot'], $line['rest']['best_before'], $line['phase']],
+        );
         // another ingredient put in its place is no longer this lot
-        $this->post("/formulas/$formula->id", $this->form($formula, ['lines' => [$key => ['ingredient' => 'rosemary-tea', 'name' => 'Rosemary tea']]]), ['X-Live' => '1'])->assertDontSee($lot->code);
+        $this
+            ->post(
+                "/formulas/$formula->id",
+                $this->form(
+                    $formula,
+                    ['lines' => [$key => ['ingredient' => 'rosemary-tea', 'name' => 'Rosemary tea']]],
+                ),
+                ['X-Live' => '1'],
+            )
+            ->assertDontSee($lot->code);
         self::assertArrayNotHasKey('lot', Draft::fromStored($formula->refresh()->draft)->lines()[0]['rest']);
     }
 
@@ -197,10 +263,19 @@ final class PantryTest extends AppCase
         $lot = Lot::query()->sole();
         $this->post("/pantry/$lot->code/bench");
         $formula = Formula::query()->sole();
-        $this->get("/formulas/$formula->id")->assertOk()->assertSee("$lot->code is good until 2027-11-10")->assertSee('100.0');
+        $this
+            ->get("/formulas/$formula->id")
+            ->assertOk()
+            ->assertSee("$lot->code is good until 2027-11-10")
+            ->assertSee('100.0');
         $draft = Draft::fromStored($formula->draft);
-        $batch = app(MakeBook::class)->start(app(\App\Formulas\FormulaBook::class)->keep($formula, $draft)) ?? self::fail('not started');
-        app(MakeBook::class)->record($batch, ['step' => 'weigh.1', 'kind' => 'weighed', 'subject' => '1', 'value' => 100.0], Str::uuid()->toString());
+        $batch = app(MakeBook::class)->start(app(\App\Formulas\FormulaBook::class)->keep($formula, $draft))
+            ?? self::fail('not started');
+        app(MakeBook::class)->record(
+            $batch,
+            ['step' => 'weigh.1', 'kind' => 'weighed', 'subject' => '1', 'value' => 100.0],
+            Str::uuid()->toString(),
+        );
         app(MakeBook::class)->finish($batch->refresh(), 98.0, 1);
         self::assertSame(140.0, $lot->refresh()->grams_left);
         $this->get("/pantry/$lot->code")->assertSee("batch $batch->code");

@@ -46,9 +46,19 @@ final class PapersTest extends AppCase
             $now = app(Evaluator::class)->weigh(FormulaDocument::read($changed));
             foreach (self::inSheet($now) as $n => $line) {
                 $row = $rows[5 + $n];
-                self::assertEqualsWithDelta($line->grams->likely ?? 0.0, (float) $row[6], 0.006, "file $i line $n grams");
+                self::assertEqualsWithDelta(
+                    $line->grams->likely ?? 0.0,
+                    (float) $row[6],
+                    0.006,
+                    "file $i line $n grams",
+                );
                 if ($line->share !== null && $composition->total !== null) {
-                    self::assertEqualsWithDelta(100 * $line->share->likely, (float) $row[7], 0.006, "file $i line $n share");
+                    self::assertEqualsWithDelta(
+                        100 * $line->share->likely,
+                        (float) $row[7],
+                        0.006,
+                        "file $i line $n share",
+                    );
                 }
             }
         }
@@ -57,13 +67,20 @@ final class PapersTest extends AppCase
     public function test_costs_are_reckoned_in_the_sheet_and_names_are_never_formulas(): void
     {
         $document = [...SoundFormula::document(), 'name' => '=1+1'];
-        $cupboard = new Stock(array_map(static fn (array $line): Stocked => new Stocked('L', $line['ingredient'], 100, 0.02), $document['lines']));
+        $cupboard = new Stock(array_map(
+            static fn (array $line): Stocked => new Stocked('L', $line['ingredient'], 100, 0.02),
+            $document['lines'],
+        ));
         [$composition, $bytes] = $this->sheet($document, 'xlsx', $cupboard);
         $sheet = self::open(self::stored($bytes, 'xlsx'));
         self::assertSame('=1+1', $sheet->getCell('A1')->getValue());
         self::assertFalse($sheet->getCell('A1')->isFormula());
         $foot = 6 + count($document['lines']);
-        self::assertEqualsWithDelta(Cost::of($composition, $cupboard->pricePerGram(...))->known, $sheet->getCell("J$foot")->getCalculatedValue(), 1e-6);
+        self::assertEqualsWithDelta(
+            Cost::of($composition, $cupboard->pricePerGram(...))->known,
+            $sheet->getCell("J$foot")->getCalculatedValue(),
+            1e-6,
+        );
         self::assertEqualsWithDelta(200.0, $sheet->getCell("G$foot")->getCalculatedValue(), 1e-9);
     }
 
@@ -82,15 +99,32 @@ final class PapersTest extends AppCase
     {
         $formula = $this->formulaOf([...SoundFormula::document(), 'name' => 'Élan "vital" <b>']);
         app(LotBook::class)->putBought('glycerin', 100, 4.0, null, null, Carbon::now());
-        foreach (['xlsx' => 'PK', 'ods' => 'PK', 'csv' => 'Élan', 'json' => '{', 'svg' => '<?xml'] as $format => $begins) {
-            $answer = $this->get("/formulas/$formula->id/formula.$format")->assertOk()->assertHeader('Content-Disposition', "attachment; filename=\"elan-vital-b.$format\"");
+        foreach ([
+            'xlsx' => 'PK',
+            'ods' => 'PK',
+            'csv' => 'Élan',
+            'json' => '{',
+            'svg' => '<?xml',
+        ] as $format => $begins) {
+            $answer = $this
+                ->get("/formulas/$formula->id/formula.$format")
+                ->assertOk()
+                ->assertHeader('Content-Disposition', "attachment; filename=\"elan-vital-b.$format\"");
             self::assertStringContainsString($begins, substr((string) $answer->getContent(), 0, 400), $format);
         }
-        self::assertSame(FormulaDocument::write(FormulaDocument::fromJson((string) $this->get("/formulas/$formula->id/formula.json")->getContent()))['name'], 'Élan "vital" <b>');
+        self::assertSame(
+            FormulaDocument::write(FormulaDocument::fromJson((string) $this
+                ->get("/formulas/$formula->id/formula.json")
+                ->getContent()))['name'],
+            'Élan "vital" <b>',
+        );
         $svg = simplexml_load_string((string) $this->get("/formulas/$formula->id/formula.svg")->getContent());
         self::assertNotFalse($svg);
         self::assertSame('Élan "vital" <b>', (string) $svg->title);
-        self::assertStringNotContainsString('var(--', preg_replace('/<style>.*<\/style>/s', '', (string) $svg->asXML()) ?? '');
+        self::assertStringNotContainsString(
+            'var(--',
+            preg_replace('/<style>.*<\/style>/s', '', (string) $svg->asXML()) ?? '',
+        );
         $this->get("/formulas/$formula->id/formula.exe")->assertNotFound();
     }
 
@@ -98,10 +132,17 @@ final class PapersTest extends AppCase
     public function test_the_way_it_is_made_reads_for_people_and_programs(): void
     {
         $formula = $this->formulaOf([...SoundFormula::document(), 'name' => 'Milk </script><b>']);
-        $page = (string) $this->get("/formulas/$formula->id/how-to")->assertOk()->assertSeeText('Weigh: Oil')->getContent();
+        $page = (string) $this
+            ->get("/formulas/$formula->id/how-to")
+            ->assertOk()
+            ->assertSeeText('Weigh: Oil')
+            ->getContent();
         self::assertSame(1, preg_match('#<script type="application/ld\+json">(.*?)</script>#s', $page, $found));
         $schema = json_decode($found[1], true, 32, JSON_THROW_ON_ERROR);
-        self::assertSame(['https://schema.org', 'HowTo', 'Milk </script><b>'], [$schema['@context'], $schema['@type'], $schema['name']]);
+        self::assertSame(
+            ['https://schema.org', 'HowTo', 'Milk </script><b>'],
+            [$schema['@context'], $schema['@type'], $schema['name']],
+        );
         self::assertCount(5, $schema['supply']);
         self::assertSame(range(1, count($schema['step'])), array_column($schema['step'], 'position'));
         self::assertStringContainsString('Sweet almond oil', json_encode($schema['step'], JSON_THROW_ON_ERROR));
@@ -132,7 +173,9 @@ final class PapersTest extends AppCase
         return IOFactory::load($path)->getActiveSheet();
     }
 
-    /** Doubles the first number a maker entered, and keeps the old results, so that only what is reckoned anew is right. */
+    /**
+     * Doubles the first number a maker entered, and keeps the old results, so that only what is reckoned anew is right.
+     */
     private static function change(string $path, string $format): void
     {
         $book = IOFactory::load($path);
@@ -174,13 +217,20 @@ final class PapersTest extends AppCase
             $i = $line->position - 1;
             if ($line->amount?->number !== null) {
                 $isPercent = str_contains($document['lines'][$i]['amount'], '%');
-                $document['lines'][$i]['amount'] = $isPercent ? (2 * $line->amount->number->likely).' %' : (2 * ($line->grams->likely ?? 0.0)).' g';
+                $document['lines'][$i]['amount'] = $isPercent
+                    ? (2 * $line->amount->number->likely).' %'
+                    : (2 * ($line->grams->likely ?? 0.0)).' g';
                 break;
             }
         }
         // spoons and drops stand in the sheet as their likely grams
         foreach ($composition->lines as $i => $line) {
-            if ($line->amount?->unit !== null && $line->amount->unit->grams() === null && str_contains($document['lines'][$i]['amount'], ' g') === false && $line->grams !== null) {
+            if (
+                $line->amount?->unit !== null
+                && $line->amount->unit->grams() === null
+                && str_contains($document['lines'][$i]['amount'], ' g') === false
+                && $line->grams !== null
+            ) {
                 $document['lines'][$i]['amount'] = round($line->grams->likely, 6).' g';
             }
         }
@@ -191,6 +241,15 @@ final class PapersTest extends AppCase
     /** @return list<WeighedLine> in the order of the sheet */
     private static function inSheet(Composition $composition): array
     {
-        return [...array_values(array_filter($composition->lines, static fn (WeighedLine $line): bool => $line->isInBatch())), ...array_values(array_filter($composition->lines, static fn (WeighedLine $line): bool => ! $line->isInBatch()))];
+        return [
+            ...array_values(array_filter(
+                $composition->lines,
+                static fn (WeighedLine $line): bool => $line->isInBatch(),
+            )),
+            ...array_values(array_filter(
+                $composition->lines,
+                static fn (WeighedLine $line): bool => ! $line->isInBatch(),
+            )),
+        ];
     }
 }

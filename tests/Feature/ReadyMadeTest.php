@@ -20,19 +20,29 @@ final class ReadyMadeTest extends AppCase
         $families = [];
         foreach (ReadyMade::documents() as $key => $document) {
             $formula = FormulaDocument::read($document);
-            $against = array_filter(app(Evaluator::class)->evaluate($formula)->findings, static fn (Finding $finding): bool => $finding->severity !== Severity::Note);
+            $against = array_filter(
+                app(Evaluator::class)->evaluate($formula)->findings,
+                static fn (Finding $finding): bool => $finding->severity !== Severity::Note,
+            );
             self::assertSame([], array_map(static fn (Finding $finding): string => $finding->code, $against), $key);
             $families[] = $formula->family->value;
             self::assertNotSame("ready_made.names.$key.1", say("ready_made.names.$key.1"));
         }
-        self::assertEqualsCanonicalizing(array_column(Family::cases(), 'value'), array_keys(array_filter(array_count_values($families), static fn (int $count): bool => $count >= 2)));
+        self::assertEqualsCanonicalizing(
+            array_column(Family::cases(), 'value'),
+            array_keys(array_filter(array_count_values($families), static fn (int $count): bool => $count >= 2)),
+        );
     }
 
     public function test_a_frame_is_taken_to_the_bench(): void
     {
         $this->get('/ready-made')->assertOk()->assertSeeText('Whipped mango')->assertSeeText('Drier to the touch');
         $this->post('/ready-made/mango-whip')->assertRedirect();
-        $this->get('/formulas/'.Formula::query()->firstOrFail()->id)->assertOk()->assertSee('Whipped mango')->assertSeeText('Ready to make.');
+        $this
+            ->get('/formulas/'.Formula::query()->firstOrFail()->id)
+            ->assertOk()
+            ->assertSee('Whipped mango')
+            ->assertSeeText('Ready to make.');
         $this->post('/ready-made/no-such-frame')->assertNotFound();
     }
 }

@@ -14,21 +14,38 @@ use Tests\Support\SoundFormula;
 
 final class RecipeTest extends AppCase
 {
-    private const RECIPE = "Aunt’s milk\nWater phase\n1 cup distilled water\n1/3 cup shae buter\n1 tsp coconut milk powder\n3 capsules of moon dust\nsome honey\nStir until it looks nice";
+    private const RECIPE =
+        "Aunt’s milk\nWater phase\n1 cup distilled water\n1/3 cup shae buter\n1 tsp coconut milk powder\n3 capsules of moon dust\nsome honey\nStir until it looks nice";
 
     public function test_a_recipe_is_marked_and_weighed_and_doubts_are_shown(): void
     {
         $this->post('/recipe', ['text' => self::RECIPE])->assertOk()
-            ->assertSee('1 cup distilled water')->assertSee("236.1\u{202F}g")->assertSee('class="read-doubtful"', false)->assertSee('which ingredient?')->assertSee('how much?')
+            ->assertSee('1 cup distilled water')
+            ->assertSee("236.1\u{202F}g")
+            ->assertSee('class="read-doubtful"', false)
+            ->assertSee('which ingredient?')
+            ->assertSee('how much?')
             ->assertSee('Stir until it looks nice');
     }
 
     public function test_corrections_are_kept_and_open_on_the_bench(): void
     {
-        $this->post('/recipe/open', ['text' => self::RECIPE, 'pick' => [2 => 'shea-butter-refined', 4 => 'vitamin-e-tocopherols'], 'amount' => [5 => '5 g']])->assertRedirect();
+        $this
+            ->post(
+                '/recipe/open',
+                [
+                    'text' => self::RECIPE,
+                    'pick' => [2 => 'shea-butter-refined', 4 => 'vitamin-e-tocopherols'],
+                    'amount' => [5 => '5 g'],
+                ],
+            )
+            ->assertRedirect();
         $draft = Draft::fromStored(Formula::query()->sole()->draft);
         self::assertSame('Aunt’s milk', $draft->text('name'));
-        self::assertSame(['distilled-water', 'shea-butter-refined', 'coconut-milk-canned', 'vitamin-e-tocopherols', 'honey'], array_column($draft->lines(), 'ingredient'));
+        self::assertSame(
+            ['distilled-water', 'shea-butter-refined', 'coconut-milk-canned', 'vitamin-e-tocopherols', 'honey'],
+            array_column($draft->lines(), 'ingredient'),
+        );
         self::assertSame(['1 cup', '1/3 cup', '1 tsp', '3 capsule', '5 g'], array_column($draft->lines(), 'amount'));
         self::assertStringContainsString('Stir until it looks nice', $draft->text('notes'), 'nothing is dropped');
     }
@@ -52,52 +69,120 @@ final class RecipeTest extends AppCase
 
     public function test_sheets_are_read_by_their_headings_in_both_languages(): void
     {
-        $english = [['My milk'], ['Phase', 'Ingredient', 'Percent', 'Note'], ['water', 'Distilled water', 'to 100', ''], ['water', 'Glycerin', 3, ''], ['oil', 'BTMS-50', 4.5, 'pellets'], ['', 'Total', 100, '']];
+        $english = [
+            ['My milk'],
+            ['Phase', 'Ingredient', 'Percent', 'Note'],
+            ['water', 'Distilled water', 'to 100', ''],
+            ['water', 'Glycerin', 3, ''],
+            ['oil', 'BTMS-50', 4.5, 'pellets'],
+            ['', 'Total', 100, ''],
+        ];
         $french = [['Ingrédient', 'Quantité'], ['Beurre de karité', '2 c. à s.'], ['Huile d’olive', '30 g']];
         foreach (['csv', 'xlsx', 'ods'] as $format) {
-            $this->post('/recipe', ['file' => self::sheet($format, $english)])->assertOk()->assertSeeInOrder(['Distilled water: to 100', 'Glycerin: 3 %', 'BTMS-50: 4.5 %'])->assertDontSee('Total: ')->assertSee('Every line was clear.');
-            $this->post('/recipe', ['file' => self::sheet($format, $french)])->assertOk()->assertSee('2 c. à s.')->assertSee('Every line was clear.');
+            $this
+                ->post('/recipe', ['file' => self::sheet($format, $english)])
+                ->assertOk()
+                ->assertSeeInOrder(['Distilled water: to 100', 'Glycerin: 3 %', 'BTMS-50: 4.5 %'])
+                ->assertDontSee('Total: ')
+                ->assertSee('Every line was clear.');
+            $this
+                ->post('/recipe', ['file' => self::sheet($format, $french)])
+                ->assertOk()
+                ->assertSee('2 c. à s.')
+                ->assertSee('Every line was clear.');
         }
     }
 
     public function test_formulas_in_cells_are_not_reckoned_and_bad_files_are_refused(): void
     {
-        $this->post('/recipe', ['file' => self::sheet('xlsx', [['Ingredient', 'Grams'], ['Olive oil', '=10*3'], ['Castor oil', '=WEBSERVICE("http://127.0.0.1/")']])])->assertOk()->assertSee('Olive oil')->assertDontSee('WEBSERVICE');
+        $this
+            ->post(
+                '/recipe',
+                ['file' => self::sheet(
+                    'xlsx',
+                    [
+                        ['Ingredient', 'Grams'],
+                        ['Olive oil', '=10*3'],
+                        ['Castor oil', '=WEBSERVICE("http://127.0.0.1/")'],
+                    ],
+                )],
+            )
+            ->assertOk()
+            ->assertSee('Olive oil')
+            ->assertDontSee('WEBSERVICE');
         foreach (['csv', 'xlsx', 'ods'] as $format) {
-            $this->post('/recipe', ['file' => UploadedFile::fake()->createWithContent("x.$format", "\0\1\2".random_bytes(300))])->assertStatus(422);
+            $this
+                ->post(
+                    '/recipe',
+                    ['file' => UploadedFile::fake()->createWithContent("x.$format", "\0\1\2".random_bytes(300))],
+                )
+                ->assertStatus(422);
         }
-        $this->post('/recipe', ['file' => UploadedFile::fake()->createWithContent('x.csv', "a,b\n1,2")])->assertStatus(422)->assertSee('headed “Ingredient”');
-        $this->post('/recipe', ['file' => UploadedFile::fake()->createWithContent('x.csv', str_repeat("Ingredient,Grams\n", 150_000))])->assertStatus(422)->assertSee('2 MB');
+        $this
+            ->post('/recipe', ['file' => UploadedFile::fake()->createWithContent('x.csv', "a,b\n1,2")])
+            ->assertStatus(422)
+            ->assertSee('headed “Ingredient”');
+        $this
+            ->post(
+                '/recipe',
+                ['file' => UploadedFile::fake()->createWithContent('x.csv', str_repeat("Ingredient,Grams\n", 150_000))],
+            )
+            ->assertStatus(422)
+            ->assertSee('2 MB');
         $bomb = tempnam(sys_get_temp_dir(), 'ilv').'.xlsx';
         $zip = new \ZipArchive;
         $zip->open($bomb, \ZipArchive::CREATE);
         $zip->addFromString('xl/worksheets/sheet1.xml', str_repeat('0', 60_000_000));
         $zip->close();
-        $this->post('/recipe', ['file' => new UploadedFile($bomb, 'x.xlsx', null, null, true)])->assertStatus(422)->assertSee('far larger than any formula');
+        $this
+            ->post('/recipe', ['file' => new UploadedFile($bomb, 'x.xlsx', null, null, true)])
+            ->assertStatus(422)
+            ->assertSee('far larger than any formula');
         unlink($bomb);
     }
 
     public function test_a_formula_in_json_opens_on_the_bench_or_says_where_it_is_wrong(): void
     {
-        $this->post('/recipe', ['text' => json_encode(SoundFormula::document(), JSON_THROW_ON_ERROR)])->assertRedirect('/formulas/1');
-        $this->post('/recipe', ['text' => '{"format":"ilvane.formula/1","name":"A","family":"gel","lines":[],"colour":1}'])->assertStatus(422)->assertSee('/colour');
+        $this
+            ->post('/recipe', ['text' => json_encode(SoundFormula::document(), JSON_THROW_ON_ERROR)])
+            ->assertRedirect('/formulas/1');
+        $this
+            ->post(
+                '/recipe',
+                ['text' => '{"format":"ilvane.formula/1","name":"A","family":"gel","lines":[],"colour":1}'],
+            )
+            ->assertStatus(422)
+            ->assertSee('/colour');
     }
 
     public function test_what_is_no_recipe_is_refused_in_place_with_what_was_pasted(): void
     {
-        foreach (['' => 'There is nothing in it.', "a\0b" => 'not plain text', str_repeat('x ', 15_000) => 'This line has no end', str_repeat("2 g water\n", 500_000) => 'more text than a recipe'] as $text => $why) {
+        foreach ([
+            '' => 'There is nothing in it.',
+            "a\0b" => 'not plain text',
+            str_repeat('x ', 15_000) => 'This line has no end',
+            str_repeat("2 g water\n", 500_000) => 'more text than a recipe',
+        ] as $text => $why) {
             $this->post('/recipe', ['text' => $text])->assertStatus(422)->assertSee($why);
         }
         $this->post('/recipe', ['text' => str_repeat('x ', 15_000)])->assertSee('x x x x');
         $this->post('/recipe', ['text' => ['a']])->assertStatus(422);
-        $this->post('/recipe', ['file' => UploadedFile::fake()->createWithContent('recipe.txt', random_bytes(400))])->assertStatus(422);
-        $this->post('/recipe', ['text' => 'just words', 'pick' => 'x', 'amount' => [[1]]])->assertOk()->assertSee('No ingredients found');
+        $this
+            ->post('/recipe', ['file' => UploadedFile::fake()->createWithContent('recipe.txt', random_bytes(400))])
+            ->assertStatus(422);
+        $this
+            ->post('/recipe', ['text' => 'just words', 'pick' => 'x', 'amount' => [[1]]])
+            ->assertOk()
+            ->assertSee('No ingredients found');
         $this->get('/recipe')->assertOk();
     }
 
     public function test_text_is_escaped(): void
     {
-        $this->post('/recipe', ['text' => '<script>alert(1)</script> 2 tbsp olive oil'])->assertOk()->assertDontSee('<script>alert', false);
+        $this
+            ->post('/recipe', ['text' => '<script>alert(1)</script> 2 tbsp olive oil'])
+            ->assertOk()
+            ->assertDontSee('<script>alert', false);
     }
 
     public function test_more_lines_than_a_formula_holds_are_a_sentence_by_every_door(): void

@@ -35,7 +35,10 @@ final class ReleaseTest extends AppCase
     /** @param  array<string, mixed>  $fields */
     private function tell(string $what, array $fields = []): TestResponse
     {
-        return $this->post("/batches/{$this->batch->code}/$what", ['client_key' => Str::uuid()->toString(), ...$fields]);
+        return $this->post(
+            "/batches/{$this->batch->code}/$what",
+            ['client_key' => Str::uuid()->toString(), ...$fields],
+        );
     }
 
     private function state(): string
@@ -43,14 +46,22 @@ final class ReleaseTest extends AppCase
         return Release::of(Batch::query()->findOrFail($this->batch->id))->state;
     }
 
-    /** @return iterable<string, array{string, array<string, string>, string, string}> what is told; the state; what is proposed */
+    /**
+     * @return iterable<string, array{string, array<string, string>, string, string}> what is told; the state; what is
+     *   proposed
+     */
     public static function seen(): iterable
     {
         yield 'mould' => ['observations', ['place' => 'room', 'look' => 'mould'], 'held', 'withdrawn'];
         yield 'parted' => ['observations', ['place' => 'warm', 'look' => 'parted'], 'held', 'held'];
         yield 'smell' => ['observations', ['place' => 'cold', 'look' => 'smell'], 'held', 'held'];
         yield 'a rash' => ['hair', ['how' => 'rash'], 'held', 'withdrawn'];
-        yield 'a pH its preservative does not hold at' => ['observations', ['place' => 'room', 'look' => 'sound', 'ph' => '8.5'], 'held', 'held'];
+        yield 'a pH its preservative does not hold at' => [
+            'observations',
+            ['place' => 'room', 'look' => 'sound', 'ph' => '8.5'],
+            'held',
+            'held',
+        ];
         yield 'grainy is no reason' => ['observations', ['place' => 'room', 'look' => 'grainy'], 'free', ''];
         yield 'a sound sample' => ['observations', ['place' => 'room', 'look' => 'sound', 'ph' => '4.8'], 'free', ''];
         yield 'hair that did not like it' => ['hair', ['how' => 'badly'], 'free', ''];
@@ -73,27 +84,39 @@ final class ReleaseTest extends AppCase
         $this->tell('observations', ['place' => 'room', 'look' => 'mould']);
 
         $this->get("/batches/$code/label.pdf")->assertRedirect("/batches/$code/label")->assertSessionHas('refused');
-        $this->get("/batches/$code/label")->assertSee('No label and no papers are printed.')->assertDontSee('label.pdf"', false);
+        $this
+            ->get("/batches/$code/label")
+            ->assertSee('No label and no papers are printed.')
+            ->assertDontSee('label.pdf"', false);
         $this->get("/batches/$code/papers.zip")->assertRedirect("/batches/$code#state");
         $this->get('/labels')->assertOk()->assertDontSee($code);
         $this->get("/labels?n[$code]=4&size=62x100")->assertOk()->assertDontSee($code);
         foreach (['gifted', 'sold'] as $kind) {
-            $this->tell('leaves', ['kind' => $kind, 'shelf_grams' => '20', 'subject' => 'Odile'])->assertSessionHasErrors('shelf_grams');
+            $this
+                ->tell('leaves', ['kind' => $kind, 'shelf_grams' => '20', 'subject' => 'Odile'])
+                ->assertSessionHasErrors('shelf_grams');
         }
         self::assertSame(188.0, $this->batch->refresh()->grams_left);
         $this->get('/')->assertSee("$code. Held until you decide. Mould was seen on");
         $this->get('/shelf')->assertSee('Held');
         self::assertStringNotContainsString("$code-best-before", CalendarFile::all());
-        $this->get("/batches/$code")->assertSee('Held until you decide.')->assertSee('Don’t use it, give it away or sell it.');
+        $this
+            ->get("/batches/$code")
+            ->assertSee('Held until you decide.')
+            ->assertSee('Don’t use it, give it away or sell it.');
         $this->get("/batches/$code/record.pdf")->assertOk();
     }
 
     public function test_what_left_before_it_was_held_can_still_be_told(): void
     {
         $this->tell('state', ['kind' => 'held', 'why' => 'the pump clogs', 'who' => 'Ines']);
-        $this->tell('leaves', ['kind' => 'gifted', 'shelf_grams' => '20', 'subject' => 'Odile', 'when' => '2026-11-11'])->assertSessionHasNoErrors();
+        $this
+            ->tell('leaves', ['kind' => 'gifted', 'shelf_grams' => '20', 'subject' => 'Odile', 'when' => '2026-11-11'])
+            ->assertSessionHasNoErrors();
         $this->tell('leaves', ['kind' => 'used', 'shelf_grams' => '5'])->assertSessionHasNoErrors();
-        $this->tell('leaves', ['kind' => 'discarded', 'shelf_grams' => '10', 'subject' => 'parted'])->assertSessionHasNoErrors();
+        $this
+            ->tell('leaves', ['kind' => 'discarded', 'shelf_grams' => '10', 'subject' => 'parted'])
+            ->assertSessionHasNoErrors();
         self::assertSame(153.0, $this->batch->refresh()->grams_left);
     }
 
@@ -103,9 +126,21 @@ final class ReleaseTest extends AppCase
         $this->tell('leaves', ['kind' => 'sold', 'shelf_grams' => '40', 'subject' => '', 'price' => '6,50']);
         $this->tell('hair', ['how' => 'rash']);
         $this->tell('state', ['kind' => 'withdrawn', 'why' => '', 'who' => 'Ines'])->assertSessionHasErrors('why');
-        $this->tell('state', ['kind' => 'withdrawn', 'why' => 'skin reddened twice', 'who' => 'Ines'])->assertSessionHasNoErrors();
+        $this
+            ->tell('state', ['kind' => 'withdrawn', 'why' => 'skin reddened twice', 'who' => 'Ines'])
+            ->assertSessionHasNoErrors();
         $this->get("/batches/{$this->batch->code}")
-            ->assertSeeInOrder(['Tell everyone who has some', 'Withdrawn', 'by Ines: skin reddened twice.', 'Who has it', 'Odile', 'to whom wasn’t written down', "54\u{202F}g left", 'Don’t pour it down the drain', 'Which lots went into it']);
+            ->assertSeeInOrder([
+                'Tell everyone who has some',
+                'Withdrawn',
+                'by Ines: skin reddened twice.',
+                'Who has it',
+                'Odile',
+                'to whom wasn’t written down',
+                "54\u{202F}g left",
+                'Don’t pour it down the drain',
+                'Which lots went into it',
+            ]);
         $this->get('/')->assertSee("{$this->batch->code}. Withdrawn on");
     }
 
@@ -145,6 +180,10 @@ final class ReleaseTest extends AppCase
         $this->tell('observations', ['place' => 'room', 'look' => 'mould']);
         $release = Release::of(Batch::query()->findOrFail($this->batch->id));
         self::assertSame(['held', 'withdrawn'], [$release->state, $release->asks]);
-        $this->get("/batches/{$this->batch->code}")->assertSee('parts a little')->assertSee('Mould was seen on')->assertSee('Withdraw it, or say why it is all right.');
+        $this
+            ->get("/batches/{$this->batch->code}")
+            ->assertSee('parts a little')
+            ->assertSee('Mould was seen on')
+            ->assertSee('Withdraw it, or say why it is all right.');
     }
 }

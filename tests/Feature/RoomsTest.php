@@ -13,8 +13,16 @@ final class RoomsTest extends AppCase
     public function test_an_empty_workroom_of_ones_own_offers_ways_to_begin_and_the_sample_to_look_round(): void
     {
         config(['ilvane.room' => 'mine', 'ilvane.other' => '127.0.0.1:8041']);
-        $this->get('/')->assertOk()->assertSee('Start from a ready-made formula')->assertSee('Paste a recipe')->assertSee('Plan an infusion')->assertSee('An empty formula')
-            ->assertSee('href="http://127.0.0.1:8041/"', false)->assertSee('Look round the sample workroom')->assertDontSee('sample-tag', false);
+        $this
+            ->get('/')
+            ->assertOk()
+            ->assertSee('Start from a ready-made formula')
+            ->assertSee('Paste a recipe')
+            ->assertSee('Plan an infusion')
+            ->assertSee('An empty formula')
+            ->assertSee('href="http://127.0.0.1:8041/"', false)
+            ->assertSee('Look round the sample workroom')
+            ->assertDontSee('sample-tag', false);
         $this->get('/settings')->assertSee('This is your own workroom.');
     }
 
@@ -23,7 +31,11 @@ final class RoomsTest extends AppCase
         config(['ilvane.room' => 'demo', 'ilvane.other' => '127.0.0.1:8040']);
         $this->seed(DemoWorkroom::class);
         foreach (['/', '/formulas', '/pantry', '/practice', '/settings'] as $page) {
-            $this->get($page)->assertSee('sample-tag', false)->assertSee('to my own')->assertSee('href="http://127.0.0.1:8040/"', false);
+            $this
+                ->get($page)
+                ->assertSee('sample-tag', false)
+                ->assertSee('to my own')
+                ->assertSee('href="http://127.0.0.1:8040/"', false);
         }
     }
 

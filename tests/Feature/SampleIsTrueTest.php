@@ -31,18 +31,40 @@ final class SampleIsTrueTest extends AppCase
         Carbon::setTestNow($now);
         $this->seed(DemoWorkroom::class);
 
-        foreach (['batch_entries' => 'recorded_at', 'jar_entries' => 'happened_at', 'lot_entries' => 'happened_at', 'shelf_entries' => 'happened_at', 'sightings' => 'happened_at', 'batches' => 'started_at', 'lots' => 'made_at', 'formula_versions' => 'created_at'] as $table => $column) {
+        foreach ([
+            'batch_entries' => 'recorded_at',
+            'jar_entries' => 'happened_at',
+            'lot_entries' => 'happened_at',
+            'shelf_entries' => 'happened_at',
+            'sightings' => 'happened_at',
+            'batches' => 'started_at',
+            'lots' => 'made_at',
+            'formula_versions' => 'created_at',
+        ] as $table => $column) {
             self::assertGreaterThan(0, DB::table($table)->count(), $table);
-            self::assertSame(0, DB::table($table)->where($column, '>', $now->toDateTimeString())->count(), "$table in the future");
+            self::assertSame(
+                0,
+                DB::table($table)->where($column, '>', $now->toDateTimeString())->count(),
+                "$table in the future",
+            );
         }
         self::assertSame(0, DB::table('batches')->where('finished_at', '>', $now->toDateTimeString())->count());
 
         foreach (Lot::query()->with('entries')->get() as $lot) {
             $last = null;
             foreach ($lot->entries as $entry) {
-                self::assertTrue($entry->happened_at >= $lot->made_at, "$lot->code ($lot->name) was $entry->kind before it was there");
-                self::assertTrue($entry->kind !== 'used' || $lot->opened_at === null || $entry->happened_at >= $lot->opened_at, "$lot->code ($lot->name) was used before it was opened");
-                self::assertTrue($last === null || $entry->happened_at >= $last, "$lot->code ($lot->name): its story is told in the order it happened");
+                self::assertTrue(
+                    $entry->happened_at >= $lot->made_at,
+                    "$lot->code ($lot->name) was $entry->kind before it was there",
+                );
+                self::assertTrue(
+                    $entry->kind !== 'used' || $lot->opened_at === null || $entry->happened_at >= $lot->opened_at,
+                    "$lot->code ($lot->name) was used before it was opened",
+                );
+                self::assertTrue(
+                    $last === null || $entry->happened_at >= $last,
+                    "$lot->code ($lot->name): its story is told in the order it happened",
+                );
                 $last = $entry->happened_at;
             }
         }
@@ -53,7 +75,10 @@ final class SampleIsTrueTest extends AppCase
                 $last = $entry->recorded_at;
             }
             foreach ($batch->shelfEntries as $entry) {
-                self::assertTrue($entry->happened_at >= $batch->finished_at, "$batch->code left the shelf before it stood there");
+                self::assertTrue(
+                    $entry->happened_at >= $batch->finished_at,
+                    "$batch->code left the shelf before it stood there",
+                );
             }
         }
         self::assertGreaterThan(4, DB::table('lot_entries')->where('kind', 'used')->count());

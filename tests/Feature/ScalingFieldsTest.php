@@ -15,7 +15,13 @@ final class ScalingFieldsTest extends AppCase
 {
     private function scaled(Formula $formula, string $to, array $fields): Draft
     {
-        $this->post("/formulas/$formula->id", $this->form($formula, ['do' => "scale:$to", ...$fields]), ['X-Live' => '1'])->assertOk();
+        $this
+            ->post(
+                "/formulas/$formula->id",
+                $this->form($formula, ['do' => "scale:$to", ...$fields]),
+                ['X-Live' => '1'],
+            )
+            ->assertOk();
 
         return Draft::fromStored($formula->refresh()->draft);
     }
@@ -26,7 +32,11 @@ final class ScalingFieldsTest extends AppCase
     {
         $draft = $this->scaled($this->formulaOf(SoundFormula::document()), $to, $fields);
         self::assertEqualsWithDelta($batch, (float) $draft->text('batch'), 0.006);
-        self::assertSame(['to 100', '3 %', '4 %', '8 %', '0.9 %'], array_column($draft->lines(), 'amount'), 'percentages are of the batch, whatever its size');
+        self::assertSame(
+            ['to 100', '3 %', '4 %', '8 %', '0.9 %'],
+            array_column($draft->lines(), 'amount'),
+            'percentages are of the batch, whatever its size',
+        );
     }
 
     public static function askedFor(): iterable
@@ -35,7 +45,11 @@ final class ScalingFieldsTest extends AppCase
         yield 'grams with a comma' => ['grams', ['to_grams' => '350,5'], 350.5];
         yield 'twice' => ['factor', ['factor' => '2'], 400.0];
         yield 'a third' => ['factor', ['factor' => '0.3333333333'], 66.67];
-        yield 'all the almond oil there is, 16 g being for 200' => ['supply', ['scarce' => 'sweet-almond-oil', 'at_hand' => '12'], 150.0];
+        yield 'all the almond oil there is, 16 g being for 200' => [
+            'supply',
+            ['scarce' => 'sweet-almond-oil', 'at_hand' => '12'],
+            150.0,
+        ];
         yield 'of something that is not in it' => ['supply', ['scarce' => 'argan-oil', 'at_hand' => '12'], 200.0];
         yield 'no container chosen' => ['containers', ['container' => '', 'count' => '2'], 200.0];
         yield 'a container nobody knows' => ['containers', ['container' => 'bathtub', 'count' => '1'], 200.0];
@@ -45,15 +59,28 @@ final class ScalingFieldsTest extends AppCase
     public function test_air_whipped_in_takes_less_of_the_mix(): void
     {
         $formula = $this->formulaOf(SoundFormula::document());
-        $still = (float) $this->scaled($formula, 'containers', ['container' => 'pp-jar-100', 'count' => '3'])->text('batch');
-        $whipped = (float) $this->scaled($formula, 'containers', ['container' => 'pp-jar-100', 'count' => '3', 'overrun' => '60'])->text('batch');
+        $still = (float) $this
+            ->scaled($formula, 'containers', ['container' => 'pp-jar-100', 'count' => '3'])
+            ->text('batch');
+        $whipped = (float) $this
+            ->scaled($formula, 'containers', ['container' => 'pp-jar-100', 'count' => '3', 'overrun' => '60'])
+            ->text('batch');
         self::assertEqualsWithDelta($still / 1.6, $whipped, 0.02);
         self::assertSame(['pp-jar-100', 3], Draft::fromStored($formula->refresh()->draft)->packaging());
     }
 
     public function test_weighed_lines_grow_and_the_shares_stay(): void
     {
-        $document = ['format' => 'ilvane.formula/1', 'name' => 'Two oils', 'family' => 'hair_oil', 'lines' => [['ingredient' => 'olive-oil', 'amount' => '30 g'], ['ingredient' => 'jojoba-oil', 'amount' => '1 tbsp'], ['ingredient' => 'honey', 'amount' => 'some']]];
+        $document = [
+            'format' => 'ilvane.formula/1',
+            'name' => 'Two oils',
+            'family' => 'hair_oil',
+            'lines' => [
+                ['ingredient' => 'olive-oil', 'amount' => '30 g'],
+                ['ingredient' => 'jojoba-oil', 'amount' => '1 tbsp'],
+                ['ingredient' => 'honey', 'amount' => 'some'],
+            ],
+        ];
         $formula = $this->formulaOf($document);
         $before = $this->shares($formula);
         $draft = $this->scaled($formula, 'factor', ['factor' => '3']);
@@ -66,7 +93,11 @@ final class ScalingFieldsTest extends AppCase
 
     public function test_a_formula_without_a_total_is_left_alone(): void
     {
-        $formula = $this->formulaOf([...SoundFormula::document(), 'lines' => [['ingredient' => 'honey', 'amount' => 'some']], 'batch' => ['grams' => 100.0]]);
+        $formula = $this->formulaOf([
+            ...SoundFormula::document(),
+            'lines' => [['ingredient' => 'honey', 'amount' => 'some']],
+            'batch' => ['grams' => 100.0],
+        ]);
         self::assertSame('some', $this->scaled($formula, 'grams', ['to_grams' => '500'])->lines()[0]['amount']);
     }
 
@@ -75,7 +106,17 @@ final class ScalingFieldsTest extends AppCase
     {
         $formula = $this->formulaOf(SoundFormula::document());
         $before = $formula->draft;
-        $this->post("/formulas/$formula->id", $this->form($formula, ['to_grams' => '999', 'factor' => '7', 'scarce' => 'argan-oil', 'overrun' => '<i>x']), ['X-Live' => '1'])->assertOk()->assertDontSee('<i>x', false);
+        $this
+            ->post(
+                "/formulas/$formula->id",
+                $this->form(
+                    $formula,
+                    ['to_grams' => '999', 'factor' => '7', 'scarce' => 'argan-oil', 'overrun' => '<i>x'],
+                ),
+                ['X-Live' => '1'],
+            )
+            ->assertOk()
+            ->assertDontSee('<i>x', false);
         self::assertSame($before['lines'][0]['amount'], $formula->refresh()->draft['lines'][0]['amount']);
         self::assertSame('200', $formula->draft['text']['batch']);
     }
@@ -83,7 +124,11 @@ final class ScalingFieldsTest extends AppCase
     /** @return list<float> percent by line, as the page shows them */
     private function shares(Formula $formula): array
     {
-        preg_match_all('/<span class="num share">([\d.]+)</', (string) $this->get("/formulas/$formula->id")->getContent(), $found);
+        preg_match_all(
+            '/<span class="num share">([\d.]+)</',
+            (string) $this->get("/formulas/$formula->id")->getContent(),
+            $found,
+        );
 
         return array_map(floatval(...), $found[1]);
     }

@@ -64,8 +64,21 @@ final class StartTest extends TestCase
     private function start(int $port, array $more = []): Process
     {
         // the port beside it is for the sample; a server that is there already keeps this start to one room
-        $environment = ['DB_DATABASE' => false, 'APP_ENV' => false, 'SESSION_DRIVER' => false, 'CACHE_STORE' => false, 'APP_KEY' => false, 'APP_CONFIG_CACHE' => false];
-        $process = new Process(['bin/start', '--mine', '--port', (string) $port, ...$more], self::$house, $environment, null, null);
+        $environment = [
+            'DB_DATABASE' => false,
+            'APP_ENV' => false,
+            'SESSION_DRIVER' => false,
+            'CACHE_STORE' => false,
+            'APP_KEY' => false,
+            'APP_CONFIG_CACHE' => false,
+        ];
+        $process = new Process(
+            ['bin/start', '--mine', '--port', (string) $port, ...$more],
+            self::$house,
+            $environment,
+            null,
+            null,
+        );
         $process->start();
         $this->started[] = $process;
 
@@ -74,7 +87,10 @@ final class StartTest extends TestCase
 
     private function untilOpen(Process $process): void
     {
-        $this->until(static fn (): bool => str_contains($process->getOutput(), 'Ilvane is open') || ! $process->isRunning(), 'it does not open');
+        $this->until(
+            static fn (): bool => str_contains($process->getOutput(), 'Ilvane is open') || ! $process->isRunning(),
+            'it does not open',
+        );
         self::assertTrue($process->isRunning(), $process->getOutput().$process->getErrorOutput());
     }
 
@@ -100,7 +116,10 @@ final class StartTest extends TestCase
         $this->untilOpen($process);
         self::assertTrue(self::answers($port));
         $process->signal(SIGKILL);
-        $this->until(static fn (): bool => ! $process->isRunning() && ! self::answers($port) && ! self::answers($port + 1), 'a server still answers');
+        $this->until(
+            static fn (): bool => ! $process->isRunning() && ! self::answers($port) && ! self::answers($port + 1),
+            'a server still answers',
+        );
         self::assertFalse(self::answers($port));
     }
 
@@ -111,7 +130,9 @@ final class StartTest extends TestCase
         $this->untilOpen($first);
         $first->stop(10, SIGTERM);
         $room = new PDO('sqlite:'.$this->room());
-        $room->exec("INSERT INTO formulas (name, draft, created_at, updated_at) VALUES ('Still there', '{}', '2026-11-01', '2026-11-01')");
+        $room->exec(
+            "INSERT INTO formulas (name, draft, created_at, updated_at) VALUES ('Still there', '{}', '2026-11-01', '2026-11-01')",
+        );
         $copies = dirname($this->room()).'/mine-copies';
         is_dir($copies) || mkdir($copies);
         $room->exec('VACUUM INTO '.$room->quote("$copies/day-2026-11-01.sqlite"));
@@ -128,7 +149,12 @@ final class StartTest extends TestCase
         (new Process(['bash', '-c', $lines[1][0]], self::$house))->mustRun();
         $again = $this->start($port);
         $this->untilOpen($again);
-        self::assertSame(['Still there'], ((new PDO('sqlite:'.$this->room()))->query('SELECT name FROM formulas') ?: self::fail())->fetchAll(PDO::FETCH_COLUMN));
+        self::assertSame(
+            ['Still there'],
+            (
+                (new PDO('sqlite:'.$this->room()))->query('SELECT name FROM formulas') ?: self::fail()
+            )->fetchAll(PDO::FETCH_COLUMN),
+        );
         $again->stop(10, SIGTERM);
 
         array_map(unlink(...), glob($this->room().'*') ?: []);
@@ -136,7 +162,11 @@ final class StartTest extends TestCase
         (new Process(['bash', '-c', $lines[1][1]], self::$house))->mustRun();
         $empty = $this->start($port);
         $this->untilOpen($empty);
-        self::assertNotSame([], glob(dirname($this->room()).'/mine-copies-of-before-*/day-2026-11-01.sqlite'), 'the copies are kept');
+        self::assertNotSame(
+            [],
+            glob(dirname($this->room()).'/mine-copies-of-before-*/day-2026-11-01.sqlite'),
+            'the copies are kept',
+        );
     }
 
     public function test_what_a_kill_left_half_made_is_swept_unless_another_start_is_there(): void
@@ -144,7 +174,11 @@ final class StartTest extends TestCase
         $port = self::port();
         $directory = dirname($this->room());
         mkdir("$directory/mine-copies", recursive: true);
-        $left = ["$directory/.leaving-0123456789ab.sqlite", "$directory/.lifting-0123456789ab.sqlite", "$directory/mine-copies/day-2026-11-02.sqlite.part"];
+        $left = [
+            "$directory/.leaving-0123456789ab.sqlite",
+            "$directory/.lifting-0123456789ab.sqlite",
+            "$directory/mine-copies/day-2026-11-02.sqlite.part",
+        ];
         array_map(touch(...), $left);
         touch("$directory/mine-copies/notes.txt");
         $process = $this->start($port);

@@ -14,8 +14,10 @@ use PHPUnit\Framework\TestCase;
 use Tests\Support\Scipy;
 
 /**
- * Constants: CRC Handbook, Dissociation constants (recalled). Undissociated shares: tables in Lück and Jager, Antimicrobial
- * Food Additives, and Davidson, Sofos and Branen, Antimicrobials in Food (recalled; they used pKa 4.19 to 4.20 and 4.76),
+ * Constants: CRC Handbook, Dissociation constants (recalled). Undissociated shares: tables in Lück and Jager,
+ * Antimicrobial
+ * Food Additives, and Davidson, Sofos and Branen, Antimicrobials in Food (recalled; they used pKa 4.19 to 4.20 and
+ * 4.76),
  * recomputed. Standards: IUPAC Recommendations 2002 (Buck and others), NIST SP 260-53 (recalled).
  */
 final class AcidityTest extends TestCase
@@ -53,12 +55,21 @@ final class AcidityTest extends TestCase
     {
         self::assertEqualsWithDelta(0.06895, 0.5 * Acid::benzoic()->undissociated(5.0), 1e-5);
         self::assertEqualsWithDelta(0.09237, 0.6 * Acid::sorbic()->undissociated(5.5), 1e-5);
-        self::assertEqualsWithDelta(100 / 11, 100 * Acid::lactic()->undissociated(Acid::lactic()->pKa[0] + 1), 1e-9, 'one above its pKa: any text');
+        self::assertEqualsWithDelta(
+            100 / 11,
+            100 * Acid::lactic()->undissociated(Acid::lactic()->pKa[0] + 1),
+            1e-9,
+            'one above its pKa: any text',
+        );
     }
 
     #[DataProvider('solutions')]
-    public function test_ph_by_charge_balance(Solution $solution, ?float $ideal, ?float $davies, ?float $certified): void
-    {
+    public function test_ph_by_charge_balance(
+        Solution $solution,
+        ?float $ideal,
+        ?float $davies,
+        ?float $certified,
+    ): void {
         if ($ideal !== null) {
             self::assertEqualsWithDelta($ideal, $solution->idealPh(), 0.0006);
         }
@@ -66,7 +77,12 @@ final class AcidityTest extends TestCase
             self::assertEqualsWithDelta($davies, $solution->ph(), 0.0006);
         }
         if ($certified !== null) {
-            self::assertEqualsWithDelta($certified, $solution->ph(), 0.02, 'the certified value, within what Davies can');
+            self::assertEqualsWithDelta(
+                $certified,
+                $solution->ph(),
+                0.02,
+                'the certified value, within what Davies can',
+            );
         }
     }
 
@@ -82,7 +98,12 @@ final class AcidityTest extends TestCase
         yield 'standard: KH2 citrate 0.05 m' => [new Solution([[Acid::citric(), 0.05]], 0.05), 3.947, null, 3.776];
         yield 'standard: KH phthalate 0.05 m' => [new Solution([[Acid::phthalic(), 0.05]], 0.05), 4.184, null, 4.005];
         yield 'standard: phosphate 1:1' => [new Solution([[Acid::phosphoric(), 0.05]], 0.075), 7.198, null, 6.865];
-        yield 'standard: phosphate 1:3.5' => [new Solution([[Acid::phosphoric(), 0.039125]], 0.008695 + 2 * 0.03043), 7.742, null, 7.413];
+        yield 'standard: phosphate 1:3.5' => [
+            new Solution([[Acid::phosphoric(), 0.039125]], 0.008695 + 2 * 0.03043),
+            7.742,
+            null,
+            7.413,
+        ];
     }
 
     /** Anhydrous citric acid that brings 0.5 % w/v sodium benzoate to a pH, g in 100 mL: recomputed, with Davies. */
@@ -90,7 +111,11 @@ final class AcidityTest extends TestCase
     {
         $benzoate = new Solution([[Acid::benzoic(), 0.0347]], 0.0347);
         foreach ([[3.5, 0.6673], [4.0, 0.3382], [4.5, 0.1345], [5.0, 0.0433]] as [$ph, $grams]) {
-            self::assertEqualsWithDelta($grams, ($benzoate->toReach($ph, Acid::citric()) ?? 0.0) * 192.124 / 10, 0.0003);
+            self::assertEqualsWithDelta(
+                $grams,
+                ($benzoate->toReach($ph, Acid::citric()) ?? 0.0) * 192.124 / 10,
+                0.0003,
+            );
         }
         self::assertSame(0.0, $benzoate->toReach(9.0, Acid::citric()));
         self::assertNull($benzoate->toReach(0.5, Acid::citric()), 'no citric acid makes it that sour');
@@ -112,7 +137,12 @@ final class AcidityTest extends TestCase
                 }
                 self::assertGreaterThanOrEqual($needed, $molarOfCitric, "mix $i, pH $ph");
                 $needed = $molarOfCitric;
-                self::assertEqualsWithDelta($molarOfCitric === 0.0 ? min($ph, $solution->ph()) : $ph, $solution->with(Acid::citric(), $molarOfCitric)->ph(), 1e-6, "mix $i, pH $ph");
+                self::assertEqualsWithDelta(
+                    $molarOfCitric === 0.0 ? min($ph, $solution->ph()) : $ph,
+                    $solution->with(Acid::citric(), $molarOfCitric)->ph(),
+                    1e-6,
+                    "mix $i, pH $ph",
+                );
             }
         }
     }
@@ -129,12 +159,28 @@ final class AcidityTest extends TestCase
     public function test_an_independent_solver_agrees(): void
     {
         mt_srand(88);
-        $kinds = [Acid::benzoic(), Acid::sorbic(), Acid::citric(), Acid::lactic(), Acid::phosphoric(), Acid::gluconic()];
+        $kinds = [
+            Acid::benzoic(),
+            Acid::sorbic(),
+            Acid::citric(),
+            Acid::lactic(),
+            Acid::phosphoric(),
+            Acid::gluconic(),
+        ];
         $cases = $ours = [];
         for ($i = 0; $i < 80; $i++) {
-            $acids = array_map(static fn (): array => [$kinds[mt_rand(0, 5)], 10 ** (-mt_rand(10, 40) / 10)], range(1, mt_rand(1, 4)));
+            $acids = array_map(
+                static fn (): array => [$kinds[mt_rand(0, 5)], 10 ** (-mt_rand(10, 40) / 10)],
+                range(1, mt_rand(1, 4)),
+            );
             $cations = mt_rand(0, 100) / 100 * array_sum(array_column($acids, 1));
-            $cases[] = ['acids' => array_map(static fn (array $acid): array => ['pka' => $acid[0]->pKa, 'c' => $acid[1]], $acids), 'na' => $cations];
+            $cases[] = [
+                'acids' => array_map(
+                    static fn (array $acid): array => ['pka' => $acid[0]->pKa, 'c' => $acid[1]],
+                    $acids,
+                ),
+                'na' => $cations,
+            ];
             $solution = new Solution($acids, $cations);
             $ours[] = [$solution->idealPh(), $solution->ph()];
         }
@@ -175,7 +221,11 @@ final class AcidityTest extends TestCase
         self::assertEqualsWithDelta(4.0, $dose->likely, 1e-12);
         self::assertLessThan(3.6, $dose->low);
         self::assertGreaterThan(4.4, $dose->high);
-        self::assertGreaterThan($dose->width(), Sample::scaledUp(200.0, 2.0, Band::of(0.036, 0.04, 0.044), 0.1)->width(), 'a small sample on a coarse scale says less');
+        self::assertGreaterThan(
+            $dose->width(),
+            Sample::scaledUp(200.0, 2.0, Band::of(0.036, 0.04, 0.044), 0.1)->width(),
+            'a small sample on a coarse scale says less',
+        );
         $this->expectException(InvalidArgumentException::class);
         Sample::scaledUp(200.0, 0.04, Band::exact(0.1), 0.1);
     }

@@ -56,7 +56,12 @@ final class AlligationTest extends TestCase
 
     public function test_what_no_mix_can_reach_is_refused(): void
     {
-        foreach ([static fn () => Alligation::parts(5, 15, 20), static fn () => Alligation::toAdd(100, 5, 20), static fn () => Alligation::toAdd(100, 5, 0), static fn () => Alligation::toAdd(100, 5, 2, 3)] as $try) {
+        foreach ([
+            static fn () => Alligation::parts(5, 15, 20),
+            static fn () => Alligation::toAdd(100, 5, 20),
+            static fn () => Alligation::toAdd(100, 5, 0),
+            static fn () => Alligation::toAdd(100, 5, 2, 3),
+        ] as $try) {
             try {
                 $try();
                 self::fail('It was taken.');
@@ -75,7 +80,11 @@ final class AlligationTest extends TestCase
 
     public static function extractions(): iterable
     {
-        foreach ([[0.2, [3.4657, 11.5129, 14.9787, 23.0259], 0.864665], [0.1, [6.9315, 23.0259, 29.9573, 46.0517], 0.632121], [0.05, [13.8629, 46.0517, 59.9146, 92.1034], 0.393469]] as [$k, $times, $after10]) {
+        foreach ([
+            [0.2, [3.4657, 11.5129, 14.9787, 23.0259], 0.864665],
+            [0.1, [6.9315, 23.0259, 29.9573, 46.0517], 0.632121],
+            [0.05, [13.8629, 46.0517, 59.9146, 92.1034], 0.393469],
+        ] as [$k, $times, $after10]) {
             foreach ([0.50, 0.90, 0.95, 0.99] as $i => $share) {
                 yield "$share at k $k" => [$k, $times[$i], $share];
             }

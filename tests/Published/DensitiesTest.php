@@ -45,7 +45,10 @@ final class DensitiesTest extends CoreCase
         yield 'babassu, 25 °C' => ['babassu-oil', 0.914, 0.917, 25];
     }
 
-    /** Bosart & Snoddy 1928, Ind. Eng. Chem. 20:1377: glycerol 1.2611 g/mL at 20 °C; ours is to three digits. IAPWS-95: water. */
+    /**
+     * Bosart & Snoddy 1928, Ind. Eng. Chem. 20:1377: glycerol 1.2611 g/mL at 20 °C; ours is to three digits. IAPWS-95:
+     * water.
+     */
     public function test_glycerin_and_water(): void
     {
         self::assertEqualsWithDelta(1.2611, self::catalogue()->get('glycerin')->bulk->density, 0.0015);
@@ -53,7 +56,8 @@ final class DensitiesTest extends CoreCase
     }
 
     /**
-     * USDA National Nutrient Database for Standard Reference (SR28 / SR Legacy), household weights per US cup, recalled.
+     * USDA National Nutrient Database for Standard Reference (SR28 / SR Legacy), household weights per US cup,
+     * recalled.
      * What we make of a cup has to hold the published weight in its band.
      */
     #[DataProvider('cups')]

@@ -10,9 +10,51 @@ use PHPUnit\Framework\TestCase;
 /** NIST/SEMATECH e-Handbook of Statistical Methods, 6.3.2.4, "EWMA Control Charts": its worked example (recalled). */
 final class DriftTest extends TestCase
 {
-    private const DATA = [52.0, 47.0, 53.0, 49.3, 50.1, 47.0, 51.0, 50.1, 51.2, 50.5, 49.6, 47.6, 49.9, 51.3, 47.8, 51.2, 52.6, 52.4, 53.6, 52.1];
+    private const DATA = [
+        52.0,
+        47.0,
+        53.0,
+        49.3,
+        50.1,
+        47.0,
+        51.0,
+        50.1,
+        51.2,
+        50.5,
+        49.6,
+        47.6,
+        49.9,
+        51.3,
+        47.8,
+        51.2,
+        52.6,
+        52.4,
+        53.6,
+        52.1,
+    ];
 
-    private const SMOOTHED = [50.60, 49.52, 50.56, 50.18, 50.16, 49.21, 49.75, 49.85, 50.26, 50.33, 50.11, 49.36, 49.52, 50.05, 49.38, 49.92, 50.73, 51.23, 51.94, 51.99];
+    private const SMOOTHED = [
+        50.60,
+        49.52,
+        50.56,
+        50.18,
+        50.16,
+        49.21,
+        49.75,
+        49.85,
+        50.26,
+        50.33,
+        50.11,
+        49.36,
+        49.52,
+        50.05,
+        49.38,
+        49.92,
+        50.73,
+        51.23,
+        51.94,
+        51.99,
+    ];
 
     public function test_the_worked_example_comes_out(): void
     {

@@ -14,7 +14,9 @@ use Ilvane\Core\Infusion\Stretch;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Scipy;
 
-/** The exact steps of the model against SciPy integrating its differential equations, over random jars and histories. */
+/**
+ * The exact steps of the model against SciPy integrating its differential equations, over random jars and histories.
+ */
 final class ExtractionSolverTest extends TestCase
 {
     private const PROGRAM = <<<'PY'
@@ -50,20 +52,31 @@ final class ExtractionSolverTest extends TestCase
             [$legs, $stretches, $moved, $day] = [[], [], [], 0.0];
             for ($leg = 0; $leg < mt_rand(1, 6); $leg++) {
                 [$days, $celsius, $shaking] = [mt_rand(1, 900) / 100, mt_rand(0, 400) / 10, mt_rand(70, 115) / 100];
-                $left = $oil + array_sum(array_map(static fn (OilMoved $m): float => $m->toppedUp - $m->takenOut, $moved));
+                $left = $oil + array_sum(array_map(
+                    static fn (OilMoved $m): float => $m->toppedUp - $m->takenOut,
+                    $moved,
+                ));
                 [$out, $in] = [round($left * mt_rand(0, 60) / 100, 2), mt_rand(0, 200) / 1.0];
                 $stretches[] = new Stretch($day, $day + $days, $celsius, $shaking);
                 $moved[] = new OilMoved($day += $days, $out, $in);
                 $legs[] = [
                     'days' => $days, 'out' => $out, 'in' => $in, 'decay' => Extraction::decay($celsius, $method),
-                    'rates' => array_map(static fn (PlantForm $form): float => Extraction::rate($celsius, $form, $shaking), $forms),
+                    'rates' => array_map(
+                        static fn (PlantForm $form): float => Extraction::rate($celsius, $form, $shaking),
+                        $forms,
+                    ),
                 ];
             }
             $cases[] = ['plants' => $plants, 'oil' => $oil, 'legs' => $legs];
             $ours[] = (new Steeping(Jar::filled($oil, $plants), $forms, $method, $stretches, $moved))->at($day);
         }
         foreach (Scipy::ask(self::PROGRAM, $cases) as $i => $theirs) {
-            self::assertEqualsWithDelta($theirs['index'], $ours[$i]->strength(), 1e-6 * max(1.0, $theirs['index']), "case $i");
+            self::assertEqualsWithDelta(
+                $theirs['index'],
+                $ours[$i]->strength(),
+                1e-6 * max(1.0, $theirs['index']),
+                "case $i",
+            );
             self::assertEqualsWithDelta($theirs['kept'], $ours[$i]->kept, 1e-7, "case $i");
             self::assertEqualsWithDelta($theirs['left'], array_sum($ours[$i]->inPlant), 1e-5, "case $i");
         }

@@ -14,13 +14,29 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\CoreCase;
 use Tests\Support\Scipy;
 
-/** Heat against steam tables, the standard atmosphere, textbook examples and an integrator from outside. Figures from memory where a book is named. */
+/**
+ * Heat against steam tables, the standard atmosphere, textbook examples and an integrator from outside. Figures from
+ * memory where a book is named.
+ */
 final class HeatTest extends CoreCase
 {
-    /** @return iterable<string, array{float, float}> IAPWS-IF97, as printed in steam tables (Çengel and Boles, Table A-4): °C, kPa */
+    /**
+     * @return iterable<string, array{float, float}> IAPWS-IF97, as printed in steam tables (Çengel and Boles, Table
+     *   A-4): °C, kPa
+     */
     public static function pressures(): iterable
     {
-        foreach ([20 => 2.3392, 25 => 3.1697, 40 => 7.3844, 60 => 19.9458, 70 => 31.2006, 75 => 38.5954, 80 => 47.4147, 90 => 70.1824, 100 => 101.418] as $celsius => $kPa) {
+        foreach ([
+            20 => 2.3392,
+            25 => 3.1697,
+            40 => 7.3844,
+            60 => 19.9458,
+            70 => 31.2006,
+            75 => 38.5954,
+            80 => 47.4147,
+            90 => 70.1824,
+            100 => 101.418,
+        ] as $celsius => $kPa) {
             yield "$celsius °C" => [(float) $celsius, $kPa];
         }
     }
@@ -41,7 +57,10 @@ final class HeatTest extends CoreCase
         self::assertEqualsWithDelta(2333.0, Steam::latent(70.0), 2.0);
     }
 
-    /** @return iterable<string, array{float, float, float}> ICAO Doc 7488 / ISO 2533: metres, hPa; boiling point by IAPWS */
+    /**
+     * @return iterable<string, array{float, float, float}> ICAO Doc 7488 / ISO 2533: metres, hPa; boiling point by
+     *   IAPWS
+     */
     public static function heights(): iterable
     {
         yield 'sea' => [0, 1013.25, 99.97];
@@ -53,19 +72,33 @@ final class HeatTest extends CoreCase
     }
 
     #[DataProvider('heights')]
-    public function test_the_standard_atmosphere_and_where_water_boils_in_it(float $metres, float $hPa, float $boils): void
-    {
+    public function test_the_standard_atmosphere_and_where_water_boils_in_it(
+        float $metres,
+        float $hPa,
+        float $boils,
+    ): void {
         self::assertEqualsWithDelta($hPa, 10 * Atmosphere::pressure($metres), 0.05);
         self::assertEqualsWithDelta($boils, Atmosphere::boils($metres), 0.08);
     }
 
-    /** ASHRAE Handbook, HVAC Applications, natatoriums: a pan of 20 cm, air 20 °C and half damp, 0.1 m/s, ten minutes. Arithmetic; the formula is far above its range. */
+    /**
+     * ASHRAE Handbook, HVAC Applications, natatoriums: a pan of 20 cm, air 20 °C and half damp, 0.1 m/s, ten minutes.
+     * Arithmetic; the formula is far above its range.
+     */
     public function test_steam_from_an_open_pan(): void
     {
         foreach ([60 => 14.53, 70 => 23.49, 75 => 29.43, 80 => 36.57, 90 => 55.18] as $celsius => $grams) {
-            self::assertEqualsWithDelta($grams, 600 * Evaporation::rate(M_PI * 0.01, (float) $celsius, 20.0, false), 0.01 * $grams);
+            self::assertEqualsWithDelta(
+                $grams,
+                600 * Evaporation::rate(M_PI * 0.01, (float) $celsius, 20.0, false),
+                0.01 * $grams,
+            );
         }
-        self::assertSame(0.0, Evaporation::rate(0.03, 5.0, 21.0, false), 'cold water takes up damp rather than giving it; not reckoned');
+        self::assertSame(
+            0.0,
+            Evaporation::rate(0.03, 5.0, 21.0, false),
+            'cold water takes up damp rather than giving it; not reckoned',
+        );
     }
 
     /** Choi and Okos (1986): 2.0117, 2.0355, 2.0713 kJ/(kg K) at 20, 40, 80 °C. */
@@ -77,7 +110,10 @@ final class HeatTest extends CoreCase
         }
     }
 
-    /** Calorimetry: 100 g water at 80 °C and 200 g at 20 °C make 40.0 °C; 200 g oil (1.97 to 2.07) and 700 g water at 75 °C with 100 g at 20 °C 68.8 to 68.9 °C. */
+    /**
+     * Calorimetry: 100 g water at 80 °C and 200 g at 20 °C make 40.0 °C; 200 g oil (1.97 to 2.07) and 700 g water at 75
+     * °C with 100 g at 20 °C 68.8 to 68.9 °C.
+     */
     public function test_mixing(): void
     {
         $water = self::catalogue()->get('distilled-water');
@@ -92,7 +128,10 @@ final class HeatTest extends CoreCase
         self::assertEqualsWithDelta(68.85, $pot->celsius, 0.05);
     }
 
-    /** CRC: 500 g water at 40 °C and 50 g ice at 0 °C come to 29.12 °C. Ice is taken just below the last degree of its melting. */
+    /**
+     * CRC: 500 g water at 40 °C and 50 g ice at 0 °C come to 29.12 °C. Ice is taken just below the last degree of its
+     * melting.
+     */
     public function test_melting_ice(): void
     {
         $water = self::catalogue()->get('distilled-water');
@@ -109,7 +148,10 @@ final class HeatTest extends CoreCase
         self::assertEqualsWithDelta(15_500.0, $wax->at(75.0) - $wax->at(20.0), 1.0);
     }
 
-    /** @return iterable<string, array{float, float, float, float, list<array{float, float}>}> from, around, after minutes it is so warm; then minutes and °C */
+    /**
+     * @return iterable<string, array{float, float, float, float, list<array{float, float}>}> from, around, after
+     *   minutes it is so warm; then minutes and °C
+     */
     public static function cooling(): iterable
     {
         $c = static fn (float $fahrenheit): float => ($fahrenheit - 32) / 1.8;
@@ -122,8 +164,13 @@ final class HeatTest extends CoreCase
 
     /** @param  list<array{float, float}>  $expected */
     #[DataProvider('cooling')]
-    public function test_newtons_cooling_of_the_textbooks(float $from, float $around, float $minutes, float $then, array $expected): void
-    {
+    public function test_newtons_cooling_of_the_textbooks(
+        float $from,
+        float $around,
+        float $minutes,
+        float $then,
+        array $expected,
+    ): void {
         // a body whose specific heat does not change: the flow that gives the first reading gives the others
         $capacity = HeatContent::of([[self::catalogue()->get('glycerin'), 300.0]])->capacity(50.0);
         $flow = $capacity * log(($from - $around) / ($then - $around)) / ($minutes * 60);
@@ -137,7 +184,10 @@ final class HeatTest extends CoreCase
         }
     }
 
-    /** SciPy integrates the same balance, with its own specific heats, melting and steam, from equations written down again. */
+    /**
+     * SciPy integrates the same balance, with its own specific heats, melting and steam, from equations written down
+     * again.
+     */
     public function test_an_integrator_from_outside_agrees(): void
     {
         $program = <<<'PY'
@@ -164,9 +214,29 @@ final class HeatTest extends CoreCase
             PY;
         $catalogue = self::catalogue();
         [$cases, $ours] = [[], []];
-        foreach ([[75.0, 21.0, 0.28, 2400, true], [75.0, 1.0, 2.6, 300, true], [20.0, 90.0, 2.4, 700, true], [75.0, 21.0, 0.28, 1500, false], [70.0, 5.0, 0.28, 1800, true]] as [$from, $around, $flow, $seconds, $isCovered]) {
+        foreach ([
+            [75.0, 21.0, 0.28, 2400, true],
+            [75.0, 1.0, 2.6, 300, true],
+            [20.0, 90.0, 2.4, 700, true],
+            [75.0, 21.0, 0.28, 1500, false],
+            [70.0, 5.0, 0.28, 1800, true],
+        ] as [$from, $around, $flow, $seconds, $isCovered]) {
             $pot = new Pot($catalogue->vessels()['glass-jug-500'], $from);
-            $parts = [['distilled-water', 150.0, 'water', null, 0.0], ['olive-oil', 20.0, 'fat', null, 0.0], ['shea-butter-refined', 20.0, 'fat', [32, 40], 120.0], ['cetyl-alcohol', 6.0, 'wax', [$catalogue->get('cetyl-alcohol')->meltLow ?? $catalogue->get('cetyl-alcohol')->meltHigh - 10, $catalogue->get('cetyl-alcohol')->meltHigh], 200.0]];
+            $parts = [
+                ['distilled-water', 150.0, 'water', null, 0.0],
+                ['olive-oil', 20.0, 'fat', null, 0.0],
+                ['shea-butter-refined', 20.0, 'fat', [32, 40], 120.0],
+                [
+                    'cetyl-alcohol',
+                    6.0,
+                    'wax',
+                    [
+                        $catalogue->get('cetyl-alcohol')->meltLow ?? $catalogue->get('cetyl-alcohol')->meltHigh - 10,
+                        $catalogue->get('cetyl-alcohol')->meltHigh,
+                    ],
+                    200.0,
+                ],
+            ];
             foreach ($parts as [$key, $grams]) {
                 $pot->put([[null, $catalogue->get($key), $grams]], $from);
             }
@@ -175,13 +245,33 @@ final class HeatTest extends CoreCase
             }
             $ours[] = ['celsius' => $pot->celsius, 'lost' => $pot->dried];
             $cases[] = [
-                'from' => $from, 'around' => $around, 'flow' => $flow, 'seconds' => $seconds, 'room' => 21.0, 'lid' => $isCovered ? Evaporation::UNDER_LID : 1.0, 'surface' => $pot->vessel->surface(), 'wall' => 320 * 0.84,
-                'parts' => array_map(static fn (array $part): array => ['g' => $part[1], 'kind' => $part[2], 'melt' => $part[3], 'fusion' => $part[4]], $parts),
+                'from' => $from,
+                'around' => $around,
+                'flow' => $flow,
+                'seconds' => $seconds,
+                'room' => 21.0,
+                'lid' => $isCovered
+                    ? Evaporation::UNDER_LID
+                    : 1.0, 'surface' => $pot->vessel->surface(), 'wall' => 320 * 0.84,
+                'parts' => array_map(
+                    static fn (array $part): array => [
+                        'g' => $part[1],
+                        'kind' => $part[2],
+                        'melt' => $part[3],
+                        'fusion' => $part[4],
+                    ],
+                    $parts,
+                ),
             ];
         }
         foreach (Scipy::ask($program, $cases) as $i => $theirs) {
             self::assertEqualsWithDelta($theirs['celsius'], $ours[$i]['celsius'], 0.25, "case $i: °C");
-            self::assertEqualsWithDelta($theirs['lost'], $ours[$i]['lost'], 0.01 * $theirs['lost'] + 0.005, "case $i: grams of steam");
+            self::assertEqualsWithDelta(
+                $theirs['lost'],
+                $ours[$i]['lost'],
+                0.01 * $theirs['lost'] + 0.005,
+                "case $i: grams of steam",
+            );
         }
     }
 

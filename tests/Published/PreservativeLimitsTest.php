@@ -24,16 +24,35 @@ final class PreservativeLimitsTest extends CoreCase
         yield 'entry 13, dehydroacetic acid' => ['benzyl-alcohol-dehydroacetic-acid', 'Dehydroacetic Acid', 0.6, 0.6];
         yield 'entry 29, phenoxyethanol' => ['phenoxyethanol', 'Phenoxyethanol', 1.0, 1.0];
         yield 'entry 34, benzyl alcohol' => ['benzyl-alcohol-dehydroacetic-acid', 'Benzyl Alcohol', 1.0, 1.0];
-        yield 'entry 46, diazolidinyl urea' => ['propylene-glycol-diazolidinyl-urea-parabens', 'Diazolidinyl Urea', 0.5, 0.5];
+        yield 'entry 46, diazolidinyl urea' => [
+            'propylene-glycol-diazolidinyl-urea-parabens',
+            'Diazolidinyl Urea',
+            0.5,
+            0.5,
+        ];
         yield 'entry 12, methylparaben' => ['propylene-glycol-diazolidinyl-urea-parabens', 'Methylparaben', 0.4, 0.4];
-        yield 'entry 12a, propylparaben' => ['propylene-glycol-diazolidinyl-urea-parabens', 'Propylparaben', 0.14, 0.14];
-        yield 'entry 56, IPBC' => ['propylene-glycol-diazolidinyl-urea-ipbc', 'Iodopropynyl Butylcarbamate', 0.01, 0.02];
+        yield 'entry 12a, propylparaben' => [
+            'propylene-glycol-diazolidinyl-urea-parabens',
+            'Propylparaben',
+            0.14,
+            0.14,
+        ];
+        yield 'entry 56, IPBC' => [
+            'propylene-glycol-diazolidinyl-urea-ipbc',
+            'Iodopropynyl Butylcarbamate',
+            0.01,
+            0.02,
+        ];
         yield 'entry 3, salicylic acid' => ['benzyl-alcohol-salicylic-acid-sorbic-acid', 'Salicylic Acid', 0.5, 0.5];
     }
 
     #[DataProvider('annexV')]
-    public function test_the_catalogue_holds_the_published_maximum(string $key, string $inci, float $leaveOn, float $rinseOff): void
-    {
+    public function test_the_catalogue_holds_the_published_maximum(
+        string $key,
+        string $inci,
+        float $leaveOn,
+        float $rinseOff,
+    ): void {
         foreach (self::catalogue()->get($key)->preservativeComponents as $component) {
             if ($component->inci === $inci) {
                 self::assertSame([$leaveOn, $rinseOff], [$component->leaveOnLimit, $component->rinseOffLimit]);
@@ -46,8 +65,12 @@ final class PreservativeLimitsTest extends CoreCase
 
     /** factor = M(acid)/M(salt); the most of the raw material = limit / factor. */
     #[DataProvider('asAcid')]
-    public function test_limits_as_acid_are_converted_by_molar_mass(string $inci, float $factor, float $limit, float $mostOfRawMaterial): void
-    {
+    public function test_limits_as_acid_are_converted_by_molar_mass(
+        string $inci,
+        float $factor,
+        float $limit,
+        float $mostOfRawMaterial,
+    ): void {
         self::assertEqualsWithDelta($factor, AsAcid::factor($inci), 5e-5);
         self::assertEqualsWithDelta($mostOfRawMaterial, $limit / AsAcid::factor($inci), 1e-4);
     }
@@ -67,7 +90,8 @@ final class PreservativeLimitsTest extends CoreCase
     public function test_the_check_draws_the_line_where_the_law_does(): void
     {
         $find = fn (string $amount, string $use): ?Finding => self::finding(self::evaluate(self::document(
-            [['distilled-water', 'to 100'], ['sodium-benzoate', $amount, 'water']], ['family' => 'gel', 'use' => $use, 'ph' => 4.5],
+            [['distilled-water', 'to 100'], ['sodium-benzoate', $amount, 'water']],
+            ['family' => 'gel', 'use' => $use, 'ph' => 4.5],
         )), 'preservation.over_limit');
         self::assertNull($find('0.589 %', 'leave_on'));
         self::assertSame(Certainty::Certain, $find('0.591 %', 'leave_on')?->certainty);
@@ -81,8 +105,14 @@ final class PreservativeLimitsTest extends CoreCase
         foreach (self::catalogue()->all() as $ingredient) {
             foreach ($ingredient->preservativeComponents as $component) {
                 if ($component->leaveOnLimit !== null && $ingredient->use !== null) {
-                    $asCounted = $ingredient->use->max * $component->high / 100 * ($component->limitIsAsAcid() ? AsAcid::factor($component->inci) : 1.0);
-                    self::assertLessThanOrEqual($component->leaveOnLimit + 0.0005, $asCounted, "$ingredient->key, $component->inci");
+                    $asCounted = $ingredient->use->max * $component->high / 100 * (
+                        $component->limitIsAsAcid() ? AsAcid::factor($component->inci) : 1.0
+                    );
+                    self::assertLessThanOrEqual(
+                        $component->leaveOnLimit + 0.0005,
+                        $asCounted,
+                        "$ingredient->key, $component->inci",
+                    );
                 }
             }
         }

@@ -39,22 +39,47 @@ final class QuadraticProgramTest extends TestCase
         print(json.dumps(out))
         PY;
 
-    /** Nocedal and Wright, Numerical Optimization (2nd ed. 2006), Example 16.4: the nearest point to (1, 2.5) is (1.4, 1.7). From memory. */
+    /**
+     * Nocedal and Wright, Numerical Optimization (2nd ed. 2006), Example 16.4: the nearest point to (1, 2.5) is (1.4,
+     * 1.7). From memory.
+     */
     public function test_the_textbook_example(): void
     {
-        $x = QuadraticProgram::solve([[2.0, 0.0], [0.0, 2.0]], [2.0, 5.0], [], [[[1.0, -2.0], -2.0], [[-1.0, -2.0], -6.0], [[-1.0, 2.0], -2.0], [[1.0], 0.0], [[1 => 1.0], 0.0]]);
+        $x = QuadraticProgram::solve(
+            [[2.0, 0.0], [0.0, 2.0]],
+            [2.0, 5.0],
+            [],
+            [[[1.0, -2.0], -2.0], [[-1.0, -2.0], -6.0], [[-1.0, 2.0], -2.0], [[1.0], 0.0], [[1 => 1.0], 0.0]],
+        );
         self::assertEqualsWithDelta([1.4, 1.7], $x, 1e-9);
     }
 
-    /** Goldfarb and Idnani (1983), their worked example: min 6x₁ + 2x₁² − 2x₁x₂ + 2x₂² under x ≥ 0, x₁ + x₂ ≥ 2 is at (0.5, 1.5). From memory. */
+    /**
+     * Goldfarb and Idnani (1983), their worked example: min 6x₁ + 2x₁² − 2x₁x₂ + 2x₂² under x ≥ 0, x₁ + x₂ ≥ 2 is at
+     * (0.5, 1.5). From memory.
+     */
     public function test_the_example_of_its_inventors(): void
     {
-        self::assertEqualsWithDelta([0.5, 1.5], QuadraticProgram::solve([[4.0, -2.0], [-2.0, 4.0]], [-6.0, 0.0], [], [[[1.0], 0.0], [[1 => 1.0], 0.0], [[1.0, 1.0], 2.0]]), 1e-9);
+        self::assertEqualsWithDelta(
+            [0.5, 1.5],
+            QuadraticProgram::solve(
+                [[4.0, -2.0], [-2.0, 4.0]],
+                [-6.0, 0.0],
+                [],
+                [[[1.0], 0.0], [[1 => 1.0], 0.0], [[1.0, 1.0], 2.0]],
+            ),
+            1e-9,
+        );
     }
 
     public function test_what_can_not_be_is_said_so(): void
     {
-        self::assertNull(QuadraticProgram::solve([[2.0, 0.0], [0.0, 2.0]], [0.0, 0.0], [[[1.0, 1.0], 5.0]], [[[-1.0], -2.0], [[1 => -1.0], -2.0]]));
+        self::assertNull(QuadraticProgram::solve(
+            [[2.0, 0.0], [0.0, 2.0]],
+            [0.0, 0.0],
+            [[[1.0, 1.0], 5.0]],
+            [[[-1.0], -2.0], [[1 => -1.0], -2.0]],
+        ));
         self::assertNull(QuadraticProgram::solve([[2.0]], [0.0], [[[1.0], 1.0], [[1.0], 2.0]], []));
     }
 
@@ -62,7 +87,13 @@ final class QuadraticProgramTest extends TestCase
     {
         $dice = new Randomizer(new Mt19937(5));
         for ($case = 0; $case < 30; $case++) {
-            [$was, $figures, $most] = array_map(static fn (int $to): array => array_map(static fn (): float => (float) $dice->getInt(0, $to), [0, 1, 2]), [60, 80, 70]);
+            [$was, $figures, $most] = array_map(
+                static fn (int $to): array => array_map(
+                    static fn (): float => (float) $dice->getInt(0, $to),
+                    [0, 1, 2],
+                ),
+                [60, 80, 70],
+            );
             $wish = $dice->getInt(5, 60) * 100.0;
             $found = self::program($was, $figures, $most, 100.0, $wish, $wish + 800);
             $best = INF;
@@ -81,7 +112,11 @@ final class QuadraticProgramTest extends TestCase
                 continue;
             }
             self::assertEqualsWithDelta(100.0, array_sum($found), 1e-7);
-            self::assertLessThanOrEqual($best + 1e-6, array_sum(array_map(static fn (float $x, float $w): float => ($x - $w) ** 2, $found, $was)), "case $case");
+            self::assertLessThanOrEqual(
+                $best + 1e-6,
+                array_sum(array_map(static fn (float $x, float $w): float => ($x - $w) ** 2, $found, $was)),
+                "case $case",
+            );
         }
     }
 
@@ -91,7 +126,10 @@ final class QuadraticProgramTest extends TestCase
         $cases = $answers = [];
         for ($case = 0; $case < 25; $case++) {
             $n = $dice->getInt(4, 30);
-            $numbers = static fn (int $to): array => array_map(static fn (): float => $dice->getInt(0, $to * 10) / 10, range(1, $n));
+            $numbers = static fn (int $to): array => array_map(
+                static fn (): float => $dice->getInt(0, $to * 10) / 10,
+                range(1, $n),
+            );
             [$was, $figures, $most, $alike] = [$numbers(30), $numbers(90), $numbers(40), $numbers(3)];
             $hessian = [];
             foreach ($was as $i => $_) {
@@ -99,12 +137,30 @@ final class QuadraticProgramTest extends TestCase
                     $hessian[$i][$j] = ($i === $j ? 2.0 + $i % 3 : 0.0) + 0.1 * $alike[$i] * $alike[$j];
                 }
             }
-            $pull = array_map(static fn (array $row): float => array_sum(array_map(static fn (float $a, float $b): float => $a * $b, $row, $was)), $hessian);
+            $pull = array_map(
+                static fn (array $row): float => array_sum(array_map(
+                    static fn (float $a, float $b): float => $a * $b,
+                    $row,
+                    $was,
+                )),
+                $hessian,
+            );
             $from = $dice->getInt(5, 70) * 100.0;
-            $cases[] = ['hessian' => $hessian, 'pull' => $pull, 'most' => $most, 'wish' => $figures, 'from' => $from, 'to' => $from + 500, 'sum' => 100.0];
+            $cases[] = [
+                'hessian' => $hessian,
+                'pull' => $pull,
+                'most' => $most,
+                'wish' => $figures,
+                'from' => $from,
+                'to' => $from + 500,
+                'sum' => 100.0,
+            ];
             $answers[] = QuadraticProgram::solve($hessian, $pull, [[array_fill(0, $n, 1.0), 100.0]], [
                 [$figures, $from], [array_map(static fn (float $v): float => -$v, $figures), -$from - 500],
-                ...array_merge(...array_map(static fn (int $i): array => [[[$i => 1.0], 0.0], [[$i => -1.0], -$most[$i]]], range(0, $n - 1))),
+                ...array_merge(...array_map(
+                    static fn (int $i): array => [[[$i => 1.0], 0.0], [[$i => -1.0], -$most[$i]]],
+                    range(0, $n - 1),
+                )),
             ]);
         }
         $solved = 0;
@@ -115,7 +171,11 @@ final class QuadraticProgramTest extends TestCase
                 $x = $answers[$case];
                 $value = 0.0;
                 foreach ($hessian as $i => $row) {
-                    $value += 0.5 * $x[$i] * array_sum(array_map(static fn (float $a, float $b): float => $a * $b, $row, $x)) - $pull[$i] * $x[$i];
+                    $value += 0.5 * $x[$i] * array_sum(array_map(
+                        static fn (float $a, float $b): float => $a * $b,
+                        $row,
+                        $x,
+                    )) - $pull[$i] * $x[$i];
                 }
                 self::assertEqualsWithDelta($best, $value, 1e-5 * max(1.0, abs($best)), "case $case");
                 $solved++;
@@ -140,6 +200,11 @@ final class QuadraticProgramTest extends TestCase
             array_push($limits, [[$i => 1.0], 0.0], [[$i => -1.0], -$most[$i]]);
         }
 
-        return QuadraticProgram::solve($hessian, array_map(static fn (float $w): float => 2 * $w, $was), [[array_fill(0, count($was), 1.0), $sum]], $limits);
+        return QuadraticProgram::solve(
+            $hessian,
+            array_map(static fn (float $w): float => 2 * $w, $was),
+            [[array_fill(0, count($was), 1.0), $sum]],
+            $limits,
+        );
     }
 }

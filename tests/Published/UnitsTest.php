@@ -14,7 +14,10 @@ final class UnitsTest extends TestCase
 {
     private const RELATIVE = 1e-9;
 
-    /** Definitions: NIST Handbook 44 App. C and SP 811 App. B.8 (US); Weights and Measures Act 1985 Sch. 1 (imperial); AS 1325-1972 (Australia). */
+    /**
+     * Definitions: NIST Handbook 44 App. C and SP 811 App. B.8 (US); Weights and Measures Act 1985 Sch. 1 (imperial);
+     * AS 1325-1972 (Australia).
+     */
     #[DataProvider('volumes')]
     public function test_volumes_are_their_definitions(Unit $unit, UnitSystem $system, float $ml): void
     {
@@ -54,7 +57,9 @@ final class UnitsTest extends TestCase
     {
         exec('command -v units', $found, $missing);
         if ($missing !== 0) {
-            self::markTestSkipped('LOUD: GNU units is not installed; install the Debian package "units" for this check.');
+            self::markTestSkipped(
+                'LOUD: GNU units is not installed; install the Debian package "units" for this check.',
+            );
         }
         $ask = [
             ['usteaspoon', Unit::Teaspoon->millilitres(UnitSystem::UsCustomary)],

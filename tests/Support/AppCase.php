@@ -50,9 +50,22 @@ abstract class AppCase extends TestCase
     protected function form(Formula $formula, array $changes = []): array
     {
         $draft = Draft::fromStored($formula->draft);
-        $form = ['revision' => $formula->revision, 'seq' => 1, 'name' => $draft->text('name'), 'batch' => $draft->text('batch'), 'ph' => $draft->text('ph'), 'lines' => []];
+        $form = [
+            'revision' => $formula->revision,
+            'seq' => 1,
+            'name' => $draft->text('name'),
+            'batch' => $draft->text('batch'),
+            'ph' => $draft->text('ph'),
+            'lines' => [],
+        ];
         foreach ($draft->lines() as $line) {
-            $form['lines'][$line['key']] = ['ingredient' => $line['ingredient'], 'name' => $line['name'] ?: $line['ingredient'], 'amount' => $line['amount'], 'phase' => $line['phase'], 'prepared' => $line['prepared']];
+            $form['lines'][$line['key']] = [
+                'ingredient' => $line['ingredient'],
+                'name' => $line['name'] ?: $line['ingredient'],
+                'amount' => $line['amount'],
+                'phase' => $line['phase'],
+                'prepared' => $line['prepared'],
+            ];
         }
 
         return array_replace_recursive($form, $changes);
@@ -82,8 +95,14 @@ abstract class AppCase extends TestCase
     {
         return array_filter([
             'format' => 'ilvane.infusion-plan/1', 'name' => 'Calendula, cold',
-            'plants' => [['ingredient' => 'calendula-dried', 'amount' => '30 g', 'form' => 'dried_whole']], 'oils' => [['ingredient' => 'sunflower-oil-high-oleic', 'amount' => '300 g']],
-            'jar_ml' => 500, 'method' => 'cold_dark', 'temperature_c' => 20, 'days' => 21, 'shake_every_days' => 3, ...$changes,
+            'plants' => [['ingredient' => 'calendula-dried', 'amount' => '30 g', 'form' => 'dried_whole']],
+            'oils' => [['ingredient' => 'sunflower-oil-high-oleic', 'amount' => '300 g']],
+            'jar_ml' => 500,
+            'method' => 'cold_dark',
+            'temperature_c' => 20,
+            'days' => 21,
+            'shake_every_days' => 3,
+            ...$changes,
         ], static fn (mixed $value): bool => $value !== null);
     }
 

@@ -61,24 +61,44 @@ abstract class BrowserCase extends TestCase
         touch(self::database());
         register_shutdown_function(self::shutDown(...));
         self::$environment = [ // the real environment wins over any .env; the *_CACHE paths hide a cached config
-            'APP_ENV' => 'testing', 'APP_DEBUG' => 'true', 'APP_KEY' => 'base64:'.base64_encode(str_repeat("\0", 32)), 'APP_TIMEZONE' => 'UTC',
+            'APP_ENV' => 'testing',
+            'APP_DEBUG' => 'true',
+            'APP_KEY' => 'base64:'.base64_encode(str_repeat("\0", 32)),
+            'APP_TIMEZONE' => 'UTC',
             'DB_DATABASE' => self::database(), 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
-            'APP_CONFIG_CACHE' => self::$directory.'/config.php', 'APP_ROUTES_CACHE' => self::$directory.'/routes.php', 'PHP_CLI_SERVER_WORKERS' => '4',
+            'APP_CONFIG_CACHE' => self::$directory.'/config.php',
+            'APP_ROUTES_CACHE' => self::$directory.'/routes.php',
+            'PHP_CLI_SERVER_WORKERS' => '4',
         ];
         (new Process([PHP_BINARY, 'artisan', 'migrate', '--force'], self::root(), self::$environment))->mustRun();
         self::startServer();
-        self::$driver = $driver = self::start(static fn (int $port): array => ['/usr/bin/chromedriver', "--port=$port", '--log-level=WARNING'], static fn (): array => [])[1];
+        self::$driver = $driver = self::start(
+            static fn (int $port): array => ['/usr/bin/chromedriver', "--port=$port", '--log-level=WARNING'],
+            static fn (): array => [],
+        )[1];
         $capabilities = DesiredCapabilities::chrome();
-        $capabilities->setCapability(ChromeOptions::CAPABILITY, (new ChromeOptions)->setBinary('/usr/bin/chromium')->addArguments([
-            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
-            '--disable-background-networking', '--disable-component-update', '--disable-sync',
-            '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1'.(self::lan() === null ? '' : ' , EXCLUDE '.self::lan()), // any outside request fails at once
-            '--force-device-scale-factor=1', '--hide-scrollbars', '--lang=en-US',
-            '--window-size=1280,800', '--user-data-dir='.self::$directory.'/profile',
-        ]));
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, (new ChromeOptions)
+            ->setBinary('/usr/bin/chromium')
+            ->addArguments([
+                '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
+                '--disable-background-networking', '--disable-component-update', '--disable-sync',
+                // any outside request fails at once
+                '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1'
+                    .(self::lan() === null ? '' : ' , EXCLUDE '.self::lan()),
+                '--force-device-scale-factor=1', '--hide-scrollbars', '--lang=en-US',
+                '--window-size=1280,800', '--user-data-dir='.self::$directory.'/profile',
+            ]));
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
         // a machine under load may need more than one knock
-        self::$browser = self::until(static fn (): RemoteWebDriver => RemoteWebDriver::create("http://127.0.0.1:$driver", $capabilities, 60_000, 120_000), 'Chromium does not start');
+        self::$browser = self::until(
+            static fn (): RemoteWebDriver => RemoteWebDriver::create(
+                "http://127.0.0.1:$driver",
+                $capabilities,
+                60_000,
+                120_000,
+            ),
+            'Chromium does not start',
+        );
         self::desk();
     }
 
@@ -108,7 +128,11 @@ abstract class BrowserCase extends TestCase
             self::$stopped => '/\bERR_(CONNECTION_\w+|EMPTY_RESPONSE)|status of 409/',
             default => '/status of 409/',
         };
-        $loud = array_filter(self::$browser->manage()->getLog('browser'), static fn (array $line): bool => $line['level'] === 'SEVERE' && preg_match($expected, $line['message']) === 0);
+        $loud = array_filter(
+            self::$browser->manage()->getLog('browser'),
+            static fn (array $line): bool => $line['level'] === 'SEVERE'
+                && preg_match($expected, $line['message']) === 0,
+        );
         self::assertSame([], array_values($loud), 'The browser console is quiet.');
         self::assertSame([], self::outside(), 'Nothing is asked of anybody but this workroom.');
     }
@@ -121,7 +145,16 @@ abstract class BrowserCase extends TestCase
             $said = json_decode((string) $line['message'], true)['message'] ?? [];
             if (in_array($said['method'] ?? '', ['Network.requestWillBeSent', 'Network.webSocketCreated'], true)) {
                 $address = (string) ($said['params']['request']['url'] ?? $said['params']['url'] ?? '');
-                $isOurs = preg_match('#^(?:data:|about:|chrome:|blob:http://127\.0\.0\.1|http://(?:127\.0\.0\.1|'.preg_quote(self::lan() ?? '127.0.0.1', '#').'):'.'(?:'.implode('|', [parse_url(self::$base, PHP_URL_PORT), ...self::$also]).')/)#', $address) === 1;
+                $isOurs = preg_match(
+                    '#^(?:data:|about:|chrome:|blob:http://127\.0\.0\.1|http://(?:127\.0\.0\.1|'.preg_quote(
+                        self::lan() ?? '127.0.0.1',
+                        '#',
+                    ).'):'.'(?:'.implode(
+                        '|',
+                        [parse_url(self::$base, PHP_URL_PORT), ...self::$also],
+                    ).')/)#',
+                    $address,
+                ) === 1;
                 $isOurs ?: $outside[] = $address;
             }
         }
@@ -131,14 +164,22 @@ abstract class BrowserCase extends TestCase
 
     protected static function seed(string $class): void
     {
-        (new Process([PHP_BINARY, 'artisan', 'db:seed', "--class=$class", '--force'], self::root(), self::$environment))->mustRun();
+        (new Process(
+            [PHP_BINARY, 'artisan', 'db:seed', "--class=$class", '--force'],
+            self::root(),
+            self::$environment,
+        ))->mustRun();
     }
 
     /** @param  array<string, mixed>  $document  ilvane.formula/1, put on the bench */
     protected static function store(array $document): void
     {
         $environment = [...self::$environment, 'ILVANE_DOCUMENT' => (string) json_encode($document)];
-        (new Process([PHP_BINARY, 'artisan', 'db:seed', '--class='.StoreFormula::class, '--force'], self::root(), $environment))->mustRun();
+        (new Process(
+            [PHP_BINARY, 'artisan', 'db:seed', '--class='.StoreFormula::class, '--force'],
+            self::root(),
+            $environment,
+        ))->mustRun();
     }
 
     protected static function emptyWorkroom(): void
@@ -167,7 +208,10 @@ abstract class BrowserCase extends TestCase
 
     protected static function phone(): void
     {
-        self::devTools()->execute('Emulation.setDeviceMetricsOverride', ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => true]);
+        self::devTools()->execute(
+            'Emulation.setDeviceMetricsOverride',
+            ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => true],
+        );
     }
 
     /** An address of this machine other than its own name for itself; null where it has none. */
@@ -175,7 +219,10 @@ abstract class BrowserCase extends TestCase
     {
         static $address = false;
         if ($address === false) {
-            $address = array_values(array_filter(explode(' ', (string) shell_exec('hostname -I 2>/dev/null')), static fn (string $one): bool => filter_var(trim($one), FILTER_VALIDATE_IP, FILTER_FLAG_IPV4) !== false))[0] ?? null;
+            $address = array_values(array_filter(
+                explode(' ', (string) shell_exec('hostname -I 2>/dev/null')),
+                static fn (string $one): bool => filter_var(trim($one), FILTER_VALIDATE_IP, FILTER_FLAG_IPV4) !== false,
+            ))[0] ?? null;
         }
 
         return $address;
@@ -193,13 +240,19 @@ abstract class BrowserCase extends TestCase
 
     protected static function find(string $css): RemoteWebElement
     {
-        return self::until(static fn (): RemoteWebElement => self::clear(self::$browser->findElement(WebDriverBy::cssSelector($css))), "nothing matches $css");
+        return self::until(
+            static fn (): RemoteWebElement => self::clear(self::$browser->findElement(WebDriverBy::cssSelector($css))),
+            "nothing matches $css",
+        );
     }
 
     /** What stands under the line along the foot of the page is brought up, as a maker would. */
     protected static function clear(RemoteWebElement $element): RemoteWebElement
     {
-        self::$browser->executeScript("const line = document.querySelector('.shelf-line'); if (line && arguments[0].getBoundingClientRect().bottom > line.getBoundingClientRect().top) arguments[0].scrollIntoView({ block: 'center' });", [$element]);
+        self::$browser->executeScript(
+            "const line = document.querySelector('.shelf-line'); if (line && arguments[0].getBoundingClientRect().bottom > line.getBoundingClientRect().top) arguments[0].scrollIntoView({ block: 'center' });",
+            [$element],
+        );
 
         return $element;
     }
@@ -212,7 +265,16 @@ abstract class BrowserCase extends TestCase
 
     protected static function button(string $words): RemoteWebElement
     {
-        return self::until(static fn (): RemoteWebElement => self::clear(self::$browser->findElement(WebDriverBy::xpath("//*[self::button or self::a][contains(normalize-space(translate(., '\u{202F}', ' ')), \"$words\")]"))), "no button says $words");
+        return self::until(
+            static fn (): RemoteWebElement => self::clear(
+                self::$browser->findElement(
+                    WebDriverBy::xpath(
+                        "//*[self::button or self::a][contains(normalize-space(translate(., '\u{202F}', ' ')), \"$words\")]",
+                    ),
+                ),
+            ),
+            "no button says $words",
+        );
     }
 
     /** Presses what leads to another page, and waits until that page is there. */
@@ -221,12 +283,20 @@ abstract class BrowserCase extends TestCase
         $button = self::button($words);
         self::$browser->executeScript('window.isTheOldPage = true');
         $button->click();
-        self::until(static fn (): bool => self::$browser->executeScript("return !window.isTheOldPage && document.readyState === 'complete'") === true ?: throw new WebDriverException('not yet'), "$words leads nowhere");
+        self::until(
+            static fn (): bool => self::$browser->executeScript(
+                "return !window.isTheOldPage && document.readyState === 'complete'",
+            ) === true ?: throw new WebDriverException('not yet'),
+            "$words leads nowhere",
+        );
     }
 
     protected static function see(string $words): void
     {
-        self::until(static fn (): bool => str_contains(self::text(), $words) ?: throw new WebDriverException('not yet'), "\"$words\" is not to be seen");
+        self::until(
+            static fn (): bool => str_contains(self::text(), $words) ?: throw new WebDriverException('not yet'),
+            "\"$words\" is not to be seen",
+        );
     }
 
     protected static function text(): string
@@ -258,7 +328,12 @@ abstract class BrowserCase extends TestCase
     /** Nothing typed waits to be sent or answered. */
     protected static function settled(): void
     {
-        self::until(static fn (): bool => self::$browser->executeScript("return document.querySelector('#bench')?.dataset.state === 'saved'") === true ?: throw new WebDriverException('not yet'), 'the bench does not settle');
+        self::until(
+            static fn (): bool => self::$browser->executeScript(
+                "return document.querySelector('#bench')?.dataset.state === 'saved'",
+            ) === true ?: throw new WebDriverException('not yet'),
+            'the bench does not settle',
+        );
     }
 
     protected static function type(object $field, string $text): void
@@ -289,11 +364,19 @@ abstract class BrowserCase extends TestCase
     {
         self::$browser->executeScript((string) file_get_contents(self::root().'/node_modules/axe-core/axe.min.js'));
         /** @var list<array{id: string, impact: string, nodes: list<array{html: string}>}> $violations */
-        $violations = self::$browser->executeAsyncScript("const done = arguments[0]; axe.run(document, {resultTypes: ['violations']}).then((r) => done(r.violations))");
+        $violations = self::$browser->executeAsyncScript(
+            "const done = arguments[0]; axe.run(document, {resultTypes: ['violations']}).then((r) => done(r.violations))",
+        );
 
         return array_values(array_map(
-            static fn (array $violation): string => "{$violation['impact']} {$violation['id']}: ".implode(' | ', array_slice(array_column($violation['nodes'], 'html'), 0, 4)),
-            array_filter($violations, static fn (array $violation): bool => in_array($violation['impact'], ['serious', 'critical'], true)),
+            static fn (array $violation): string => "{$violation['impact']} {$violation['id']}: ".implode(
+                ' | ',
+                array_slice(array_column($violation['nodes'], 'html'), 0, 4),
+            ),
+            array_filter(
+                $violations,
+                static fn (array $violation): bool => in_array($violation['impact'], ['serious', 'critical'], true),
+            ),
         ));
     }
 
@@ -308,7 +391,13 @@ abstract class BrowserCase extends TestCase
         file_put_contents($faults, 'pass');
         $workroom = (int) parse_url(self::$base, PHP_URL_PORT);
         [, $port] = self::start(
-            static fn (int $port): array => [PHP_BINARY, dirname(__DIR__).'/Support/fault-proxy.php', (string) $port, (string) $workroom, $faults],
+            static fn (int $port): array => [
+                PHP_BINARY,
+                dirname(__DIR__).'/Support/fault-proxy.php',
+                (string) $port,
+                (string) $workroom,
+                $faults,
+            ],
             static fn (): array => [],
         );
         self::$also[] = $port;
@@ -322,11 +411,28 @@ abstract class BrowserCase extends TestCase
         $profile = self::$directory.'/second-'.bin2hex(random_bytes(4));
         mkdir($profile, 0700);
         $capabilities = DesiredCapabilities::chrome();
-        $capabilities->setCapability(ChromeOptions::CAPABILITY, (new ChromeOptions)->setBinary('/usr/bin/chromium')->addArguments([
-            '--headless=new', '--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking', '--lang=en-US', '--window-size=1280,900', "--user-data-dir=$profile",
-        ]));
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, (new ChromeOptions)
+            ->setBinary('/usr/bin/chromium')
+            ->addArguments([
+                '--headless=new',
+                '--no-sandbox',
+                '--disable-gpu',
+                '--no-first-run',
+                '--disable-background-networking',
+                '--lang=en-US',
+                '--window-size=1280,900',
+                "--user-data-dir=$profile",
+            ]));
 
-        return self::until(static fn (): RemoteWebDriver => RemoteWebDriver::create('http://127.0.0.1:'.self::$driver, $capabilities, 60_000, 120_000), 'a second Chromium does not start');
+        return self::until(
+            static fn (): RemoteWebDriver => RemoteWebDriver::create(
+                'http://127.0.0.1:'.self::$driver,
+                $capabilities,
+                60_000,
+                120_000,
+            ),
+            'a second Chromium does not start',
+        );
     }
 
     protected static function stopServer(): void
@@ -346,8 +452,20 @@ abstract class BrowserCase extends TestCase
     {
         $port = isset(self::$base) ? (int) parse_url(self::$base, PHP_URL_PORT) : null;
         [self::$server, $port] = self::start(
-            static fn (int $port): array => [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', "0.0.0.0:$port", '-t', 'public', 'router.php'],
-            static fn (int $port): array => [...self::$environment, 'ILVANE_LAN' => self::lan() === null ? '' : self::lan().":$port"],
+            static fn (int $port): array => [
+                PHP_BINARY,
+                '-d',
+                'opcache.enable_cli=1',
+                '-S',
+                "0.0.0.0:$port",
+                '-t',
+                'public',
+                'router.php',
+            ],
+            static fn (int $port): array => [
+                ...self::$environment,
+                'ILVANE_LAN' => self::lan() === null ? '' : self::lan().":$port",
+            ],
             $port,
         );
         self::$base = "http://127.0.0.1:$port";
@@ -369,7 +487,11 @@ abstract class BrowserCase extends TestCase
         $process->disableOutput();
         $process->start();
         self::$processes[] = $process;
-        for ($end = microtime(true) + 15; ! ($connection = @fsockopen('127.0.0.1', $port, timeout: 1)); usleep(20_000)) {
+        for ($end = microtime(true) + 15; ! ($connection = @fsockopen(
+            '127.0.0.1',
+            $port,
+            timeout: 1,
+        )); usleep(20_000)) {
             microtime(true) < $end ?: throw new RuntimeException("Nothing listens on port $port");
         }
         fclose($connection);
@@ -377,7 +499,9 @@ abstract class BrowserCase extends TestCase
         return [$process, $port];
     }
 
-    /** With its whole group, because workers outlive their parent. The group of a process that is gone would be our own. */
+    /**
+     * With its whole group, because workers outlive their parent. The group of a process that is gone would be our own.
+     */
     private static function end(Process $process): void
     {
         $group = (int) $process->getPid();

@@ -22,7 +22,10 @@ abstract class CoreCase extends TestCase
 
     protected static function catalogue(): Catalogue
     {
-        return self::$catalogue ??= new Catalogue(new ShippedCatalogue(dirname(__DIR__, 2).'/data', sys_get_temp_dir().'/ilvane-tests-'.getmypid().'/catalogue.php'));
+        return self::$catalogue ??= new Catalogue(new ShippedCatalogue(
+            dirname(__DIR__, 2).'/data',
+            sys_get_temp_dir().'/ilvane-tests-'.getmypid().'/catalogue.php',
+        ));
     }
 
     /**
@@ -35,7 +38,11 @@ abstract class CoreCase extends TestCase
     protected static function document(array $lines, array $more = []): array
     {
         return [
-            'format' => 'ilvane.formula/1', 'name' => 'Test', 'family' => 'leave_in_emulsion', 'scale_resolution_g' => 0.01, 'batch' => ['grams' => 200.0],
+            'format' => 'ilvane.formula/1',
+            'name' => 'Test',
+            'family' => 'leave_in_emulsion',
+            'scale_resolution_g' => 0.01,
+            'batch' => ['grams' => 200.0],
             ...$more,
             'lines' => array_map(static fn (array $line): array => array_filter([
                 'ingredient' => $line[0], 'amount' => $line[1], 'phase' => $line[2] ?? null, ...($line[3] ?? []),

@@ -11,7 +11,10 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
 
-/** A test on a workroom in a file of its own, as it is in real life: other processes can open it, kill it, copy half of it. */
+/**
+ * A test on a workroom in a file of its own, as it is in real life: other processes can open it, kill it, copy half of
+ * it.
+ */
 abstract class FileCase extends TestCase
 {
     use StoresFormulas;
@@ -73,7 +76,11 @@ abstract class FileCase extends TestCase
         DB::reconnect();
         $migrate && Artisan::call('migrate', ['--force' => true]);
         // nothing of the room before is remembered
-        foreach ([\Ilvane\Core\Material\Catalogue::class, \Ilvane\Core\Measure\Tools::class, \Ilvane\Core\Safety\Evaluator::class] as $part) {
+        foreach ([
+            \Ilvane\Core\Material\Catalogue::class,
+            \Ilvane\Core\Measure\Tools::class,
+            \Ilvane\Core\Safety\Evaluator::class,
+        ] as $part) {
             $this->app->forgetInstance($part);
         }
     }

@@ -21,7 +21,14 @@ trait MadeBatches
 {
     private function bought(string $ingredient, float $grams = 500.0, ?float $price = 10.0): Lot
     {
-        return app(LotBook::class)->putBought($ingredient, $grams, $price, Carbon::now()->addYear(), null, Carbon::now());
+        return app(LotBook::class)->putBought(
+            $ingredient,
+            $grams,
+            $price,
+            Carbon::now()->addYear(),
+            null,
+            Carbon::now(),
+        );
     }
 
     /** @param  array<int, string>  $lots  code by line that is weighed from it */
@@ -32,7 +39,10 @@ trait MadeBatches
         $batch = $makes->start($version) ?? self::fail('nothing to weigh');
         foreach (MakeState::of($batch->load('entries'))->plan->steps as $step) {
             $entries = match ($step->kind) {
-                StepKind::Weigh => [['kind' => 'weighed', 'subject' => (string) $step->line, 'value' => $step->grams], ...(isset($lots[$step->line]) ? [['kind' => 'lot', 'subject' => $lots[$step->line]]] : [])],
+                StepKind::Weigh => [
+                    ['kind' => 'weighed', 'subject' => (string) $step->line, 'value' => $step->grams],
+                    ...(isset($lots[$step->line]) ? [['kind' => 'lot', 'subject' => $lots[$step->line]]] : []),
+                ],
                 StepKind::Gate => [['kind' => 'temperature', 'subject' => 'mix', 'value' => 38.0]],
                 StepKind::TestPh => [['kind' => 'ph', 'value' => 4.8]],
                 default => [],

@@ -21,10 +21,17 @@ final class Scipy
     {
         $check = new Process([self::PYTHON, '-c', 'import scipy']);
         if (! is_executable(self::PYTHON) || $check->run() !== 0) {
-            fwrite(STDERR, "\n*** NOT CHECKED against SciPy: python3-scipy is not installed. Please run: sudo apt-get install python3-scipy\n");
+            fwrite(
+                STDERR,
+                "\n*** NOT CHECKED against SciPy: python3-scipy is not installed. Please run: sudo apt-get install python3-scipy\n",
+            );
             Assert::markTestSkipped('python3-scipy is not installed');
         }
-        $process = new Process([self::PYTHON, '-c', "import json, sys\ndata = json.load(sys.stdin)\n$program"], input: json_encode($input, JSON_THROW_ON_ERROR), timeout: 60);
+        $process = new Process(
+            [self::PYTHON, '-c', "import json, sys\ndata = json.load(sys.stdin)\n$program"],
+            input: json_encode($input, JSON_THROW_ON_ERROR),
+            timeout: 60,
+        );
         $process->mustRun();
 
         return json_decode($process->getOutput(), true, 64, JSON_THROW_ON_ERROR);

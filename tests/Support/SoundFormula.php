@@ -11,7 +11,12 @@ final class SoundFormula
     public static function document(): array
     {
         return [
-            'format' => 'ilvane.formula/1', 'name' => 'Plain test milk', 'family' => 'leave_in_emulsion', 'scale_resolution_g' => 0.01, 'batch' => ['grams' => 200.0], 'ph' => 4.8,
+            'format' => 'ilvane.formula/1',
+            'name' => 'Plain test milk',
+            'family' => 'leave_in_emulsion',
+            'scale_resolution_g' => 0.01,
+            'batch' => ['grams' => 200.0],
+            'ph' => 4.8,
             'lines' => [
                 ['ingredient' => 'distilled-water', 'amount' => 'to 100', 'phase' => 'water'],
                 ['ingredient' => 'glycerin', 'amount' => '3 %', 'phase' => 'water'],

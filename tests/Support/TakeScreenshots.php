@@ -9,7 +9,9 @@ use Facebook\WebDriver\Exception\WebDriverException;
 use Facebook\WebDriver\WebDriverKeys;
 use PDO;
 
-/** Not a test: run by bin/screenshots, so that every picture in the docs is made the same way from the sample workroom. */
+/**
+ * Not a test: run by bin/screenshots, so that every picture in the docs is made the same way from the sample workroom.
+ */
 final class TakeScreenshots extends BrowserCase
 {
     public function test_pictures(): void
@@ -19,13 +21,31 @@ final class TakeScreenshots extends BrowserCase
         self::picture('empty');
         self::seed(DemoWorkroom::class);
         /** @var array<string, string> $codes */
-        $codes = (new PDO('sqlite:'.self::database()))->query('SELECT status, code FROM batches WHERE gone_at IS NULL ORDER BY id DESC')->fetchAll(PDO::FETCH_KEY_PAIR);
-        foreach (['today' => '/', 'planner' => '/infusions/4', 'jar' => '/infusions/1', 'preparation' => '/preparations/3', 'bench-flawed' => '/formulas/5', 'side-by-side' => '/formulas/1/compare?a=1&b=2', 'propose' => '/formulas/4/suggest?wish=firm&feel=firm&celsius=26', 'acidity' => '/formulas/3/acidity?product=10&added=6+drops&strength=10&wanted=4.5', 'handbook' => '/handbook/preserving', 'record' => "/batches/{$codes['finished']}", 'label' => "/batches/{$codes['finished']}/label", 'trace' => "/batches/{$codes['finished']}/trace", 'practice' => '/practice/28-5?what=1&way=2'] as $name => $path) {
+        $codes = (new PDO('sqlite:'.self::database()))
+            ->query('SELECT status, code FROM batches WHERE gone_at IS NULL ORDER BY id DESC')
+            ->fetchAll(PDO::FETCH_KEY_PAIR);
+        foreach ([
+            'today' => '/',
+            'planner' => '/infusions/4',
+            'jar' => '/infusions/1',
+            'preparation' => '/preparations/3',
+            'bench-flawed' => '/formulas/5',
+            'side-by-side' => '/formulas/1/compare?a=1&b=2',
+            'propose' => '/formulas/4/suggest?wish=firm&feel=firm&celsius=26',
+            'acidity' => '/formulas/3/acidity?product=10&added=6+drops&strength=10&wanted=4.5',
+            'handbook' => '/handbook/preserving',
+            'record' => "/batches/{$codes['finished']}",
+            'label' => "/batches/{$codes['finished']}/label",
+            'trace' => "/batches/{$codes['finished']}/trace",
+            'practice' => '/practice/28-5?what=1&way=2',
+        ] as $name => $path) {
             self::visit($path);
             self::picture($name);
         }
         self::visit('/recipe');
-        self::find('textarea')->sendKeys("Aunt Solveig’s curl milk\nMakes 300 g\nWater phase:\n1 cup distilled water\n2 tbsp aloe vera juice\nune cuillère à soupe de glycérine\nOil phase:\nhalf a tablespoon of emulsifying wax\n1/3 cup shea buter\n2 to 3 tbsp sweet almond oil\n1 tsp coconut milk powder\nHeat both to 70 °C for 20 minutes, then cool below 40 °C.\nAdd 10-12 drops of lavender oil and some honey.\n3 capsules of moon dust\n");
+        self::find('textarea')->sendKeys(
+            "Aunt Solveig’s curl milk\nMakes 300 g\nWater phase:\n1 cup distilled water\n2 tbsp aloe vera juice\nune cuillère à soupe de glycérine\nOil phase:\nhalf a tablespoon of emulsifying wax\n1/3 cup shea buter\n2 to 3 tbsp sweet almond oil\n1 tsp coconut milk powder\nHeat both to 70 °C for 20 minutes, then cool below 40 °C.\nAdd 10-12 drops of lavender oil and some honey.\n3 capsules of moon dust\n",
+        );
         self::press('Read it');
         self::picture('intake');
         self::visit('/formulas/4');
@@ -35,7 +55,10 @@ final class TakeScreenshots extends BrowserCase
         self::find('.scrub-range')->sendKeys(array_fill(0, 5, WebDriverKeys::PAGE_UP));
         self::picture('rehearsal');
         self::phone();
-        foreach (['phone-weigh' => "/make/{$codes['making']}/weigh.4", 'phone-gate' => "/make/{$codes['making']}/gate"] as $name => $path) {
+        foreach ([
+            'phone-weigh' => "/make/{$codes['making']}/weigh.4",
+            'phone-gate' => "/make/{$codes['making']}/gate",
+        ] as $name => $path) {
             self::visit($path);
             self::picture($name);
         }
@@ -44,8 +67,15 @@ final class TakeScreenshots extends BrowserCase
 
     private static function picture(string $name): void
     {
-        self::until(static fn (): bool => $name === 'empty' || self::all('.shelf-line') === [] || self::all('.line-thing') !== [] ?: throw new WebDriverException('not yet'), 'the shelf line does not come');
-        self::$browser->executeAsyncScript('const done = arguments[0]; document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(() => done())))');
+        self::until(
+            static fn (): bool => $name === 'empty'
+                || self::all('.shelf-line') === []
+                || self::all('.line-thing') !== [] ?: throw new WebDriverException('not yet'),
+            'the shelf line does not come',
+        );
+        self::$browser->executeAsyncScript(
+            'const done = arguments[0]; document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(() => done())))',
+        );
         self::$browser->takeScreenshot(dirname(__DIR__, 2)."/docs/screenshots/$name.png");
     }
 }

@@ -1,7 +1,8 @@
 <?php
 
 /*
- * Stands between a browser and the workroom and spoils its answers, as the file FAULTS says: "pass"; "503 UNTIL", "507 UNTIL" (a moment in
+ * Stands between a browser and the workroom and spoils its answers, as the file FAULTS says: "pass"; "503 UNTIL", "507
+ * UNTIL" (a moment in
  * seconds); "419 N" and "cut N" (so many posts). A cut answer is done by the workroom, and breaks off half way.
  *
  *   php fault-proxy.php LISTEN_PORT WORKROOM_PORT FAULTS
@@ -26,7 +27,12 @@ function message($line): array
     }
     [$head, $body] = explode("\r\n\r\n", $all, 2);
     $length = preg_match('/^content-length: *(\d+)/im', $head, $found) === 1 ? (int) $found[1] : null;
-    while ($length === null ? ! feof($line) && ! str_contains($head, 'GET ') && ! str_contains($head, 'HEAD ') && ! str_contains($head, 'POST ') : strlen($body) < $length) {
+    while (
+        $length === null ? ! feof($line)
+        && ! str_contains($head, 'GET ')
+        && ! str_contains($head, 'HEAD ')
+        && ! str_contains($head, 'POST ') : strlen($body) < $length
+    ) {
         $part = fread($line, 65536);
         if ($part === false || $part === '') {
             break;
@@ -74,7 +80,10 @@ while (true) {
         default => null,
     };
     if ($refuse !== null) {
-        fwrite($line, "HTTP/1.1 $refuse Refused\r\nContent-Type: text/plain\r\nContent-Length: 4\r\nConnection: close\r\n\r\nno\r\n");
+        fwrite(
+            $line,
+            "HTTP/1.1 $refuse Refused\r\nContent-Type: text/plain\r\nContent-Length: 4\r\nConnection: close\r\n\r\nno\r\n",
+        );
         exit(0);
     }
     $isCut = $isPost && counted($faults, 'cut');
@@ -84,7 +93,11 @@ while (true) {
     if ($isCut) {
         [$itsHead, $itsBody] = [...explode("\r\n\r\n", $answer, 2), ''];
         $itsHead = (string) preg_replace('/^(content-length|transfer-encoding):.*\r\n/im', '', "$itsHead\r\n");
-        $answer = rtrim($itsHead)."\r\nContent-Length: ".strlen($itsBody)."\r\n\r\n".substr($itsBody, 0, intdiv(strlen($itsBody), 2));
+        $answer = rtrim($itsHead)."\r\nContent-Length: ".strlen($itsBody)."\r\n\r\n".substr(
+            $itsBody,
+            0,
+            intdiv(strlen($itsBody), 2),
+        );
     }
     fwrite($line, $answer);
     exit(0);

@@ -28,14 +28,30 @@ while (true) {
     $batch = $makes->start($version) ?? exit(1);
     foreach (MakeState::of($batch->load('entries'))->plan->steps as $step) {
         if ($step->kind === StepKind::Weigh) {
-            $makes->record($batch, ['step' => $step->key, 'kind' => 'weighed', 'subject' => (string) $step->line, 'value' => $step->grams], (string) Str::uuid());
+            $makes->record(
+                $batch,
+                ['step' => $step->key, 'kind' => 'weighed', 'subject' => (string) $step->line, 'value' => $step->grams],
+                (string) Str::uuid(),
+            );
             echo "weighed\n";
-            $makes->record($batch, ['step' => $step->key, 'kind' => 'lot', 'subject' => $step->line === 4 ? $lot->code : ''], (string) Str::uuid());
+            $makes->record(
+                $batch,
+                ['step' => $step->key, 'kind' => 'lot', 'subject' => $step->line === 4 ? $lot->code : ''],
+                (string) Str::uuid(),
+            );
             echo "from\n";
         }
     }
     $makes->finish($batch->refresh(), 188.0, 2);
     echo "finished\n";
-    app(ShelfBook::class)->leaves($batch->refresh(), 'gifted', 94.0, 'somebody', null, Carbon::now(), (string) Str::uuid());
+    app(ShelfBook::class)->leaves(
+        $batch->refresh(),
+        'gifted',
+        94.0,
+        'somebody',
+        null,
+        Carbon::now(),
+        (string) Str::uuid(),
+    );
     echo "given\n";
 }

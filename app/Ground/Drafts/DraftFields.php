@@ -29,7 +29,8 @@ final class DraftFields
     }
 
     /**
-     * What this window changed, put onto what stands now. A field changed differently in both is contested: one side has to win.
+     * What this window changed, put onto what stands now. A field changed differently in both is contested: one side
+     * has to win.
      *
      * @template D of TypedDraft
      *
@@ -57,7 +58,10 @@ final class DraftFields
         }
 
         return [
-            $theirs->withFields(self::whole($merged, $here), self::order($base->order(), $mine->order(), $theirs->order())),
+            $theirs->withFields(
+                self::whole($merged, $here),
+                self::order($base->order(), $mine->order(), $theirs->order()),
+            ),
             self::withoutParts($contested, array_keys($there)),
         ];
     }
@@ -100,10 +104,19 @@ final class DraftFields
      */
     private static function withoutParts(array $contested, array $standing): array
     {
-        $rows = array_map(static fn (string $field): string => in_array(self::rowOf($field), $standing, true) ? $field : self::rowOf($field), $contested);
+        $rows = array_map(
+            static fn (string $field): string => in_array(self::rowOf($field), $standing, true)
+                ? $field
+                : self::rowOf($field),
+            $contested,
+        );
         $rows = array_unique($rows);
 
-        return array_values(array_filter($rows, static fn (string $field): bool => self::rowOf($field) === $field || ! in_array(self::rowOf($field), $rows, true)));
+        return array_values(array_filter(
+            $rows,
+            static fn (string $field): bool => self::rowOf($field) === $field
+                || ! in_array(self::rowOf($field), $rows, true),
+        ));
     }
 
     /**

@@ -11,7 +11,8 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 
 /**
- * The states a draft was in. Every change is a new state that knows which one undoing it brings back; undoing is a change
+ * The states a draft was in. Every change is a new state that knows which one undoing it brings back; undoing is a
+ * change
  * too, so nothing is ever lost, and the chain can be walked to and fro.
  */
 final class DraftHistory
@@ -47,8 +48,23 @@ final class DraftHistory
     public function add(TypedDraft $draft, string $did, string $about, string $edit = '', string $turn = ''): int
     {
         $now = $this->now();
-        $isSameStep = $edit !== '' && $now->edit === $edit && $now->did === $did && $now->redo_to === null && $now->undo_to !== null;
-        $revision = $this->put(['state' => $draft->toStored(), 'did' => $did, 'about' => $about, 'undo_to' => $isSameStep ? $now->undo_to : $now->revision, 'redo_to' => null, 'edit' => $edit, 'turn' => $turn], $draft->name());
+        $isSameStep = $edit !== ''
+            && $now->edit === $edit
+            && $now->did === $did
+            && $now->redo_to === null
+            && $now->undo_to !== null;
+        $revision = $this->put(
+            [
+                'state' => $draft->toStored(),
+                'did' => $did,
+                'about' => $about,
+                'undo_to' => $isSameStep ? $now->undo_to : $now->revision,
+                'redo_to' => null,
+                'edit' => $edit,
+                'turn' => $turn,
+            ],
+            $draft->name(),
+        );
         if ($isSameStep) {
             $now->delete(); // nothing leads to it any more
         }
@@ -64,10 +80,18 @@ final class DraftHistory
         if ($to === null) {
             return $now->revision;
         }
-        $name = is_array($to->state['text'] ?? null) && is_string($to->state['text']['name'] ?? null) ? $to->state['text']['name'] : '';
+        $name = is_array($to->state['text'] ?? null) && is_string($to->state['text']['name'] ?? null)
+            ? $to->state['text']['name']
+            : '';
 
         return $this->put([
-            'state' => $to->state, 'did' => $to->did, 'about' => $to->about, 'undo_to' => $to->undo_to, 'redo_to' => $isBack ? $now->revision : $to->redo_to, 'edit' => '', 'turn' => $turn,
+            'state' => $to->state,
+            'did' => $to->did,
+            'about' => $to->about,
+            'undo_to' => $to->undo_to,
+            'redo_to' => $isBack
+                ? $now->revision
+                : $to->redo_to, 'edit' => '', 'turn' => $turn,
         ], $name);
     }
 
@@ -87,31 +111,49 @@ final class DraftHistory
     public function before(): ?array
     {
         $now = $this->at($this->of->revision);
-        $isFresh = $now !== null && $now->redo_to === null && $now->created_at->diffInSeconds(Carbon::now(), true) <= self::GHOST_S;
+        $isFresh = $now !== null
+            && $now->redo_to === null
+            && $now->created_at->diffInSeconds(Carbon::now(), true) <= self::GHOST_S;
 
         return $isFresh ? $this->at($now->undo_to)?->state : null;
     }
 
-    /** @return array{undo: array{string, string}|null, redo: array{string, string}|null} what undoing and redoing would take back or bring: word key and about */
+    /**
+     * @return array{undo: array{string, string}|null, redo: array{string, string}|null} what undoing and redoing would
+     *   take back or bring: word key and about
+     */
     public function ways(): array
     {
         $now = $this->at($this->of->revision);
         $forth = $this->at($now?->redo_to);
 
-        return ['undo' => $now !== null && $this->at($now->undo_to) !== null ? [$now->did, $now->about] : null, 'redo' => $forth === null ? null : [$forth->did, $forth->about]];
+        return [
+            'undo' => $now !== null && $this->at($now->undo_to) !== null ? [$now->did, $now->about] : null,
+            'redo' => $forth === null ? null : [$forth->did, $forth->about],
+        ];
     }
 
     /** The state now shown; drafts from before states were kept get theirs here. */
     private function now(): DraftState
     {
         return $this->at($this->of->revision) ?? DraftState::query()->create([
-            ...$this->owner(), 'revision' => $this->of->revision, 'state' => $this->of->draft, 'did' => 'begun', 'about' => '', 'undo_to' => null, 'redo_to' => null, 'edit' => '', 'turn' => '',
+            ...$this->owner(),
+            'revision' => $this->of->revision,
+            'state' => $this->of->draft,
+            'did' => 'begun',
+            'about' => '',
+            'undo_to' => null,
+            'redo_to' => null,
+            'edit' => '',
+            'turn' => '',
         ]);
     }
 
     private function at(?int $revision): ?DraftState
     {
-        return $revision === null ? null : $this->states[$revision] ??= $this->mine()->where('revision', $revision)->first();
+        return $revision === null
+            ? null
+            : $this->states[$revision] ??= $this->mine()->where('revision', $revision)->first();
     }
 
     /** @return Builder<DraftState> */
@@ -126,7 +168,10 @@ final class DraftHistory
         return [$this->of instanceof Jar ? 'jar_id' : 'formula_id' => $this->of->id];
     }
 
-    /** @param  array{state: array<string, mixed>, did: string, about: string, undo_to: int|null, redo_to: int|null, edit: string, turn: string}  $state */
+    /**
+     * @param  array{state: array<string, mixed>, did: string, about: string, undo_to: int|null, redo_to: int|null,
+     *   edit: string, turn: string}  $state
+     */
     private function put(array $state, string $name): int
     {
         $revision = $this->of->revision + 1;

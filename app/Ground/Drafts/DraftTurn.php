@@ -11,14 +11,16 @@ use Illuminate\Http\Request;
 /**
  * One exchange with a page that is being written: which fields it holds, what they were based on, and what was pressed.
  *
- * A page with scripts sends only the fields that changed, each with the value it was based on ("was"). A page without sends all of
+ * A page with scripts sends only the fields that changed, each with the value it was based on ("was"). A page without
+ * sends all of
  * them and the revision it was drawn from.
  */
 final readonly class DraftTurn
 {
     /**
      * @param  array<mixed>  $form
-     * @param  array<mixed>|null  $was  the same fields as the page had last been told; null where all of them are based on the revision
+     * @param  array<mixed>|null  $was  the same fields as the page had last been told; null where all of them are based
+     *   on the revision
      * @param  string  $do  what was pressed; "" for nothing
      * @param  string  $edit  names one stay in one field
      * @param  string  $key  names this exchange with all it holds; sent again, it is the same exchange
@@ -38,7 +40,9 @@ final readonly class DraftTurn
     {
         $was = $request->input('was');
         $form = $request->except(['was', '_token']);
-        $key = preg_match('/^[a-z0-9]{8,40}$/', Typed::text($request, 'turn')) === 1 ? Typed::text($request, 'turn') : '';
+        $key = preg_match('/^[a-z0-9]{8,40}$/', Typed::text($request, 'turn')) === 1
+            ? Typed::text($request, 'turn')
+            : '';
 
         return new self(
             $form,

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Ground\Drafts;
 
 /**
- * Something being written on a page, exactly as typed, that can be told apart field by field. Fields go by path: "name",
+ * Something being written on a page, exactly as typed, that can be told apart field by field. Fields go by path:
+ * "name",
  * "rest/packaging", "line/KEY" (what the row names; absent when the row is gone), "line/KEY/amount".
  */
 interface TypedDraft

@@ -12,7 +12,9 @@ use Symfony\Component\HttpFoundation\Response;
 /** Nothing from outside, nothing inline, in no frame. */
 final class SecurityHeaders
 {
-    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; form-action 'self'; manifest-src 'self'; base-uri 'none'; frame-ancestors 'none'";
+    private const POLICY =
+        "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; "
+        ."connect-src 'self'; form-action 'self'; manifest-src 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
@@ -22,7 +24,8 @@ final class SecurityHeaders
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
         if (AccessControl::isThisMachine($request)) {
-            $response->headers->set('Cross-Origin-Opener-Policy', 'same-origin'); // means nothing over plain http from elsewhere
+            // means nothing over plain http from elsewhere
+            $response->headers->set('Cross-Origin-Opener-Policy', 'same-origin');
         }
         $response->headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=()');
 

@@ -8,10 +8,15 @@ use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Material\Kind;
 
-/** The acids, salts and alkalis of a formula dissolved in its water: a first guess of its pH. Never for what was measured. */
+/**
+ * The acids, salts and alkalis of a formula dissolved in its water: a first guess of its pH. Never for what was
+ * measured.
+ */
 final readonly class Acidity
 {
-    /** Plant waters bring acids nobody knows; with more of them than this the guess is worth little. Common practice. */
+    /**
+     * Plant waters bring acids nobody knows; with more of them than this the guess is worth little. Common practice.
+     */
     public const PLANT_RICH = 0.10;
 
     private const LYE_MOLAR_MASS = 39.997;
@@ -48,18 +53,26 @@ final readonly class Acidity
             }
             $lye = $ingredient->contents['Sodium Hydroxide'] ?? 0.0;
             if ($lye > 0) {
-                $solution = $solution->alkaline($lye * ($line->share->likely ?? 0.0) / self::LYE_MOLAR_MASS / $water * 1000);
+                $solution = $solution->alkaline(
+                    $lye * ($line->share->likely ?? 0.0) / self::LYE_MOLAR_MASS / $water * 1000,
+                );
                 $isAnything = true;
             }
         }
 
-        return new self($isAnything ? $solution->ph() : null, $plants > self::PLANT_RICH, $isAnything ? $solution : null, $water / 10);
+        return new self(
+            $isAnything ? $solution->ph() : null,
+            $plants > self::PLANT_RICH,
+            $isAnything ? $solution : null,
+            $water / 10,
+        );
     }
 
     /**
      * Free acids and salts in a gram of the batch.
      *
-     * @return list<array{Acid, float, float}> the acid, its grams as the free acid, equivalents of cation it came with per mole
+     * @return list<array{Acid, float, float}> the acid, its grams as the free acid, equivalents of cation it came with
+     *   per mole
      */
     private static function dissolved(WeighedLine $line): array
     {

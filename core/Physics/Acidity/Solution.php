@@ -6,7 +6,8 @@ namespace Ilvane\Core\Physics\Acidity;
 
 /**
  * pH of water with weak acids, their salts and strong base in it: the charge balance, with activity coefficients by
- * Davies (A 0.509, 25 °C), solved by bisection on 0 to 14 (the balance only falls). Good to about 0.05 for simple buffers
+ * Davies (A 0.509, 25 °C), solved by bisection on 0 to 14 (the balance only falls). Good to about 0.05 for simple
+ * buffers
  * up to 0.1 mol/L; a first guess for anything with plants in it, whose own acids nobody knows.
  */
 final readonly class Solution
@@ -157,13 +158,18 @@ final readonly class Solution
     }
 
     /**
-     * Constants at this ionic strength, for H+ as an activity: pKa' = pKa + (z² − (z − 1)²)·log γ for the step to charge z.
+     * Constants at this ionic strength, for H+ as an activity: pKa' = pKa + (z² − (z − 1)²)·log γ for the step to
+     * charge z.
      *
      * @return non-empty-list<float>
      */
     private static function conditional(Acid $acid, float $log): array
     {
         // z² − (z − 1)² = 2z − 1 for the step to charge z = i + 1
-        return array_map(static fn (float $constant, int $i): float => $constant + (2 * $i + 1) * $log, $acid->pKa, array_keys($acid->pKa));
+        return array_map(
+            static fn (float $constant, int $i): float => $constant + (2 * $i + 1) * $log,
+            $acid->pKa,
+            array_keys($acid->pKa),
+        );
     }
 }

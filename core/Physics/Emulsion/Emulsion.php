@@ -14,7 +14,8 @@ use Ilvane\Core\Measure\Band;
 /**
  * How well the emulsifiers can hold the fats.
  *
- * Load = emulsifier / (oils + butters + waxes + fatty alcohols, emulsifier not counted), against the least load each type
+ * Load = emulsifier / (oils + butters + waxes + fatty alcohols, emulsifier not counted), against the least load each
+ * type
  * needs; with several, their shares of what is needed add up. Common practice, no single published source.
  */
 final readonly class Emulsion
@@ -80,10 +81,16 @@ final readonly class Emulsion
     private static function adequacyOf(array $emulsifiers, Band $fat): Band
     {
         $needs = Band::sum(array_map(
-            static fn (WeighedLine $line): Band => ($line->share ?? Band::zero())->times(1 / self::leastLoad($line->ingredient)),
+            static fn (WeighedLine $line): Band => ($line->share ?? Band::zero())->times(
+                1 / self::leastLoad($line->ingredient),
+            ),
             $emulsifiers,
         ));
 
-        return Band::of($needs->low / $fat->high, $needs->likely / $fat->likely, $fat->low > 0 ? $needs->high / $fat->low : $needs->likely / $fat->likely);
+        return Band::of(
+            $needs->low / $fat->high,
+            $needs->likely / $fat->likely,
+            $fat->low > 0 ? $needs->high / $fat->low : $needs->likely / $fat->likely,
+        );
     }
 }

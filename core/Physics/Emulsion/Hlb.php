@@ -40,14 +40,29 @@ final readonly class Hlb
      */
     public static function of(array $emulsifiers, array $fats): self
     {
-        $known = array_values(array_filter($emulsifiers, static fn (WeighedLine $line): bool => $line->ingredient?->hlb !== null));
-        $isNonionic = $emulsifiers !== [] && array_filter($emulsifiers, static fn (WeighedLine $line): bool => $line->ingredient?->charge !== Charge::Nonionic) === [];
-        $isBalanced = array_filter($emulsifiers, static fn (WeighedLine $line): bool => $line->ingredient?->is(MaterialTrait::CompleteEmulsifier) === true) !== [];
+        $known = array_values(array_filter(
+            $emulsifiers,
+            static fn (WeighedLine $line): bool => $line->ingredient?->hlb !== null,
+        ));
+        $isNonionic = $emulsifiers !== []
+            && array_filter(
+                $emulsifiers,
+                static fn (WeighedLine $line): bool => $line->ingredient?->charge !== Charge::Nonionic,
+            ) === [];
+        $isBalanced = array_filter(
+            $emulsifiers,
+            static fn (WeighedLine $line): bool => $line->ingredient?->is(MaterialTrait::CompleteEmulsifier) === true,
+        ) !== [];
         if (! $isNonionic || count($known) !== count($emulsifiers)) {
             return new self(self::required($fats), null, [], $isBalanced);
         }
 
-        return new self(self::required($fats), self::blend(self::weights($known, static fn (WeighedLine $line): ?float => $line->ingredient?->hlb)), $known, $isBalanced);
+        return new self(
+            self::required($fats),
+            self::blend(self::weights($known, static fn (WeighedLine $line): ?float => $line->ingredient?->hlb)),
+            $known,
+            $isBalanced,
+        );
     }
 
     /** How far the blend lies from what the oils ask for, with its sign; null where either is not known. */
@@ -67,7 +82,10 @@ final readonly class Hlb
             return null;
         }
         [$a, $b] = array_map(static fn (WeighedLine $line): float => $line->ingredient->hlb ?? 0.0, $this->pair);
-        $total = array_sum(array_map(static fn (WeighedLine $line): float => 100 * ($line->share->likely ?? 0.0), $this->pair));
+        $total = array_sum(array_map(
+            static fn (WeighedLine $line): float => 100 * ($line->share->likely ?? 0.0),
+            $this->pair,
+        ));
         try {
             $parts = Alligation::parts(min($a, $b), max($a, $b), $this->required);
         } catch (ImpossibleMixture) {
@@ -90,7 +108,9 @@ final readonly class Hlb
         $known = self::weights($fats, static fn (WeighedLine $line): ?float => $line->ingredient?->requiredHlb);
         $all = array_sum(array_map(static fn (WeighedLine $line): float => $line->share->likely ?? 0.0, $fats));
 
-        return $all <= 0 || array_sum(array_column($known, 0)) < (1 - self::UNKNOWN_AT_MOST) * $all ? null : self::blend($known);
+        return $all <= 0 || array_sum(array_column($known, 0)) < (1 - self::UNKNOWN_AT_MOST) * $all
+            ? null
+            : self::blend($known);
     }
 
     /**

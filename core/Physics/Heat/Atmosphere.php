@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Physics\Heat;
 
-/** The standard atmosphere (ICAO Doc 7488, ISO 2533): p = 101325 · (1 − 0.0065 h / 288.15)^5.255876 Pa, h in metres of geopotential height, up to 11 km. */
+/**
+ * The standard atmosphere (ICAO Doc 7488, ISO 2533): p = 101325 · (1 − 0.0065 h / 288.15)^5.255876 Pa, h in metres of
+ * geopotential height, up to 11 km.
+ */
 final class Atmosphere
 {
     private const SEA_LEVEL_KPA = 101.325;

@@ -46,7 +46,10 @@ final readonly class CoolDown
     public static function lowestLimit(Composition $composition): ?float
     {
         $limits = array_filter(
-            array_map(static fn (WeighedLine $line): ?float => $line->ingredient?->maxProcessTemperature, $composition->inPhase(Phase::Cooldown)),
+            array_map(
+                static fn (WeighedLine $line): ?float => $line->ingredient?->maxProcessTemperature,
+                $composition->inPhase(Phase::Cooldown),
+            ),
             static fn (?float $limit): bool => $limit !== null,
         );
 

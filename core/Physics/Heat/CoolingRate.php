@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Physics\Heat;
 
-/** How fast something comes to the warmth around it: k in T = T_around + (T₀ − T_around) e^(−kt), fitted to readings by least squares on ln |T − T_around|. */
+/**
+ * How fast something comes to the warmth around it: k in T = T_around + (T₀ − T_around) e^(−kt), fitted to readings by
+ * least squares on ln |T − T_around|.
+ */
 final class CoolingRate
 {
     /** Fewer readings, or over less time, tell nothing. */
@@ -21,9 +24,15 @@ final class CoolingRate
      */
     public static function fit(array $readings, float $around): ?float
     {
-        $usable = array_values(array_filter($readings, static fn (array $reading): bool => abs($reading[1] - $around) > self::TOO_CLOSE_C));
+        $usable = array_values(array_filter(
+            $readings,
+            static fn (array $reading): bool => abs($reading[1] - $around) > self::TOO_CLOSE_C,
+        ));
         $side = $usable === [] ? 0 : $usable[0][1] <=> $around;
-        $usable = array_values(array_filter($usable, static fn (array $reading): bool => ($reading[1] <=> $around) === $side));
+        $usable = array_values(array_filter(
+            $usable,
+            static fn (array $reading): bool => ($reading[1] <=> $around) === $side,
+        ));
         $count = count($usable);
         if ($count < self::LEAST_READINGS || $usable[$count - 1][0] - $usable[0][0] < self::LEAST_SECONDS) {
             return null;

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Ilvane\Core\Physics\Heat;
 
 /**
- * Water lost from an open surface: w = A (p_w − p_a)(0.089 + 0.0782 V) / Y, kg/s with m², kPa, m/s and kJ/kg (ASHRAE Handbook, HVAC
- * Applications, natatoriums, after Carrier 1918). Made for pools; over a hot pan it is used far above its range, give or take
+ * Water lost from an open surface: w = A (p_w − p_a)(0.089 + 0.0782 V) / Y, kg/s with m², kPa, m/s and kJ/kg (ASHRAE
+ * Handbook, HVAC
+ * Applications, natatoriums, after Carrier 1918). Made for pools; over a hot pan it is used far above its range, give
+ * or take
  * a half.
  */
 final class Evaporation
@@ -27,10 +29,18 @@ final class Evaporation
      * @param  float  $celsius  of the water
      * @param  float  $room  of the air, °C
      */
-    public static function rate(float $surface, float $celsius, float $room, bool $isCovered, float $air = self::KITCHEN_AIR): float
-    {
+    public static function rate(
+        float $surface,
+        float $celsius,
+        float $room,
+        bool $isCovered,
+        float $air = self::KITCHEN_AIR,
+    ): float {
         $pull = Steam::pressure($celsius) - self::KITCHEN_DAMP * Steam::pressure($room);
 
-        return $pull <= 0 ? 0.0 : 1000 * $surface * $pull * (0.089 + 0.0782 * $air) / Steam::latent($celsius) * ($isCovered ? self::UNDER_LID : 1.0);
+        return $pull <= 0
+            ? 0.0
+            : 1000 * $surface * $pull * (0.089 + 0.0782 * $air) / Steam::latent($celsius)
+                * ($isCovered ? self::UNDER_LID : 1.0);
     }
 }

@@ -8,9 +8,12 @@ use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Material;
 
 /**
- * The heat in a potful over its temperature, J counted from 0 °C: what its parts hold by their specific heats, and what it
- * takes to melt them, spread evenly over each one's melting range. Fats: Choi and Okos (1986), 1.9842 + 1.4733e-3 t − 4.8008e-6 t²
- * kJ/(kg K); water 4.18; the rest from engineering tables, from memory, give or take a tenth. A straight line between points
+ * The heat in a potful over its temperature, J counted from 0 °C: what its parts hold by their specific heats, and what
+ * it
+ * takes to melt them, spread evenly over each one's melting range. Fats: Choi and Okos (1986), 1.9842 + 1.4733e-3 t −
+ * 4.8008e-6 t²
+ * kJ/(kg K); water 4.18; the rest from engineering tables, from memory, give or take a tenth. A straight line between
+ * points
  * half a degree apart, so heat is neither made nor lost by reckoning with it.
  */
 final readonly class HeatContent
@@ -101,7 +104,10 @@ final readonly class HeatContent
         }
         $rise = $this->joules[$low + 1] - $this->joules[$low];
 
-        return self::COLDEST + self::STEP * ($low + ($rise > 0 ? max(0.0, min(1.0, ($joules - $this->joules[$low]) / $rise)) : 0.0));
+        return self::COLDEST + self::STEP * ($low + ($rise > 0 ? max(
+            0.0,
+            min(1.0, ($joules - $this->joules[$low]) / $rise),
+        ) : 0.0));
     }
 
     /** J/K near a temperature. */
@@ -123,7 +129,9 @@ final readonly class HeatContent
     /** @return array{float, float}|null from and to which it melts, °C */
     private static function range(?Material $ingredient): ?array
     {
-        return $ingredient?->meltHigh === null ? null : [$ingredient->meltLow ?? $ingredient->meltHigh - self::MELTS_OVER, $ingredient->meltHigh];
+        return $ingredient?->meltHigh === null
+            ? null
+            : [$ingredient->meltLow ?? $ingredient->meltHigh - self::MELTS_OVER, $ingredient->meltHigh];
     }
 
     private static function fusion(?Material $ingredient): float

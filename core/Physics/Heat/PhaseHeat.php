@@ -8,7 +8,10 @@ use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Material\Phase;
 
-/** How hot the phases have to get, °C. Common practice: 70 (70 to 75), or 2 °C above the highest melting point if that is more. */
+/**
+ * How hot the phases have to get, °C. Common practice: 70 (70 to 75), or 2 °C above the highest melting point if that
+ * is more.
+ */
 final readonly class PhaseHeat
 {
     public const USUAL_C = 70.0;
@@ -34,7 +37,10 @@ final readonly class PhaseHeat
         if ($formula->process->heatTo !== null) {
             return new self($formula->process->heatTo, $highest);
         }
-        if ($highest < self::NEEDS_MELTING_C && ! ($formula->family->isEmulsion() && $composition->inPhase(Phase::Oil) !== [])) {
+        if (
+            $highest < self::NEEDS_MELTING_C
+            && ! ($formula->family->isEmulsion() && $composition->inPhase(Phase::Oil) !== [])
+        ) {
             return null;
         }
         $isEmulsion = $formula->family->isEmulsion();

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Ilvane\Core\Physics\Heat;
 
 /**
- * Water's vapour. Pressure by Antoine's equation, log₁₀ p[mmHg] = 8.07131 − 1730.63/(233.426 + t), 1 to 100 °C, within 0.5 %
+ * Water's vapour. Pressure by Antoine's equation, log₁₀ p[mmHg] = 8.07131 − 1730.63/(233.426 + t), 1 to 100 °C, within
+ * 0.5 %
  * of the steam tables; latent heat from the steam tables (IAPWS), straight lines between.
  */
 final class Steam
@@ -41,6 +42,7 @@ final class Steam
         $celsius = max(0.0, min(100.0, $celsius));
         $low = (int) min(80, self::LATENT_STEP * floor($celsius / self::LATENT_STEP));
 
-        return self::LATENT[$low] + (self::LATENT[$low + self::LATENT_STEP] - self::LATENT[$low]) * ($celsius - $low) / self::LATENT_STEP;
+        return self::LATENT[$low]
+            + (self::LATENT[$low + self::LATENT_STEP] - self::LATENT[$low]) * ($celsius - $low) / self::LATENT_STEP;
     }
 }

@@ -10,7 +10,8 @@ use Ilvane\Core\Material\Material;
 use Ilvane\Core\Material\MaterialTrait;
 
 /**
- * Solid fat of a blend by temperature: the weighted mean of its fats; liquid oils have none, waxes stiffen threefold what
+ * Solid fat of a blend by temperature: the weighted mean of its fats; liquid oils have none, waxes stiffen threefold
+ * what
  * they weigh below their melting range. Fats soften one another (eutectics), which this ignores: the blend is rather
  * softer. Figures of the butters are from memory, give or take 5 to 15 points. Percent, °C.
  */
@@ -65,7 +66,13 @@ final readonly class SolidFat
             }
         }
 
-        return new self($fats === [] || $unknown !== [] ? null : array_map(static fn (float $solid): float => min(100.0, $solid), $curve), array_values(array_unique($unknown)), $grainy);
+        return new self(
+            $fats === [] || $unknown !== []
+                ? null
+                : array_map(static fn (float $solid): float => min(100.0, $solid), $curve),
+            array_values(array_unique($unknown)),
+            $grainy,
+        );
     }
 
     /** Percent of one fat; null where it is solid somewhere and nobody has said how much. */
@@ -110,9 +117,14 @@ final readonly class SolidFat
     {
         $temperatures = array_keys($points);
         $low = max([$temperatures[0], ...array_filter($temperatures, static fn (int $at): bool => $at <= $celsius)]);
-        $high = min([$temperatures[count($temperatures) - 1], ...array_filter($temperatures, static fn (int $at): bool => $at >= $celsius)]);
+        $high = min([
+            $temperatures[count($temperatures) - 1],
+            ...array_filter($temperatures, static fn (int $at): bool => $at >= $celsius),
+        ]);
 
-        return $low === $high ? $points[$low] : $points[$low] + ($points[$high] - $points[$low]) * ($celsius - $low) / ($high - $low);
+        return $low === $high
+            ? $points[$low]
+            : $points[$low] + ($points[$high] - $points[$low]) * ($celsius - $low) / ($high - $low);
     }
 
     /** pourable, very_soft, scoopable, firm or hard; null where not known */
@@ -140,7 +152,10 @@ final readonly class SolidFat
         for ($i = 1; $i < count(self::AT); $i++) {
             [$before, $after] = [$this->curve[self::AT[$i - 1]], $this->curve[self::AT[$i]]];
             if ($after <= self::SLUMPS_AT) {
-                return self::AT[$i - 1] + (self::AT[$i] - self::AT[$i - 1]) * ($before - self::SLUMPS_AT) / max(1e-9, $before - $after);
+                return self::AT[$i - 1] + (self::AT[$i] - self::AT[$i - 1]) * ($before - self::SLUMPS_AT) / max(
+                    1e-9,
+                    $before - $after,
+                );
             }
         }
 

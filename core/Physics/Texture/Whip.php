@@ -8,7 +8,8 @@ use Ilvane\Core\Material\Container;
 use Ilvane\Core\Measure\Band;
 
 /**
- * Air beaten into a butter. Overrun = air over what was there before, by volume: (V_after · ρ_before / m − 1) · 100 %, the
+ * Air beaten into a butter. Overrun = air over what was there before, by volume: (V_after · ρ_before / m − 1) · 100 %,
+ * the
  * usual definition for whipped fats and ice cream.
  */
 final readonly class Whip

@@ -18,7 +18,9 @@ final class ButterSetsInTheCloth implements InfusionRule
         foreach ($infusion->contents->oils as $i => $oil) {
             $melts = $oil->ingredient->meltHigh;
             if ($melts !== null && $melts > Conditions::ROOM_C && $infusion->plan->celsius >= $melts) {
-                yield new Finding('plant.strained_late', Severity::Note, [count($infusion->contents->plants) + $i + 1], [
+                yield new Finding('plant.strained_late', Severity::Note, [
+                    count($infusion->contents->plants) + $i + 1,
+                ], [
                     'ingredient' => Term::ingredient($oil->ingredient->key), 'melts' => Term::celsius($melts),
                 ], variant: 'butter');
             }

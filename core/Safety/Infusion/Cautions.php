@@ -26,13 +26,30 @@ final class Cautions implements InfusionRule
             yield new Finding('safety.hot_fat', Severity::Note);
         }
         $parts = [...$infusion->contents->plants, ...$infusion->contents->oils];
-        $nut = self::those($parts, static fn (Material $ingredient): bool => $ingredient->hasAllergen(Allergen::TreeNut) || $ingredient->hasAllergen(Allergen::Peanut));
+        $nut = self::those(
+            $parts,
+            static fn (Material $ingredient): bool => $ingredient->hasAllergen(Allergen::TreeNut)
+                || $ingredient->hasAllergen(Allergen::Peanut),
+        );
         if ($nut !== []) {
-            yield new Finding('safety.nut', Severity::Note, array_keys($nut), ['ingredients' => Term::ingredients(array_values($nut))]);
+            yield new Finding(
+                'safety.nut',
+                Severity::Note,
+                array_keys($nut),
+                ['ingredients' => Term::ingredients(array_values($nut))],
+            );
         }
-        $dusty = self::those($parts, static fn (Material $ingredient): bool => $ingredient->hasCaution(Caution::DustMask));
+        $dusty = self::those(
+            $parts,
+            static fn (Material $ingredient): bool => $ingredient->hasCaution(Caution::DustMask),
+        );
         if ($dusty !== []) {
-            yield new Finding('safety.dust', Severity::Note, array_keys($dusty), ['ingredients' => Term::ingredients(array_values($dusty))]);
+            yield new Finding(
+                'safety.dust',
+                Severity::Note,
+                array_keys($dusty),
+                ['ingredients' => Term::ingredients(array_values($dusty))],
+            );
         }
     }
 

@@ -22,14 +22,27 @@ final class OilOverCeiling implements InfusionRule
         foreach ([...$infusion->contents->plants, ...$infusion->contents->oils] as $i => $part) {
             $ceiling = $part->ingredient->maxProcessTemperature;
             $isOil = $part->form === null;
-            if ($ceiling === null || $plan->celsius <= $ceiling + ($plan->method->drivesWaterOut() ? 0.0 : self::SLACK_C)) {
+            if (
+                $ceiling === null
+                || $plan->celsius <= $ceiling + ($plan->method->drivesWaterOut() ? 0.0 : self::SLACK_C)
+            ) {
                 continue;
             }
             $refused = $isOil && $plan->method->drivesWaterOut();
             yield new Finding(
                 'heat.over_ceiling', $refused ? Severity::Stop : Severity::Mind, [$i + 1],
-                ['ingredient' => Term::ingredient($part->ingredient->key), 'celsius' => Term::celsius($plan->celsius), 'ceiling' => Term::celsius($ceiling)],
-                $refused ? [] : [new Fix('infuse_at', [['op' => 'add', 'path' => '/temperature_c', 'value' => $ceiling]], ['celsius' => Term::celsius($ceiling)])],
+                [
+                    'ingredient' => Term::ingredient($part->ingredient->key),
+                    'celsius' => Term::celsius($plan->celsius),
+                    'ceiling' => Term::celsius($ceiling),
+                ],
+                $refused
+                    ? []
+                    : [new Fix(
+                        'infuse_at',
+                        [['op' => 'add', 'path' => '/temperature_c', 'value' => $ceiling]],
+                        ['celsius' => Term::celsius($ceiling)],
+                    )],
                 variant: $refused ? 'cook_out' : 'infusion',
             );
         }

@@ -16,9 +16,15 @@ final class OilSetsSolid implements InfusionRule
     {
         foreach ($infusion->contents->oils as $i => $oil) {
             $melts = $oil->ingredient->meltHigh;
-            if ($melts !== null && $infusion->plan->celsius < $melts && $oil->grams->likely > $infusion->contents->oil() / 2) {
+            if (
+                $melts !== null
+                && $infusion->plan->celsius < $melts
+                && $oil->grams->likely > $infusion->contents->oil() / 2
+            ) {
                 yield new Finding('heat.below_melting', Severity::Stop, [count($infusion->contents->plants) + $i + 1], [
-                    'ingredient' => Term::ingredient($oil->ingredient->key), 'celsius' => Term::celsius($infusion->plan->celsius), 'melts' => Term::celsius($melts),
+                    'ingredient' => Term::ingredient($oil->ingredient->key),
+                    'celsius' => Term::celsius($infusion->plan->celsius),
+                    'melts' => Term::celsius($melts),
                 ], variant: 'infusion');
             }
         }

@@ -27,7 +27,17 @@ final class PlantUncovered implements InfusionRule
             'plant.uncovered', Severity::Mind,
             range(1, count($infusion->contents->plants)),
             ['grams' => Term::grams($missing)],
-            $atStart ? [new Fix('more_oil', [['op' => 'replace', 'path' => '/oils/0/amount', 'value' => round($oil->grams->likely + $missing).' g']], ['grams' => Term::grams($missing)])] : [],
+            $atStart
+                ? [new Fix(
+                    'more_oil',
+                    [[
+                        'op' => 'replace',
+                        'path' => '/oils/0/amount',
+                        'value' => round($oil->grams->likely + $missing).' g',
+                    ]],
+                    ['grams' => Term::grams($missing)],
+                )]
+                : [],
             variant: $atStart ? 'usual' : 'later',
         );
     }

@@ -16,10 +16,19 @@ final class PowderClouds implements InfusionRule
 {
     public function examine(Infusion $infusion): iterable
     {
-        $powders = array_filter($infusion->contents->plants, static fn (InPart $plant): bool => $plant->form === PlantForm::Powder);
+        $powders = array_filter(
+            $infusion->contents->plants,
+            static fn (InPart $plant): bool => $plant->form === PlantForm::Powder,
+        );
         if ($powders !== []) {
-            yield new Finding('plant.powder', Severity::Note, array_map(static fn (int $i): int => $i + 1, array_keys($powders)), [
-                'ingredients' => Term::ingredients(array_values(array_map(static fn (InPart $plant): string => $plant->ingredient->key, $powders))),
+            yield new Finding('plant.powder', Severity::Note, array_map(
+                static fn (int $i): int => $i + 1,
+                array_keys($powders),
+            ), [
+                'ingredients' => Term::ingredients(array_values(array_map(
+                    static fn (InPart $plant): string => $plant->ingredient->key,
+                    $powders,
+                ))),
             ]);
         }
     }

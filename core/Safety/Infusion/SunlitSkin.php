@@ -18,7 +18,13 @@ final class SunlitSkin implements InfusionRule
     {
         foreach ($infusion->contents->plants as $i => $plant) {
             if ($plant->ingredient->hasCaution(Caution::Phototoxic) && $infusion->plan->use === Application::LeaveOn) {
-                yield new Finding('scent.phototoxic', Severity::Stop, [$i + 1], ['ingredient' => Term::ingredient($plant->ingredient->key)], variant: 'infusion');
+                yield new Finding(
+                    'scent.phototoxic',
+                    Severity::Stop,
+                    [$i + 1],
+                    ['ingredient' => Term::ingredient($plant->ingredient->key)],
+                    variant: 'infusion',
+                );
             }
         }
     }

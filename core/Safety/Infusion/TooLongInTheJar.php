@@ -17,8 +17,15 @@ final class TooLongInTheJar implements InfusionRule
     {
         $plan = $infusion->plan;
         if ($plan->days > Infusion::LONGEST_DAYS && ! $plan->inMinutes) {
-            yield new Finding('plant.strained_late', Severity::Mind, terms: ['days' => Term::days($plan->days), 'most' => Term::days(Infusion::LONGEST_DAYS)], fixes: [
-                new Fix('strain_on_day', [['op' => 'replace', 'path' => '/days', 'value' => 42]], ['days' => Term::days(42)]),
+            yield new Finding('plant.strained_late', Severity::Mind, terms: [
+                'days' => Term::days($plan->days),
+                'most' => Term::days(Infusion::LONGEST_DAYS),
+            ], fixes: [
+                new Fix(
+                    'strain_on_day',
+                    [['op' => 'replace', 'path' => '/days', 'value' => 42]],
+                    ['days' => Term::days(42)],
+                ),
             ], variant: 'jar');
         }
     }

@@ -34,7 +34,8 @@ final class TooStrong implements InfusionRule
             $isConcentrate ? Severity::Note : ($irritates ? Severity::Stop : Severity::Mind),
             array_keys($over),
             [
-                'ingredients' => Term::ingredients(array_values($over)), 'index' => Term::number($infusion->end->strength()),
+                'ingredients' => Term::ingredients(array_values($over)),
+                'index' => Term::number($infusion->end->strength()),
                 'limit' => Term::number($infusion->aim() ?? 0.0), 'grams' => Term::grams($add ?? 0.0),
             ],
             variant: $add === null ? 'infusion_never' : 'infusion',

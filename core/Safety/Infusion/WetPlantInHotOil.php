@@ -12,7 +12,9 @@ use Ilvane\Core\Safety\Fix;
 use Ilvane\Core\Safety\Severity;
 use Ilvane\Core\Safety\Term;
 
-/** Water in oil above its boiling point spits. Slow and open at 100 to 110 °C; above 120 °C not at all. Common practice. */
+/**
+ * Water in oil above its boiling point spits. Slow and open at 100 to 110 °C; above 120 °C not at all. Common practice.
+ */
 final class WetPlantInHotOil implements InfusionRule
 {
     private const BOILS_C = 100.0;
@@ -23,15 +25,28 @@ final class WetPlantInHotOil implements InfusionRule
     {
         $plan = $infusion->plan;
         $tooHot = $plan->celsius > self::NEVER_ABOVE_C;
-        $water = array_sum(array_map(static fn (InPart $plant): float => $plant->waterGrams(), $infusion->contents->plants));
+        $water = array_sum(array_map(
+            static fn (InPart $plant): float => $plant->waterGrams(),
+            $infusion->contents->plants,
+        ));
         if ($plan->celsius < self::BOILS_C || ($water <= 0 && ! $tooHot)) {
             return;
         }
         $usual = Method::CookOut->usualCelsius();
         yield new Finding(
             'safety.wet_in_hot_oil', $tooHot ? Severity::Stop : Severity::Note,
-            terms: ['water' => Term::grams($water), 'celsius' => Term::celsius($plan->celsius), 'most' => Term::celsius(self::NEVER_ABOVE_C)],
-            fixes: $tooHot ? [new Fix('infuse_at', [['op' => 'add', 'path' => '/temperature_c', 'value' => $usual]], ['celsius' => Term::celsius($usual)])] : [],
+            terms: [
+                'water' => Term::grams($water),
+                'celsius' => Term::celsius($plan->celsius),
+                'most' => Term::celsius(self::NEVER_ABOVE_C),
+            ],
+            fixes: $tooHot
+                ? [new Fix(
+                    'infuse_at',
+                    [['op' => 'add', 'path' => '/temperature_c', 'value' => $usual]],
+                    ['celsius' => Term::celsius($usual)],
+                )]
+                : [],
             variant: $tooHot ? 'too_hot' : 'usual',
         );
     }

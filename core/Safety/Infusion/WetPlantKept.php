@@ -24,8 +24,13 @@ final class WetPlantKept implements InfusionRule
             if ($plant->form !== PlantForm::FreshWet) {
                 continue;
             }
-            $form = static fn (PlantForm $form): Fix => new Fix("infuse_$form->value", [['op' => 'add', 'path' => "/plants/$i/form", 'value' => $form->value]]);
-            yield new Finding('plant.fresh_in_oil', Severity::Stop, [$i + 1], ['ingredient' => Term::ingredient($plant->ingredient->key)], [
+            $form = static fn (PlantForm $form): Fix => new Fix(
+                "infuse_$form->value",
+                [['op' => 'add', 'path' => "/plants/$i/form", 'value' => $form->value]],
+            );
+            yield new Finding('plant.fresh_in_oil', Severity::Stop, [$i + 1], [
+                'ingredient' => Term::ingredient($plant->ingredient->key),
+            ], [
                 $form(PlantForm::DriedWhole), $form(PlantForm::FreshWilted), self::cookOut($infusion),
             ]);
         }
@@ -38,7 +43,10 @@ final class WetPlantKept implements InfusionRule
         return new Fix('infuse_cook_out', [
             ['op' => 'replace', 'path' => '/method', 'value' => $method->value],
             ['op' => 'add', 'path' => '/temperature_c', 'value' => $method->usualCelsius()],
-            ...($infusion->plan->lastsUsual ? [] : [['op' => 'remove', 'path' => $infusion->plan->inMinutes ? '/minutes' : '/days']]),
+            ...($infusion->plan->lastsUsual ? [] : [[
+                'op' => 'remove',
+                'path' => $infusion->plan->inMinutes ? '/minutes' : '/days',
+            ]]),
             ['op' => 'add', 'path' => '/minutes', 'value' => round($method->usualDays() * 1440)],
         ]);
     }

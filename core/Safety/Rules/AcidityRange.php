@@ -37,8 +37,16 @@ final class AcidityRange implements Rule
         }
         [$low, $high] = $assessment->formula->use === Application::RinseOff ? self::RINSE_OFF : self::LEAVE_ON;
         if ($ph < $low - 1e-9 || $ph > $high + 1e-9) {
-            yield new Finding($ph < $low ? 'acidity.low' : 'acidity.high', Severity::Mind, terms: ['ph' => Term::number($ph), 'low' => Term::number($low), 'high' => Term::number($high)], fixes: [
-                new Fix('aim_ph', [['op' => 'add', 'path' => '/ph', 'value' => self::AIM]], ['ph' => Term::number(self::AIM)]),
+            yield new Finding($ph < $low ? 'acidity.low' : 'acidity.high', Severity::Mind, terms: [
+                'ph' => Term::number($ph),
+                'low' => Term::number($low),
+                'high' => Term::number($high),
+            ], fixes: [
+                new Fix(
+                    'aim_ph',
+                    [['op' => 'add', 'path' => '/ph', 'value' => self::AIM]],
+                    ['ph' => Term::number(self::AIM)],
+                ),
             ]);
         }
     }

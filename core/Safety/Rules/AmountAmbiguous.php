@@ -22,9 +22,20 @@ final class AmountAmbiguous implements Rule
                 continue;
             }
             $entered = $line->line->amount;
-            yield new Finding('measure.ambiguous', Severity::Mind, [$line->position], ['entered' => Term::text($entered)], [
-                Fix::amount($line->position, str_replace(',', '', $entered), 'read_as', ['as' => Term::text(str_replace(',', '', $entered))]),
-                Fix::amount($line->position, str_replace(',', '.', $entered), 'read_as', ['as' => Term::text(str_replace(',', '.', $entered))]),
+            $terms = ['entered' => Term::text($entered)];
+            yield new Finding('measure.ambiguous', Severity::Mind, [$line->position], $terms, [
+                Fix::amount(
+                    $line->position,
+                    str_replace(',', '', $entered),
+                    'read_as',
+                    ['as' => Term::text(str_replace(',', '', $entered))],
+                ),
+                Fix::amount(
+                    $line->position,
+                    str_replace(',', '.', $entered),
+                    'read_as',
+                    ['as' => Term::text(str_replace(',', '.', $entered))],
+                ),
             ]);
         }
     }

@@ -24,7 +24,9 @@ final class AmountOpen implements Rule
                 'entered' => Term::text($line->amount->entered),
             ], variant: match (true) {
                 $line->amount->number !== null && $line->amount->unit !== null => 'must_be_weighed',
-                $line->amount->number !== null || $assessment->composition->total === null && $line->amount->kind->value === 'rest' => 'needs_batch',
+                $line->amount->number !== null
+                    || $assessment->composition->total === null
+                    && $line->amount->kind->value === 'rest' => 'needs_batch',
                 default => 'usual',
             });
         }

@@ -21,9 +21,19 @@ final class BatchIgnored implements Rule
     {
         $given = $assessment->formula->batchGrams;
         $total = $assessment->composition->total;
-        if ($assessment->composition->basis !== Basis::Lines || $given === null || $total === null || abs($total->likely - $given) <= self::WORTH_SAYING * $given) {
+        if (
+            $assessment->composition->basis !== Basis::Lines
+            || $given === null
+            || $total === null
+            || abs($total->likely - $given) <= self::WORTH_SAYING * $given
+        ) {
             return;
         }
-        yield new Finding('measure.batch_ignored', Severity::Note, [], ['given' => Term::grams($given), 'total' => Term::grams($total->likely)]);
+        yield new Finding(
+            'measure.batch_ignored',
+            Severity::Note,
+            [],
+            ['given' => Term::grams($given), 'total' => Term::grams($total->likely)],
+        );
     }
 }

@@ -27,7 +27,10 @@ final class ButterTexture implements Rule
         }
         $texture = $assessment->texture;
         $feel = $texture->feel(Conditions::ROOM_C);
-        $terms = ['solid' => Term::percent($texture->curve[20] ?? 0.0), 'slump' => Term::celsius(round($texture->slump() ?? 0.0))];
+        $terms = [
+            'solid' => Term::percent($texture->curve[20] ?? 0.0),
+            'slump' => Term::celsius(round($texture->slump() ?? 0.0)),
+        ];
         $fats = array_map(static fn (WeighedLine $line): int => $line->position, $assessment->emulsion->fats);
         if ($feel === 'hard') {
             yield new Finding('texture.too_hard', Severity::Mind, $fats, $terms);
@@ -37,7 +40,11 @@ final class ButterTexture implements Rule
             yield new Finding('texture.slumps', Severity::Mind, $fats, $terms);
         }
         if ($texture->grainy !== []) {
-            yield new Finding('texture.grain_risk', Severity::Note, terms: ['ingredients' => Term::ingredients($texture->grainy)]);
+            yield new Finding(
+                'texture.grain_risk',
+                Severity::Note,
+                terms: ['ingredients' => Term::ingredients($texture->grainy)],
+            );
         }
     }
 }

@@ -22,7 +22,9 @@ final class ChargeClash implements Rule
 {
     public function examine(Assessment $assessment): iterable
     {
-        $cationics = $assessment->composition->linesWith(static fn (Material $ingredient): bool => $ingredient->charge === Charge::Cationic);
+        $cationics = $assessment->composition->linesWith(
+            static fn (Material $ingredient): bool => $ingredient->charge === Charge::Cationic,
+        );
         if ($cationics === []) {
             return;
         }
@@ -33,10 +35,22 @@ final class ChargeClash implements Rule
                     continue;
                 }
                 $isGum = $line->ingredient?->kind === Kind::ThickenerGum && $pair['grade'] === 'mind';
-                yield new Finding('emulsion.charge_clash', Severity::from($pair['grade']), [$cationics[0]->position, $line->position], [
-                    'cationic' => Term::ingredient($cationics[0]->ingredient->key ?? ''), 'other' => Term::ingredient($line->ingredient->key ?? ''),
+                yield new Finding('emulsion.charge_clash', Severity::from($pair['grade']), [
+                    $cationics[0]->position,
+                    $line->position,
+                ], [
+                    'cationic' => Term::ingredient($cationics[0]->ingredient->key ?? ''),
+                    'other' => Term::ingredient($line->ingredient->key ?? ''),
                 ], $line->line->ingredient === null ? [] : [$isGum
-                    ? new Fix('swap_for', [['op' => 'replace', 'path' => '/lines/'.($line->position - 1).'/ingredient', 'value' => $gentle]], ['ingredient' => Term::ingredient($gentle)])
+                    ? new Fix(
+                        'swap_for',
+                        [[
+                            'op' => 'replace',
+                            'path' => '/lines/'.($line->position - 1).'/ingredient',
+                            'value' => $gentle,
+                        ]],
+                        ['ingredient' => Term::ingredient($gentle)],
+                    )
                     : Fix::removeLine($line->position, 'remove_line')], variant: $isGum ? 'thins' : 'usual');
             }
         }
@@ -46,11 +60,20 @@ final class ChargeClash implements Rule
     private function partners(Assessment $assessment, string $with): array
     {
         [$by, $what] = [...explode(':', $with, 2), ''];
-        $has = static fn (string $key): array => $assessment->composition->linesWith(static fn (Material $ingredient): bool => $ingredient->key === $key);
+        $has = static fn (string $key): array => $assessment->composition->linesWith(
+            static fn (Material $ingredient): bool => $ingredient->key === $key,
+        );
 
         return match ($by) {
-            'kind' => array_values(array_filter($assessment->composition->ofKind(Kind::from($what)), static fn (WeighedLine $line): bool => $line->ingredient?->charge === Charge::Anionic)),
-            'soap' => $has($what) === [] ? [] : $assessment->composition->linesWith(static fn (Material $ingredient): bool => $ingredient->is(MaterialTrait::Alkali)),
+            'kind' => array_values(array_filter(
+                $assessment->composition->ofKind(Kind::from($what)),
+                static fn (WeighedLine $line): bool => $line->ingredient?->charge === Charge::Anionic,
+            )),
+            'soap' => $has($what) === []
+                ? []
+                : $assessment->composition->linesWith(
+                    static fn (Material $ingredient): bool => $ingredient->is(MaterialTrait::Alkali),
+                ),
             default => $has($what),
         };
     }

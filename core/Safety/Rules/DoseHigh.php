@@ -22,7 +22,11 @@ final class DoseHigh implements Rule
     public function examine(Assessment $assessment): iterable
     {
         foreach ($assessment->composition->known() as $line) {
-            if ($line->ingredient === null || $line->ingredient->kind === Kind::Preservative || IrritantStrong::isOne($line->ingredient)) {
+            if (
+                $line->ingredient === null
+                || $line->ingredient->kind === Kind::Preservative
+                || IrritantStrong::isOne($line->ingredient)
+            ) {
                 continue;
             }
             yield from $this->look($assessment, $line, $line->ingredient);
@@ -34,7 +38,9 @@ final class DoseHigh implements Rule
     {
         $percent = $line->percent();
         $rinseOff = $assessment->formula->use === Application::RinseOff;
-        $usual = self::hasOwnRule($ingredient->kind) ? null : ($rinseOff ? $ingredient->rinseOffMax : $ingredient->use?->max);
+        $usual = self::hasOwnRule($ingredient->kind)
+            ? null
+            : ($rinseOff ? $ingredient->rinseOffMax : $ingredient->use?->max);
         $law = $rinseOff ? null : $ingredient->legalMax;
         $overLaw = $law === null ? null : $percent?->above($law);
         $overUsual = $usual === null || $usual >= Material::BASE_PERCENT ? null : $percent?->above($usual);
@@ -43,15 +49,27 @@ final class DoseHigh implements Rule
             return;
         }
         $keep = min($limit, $usual ?? $limit);
-        yield new Finding($overLaw !== null ? 'dose.over_limit' : 'dose.high', $overLaw !== null ? Severity::Stop : Severity::Mind, [$line->position], [
+        $isOverLaw = $overLaw !== null;
+        $hasNote = $isOverLaw && $ingredient->legalNote !== '';
+        $terms = [
             'ingredient' => Term::ingredient($ingredient->key),
             'percent' => Term::percent($percent),
             'limit' => Term::percent($limit),
             'caution' => Term::note($ingredient->cautionNote),
-            'source' => Term::note($overLaw !== null && $ingredient->legalNote !== '' ? $ingredient->legalNote : $ingredient->source),
-        ], $keep > 0
+            'source' => Term::note($hasNote ? $ingredient->legalNote : $ingredient->source),
+        ];
+        $fixes = $keep > 0
             ? (new Remedy($assessment))->dose($line, $keep, 'dose_to', ['percent' => Term::percent($keep)])
-            : [Fix::removeLine($line->position, 'remove_line')], certainty: $overLaw ?? $overUsual, variant: $keep > 0 ? 'usual' : 'not_leave_on');
+            : [Fix::removeLine($line->position, 'remove_line')];
+        yield new Finding(
+            $isOverLaw ? 'dose.over_limit' : 'dose.high',
+            $isOverLaw ? Severity::Stop : Severity::Mind,
+            [$line->position],
+            $terms,
+            $fixes,
+            certainty: $overLaw ?? $overUsual,
+            variant: $keep > 0 ? 'usual' : 'not_leave_on',
+        );
     }
 
     /** Of what is usual; the law is told here for all but the preservatives. */

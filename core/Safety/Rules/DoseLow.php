@@ -15,19 +15,37 @@ use Ilvane\Core\Safety\Term;
 /** Too little of something to do what it is there for. */
 final class DoseLow implements Rule
 {
-    private const KINDS = [Kind::Emulsifier, Kind::Antioxidant, Kind::ThickenerGum, Kind::Protein, Kind::Active, Kind::AcidOrBase];
+    private const KINDS = [
+        Kind::Emulsifier,
+        Kind::Antioxidant,
+        Kind::ThickenerGum,
+        Kind::Protein,
+        Kind::Active,
+        Kind::AcidOrBase,
+    ];
 
     public function examine(Assessment $assessment): iterable
     {
         foreach ($assessment->composition->ofKind(...self::KINDS) as $line) {
             $range = $line->ingredient?->use;
             $certainty = $range === null || $range->min <= 0 ? null : $line->percent()?->below($range->min);
-            if ($certainty === null || ($line->ingredient->kind === Kind::Emulsifier && self::isToldByTheLoad($assessment))) {
+            if (
+                $certainty === null
+                || ($line->ingredient->kind === Kind::Emulsifier && self::isToldByTheLoad($assessment))
+            ) {
                 continue;
             }
             yield new Finding('dose.low', Severity::Mind, [$line->position], [
-                'ingredient' => Term::ingredient($line->ingredient->key), 'percent' => Term::percent($line->percent()), 'min' => Term::percent($range->min), 'source' => Term::note($line->ingredient->source),
-            ], (new Remedy($assessment))->dose($line, $range->typical, 'dose_to', ['percent' => Term::percent($range->typical)]), certainty: $certainty);
+                'ingredient' => Term::ingredient($line->ingredient->key),
+                'percent' => Term::percent($line->percent()),
+                'min' => Term::percent($range->min),
+                'source' => Term::note($line->ingredient->source),
+            ], (new Remedy($assessment))->dose(
+                $line,
+                $range->typical,
+                'dose_to',
+                ['percent' => Term::percent($range->typical)],
+            ), certainty: $certainty);
         }
     }
 

@@ -28,7 +28,12 @@ final class EmulsifierHigh implements Rule
                 'percent' => Term::percent($percent),
                 'max' => Term::percent($most),
                 'source' => Term::note($line->ingredient->source),
-            ], (new Remedy($assessment))->dose($line, $most, 'dose_to', ['percent' => Term::percent($most)]), certainty: $certainty);
+            ], (new Remedy($assessment))->dose(
+                $line,
+                $most,
+                'dose_to',
+                ['percent' => Term::percent($most)],
+            ), certainty: $certainty);
         }
     }
 }

@@ -31,7 +31,10 @@ final class EmulsifierLow implements Rule
         $stops = $parts === Certainty::Certain || ($parts !== null && $adequacy->likely < Emulsion::PARTS_BELOW);
         $line = $emulsion->emulsifiers[0];
         // enough even where the fats are as much as their spoons may hold
-        $needed = ($line->percent()->likely ?? 0.0) / max(1e-9, $adequacy->likely) * max(Emulsion::COMFORT, self::OVER_THE_WIDEST * $emulsion->fatShare->high / max(1e-9, $emulsion->fatShare->likely));
+        $needed = ($line->percent()->likely ?? 0.0) / max(1e-9, $adequacy->likely) * max(
+            Emulsion::COMFORT,
+            self::OVER_THE_WIDEST * $emulsion->fatShare->high / max(1e-9, $emulsion->fatShare->likely),
+        );
         $needed = ceil($needed * 10 - 1e-6) / 10;
         $holds = $needed <= ($line->ingredient->use->max ?? 0.0);
         yield new Finding('emulsion.load_low', $stops ? Severity::Stop : Severity::Mind,
@@ -43,7 +46,15 @@ final class EmulsifierLow implements Rule
                 'least' => Term::percent(100 * Emulsion::leastLoad($line->ingredient)),
                 'needed' => Term::percent($needed),
             ],
-            $holds ? (new Remedy($assessment))->dose($line, $needed, 'dose_to', ['percent' => Term::percent($needed)], isLeast: true) : [],
+            $holds
+                ? (new Remedy($assessment))->dose(
+                    $line,
+                    $needed,
+                    'dose_to',
+                    ['percent' => Term::percent($needed)],
+                    isLeast: true,
+                )
+                : [],
             certainty: ($stops ? $parts : null) ?? $adequacy->below(1.0),
         );
     }

@@ -25,14 +25,26 @@ final class FoodAllergens implements Rule
     {
         $lines = $keys = [];
         foreach ($assessment->composition->known() as $line) {
-            $allergens = array_filter($line->ingredient->allergens ?? [], static fn (Allergen $allergen): bool => ! in_array($allergen, [...self::SAID_ELSEWHERE, ...self::MINOR], true));
+            $allergens = array_filter(
+                $line->ingredient->allergens ?? [],
+                static fn (Allergen $allergen): bool => ! in_array(
+                    $allergen,
+                    [...self::SAID_ELSEWHERE, ...self::MINOR],
+                    true,
+                ),
+            );
             if ($allergens !== []) {
                 $lines[] = $line->position;
                 $keys[] = $line->ingredient->key ?? '';
             }
         }
         if ($lines !== []) {
-            yield new Finding('label.allergen', Severity::Note, array_values(array_unique($lines)), ['ingredients' => Term::ingredients($keys)]);
+            yield new Finding(
+                'label.allergen',
+                Severity::Note,
+                array_values(array_unique($lines)),
+                ['ingredients' => Term::ingredients($keys)],
+            );
         }
         yield from $this->legumes($assessment);
     }
@@ -44,11 +56,16 @@ final class FoodAllergens implements Rule
      */
     private function legumes(Assessment $assessment): iterable
     {
-        $lines = $assessment->composition->linesWith(static fn (Material $ingredient): bool => $ingredient->hasAllergen(Allergen::Legume));
+        $lines = $assessment->composition->linesWith(
+            static fn (Material $ingredient): bool => $ingredient->hasAllergen(Allergen::Legume),
+        );
         if ($lines !== []) {
             yield new Finding('label.allergen', Severity::Note,
                 array_values(array_unique(array_map(static fn (WeighedLine $line): int => $line->position, $lines))),
-                ['ingredients' => Term::ingredients(array_map(static fn (WeighedLine $line): string => $line->ingredient->key ?? '', $lines))],
+                ['ingredients' => Term::ingredients(array_map(
+                    static fn (WeighedLine $line): string => $line->ingredient->key ?? '',
+                    $lines,
+                ))],
                 variant: 'legume');
         }
     }

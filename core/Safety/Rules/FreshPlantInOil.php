@@ -21,10 +21,17 @@ final class FreshPlantInOil implements Rule
         $family = $assessment->formula->family;
         foreach ($assessment->composition->lines as $line) {
             $inOil = $line->phase === Phase::Oil || ($line->phase === Phase::Infusion && $family->isFatOnly());
-            if ($line->ingredient?->kind !== Kind::FreshBotanical || ! $inOil || ($line->line->prepared?->drivesWaterOut() ?? false)) {
+            if (
+                $line->ingredient?->kind !== Kind::FreshBotanical
+                || ! $inOil
+                || ($line->line->prepared?->drivesWaterOut() ?? false)
+            ) {
                 continue;
             }
-            $way = static fn (string $prepared): Fix => new Fix("prepare_$prepared", [['op' => 'add', 'path' => '/lines/'.($line->position - 1).'/prepared', 'value' => $prepared]]);
+            $way = static fn (string $prepared): Fix => new Fix(
+                "prepare_$prepared",
+                [['op' => 'add', 'path' => '/lines/'.($line->position - 1).'/prepared', 'value' => $prepared]],
+            );
             yield new Finding('plant.fresh_in_oil', Severity::Stop, [$line->position], [
                 'ingredient' => Term::ingredient($line->ingredient->key),
             ], [$way('dried'), $way('wilted'), $way('cooked_out')]);

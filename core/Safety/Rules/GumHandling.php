@@ -26,17 +26,38 @@ final class GumHandling implements Rule
             if ($ingredient === null || $line->line->formula !== null) {
                 continue;
             }
-            if ($line->phase === Phase::Water && $line->line->prepared === null && $ingredient->is(MaterialTrait::LumpsWhenDry)) {
-                yield new Finding('gum.wet_first', Severity::Mind, [$line->position], ['ingredient' => Term::ingredient($ingredient->key)], [
-                    new Fix('prepare_wetted', [['op' => 'add', 'path' => '/lines/'.($line->position - 1).'/prepared', 'value' => Prepared::Wetted->value]]),
+            if (
+                $line->phase === Phase::Water
+                && $line->line->prepared === null
+                && $ingredient->is(MaterialTrait::LumpsWhenDry)
+            ) {
+                yield new Finding('gum.wet_first', Severity::Mind, [$line->position], [
+                    'ingredient' => Term::ingredient($ingredient->key),
+                ], [
+                    new Fix(
+                        'prepare_wetted',
+                        [[
+                            'op' => 'add',
+                            'path' => '/lines/'.($line->position - 1).'/prepared',
+                            'value' => Prepared::Wetted->value,
+                        ]],
+                    ),
                 ]);
             }
             $most = $ingredient->use?->max;
             $certainty = $most === null ? null : $line->percent()?->above($most);
             if ($certainty !== null) {
                 yield new Finding('gum.high', Severity::Mind, [$line->position], [
-                    'ingredient' => Term::ingredient($ingredient->key), 'percent' => Term::percent($line->percent()), 'limit' => Term::percent($most), 'source' => Term::note($ingredient->source),
-                ], (new Remedy($assessment))->dose($line, $most, 'dose_to', ['percent' => Term::percent($most)]), certainty: $certainty);
+                    'ingredient' => Term::ingredient($ingredient->key),
+                    'percent' => Term::percent($line->percent()),
+                    'limit' => Term::percent($most),
+                    'source' => Term::note($ingredient->source),
+                ], (new Remedy($assessment))->dose(
+                    $line,
+                    $most,
+                    'dose_to',
+                    ['percent' => Term::percent($most)],
+                ), certainty: $certainty);
             }
         }
     }

@@ -16,7 +16,10 @@ use Ilvane\Core\Safety\Term;
 /** Something in a heated phase that gets hotter than it keeps its worth at. */
 final class HeatOverCeiling implements Rule
 {
-    /** A bath swings by so much around the usual 70 to 75 °C; a ceiling inside the swing is not worth a word. Common practice. */
+    /**
+     * A bath swings by so much around the usual 70 to 75 °C; a ceiling inside the swing is not worth a word. Common
+     * practice.
+     */
     private const BATH_SWING_C = 5.0;
 
     public function examine(Assessment $assessment): iterable
@@ -37,7 +40,9 @@ final class HeatOverCeiling implements Rule
                 'ceiling' => Term::celsius($ceiling),
                 'heat' => Term::celsius($heat->target),
                 'source' => Term::note($line->ingredient->source),
-            ], [Fix::phase($line->position, 'cooldown', 'move_to_cooldown')], variant: $isHerbWater ? 'herb_water' : 'usual');
+            ], [Fix::phase($line->position, 'cooldown', 'move_to_cooldown')], variant: $isHerbWater
+                ? 'herb_water'
+                : 'usual');
         }
     }
 }

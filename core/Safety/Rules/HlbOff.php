@@ -20,7 +20,12 @@ final class HlbOff implements Rule
     {
         $hlb = $assessment->hlb;
         $off = $hlb->off();
-        if ($off === null || abs($off) <= Hlb::GOOD || $assessment->emulsion->emulsifiers === [] || $assessment->formula->family->isFatOnly()) {
+        if (
+            $off === null
+            || abs($off) <= Hlb::GOOD
+            || $assessment->emulsion->emulsifiers === []
+            || $assessment->formula->family->isFatOnly()
+        ) {
             return;
         }
         $isMinor = $hlb->isBalanced || abs($off) <= Hlb::MIND;

@@ -36,18 +36,31 @@ final class HumectantHigh implements Rule
                 'ingredients' => Term::ingredients([$line->ingredient->key]),
                 'percent' => Term::percent($percent),
                 'limit' => Term::percent($most),
-            ], (new Remedy($assessment))->dose($line, $most, 'dose_to', ['percent' => Term::percent($most)]), certainty: $certainty);
+            ], (new Remedy($assessment))->dose(
+                $line,
+                $most,
+                'dose_to',
+                ['percent' => Term::percent($most)],
+            ), certainty: $certainty);
         }
         $total = Composition::shareOfLines($lines)->times(100.0);
         $certainty = $total->above(self::TOGETHER_PERCENT);
         if ($over || $certainty === null) {
             return;
         }
-        $fixes = (new Remedy($assessment))->scale($lines, self::TOGETHER_PERCENT / $total->high, 'humectants_down_to', ['percent' => Term::percent(self::TOGETHER_PERCENT)]);
+        $fixes = (new Remedy($assessment))->scale(
+            $lines,
+            self::TOGETHER_PERCENT / $total->high,
+            'humectants_down_to',
+            ['percent' => Term::percent(self::TOGETHER_PERCENT)],
+        );
         yield new Finding('humectant.high', Severity::Mind,
             array_map(static fn (WeighedLine $line): int => $line->position, $lines),
             [
-                'ingredients' => Term::ingredients(array_map(static fn (WeighedLine $line): string => $line->ingredient->key ?? '', $lines)),
+                'ingredients' => Term::ingredients(array_map(
+                    static fn (WeighedLine $line): string => $line->ingredient->key ?? '',
+                    $lines,
+                )),
                 'percent' => Term::percent($total),
                 'limit' => Term::percent(self::TOGETHER_PERCENT),
             ],

@@ -22,13 +22,22 @@ final class InnerPhaseHigh implements Rule
     public function examine(Assessment $assessment): iterable
     {
         $emulsion = $assessment->emulsion;
-        if ($emulsion->emulsifiers === [] || $emulsion->waterShare <= 0.01 || $assessment->formula->family->isFatOnly()) {
+        if (
+            $emulsion->emulsifiers === []
+            || $emulsion->waterShare <= 0.01
+            || $assessment->formula->family->isFatOnly()
+        ) {
             return;
         }
         $fat = $emulsion->fatShare->likely / self::FAT_DENSITY;
         $volume = $fat / ($fat + 1 - $emulsion->fatShare->likely);
         if ($volume > self::CLOSE_PACKING) {
-            yield new Finding('emulsion.inner_phase_high', Severity::Mind, array_map(static fn (WeighedLine $line): int => $line->position, $emulsion->fats), ['volume' => Term::percent(100 * $volume), 'most' => Term::percent(100 * self::CLOSE_PACKING)]);
+            yield new Finding(
+                'emulsion.inner_phase_high',
+                Severity::Mind,
+                array_map(static fn (WeighedLine $line): int => $line->position, $emulsion->fats),
+                ['volume' => Term::percent(100 * $volume), 'most' => Term::percent(100 * self::CLOSE_PACKING)],
+            );
         }
     }
 }

@@ -21,7 +21,18 @@ final class IrritantStrong implements Rule
 {
     public static function isOne(Material $ingredient): bool
     {
-        return $ingredient->hasCaution(Caution::Irritant) && in_array($ingredient->kind, [Kind::PowderBotanical, Kind::DriedBotanical, Kind::FreshBotanical, Kind::PlantJuiceOrGel, Kind::CarrierOil], true);
+        return $ingredient->hasCaution(Caution::Irritant)
+            && in_array(
+                $ingredient->kind,
+                [
+                    Kind::PowderBotanical,
+                    Kind::DriedBotanical,
+                    Kind::FreshBotanical,
+                    Kind::PlantJuiceOrGel,
+                    Kind::CarrierOil,
+                ],
+                true,
+            );
     }
 
     public function examine(Assessment $assessment): iterable
@@ -35,8 +46,18 @@ final class IrritantStrong implements Rule
                 continue;
             }
             yield new Finding('irritant.strong', Severity::Stop, [$line->position], [
-                'ingredient' => Term::ingredient($ingredient->key), 'percent' => Term::percent($line->percent()), 'limit' => Term::percent($most), 'caution' => Term::note($ingredient->cautionNote),
-            ], $most > 0 ? (new Remedy($assessment))->dose($line, $most, 'dose_to', ['percent' => Term::percent($most)]) : [Fix::removeLine($line->position, 'remove_line')], certainty: $certainty, variant: $most > 0 ? 'usual' : 'not_leave_on');
+                'ingredient' => Term::ingredient($ingredient->key),
+                'percent' => Term::percent($line->percent()),
+                'limit' => Term::percent($most),
+                'caution' => Term::note($ingredient->cautionNote),
+            ], $most > 0 ? (new Remedy($assessment))->dose(
+                $line,
+                $most,
+                'dose_to',
+                ['percent' => Term::percent($most)],
+            ) : [Fix::removeLine($line->position, 'remove_line')], certainty: $certainty, variant: $most > 0
+                ? 'usual'
+                : 'not_leave_on');
         }
     }
 }

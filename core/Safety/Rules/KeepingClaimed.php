@@ -19,11 +19,23 @@ final class KeepingClaimed implements Rule
         $claimed = $assessment->formula->keeping->claimedDays;
         $days = $assessment->keeping->days;
         if ($claimed !== null && $days !== null && $claimed > $days + 1e-9) {
-            yield new Finding('keeping.claim_too_long', Severity::Stop, terms: ['claimed' => Term::days($claimed), 'days' => Term::days($days)], fixes: [
-                new Fix('claim_to', [['op' => 'replace', 'path' => '/keeping/claimed_days', 'value' => $days]], ['days' => Term::days($days)]),
+            yield new Finding('keeping.claim_too_long', Severity::Stop, terms: [
+                'claimed' => Term::days($claimed),
+                'days' => Term::days($days),
+            ], fixes: [
+                new Fix(
+                    'claim_to',
+                    [['op' => 'replace', 'path' => '/keeping/claimed_days', 'value' => $days]],
+                    ['days' => Term::days($days)],
+                ),
             ]);
         }
-        if ($assessment->container !== null && $days === null && $claimed === null && $assessment->composition->known() !== []) {
+        if (
+            $assessment->container !== null
+            && $days === null
+            && $claimed === null
+            && $assessment->composition->known() !== []
+        ) {
             yield new Finding('label.undated', Severity::Mind);
         }
     }

@@ -22,7 +22,12 @@ final class LabelClaim implements Rule
             $kinds[$found['kind']][] = $found['words'];
         }
         foreach ($kinds as $kind => $words) {
-            yield new Finding('label.claim', Severity::Stop, terms: ['words' => Term::text(implode('”, “', array_values(array_unique($words))))], variant: $kind);
+            yield new Finding(
+                'label.claim',
+                Severity::Stop,
+                terms: ['words' => Term::text(implode('”, “', array_values(array_unique($words))))],
+                variant: $kind,
+            );
         }
     }
 }

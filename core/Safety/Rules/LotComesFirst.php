@@ -22,13 +22,22 @@ final class LotComesFirst implements Rule
         }
         $first = null;
         foreach ($assessment->composition->lines as $line) {
-            if ($line->line->bestBefore !== null && $line->isInBatch() && ($first === null || $line->line->bestBefore < $first->line->bestBefore)) {
+            if (
+                $line->line->bestBefore !== null
+                && $line->isInBatch()
+                && ($first === null || $line->line->bestBefore < $first->line->bestBefore)
+            ) {
                 $first = $line;
             }
         }
-        if ($first instanceof WeighedLine && $first->line->bestBefore !== null && ($assessment->madeOn === null || $first->line->bestBefore >= $assessment->madeOn->setTime(0, 0))) {
+        if (
+            $first instanceof WeighedLine
+            && $first->line->bestBefore !== null
+            && ($assessment->madeOn === null || $first->line->bestBefore >= $assessment->madeOn->setTime(0, 0))
+        ) {
             yield new Finding('keeping.ingredient_first', Severity::Note, [$first->position], [
-                'lot' => Term::text($first->line->lot ?? $first->line->spokenOf()), 'date' => Term::text($first->line->bestBefore->format('Y-m-d')),
+                'lot' => Term::text($first->line->lot ?? $first->line->spokenOf()),
+                'date' => Term::text($first->line->bestBefore->format('Y-m-d')),
             ]);
         }
     }

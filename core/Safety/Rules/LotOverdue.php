@@ -19,7 +19,8 @@ final class LotOverdue implements Rule
             $date = $line->line->bestBefore;
             if ($date !== null && $assessment->madeOn !== null && $date < $assessment->madeOn->setTime(0, 0)) {
                 yield new Finding('keeping.overdue', Severity::Stop, [$line->position], [
-                    'lot' => Term::text($line->line->lot ?? $line->line->spokenOf()), 'date' => Term::text($date->format('Y-m-d')),
+                    'lot' => Term::text($line->line->lot ?? $line->line->spokenOf()),
+                    'date' => Term::text($date->format('Y-m-d')),
                 ]);
             }
         }

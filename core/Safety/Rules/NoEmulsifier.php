@@ -26,7 +26,8 @@ final class NoEmulsifier implements Rule
         $emulsion = $assessment->emulsion;
         $family = $assessment->formula->family;
         if ($emulsion->emulsifiers !== [] || $family->isFatOnly() || $family->isUsuallyFresh()
-            || 100 * $emulsion->waterShare < self::SECOND_PHASE_PERCENT || 100 * $emulsion->fatShare->likely < self::SECOND_PHASE_PERCENT) {
+            || 100 * $emulsion->waterShare < self::SECOND_PHASE_PERCENT
+                || 100 * $emulsion->fatShare->likely < self::SECOND_PHASE_PERCENT) {
             return;
         }
         $offered = $assessment->catalogue->choice(ChoiceRole::Emulsifier);
@@ -36,7 +37,15 @@ final class NoEmulsifier implements Rule
         yield new Finding('emulsion.no_emulsifier', $family->isEmulsion() ? Severity::Stop : Severity::Mind,
             array_map(static fn (WeighedLine $line): int => $line->position, $emulsion->fats),
             ['fat' => Term::percent(100 * $emulsion->fatShare->likely)],
-            $holds ? [(new Remedy($assessment))->add($offered->key, $percent, Phase::Oil, 'add_emulsifier', ['ingredient' => Term::ingredient($offered->key), 'percent' => Term::percent($percent)])] : [],
+            $holds
+                ? [(new Remedy($assessment))->add(
+                    $offered->key,
+                    $percent,
+                    Phase::Oil,
+                    'add_emulsifier',
+                    ['ingredient' => Term::ingredient($offered->key), 'percent' => Term::percent($percent)],
+                )]
+                : [],
             variant: $family->isEmulsion() ? 'usual' : 'shake',
         );
     }

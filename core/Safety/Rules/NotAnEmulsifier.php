@@ -20,14 +20,25 @@ final class NotAnEmulsifier implements Rule
     public function examine(Assessment $assessment): iterable
     {
         $emulsion = $assessment->emulsion;
-        if ($emulsion->emulsifiers !== [] || ! $assessment->formula->family->isEmulsion() || $emulsion->waterShare < 0.01 || $emulsion->fatShare->likely < 0.01) {
+        if (
+            $emulsion->emulsifiers !== []
+            || ! $assessment->formula->family->isEmulsion()
+            || $emulsion->waterShare < 0.01
+            || $emulsion->fatShare->likely < 0.01
+        ) {
             return;
         }
-        $trusted = $assessment->composition->linesWith(static fn (Material $ingredient): bool => $ingredient->kind === Kind::ThickenerGum || $ingredient->is(MaterialTrait::MistakenForEmulsifier));
+        $trusted = $assessment->composition->linesWith(
+            static fn (Material $ingredient): bool => $ingredient->kind === Kind::ThickenerGum
+                || $ingredient->is(MaterialTrait::MistakenForEmulsifier),
+        );
         if ($trusted !== []) {
             yield new Finding('emulsion.not_an_emulsifier', Severity::Stop,
                 array_map(static fn (WeighedLine $line): int => $line->position, $trusted),
-                ['ingredients' => Term::ingredients(array_map(static fn (WeighedLine $line): string => $line->ingredient->key ?? '', $trusted))]);
+                ['ingredients' => Term::ingredients(array_map(
+                    static fn (WeighedLine $line): string => $line->ingredient->key ?? '',
+                    $trusted,
+                ))]);
         }
     }
 }

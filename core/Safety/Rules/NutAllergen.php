@@ -18,12 +18,17 @@ final class NutAllergen implements Rule
 {
     public function examine(Assessment $assessment): iterable
     {
-        $lines = $assessment->composition->linesWith(static fn (Material $ingredient): bool => $ingredient->hasAllergen(Allergen::TreeNut) || $ingredient->hasAllergen(Allergen::Peanut));
+        $lines = $assessment->composition->linesWith(static fn (Material $ingredient): bool => $ingredient
+            ->hasAllergen(Allergen::TreeNut) || $ingredient
+            ->hasAllergen(Allergen::Peanut));
         if ($lines === []) {
             return;
         }
         yield new Finding('safety.nut', Severity::Note,
             array_map(static fn (WeighedLine $line): int => $line->position, $lines),
-            ['ingredients' => Term::ingredients(array_map(static fn (WeighedLine $line): string => $line->ingredient->key ?? '', $lines))]);
+            ['ingredients' => Term::ingredients(array_map(
+                static fn (WeighedLine $line): string => $line->ingredient->key ?? '',
+                $lines,
+            ))]);
     }
 }

@@ -30,13 +30,29 @@ final class Packing implements Rule
         $volume = ($assessment->composition->total->likely ?? 0.0) / $density;
         if ($volume > $holds * self::SLACK) {
             $count = (int) ceil($volume / $container->fillMl());
-            yield new Finding('yield.exceeds_containers', Severity::Mind, terms: ['volume' => Term::number(round($volume)), 'holds' => Term::number(round($holds)), 'container' => Term::container($container->key)], fixes: $count > 10_000 ? [] : [
-                new Fix('containers_to', [['op' => 'add', 'path' => '/packaging/count', 'value' => $count]], ['count' => Term::number($count)]),
+            yield new Finding('yield.exceeds_containers', Severity::Mind, terms: [
+                'volume' => Term::number(round($volume)),
+                'holds' => Term::number(round($holds)),
+                'container' => Term::container($container->key),
+            ], fixes: $count > 10_000 ? [] : [
+                new Fix(
+                    'containers_to',
+                    [['op' => 'add', 'path' => '/packaging/count', 'value' => $count]],
+                    ['count' => Term::number($count)],
+                ),
             ]);
         }
         $pours = $formula->family === Family::Pomade ? ($assessment->heat->target ?? 0.0) : 0.0;
         if ($pours > $container->maxFillC) {
-            yield new Finding('packaging.too_hot', Severity::Stop, terms: ['heat' => Term::celsius($pours), 'bears' => Term::celsius($container->maxFillC), 'container' => Term::container($container->key)]);
+            yield new Finding(
+                'packaging.too_hot',
+                Severity::Stop,
+                terms: [
+                    'heat' => Term::celsius($pours),
+                    'bears' => Term::celsius($container->maxFillC),
+                    'container' => Term::container($container->key),
+                ],
+            );
         }
         $wants = match ($formula->family) {
             Family::HairOil, Family::InfusedOil => 'oil',
@@ -46,7 +62,14 @@ final class Packing implements Rule
             default => null,
         };
         if ($wants !== null && $container->suits !== [] && ! in_array($wants, $container->suits, true)) {
-            yield new Finding('packaging.unsuited', Severity::Mind, terms: ['container' => Term::container($container->key), 'note' => Term::containerNote($container->key)]);
+            yield new Finding(
+                'packaging.unsuited',
+                Severity::Mind,
+                terms: [
+                    'container' => Term::container($container->key),
+                    'note' => Term::containerNote($container->key),
+                ],
+            );
         }
     }
 }

@@ -38,8 +38,19 @@ final class Phototoxic implements Rule
             return;
         }
         $certainty = $low > 1 + 1e-9 ? Certainty::Certain : Certainty::Possible;
-        yield new Finding('scent.phototoxic', Severity::Stop, array_map(static fn (WeighedLine $line): int => $line->position, $lines), [
-            'ingredients' => Term::ingredients(array_map(static fn (WeighedLine $line): string => $line->ingredient->key ?? '', $lines)), 'times' => Term::number($likely),
-        ], (new Remedy($assessment))->scale($lines, 0.98 / $high, 'scent_to_limit'), certainty: $certainty, variant: $certainty->value);
+        yield new Finding('scent.phototoxic', Severity::Stop, array_map(
+            static fn (WeighedLine $line): int => $line->position,
+            $lines,
+        ), [
+            'ingredients' => Term::ingredients(array_map(
+                static fn (WeighedLine $line): string => $line->ingredient->key ?? '',
+                $lines,
+            )),
+            'times' => Term::number($likely),
+        ], (new Remedy($assessment))->scale(
+            $lines,
+            0.98 / $high,
+            'scent_to_limit',
+        ), certainty: $certainty, variant: $certainty->value);
     }
 }

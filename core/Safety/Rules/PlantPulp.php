@@ -26,17 +26,40 @@ final class PlantPulp implements Rule
             }
             $key = $ingredient->key;
             $prepared = $line->line->prepared;
-            if ($ingredient->is(MaterialTrait::Latex) && $prepared !== Prepared::Soaked && $prepared !== Prepared::Strained) {
-                yield new Finding('plant.latex', Severity::Mind, [$line->position], ['ingredient' => Term::ingredient($key)], [self::prepared($line, Prepared::Soaked)]);
+            if (
+                $ingredient->is(MaterialTrait::Latex)
+                && $prepared !== Prepared::Soaked
+                && $prepared !== Prepared::Strained
+            ) {
+                yield new Finding(
+                    'plant.latex',
+                    Severity::Mind,
+                    [$line->position],
+                    ['ingredient' => Term::ingredient($key)],
+                    [self::prepared($line, Prepared::Soaked)],
+                );
             }
-            if ($ingredient->is(MaterialTrait::Pulpy) && $prepared !== Prepared::Strained && $prepared !== Prepared::Soaked) {
-                yield new Finding('plant.unstrained', Severity::Mind, [$line->position], ['ingredient' => Term::ingredient($key)], [self::prepared($line, Prepared::Strained)]);
+            if (
+                $ingredient->is(MaterialTrait::Pulpy)
+                && $prepared !== Prepared::Strained
+                && $prepared !== Prepared::Soaked
+            ) {
+                yield new Finding(
+                    'plant.unstrained',
+                    Severity::Mind,
+                    [$line->position],
+                    ['ingredient' => Term::ingredient($key)],
+                    [self::prepared($line, Prepared::Strained)],
+                );
             }
         }
     }
 
     private static function prepared(WeighedLine $line, Prepared $prepared): Fix
     {
-        return new Fix("prepare_$prepared->value", [['op' => 'add', 'path' => '/lines/'.($line->position - 1).'/prepared', 'value' => $prepared->value]]);
+        return new Fix(
+            "prepare_$prepared->value",
+            [['op' => 'add', 'path' => '/lines/'.($line->position - 1).'/prepared', 'value' => $prepared->value]],
+        );
     }
 }

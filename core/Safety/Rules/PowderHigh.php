@@ -24,14 +24,30 @@ final class PowderHigh implements Rule
 
     public function examine(Assessment $assessment): iterable
     {
-        $powders = array_values(array_filter($assessment->composition->ofKind(Kind::PowderBotanical), static fn (WeighedLine $line): bool => $line->line->prepared !== Prepared::Strained));
+        $powders = array_values(array_filter(
+            $assessment->composition->ofKind(Kind::PowderBotanical),
+            static fn (WeighedLine $line): bool => $line->line->prepared !== Prepared::Strained,
+        ));
         $percent = Composition::shareOfLines($powders)->times(100.0);
         $certainty = $percent->above(self::MOST);
         if ($certainty === null || $assessment->formula->use === Application::RinseOff) {
             return;
         }
-        yield new Finding('powder.high', Severity::Mind, array_map(static fn (WeighedLine $line): int => $line->position, $powders), [
-            'ingredients' => Term::ingredients(array_map(static fn (WeighedLine $line): string => $line->ingredient->key ?? '', $powders)), 'percent' => Term::percent($percent), 'limit' => Term::percent(self::MOST),
-        ], (new Remedy($assessment))->scale($powders, 0.95 * self::MOST / $percent->high, 'powders_down_to', ['percent' => Term::percent(self::MOST)]), certainty: $certainty);
+        yield new Finding('powder.high', Severity::Mind, array_map(
+            static fn (WeighedLine $line): int => $line->position,
+            $powders,
+        ), [
+            'ingredients' => Term::ingredients(array_map(
+                static fn (WeighedLine $line): string => $line->ingredient->key ?? '',
+                $powders,
+            )),
+            'percent' => Term::percent($percent),
+            'limit' => Term::percent(self::MOST),
+        ], (new Remedy($assessment))->scale(
+            $powders,
+            0.95 * self::MOST / $percent->high,
+            'powders_down_to',
+            ['percent' => Term::percent(self::MOST)],
+        ), certainty: $certainty);
     }
 }

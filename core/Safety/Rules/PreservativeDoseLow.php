@@ -32,7 +32,12 @@ final class PreservativeDoseLow implements Rule
                 'min' => Term::percent($range->min),
                 'max' => Term::percent($range->max),
                 'source' => Term::note($dose->ingredient->source),
-            ], (new Remedy($assessment))->dose($dose->line, $range->typical, 'dose_to', ['percent' => Term::percent($range->typical)]), certainty: $certainty, variant: $certainty->value);
+            ], (new Remedy($assessment))->dose(
+                $dose->line,
+                $range->typical,
+                'dose_to',
+                ['percent' => Term::percent($range->typical)],
+            ), certainty: $certainty, variant: $certainty->value);
         }
     }
 }

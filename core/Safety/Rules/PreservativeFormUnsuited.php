@@ -29,7 +29,8 @@ final class PreservativeFormUnsuited implements Rule
                     continue;
                 }
                 yield new Finding('preservation.form_unsuited', Severity::Stop, [$dose->line->position], [
-                    'ingredient' => Term::ingredient($dose->ingredient->key), 'component' => Term::text($component->component->inci),
+                    'ingredient' => Term::ingredient($dose->ingredient->key),
+                    'component' => Term::text($component->component->inci),
                 ], $this->instead($assessment, $dose));
                 break;
             }
@@ -45,7 +46,16 @@ final class PreservativeFormUnsuited implements Rule
         }
 
         return array_map(static fn (Fix $fix): Fix => new Fix('swap_for', [
-            ['op' => 'replace', 'path' => '/lines/'.($dose->line->position - 1).'/ingredient', 'value' => $assessment->fullPreservative()->key], ...$fix->patch,
-        ], ['ingredient' => Term::ingredient($assessment->fullPreservative()->key)]), (new Remedy($assessment))->dose($dose->line, $percent, 'swap_for'));
+            [
+                'op' => 'replace',
+                'path' => '/lines/'.($dose->line->position - 1).'/ingredient',
+                'value' => $assessment->fullPreservative()->key,
+            ],
+            ...$fix->patch,
+        ], ['ingredient' => Term::ingredient($assessment->fullPreservative()->key)]), (new Remedy($assessment))->dose(
+            $dose->line,
+            $percent,
+            'swap_for',
+        ));
     }
 }

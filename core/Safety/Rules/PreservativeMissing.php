@@ -30,7 +30,14 @@ final class PreservativeMissing implements Rule
         $percent = $assessment->fullPreservative()->use->typical ?? 1.0;
         yield new Finding('preservation.missing', Severity::Stop, terms: ['days' => $days], fixes: [
             (new Remedy($assessment))->add(
-                $assessment->fullPreservative()->key, $percent, Phase::Cooldown, 'add_preservative', ['ingredient' => Term::ingredient($assessment->fullPreservative()->key), 'percent' => Term::percent($percent)]),
+                $assessment->fullPreservative()->key,
+                $percent,
+                Phase::Cooldown,
+                'add_preservative',
+                [
+                    'ingredient' => Term::ingredient($assessment->fullPreservative()->key),
+                    'percent' => Term::percent($percent),
+                ]),
         ]);
     }
 }

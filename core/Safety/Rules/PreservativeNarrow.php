@@ -19,7 +19,11 @@ final class PreservativeNarrow implements Rule
     public function examine(Assessment $assessment): iterable
     {
         $coverage = $assessment->preservation->nominalCoverage();
-        if ($assessment->preservation->regime === Regime::Dry || ! $assessment->preservation->hasSystem() || $coverage->isComplete()) {
+        if (
+            $assessment->preservation->regime === Regime::Dry
+            || ! $assessment->preservation->hasSystem()
+            || $coverage->isComplete()
+        ) {
             return;
         }
         $lines = $keys = [];
@@ -36,7 +40,16 @@ final class PreservativeNarrow implements Rule
                 default => $coverage->yeast === 0 ? 'microbes_yeast' : 'microbes_mould',
             }),
         ], [
-            (new Remedy($assessment))->add($assessment->fullPreservative()->key, $percent, Phase::Cooldown, 'add_preservative', ['ingredient' => Term::ingredient($assessment->fullPreservative()->key), 'percent' => Term::percent($percent)]),
+            (new Remedy($assessment))->add(
+                $assessment->fullPreservative()->key,
+                $percent,
+                Phase::Cooldown,
+                'add_preservative',
+                [
+                    'ingredient' => Term::ingredient($assessment->fullPreservative()->key),
+                    'percent' => Term::percent($percent),
+                ],
+            ),
         ]);
     }
 }

@@ -14,7 +14,9 @@ use Ilvane\Core\Safety\Rule;
 use Ilvane\Core\Safety\Severity;
 use Ilvane\Core\Safety\Term;
 
-/** A preservative component above what the regulation allows in the finished product, or a blend above its usual range. */
+/**
+ * A preservative component above what the regulation allows in the finished product, or a blend above its usual range.
+ */
 final class PreservativeOverLimit implements Rule
 {
     public function examine(Assessment $assessment): iterable
@@ -32,7 +34,9 @@ final class PreservativeOverLimit implements Rule
                 'limit' => Term::percent($component->limit),
                 'as' => Term::word($component->component->limitIsAsAcid() ? 'limit_as_acid' : 'limit_as_such'),
                 'source' => Term::note($component->component->source),
-                'region' => Term::word($assessment->formula->region === Region::UnitedStates ? 'region_us_guidance' : 'region_eu'),
+                'region' => Term::word(
+                    $assessment->formula->region === Region::UnitedStates ? 'region_us_guidance' : 'region_eu',
+                ),
             ], $this->fixes($assessment, $component->lines), certainty: $certainty, variant: $certainty->value);
         }
         yield from $this->aboveUsual($assessment, $reported);
@@ -46,7 +50,12 @@ final class PreservativeOverLimit implements Rule
     {
         foreach ($assessment->preservation->doses as $dose) {
             $range = $dose->range();
-            $most = $range === null ? null : ($assessment->formula->use === Application::RinseOff ? max($range->max, $dose->ingredient->rinseOffMax ?? 0.0) : $range->max);
+            $most = $range === null
+                ? null
+                : ($assessment->formula->use === Application::RinseOff ? max(
+                    $range->max,
+                    $dose->ingredient->rinseOffMax ?? 0.0,
+                ) : $range->max);
             $certainty = $most === null ? null : $dose->percent?->above($most);
             if ($certainty === null || in_array($dose->line->position, $reported, true)) {
                 continue;
@@ -73,7 +82,15 @@ final class PreservativeOverLimit implements Rule
         foreach ($assessment->preservation->doses as $dose) {
             if ($dose->line->position === $lines[0] && $dose->range() !== null) {
                 $typical = $dose->range()->typical;
-                array_push($fixes, ...(new Remedy($assessment))->dose($dose->line, $typical, 'dose_to', ['percent' => Term::percent($typical)]));
+                array_push(
+                    $fixes,
+                    ...(new Remedy($assessment))->dose(
+                        $dose->line,
+                        $typical,
+                        'dose_to',
+                        ['percent' => Term::percent($typical)],
+                    ),
+                );
             }
         }
 

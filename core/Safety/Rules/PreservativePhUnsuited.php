@@ -26,7 +26,9 @@ final class PreservativePhUnsuited implements Rule
             }
             $low = $dose->ingredient->phMin ?? 0.0;
             $high = $dose->ingredient->phMax ?? 14.0;
-            $wanted = $dose->ph > $high ? max($low, $high - self::CLEAR_OF_EDGE) : min($high, $low + self::CLEAR_OF_EDGE);
+            $wanted = $dose->ph > $high
+                ? max($low, $high - self::CLEAR_OF_EDGE)
+                : min($high, $low + self::CLEAR_OF_EDGE);
             $wanted = round($wanted, 1);
             yield new Finding('preservation.ph_unsuited', Severity::Stop, [$dose->line->position], [
                 'ingredient' => Term::ingredient($dose->ingredient->key),
@@ -34,7 +36,11 @@ final class PreservativePhUnsuited implements Rule
                 'low' => Term::number($low),
                 'high' => Term::number($high),
                 'source' => Term::note($dose->ingredient->source),
-            ], [new Fix('aim_ph', [['op' => 'add', 'path' => '/ph', 'value' => (float) Amount::plain($wanted)]], ['ph' => Term::number($wanted)])]);
+            ], [new Fix(
+                'aim_ph',
+                [['op' => 'add', 'path' => '/ph', 'value' => (float) Amount::plain($wanted)]],
+                ['ph' => Term::number($wanted)],
+            )]);
         }
     }
 }

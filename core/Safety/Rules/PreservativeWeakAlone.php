@@ -22,8 +22,19 @@ final class PreservativeWeakAlone implements Rule
             return;
         }
         $percent = $assessment->fullPreservative()->use->typical ?? 1.0;
-        yield new Finding('preservation.weak_alone', Severity::Stop, [$weak->line->position], ['ingredient' => Term::ingredient($weak->ingredient->key)], [
-            (new Remedy($assessment))->add($assessment->fullPreservative()->key, $percent, Phase::Cooldown, 'add_preservative', ['ingredient' => Term::ingredient($assessment->fullPreservative()->key), 'percent' => Term::percent($percent)]),
+        yield new Finding('preservation.weak_alone', Severity::Stop, [$weak->line->position], [
+            'ingredient' => Term::ingredient($weak->ingredient->key),
+        ], [
+            (new Remedy($assessment))->add(
+                $assessment->fullPreservative()->key,
+                $percent,
+                Phase::Cooldown,
+                'add_preservative',
+                [
+                    'ingredient' => Term::ingredient($assessment->fullPreservative()->key),
+                    'percent' => Term::percent($percent),
+                ],
+            ),
         ]);
     }
 }

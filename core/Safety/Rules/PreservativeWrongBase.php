@@ -23,21 +23,35 @@ final class PreservativeWrongBase implements Rule
         }
         $total = $assessment->composition->total?->likely;
         $bases = [
-            'base_stated_yield' => $assessment->formula->statedYieldG === null || $total === null ? 0.0 : $assessment->formula->statedYieldG / $total,
+            'base_stated_yield' => $assessment->formula->statedYieldG === null || $total === null
+                ? 0.0
+                : $assessment->formula->statedYieldG / $total,
             'base_oil_phase' => $assessment->composition->shareOf(Phase::Oil)->likely,
             'base_water_phase' => $assessment->composition->shareOf(Phase::Water)->likely,
         ];
         foreach ($assessment->preservation->doses as $dose) {
             $range = $dose->range();
-            if ($range === null || $dose->percent === null || ($dose->percent->below($range->min) === null && $dose->percent->above($range->max) === null)) {
+            if (
+                $range === null
+                || $dose->percent === null
+                || ($dose->percent->below($range->min) === null && $dose->percent->above($range->max) === null)
+            ) {
                 continue;
             }
             foreach ($bases as $base => $share) {
                 $percent = $share > 0 ? $dose->percent->likely / $share : 0.0;
                 if ($percent >= $range->min && $percent <= $range->max && abs($share - 1) > 0.02) {
                     yield new Finding('preservation.wrong_base', Severity::Stop, [$dose->line->position], [
-                        'ingredient' => Term::ingredient($dose->ingredient->key), 'percent' => Term::percent($dose->percent), 'base' => Term::word($base), 'of_base' => Term::percent($percent),
-                    ], (new Remedy($assessment))->dose($dose->line, $range->typical, 'dose_to', ['percent' => Term::percent($range->typical)]));
+                        'ingredient' => Term::ingredient($dose->ingredient->key),
+                        'percent' => Term::percent($dose->percent),
+                        'base' => Term::word($base),
+                        'of_base' => Term::percent($percent),
+                    ], (new Remedy($assessment))->dose(
+                        $dose->line,
+                        $range->typical,
+                        'dose_to',
+                        ['percent' => Term::percent($range->typical)],
+                    ));
                     break;
                 }
             }

@@ -25,10 +25,20 @@ final class ProcessHeat implements Rule
             $melts = $heat->highestMelting;
             $boils = round(Atmosphere::boils($assessment->formula->process->conditions->altitude()), 1);
             if ($to < $melts) {
-                yield new Finding('heat.below_melting', Severity::Stop, terms: ['heat' => Term::celsius($to), 'melts' => Term::celsius($melts)], fixes: [self::heatTo(ceil($melts + PhaseHeat::ABOVE_MELTING_C))]);
+                yield new Finding(
+                    'heat.below_melting',
+                    Severity::Stop,
+                    terms: ['heat' => Term::celsius($to), 'melts' => Term::celsius($melts)],
+                    fixes: [self::heatTo(ceil($melts + PhaseHeat::ABOVE_MELTING_C))],
+                );
             } elseif ($to > $boils) {
                 $enough = max(PhaseHeat::USUAL_C, ceil($melts + PhaseHeat::ABOVE_MELTING_C));
-                yield new Finding('heat.unreachable', Severity::Stop, terms: ['heat' => Term::celsius($to), 'boils' => Term::celsius($boils)], fixes: $enough < $boils ? [self::heatTo($enough)] : []);
+                yield new Finding(
+                    'heat.unreachable',
+                    Severity::Stop,
+                    terms: ['heat' => Term::celsius($to), 'boils' => Term::celsius($boils)],
+                    fixes: $enough < $boils ? [self::heatTo($enough)] : [],
+                );
             }
         }
         yield from self::coolDown($assessment);
@@ -49,13 +59,21 @@ final class ProcessHeat implements Rule
             yield new Finding('heat.gate', Severity::Note, terms: $terms, variant: 'balm');
         } else {
             yield new Finding('heat.gate', Severity::Mind, terms: $terms, fixes: [
-                new Fix('gate_to', [['op' => 'add', 'path' => '/process/gate_c', 'value' => CoolDown::USUAL_C]], ['celsius' => Term::celsius(CoolDown::USUAL_C)]),
+                new Fix(
+                    'gate_to',
+                    [['op' => 'add', 'path' => '/process/gate_c', 'value' => CoolDown::USUAL_C]],
+                    ['celsius' => Term::celsius(CoolDown::USUAL_C)],
+                ),
             ]);
         }
     }
 
     private static function heatTo(float $celsius): Fix
     {
-        return new Fix('heat_to', [['op' => 'add', 'path' => '/process/heat_to_c', 'value' => $celsius]], ['celsius' => Term::celsius($celsius)]);
+        return new Fix(
+            'heat_to',
+            [['op' => 'add', 'path' => '/process/heat_to_c', 'value' => $celsius]],
+            ['celsius' => Term::celsius($celsius)],
+        );
     }
 }

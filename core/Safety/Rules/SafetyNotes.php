@@ -24,14 +24,30 @@ final class SafetyNotes implements Rule
 
     public function examine(Assessment $assessment): iterable
     {
-        yield from self::note($assessment, 'safety.dust', Severity::Note, static fn (Material $ingredient): bool => $ingredient->hasCaution(Caution::DustMask));
-        yield from self::note($assessment, 'safety.caustic', Severity::Mind, static fn (Material $ingredient): bool => $ingredient->is(MaterialTrait::Caustic));
+        yield from self::note(
+            $assessment,
+            'safety.dust',
+            Severity::Note,
+            static fn (Material $ingredient): bool => $ingredient->hasCaution(Caution::DustMask),
+        );
+        yield from self::note(
+            $assessment,
+            'safety.caustic',
+            Severity::Mind,
+            static fn (Material $ingredient): bool => $ingredient->is(MaterialTrait::Caustic),
+        );
         $heat = $assessment->heat->target ?? 0.0;
         if ($heat >= self::HOT_C && $assessment->emulsion->fats !== []) {
             yield new Finding('safety.hot_fat', Severity::Note);
         }
         if ($heat > self::BOILS_C) {
-            yield from self::note($assessment, 'safety.wet_in_hot_oil', Severity::Stop, static fn (Material $ingredient): bool => $ingredient->kind === Kind::FreshBotanical, 'formula');
+            yield from self::note(
+                $assessment,
+                'safety.wet_in_hot_oil',
+                Severity::Stop,
+                static fn (Material $ingredient): bool => $ingredient->kind === Kind::FreshBotanical,
+                'formula',
+            );
         }
     }
 
@@ -39,12 +55,23 @@ final class SafetyNotes implements Rule
      * @param  callable(Material): bool  $is
      * @return iterable<Finding>
      */
-    private static function note(Assessment $assessment, string $code, Severity $severity, callable $is, string $variant = 'usual'): iterable
-    {
+    private static function note(
+        Assessment $assessment,
+        string $code,
+        Severity $severity,
+        callable $is,
+        string $variant = 'usual',
+    ): iterable {
         $lines = $assessment->composition->linesWith($is);
         if ($lines !== []) {
-            yield new Finding($code, $severity, array_map(static fn (WeighedLine $line): int => $line->position, $lines), [
-                'ingredients' => Term::ingredients(array_map(static fn (WeighedLine $line): string => $line->ingredient->key ?? '', $lines)),
+            yield new Finding($code, $severity, array_map(
+                static fn (WeighedLine $line): int => $line->position,
+                $lines,
+            ), [
+                'ingredients' => Term::ingredients(array_map(
+                    static fn (WeighedLine $line): string => $line->ingredient->key ?? '',
+                    $lines,
+                )),
             ], variant: $variant);
         }
     }

@@ -26,11 +26,16 @@ final class ScentAudience implements Rule
             Audience::ChildUnder6 => [Caution::AvoidUnder6, Caution::RespiratoryChild],
             default => [],
         };
-        $lines = $assessment->composition->linesWith(static fn (Material $ingredient): bool => ($ingredient->kind->isScent() || $ingredient->hasCaution(Caution::Irritant)) && $ingredient->kind !== Kind::Preservative && $ingredient->kind !== Kind::AcidOrBase
+        $lines = $assessment->composition->linesWith(static fn (Material $ingredient): bool => ($ingredient->kind
+            ->isScent() || $ingredient
+            ->hasCaution(Caution::Irritant))
+                && $ingredient->kind !== Kind::Preservative
+                && $ingredient->kind !== Kind::AcidOrBase
             && array_filter($avoid, $ingredient->hasCaution(...)) !== []);
         foreach ($lines as $line) {
             yield new Finding('scent.audience', Severity::Stop, [$line->position], [
-                'ingredient' => Term::ingredient($line->ingredient->key ?? ''), 'people' => Term::word('audience_'.$assessment->formula->audience->value),
+                'ingredient' => Term::ingredient($line->ingredient->key ?? ''),
+                'people' => Term::word('audience_'.$assessment->formula->audience->value),
             ], $line->line->formula === null ? [Fix::removeLine($line->position, 'remove_line')] : []);
         }
     }

@@ -25,8 +25,17 @@ final class ScentDeclare implements Rule
         }
         $must = array_keys(array_filter($named));
         $may = array_keys(array_filter($named, static fn (bool $is): bool => ! $is));
-        yield new Finding('scent.declare', Severity::Note, array_map(static fn (WeighedLine $line): int => $line->position, $assessment->scent->lines), [
-            'must' => Term::text(implode(', ', $must)), 'may' => Term::text(implode(', ', $may)), 'limit' => Term::percent($assessment->formula->use === Application::RinseOff ? Declaration::RINSE_OFF : Declaration::LEAVE_ON),
+        yield new Finding('scent.declare', Severity::Note, array_map(
+            static fn (WeighedLine $line): int => $line->position,
+            $assessment->scent->lines,
+        ), [
+            'must' => Term::text(implode(', ', $must)),
+            'may' => Term::text(implode(', ', $may)),
+            'limit' => Term::percent(
+                $assessment->formula->use === Application::RinseOff
+                    ? Declaration::RINSE_OFF
+                    : Declaration::LEAVE_ON,
+            ),
         ], certainty: $must === [] ? Certainty::Possible : Certainty::Certain, variant: match (true) {
             $may === [] => 'must',
             $must === [] => 'may',

@@ -19,14 +19,22 @@ final class ScentIsNoPreservative implements Rule
     public function examine(Assessment $assessment): iterable
     {
         $lines = $assessment->composition->ofKind(Kind::EssentialOil);
-        if ($lines === [] || $assessment->preservation->regime === Regime::Dry || $assessment->preservation->hasSystem() || $assessment->isFreshOnPurpose()) {
+        if (
+            $lines === []
+            || $assessment->preservation->regime === Regime::Dry
+            || $assessment->preservation->hasSystem()
+            || $assessment->isFreshOnPurpose()
+        ) {
             return;
         }
         yield new Finding(
             'preservation.scent_is_not',
             Severity::Stop,
             array_map(static fn (WeighedLine $line): int => $line->position, $lines),
-            ['ingredients' => Term::ingredients(array_map(static fn (WeighedLine $line): string => $line->ingredient->key ?? '', $lines))],
+            ['ingredients' => Term::ingredients(array_map(
+                static fn (WeighedLine $line): string => $line->ingredient->key ?? '',
+                $lines,
+            ))],
         );
     }
 }

@@ -29,7 +29,12 @@ final class ScentSingleHigh implements Rule
                 'limit' => Term::percent($ceiling),
                 'caution' => Term::note($line->ingredient->cautionNote),
                 'source' => Term::note($line->ingredient->source),
-            ], (new Remedy($assessment))->dose($line, $ceiling, 'dose_to', ['percent' => Term::percent($ceiling)]), certainty: $certainty, variant: $certainty->value);
+            ], (new Remedy($assessment))->dose(
+                $line,
+                $ceiling,
+                'dose_to',
+                ['percent' => Term::percent($ceiling)],
+            ), certainty: $certainty, variant: $certainty->value);
         }
     }
 }

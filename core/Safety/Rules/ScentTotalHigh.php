@@ -25,7 +25,14 @@ final class ScentTotalHigh implements Rule
         }
         $stop = $stops !== null && ($scent->percent->likely > $scent->most || $scent->plenty === $scent->most);
         $limit = $stop ? $scent->most : $scent->plenty;
-        $fixes = $scent->plenty > 0 ? (new Remedy($assessment))->scale($scent->lines, $scent->plenty / $scent->percent->high, 'scent_down_to', ['percent' => Term::percent($scent->plenty)]) : [];
+        $fixes = $scent->plenty > 0
+            ? (new Remedy($assessment))->scale(
+                $scent->lines,
+                $scent->plenty / $scent->percent->high,
+                'scent_down_to',
+                ['percent' => Term::percent($scent->plenty)],
+            )
+            : [];
         yield new Finding('scent.total_high', $stop ? Severity::Stop : Severity::Mind,
             array_map(static fn (WeighedLine $line): int => $line->position, $scent->lines),
             [

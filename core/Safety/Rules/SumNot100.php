@@ -36,14 +36,25 @@ final class SumNot100 implements Rule
         }
         $base = (new Remedy($assessment))->baseLine();
         $fixes = [];
-        if ($base !== null && ! $composition->hasRest && ($under !== null || $sum->likely - ($base->share->likely ?? 0.0) < 1.0)) {
-            $fixes[] = Fix::amount($base->position, 'to 100', 'rest_on', ['ingredient' => Term::ingredient($base->ingredient->key ?? '')]);
+        if (
+            $base !== null
+            && ! $composition->hasRest
+            && ($under !== null || $sum->likely - ($base->share->likely ?? 0.0) < 1.0)
+        ) {
+            $fixes[] = Fix::amount(
+                $base->position,
+                'to 100',
+                'rest_on',
+                ['ingredient' => Term::ingredient($base->ingredient->key ?? '')],
+            );
         }
         if ($fixes === [] && $over !== null) {
             $fixes = $this->scaled($assessment, $sum->likely);
         }
         yield new Finding('measure.sum_not_100', Severity::Stop,
-            $over === null ? [] : array_map(static fn (WeighedLine $line): int => $line->position, $this->largest($assessment)),
+            $over === null
+                ? []
+                : array_map(static fn (WeighedLine $line): int => $line->position, $this->largest($assessment)),
             ['sum' => Term::percent($sum->times(100.0)), 'rest' => Term::percent(100 * abs(1 - $sum->likely))],
             $fixes, certainty: $certainty, variant: $over !== null ? 'over' : 'under');
     }
@@ -66,8 +77,17 @@ final class SumNot100 implements Rule
      */
     private function largest(Assessment $assessment): array
     {
-        $lines = array_filter($assessment->composition->known(), static fn (WeighedLine $line): bool => ($line->share->likely ?? 0.0) > 0);
-        usort($lines, static fn (WeighedLine $a, WeighedLine $b): int => ($b->share->likely ?? 0.0) <=> ($a->share->likely ?? 0.0));
+        $lines = array_filter(
+            $assessment->composition->known(),
+            static fn (WeighedLine $line): bool => ($line->share->likely ?? 0.0) > 0,
+        );
+        usort(
+            $lines,
+            static fn (
+                WeighedLine $a,
+                WeighedLine $b,
+            ): int => ($b->share->likely ?? 0.0) <=> ($a->share->likely ?? 0.0),
+        );
         $sum = 0.0;
         $taken = [];
         foreach ($lines as $line) {
@@ -88,7 +108,11 @@ final class SumNot100 implements Rule
         foreach ($assessment->composition->known() as $line) {
             $percent = $line->percent();
             if ($percent !== null && $percent->likely > 0) {
-                $patch[] = ['op' => 'replace', 'path' => '/lines/'.($line->position - 1).'/amount', 'value' => Amount::plain(round($percent->likely / $sum, 3)).' %'];
+                $patch[] = [
+                    'op' => 'replace',
+                    'path' => '/lines/'.($line->position - 1).'/amount',
+                    'value' => Amount::plain(round($percent->likely / $sum, 3)).' %',
+                ];
             }
         }
 

@@ -21,13 +21,18 @@ final class WaterInButter implements Rule
         if (! $assessment->formula->family->isFatOnly() || $assessment->emulsion->emulsifiers !== []) {
             return;
         }
-        $wet = $assessment->composition->linesWith(static fn (Material $ingredient): bool => $ingredient->bringsFreeWater());
+        $wet = $assessment->composition->linesWith(
+            static fn (Material $ingredient): bool => $ingredient->bringsFreeWater(),
+        );
         if ($wet === []) {
             return;
         }
         yield new Finding('emulsion.water_in_butter', Severity::Stop,
             array_map(static fn (WeighedLine $line): int => $line->position, $wet),
-            ['ingredients' => Term::ingredients(array_map(static fn (WeighedLine $line): string => $line->ingredient->key ?? '', $wet))],
+            ['ingredients' => Term::ingredients(array_map(
+                static fn (WeighedLine $line): string => $line->ingredient->key ?? '',
+                $wet,
+            ))],
             [Fix::removeLine($wet[0]->position, 'remove_line')],
         );
     }

@@ -26,7 +26,11 @@ final class CurvesTest extends TestCase
         foreach ([3.0, 4.5, 5.0, 6.3, 8.0] as $ph) {
             $curves = Curves::acids($acids, $ph);
             foreach ($curves->series as $i => $series) {
-                self::assertStringContainsString($curves->here['x'].' '.($curves->here['dots'][$i]['y'] ?? ''), $series['line'], "pH $ph");
+                self::assertStringContainsString(
+                    $curves->here['x'].' '.($curves->here['dots'][$i]['y'] ?? ''),
+                    $series['line'],
+                    "pH $ph",
+                );
             }
         }
         self::assertNull(Curves::acids($acids, 2.0)->here, 'off the paper');
@@ -37,10 +41,22 @@ final class CurvesTest extends TestCase
     {
         $curves = Curves::solid([10 => 60.0, 15 => 50.0, 20 => 40.0, 25 => 20.0, 30 => 0.0, 35 => 0.0], 27.5, 20.0);
         self::assertSame($curves->plot->x(27.5), $curves->window['x'] ?? 0.0);
-        self::assertEqualsWithDelta($curves->plot->end(), ($curves->window['x'] ?? 0.0) + ($curves->window['wide'] ?? 0.0), 0.01);
-        self::assertStringContainsString($curves->here['x'].' '.($curves->here['dots'][0]['y'] ?? ''), $curves->series[0]['line']);
+        self::assertEqualsWithDelta(
+            $curves->plot->end(),
+            ($curves->window['x'] ?? 0.0) + ($curves->window['wide'] ?? 0.0),
+            0.01,
+        );
+        self::assertStringContainsString(
+            $curves->here['x'].' '.($curves->here['dots'][0]['y'] ?? ''),
+            $curves->series[0]['line'],
+        );
         $tall = array_sum(array_column($curves->bands, 'tall'));
-        self::assertEqualsWithDelta($curves->plot->floor() - $curves->plot->top, $tall, 0.5, 'the feels fill the paper');
+        self::assertEqualsWithDelta(
+            $curves->plot->floor() - $curves->plot->top,
+            $tall,
+            0.5,
+            'the feels fill the paper',
+        );
         self::assertNull(Curves::solid([10 => 5.0, 35 => 0.0], null, 20.0)->window);
     }
 

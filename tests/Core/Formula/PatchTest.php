@@ -24,14 +24,46 @@ final class PatchTest extends TestCase
 
     public static function operations(): iterable
     {
-        yield 'A.1 add a member' => [['foo' => 'bar'], ['op' => 'add', 'path' => '/baz', 'value' => 'qux'], ['foo' => 'bar', 'baz' => 'qux']];
-        yield 'A.2 add an element' => [['foo' => ['bar', 'baz']], ['op' => 'add', 'path' => '/foo/1', 'value' => 'qux'], ['foo' => ['bar', 'qux', 'baz']]];
-        yield 'A.3 remove a member' => [['baz' => 'qux', 'foo' => 'bar'], ['op' => 'remove', 'path' => '/baz'], ['foo' => 'bar']];
-        yield 'A.4 remove an element' => [['foo' => ['bar', 'qux', 'baz']], ['op' => 'remove', 'path' => '/foo/1'], ['foo' => ['bar', 'baz']]];
-        yield 'A.5 replace' => [['baz' => 'qux', 'foo' => 'bar'], ['op' => 'replace', 'path' => '/baz', 'value' => 'boo'], ['baz' => 'boo', 'foo' => 'bar']];
-        yield 'A.10 add a nested member' => [['foo' => 'bar'], ['op' => 'add', 'path' => '/child', 'value' => ['g' => []]], ['foo' => 'bar', 'child' => ['g' => []]]];
-        yield 'A.14 escapes' => [['/' => 9, '~1' => 10], ['op' => 'replace', 'path' => '/~01', 'value' => 11], ['/' => 9, '~1' => 11]];
-        yield 'A.16 add to the end' => [['foo' => ['bar']], ['op' => 'add', 'path' => '/foo/-', 'value' => ['abc']], ['foo' => ['bar', ['abc']]]];
+        yield 'A.1 add a member' => [
+            ['foo' => 'bar'],
+            ['op' => 'add', 'path' => '/baz', 'value' => 'qux'],
+            ['foo' => 'bar', 'baz' => 'qux'],
+        ];
+        yield 'A.2 add an element' => [
+            ['foo' => ['bar', 'baz']],
+            ['op' => 'add', 'path' => '/foo/1', 'value' => 'qux'],
+            ['foo' => ['bar', 'qux', 'baz']],
+        ];
+        yield 'A.3 remove a member' => [
+            ['baz' => 'qux', 'foo' => 'bar'],
+            ['op' => 'remove', 'path' => '/baz'],
+            ['foo' => 'bar'],
+        ];
+        yield 'A.4 remove an element' => [
+            ['foo' => ['bar', 'qux', 'baz']],
+            ['op' => 'remove', 'path' => '/foo/1'],
+            ['foo' => ['bar', 'baz']],
+        ];
+        yield 'A.5 replace' => [
+            ['baz' => 'qux', 'foo' => 'bar'],
+            ['op' => 'replace', 'path' => '/baz', 'value' => 'boo'],
+            ['baz' => 'boo', 'foo' => 'bar'],
+        ];
+        yield 'A.10 add a nested member' => [
+            ['foo' => 'bar'],
+            ['op' => 'add', 'path' => '/child', 'value' => ['g' => []]],
+            ['foo' => 'bar', 'child' => ['g' => []]],
+        ];
+        yield 'A.14 escapes' => [
+            ['/' => 9, '~1' => 10],
+            ['op' => 'replace', 'path' => '/~01', 'value' => 11],
+            ['/' => 9, '~1' => 11],
+        ];
+        yield 'A.16 add to the end' => [
+            ['foo' => ['bar']],
+            ['op' => 'add', 'path' => '/foo/-', 'value' => ['abc']],
+            ['foo' => ['bar', ['abc']]],
+        ];
     }
 
     #[DataProvider('misfits')]

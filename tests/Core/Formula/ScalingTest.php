@@ -21,7 +21,11 @@ final class ScalingTest extends CoreCase
         self::assertEqualsWithDelta(230.0, $pump->fillMl(), 1e-9);
         self::assertEqualsWithDelta(2 * 250 * 0.92 * 0.98 / 0.95, Scaling::forContainers($pump, 2, 0.98), 1e-9);
         $jar = self::catalogue()->containers()['pp-jar-100'];
-        self::assertEqualsWithDelta(100 * 0.9 * 0.91 / 1.8, Scaling::forContainers($jar, 1, 0.91, overrun: 0.8, loss: 0.0), 1e-9);
+        self::assertEqualsWithDelta(
+            100 * 0.9 * 0.91 / 1.8,
+            Scaling::forContainers($jar, 1, 0.91, overrun: 0.8, loss: 0.0),
+            1e-9,
+        );
     }
 
     public function test_what_is_scarce_decides(): void
@@ -58,8 +62,14 @@ final class ScalingTest extends CoreCase
         $spoon = SpoonEquivalent::of(13.8, self::catalogue()->get('sunflower-oil')->bulk, $tools);
         self::assertSame(['1', Unit::Tablespoon], [$spoon?->amount, $spoon?->unit]);
         self::assertEqualsWithDelta(15 * 0.919 / 13.8 - 1, $spoon->error, 1e-9);
-        self::assertNull(SpoonEquivalent::of(0.1, self::catalogue()->get('sunflower-oil')->bulk, $tools), 'no spoon is that small');
-        self::assertNull(SpoonEquivalent::of(5.0, self::catalogue()->get('caffeine')->bulk, $tools), 'what has no density is weighed');
+        self::assertNull(
+            SpoonEquivalent::of(0.1, self::catalogue()->get('sunflower-oil')->bulk, $tools),
+            'no spoon is that small',
+        );
+        self::assertNull(
+            SpoonEquivalent::of(5.0, self::catalogue()->get('caffeine')->bulk, $tools),
+            'what has no density is weighed',
+        );
     }
 
     /** Ideal mixing: volumes add up. */
@@ -67,6 +77,9 @@ final class ScalingTest extends CoreCase
     {
         $composition = self::weigh(self::document([['olive-oil', '50 %'], ['glycerin', '50 %']], ['batch' => null]));
         self::assertEqualsWithDelta(1 / (0.5 / 0.912 + 0.5 / 1.26), $composition->density(), 1e-9);
-        self::assertNull(self::weigh(self::document([['olive-oil', '50 %'], ['caffeine', '50 %']], ['batch' => null]))->density());
+        self::assertNull(self::weigh(self::document(
+            [['olive-oil', '50 %'], ['caffeine', '50 %']],
+            ['batch' => null],
+        ))->density());
     }
 }

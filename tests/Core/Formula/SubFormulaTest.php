@@ -16,7 +16,9 @@ final class SubFormulaTest extends CoreCase
     private static function tea(): array
     {
         return ['format' => 'ilvane.formula/1', 'name' => 'Rosemary tea', 'family' => 'water_spray', 'lines' => [
-            ['ingredient' => 'distilled-water', 'amount' => '95 %'], ['ingredient' => 'glycerin', 'amount' => '5 %'], ['ingredient' => 'rosemary-dried', 'amount' => '3 g', 'phase' => 'infusion'],
+            ['ingredient' => 'distilled-water', 'amount' => '95 %'],
+            ['ingredient' => 'glycerin', 'amount' => '5 %'],
+            ['ingredient' => 'rosemary-dried', 'amount' => '3 g', 'phase' => 'infusion'],
         ]];
     }
 
@@ -35,7 +37,12 @@ final class SubFormulaTest extends CoreCase
         self::assertEqualsWithDelta(80.0, $composition->lines[9]->grams?->likely, 1e-9);
         $contents = ContentsList::of($composition);
         self::assertEqualsWithDelta(1.0, array_sum($contents->shares), 1e-6);
-        self::assertEqualsWithDelta(0.03 + 0.4 * 0.05, $contents->shares['Glycerin'], 1e-9, 'glycerin outside and inside are one');
+        self::assertEqualsWithDelta(
+            0.03 + 0.4 * 0.05,
+            $contents->shares['Glycerin'],
+            1e-9,
+            'glycerin outside and inside are one',
+        );
         self::assertSame('Aqua', $contents->names()[0]);
         self::assertSame([], self::seriousCodes(self::milk()));
     }
@@ -56,7 +63,15 @@ final class SubFormulaTest extends CoreCase
 
     public function test_formulas_inside_formulas_inside_formulas(): void
     {
-        $blend = ['format' => 'ilvane.formula/1', 'name' => 'Blend', 'family' => 'gel', 'lines' => [['formula' => self::tea(), 'amount' => '50 %'], ['ingredient' => 'aloe-juice', 'amount' => '50 %']]];
+        $blend = [
+            'format' => 'ilvane.formula/1',
+            'name' => 'Blend',
+            'family' => 'gel',
+            'lines' => [
+                ['formula' => self::tea(), 'amount' => '50 %'],
+                ['ingredient' => 'aloe-juice', 'amount' => '50 %'],
+            ],
+        ];
         $document = self::document([['distilled-water', 'to 100']], ['family' => 'gel']);
         $document['lines'][] = ['formula' => $blend, 'amount' => '50 %'];
         $shares = ContentsList::of(self::weigh($document))->shares;
@@ -67,12 +82,23 @@ final class SubFormulaTest extends CoreCase
     public function test_a_ring_is_refused_by_name(): void
     {
         $ring = self::tea();
-        $ring['lines'][] = ['formula' => ['format' => 'ilvane.formula/1', 'name' => 'Middle', 'family' => 'gel', 'lines' => [['formula' => self::tea(), 'amount' => '5 g']]], 'amount' => '5 g'];
+        $ring['lines'][] = [
+            'formula' => [
+                'format' => 'ilvane.formula/1',
+                'name' => 'Middle',
+                'family' => 'gel',
+                'lines' => [['formula' => self::tea(), 'amount' => '5 g']],
+            ],
+            'amount' => '5 g',
+        ];
         try {
             FormulaDocument::read($ring);
             self::fail('read');
         } catch (DocumentRefused $refusal) {
-            self::assertSame(['ring', '/lines/3/formula/lines/0/formula/name', 'rosemary tea → middle → rosemary tea'], [$refusal->reason, $refusal->path, $refusal->parameters['ring']]);
+            self::assertSame(
+                ['ring', '/lines/3/formula/lines/0/formula/name', 'rosemary tea → middle → rosemary tea'],
+                [$refusal->reason, $refusal->path, $refusal->parameters['ring']],
+            );
         }
     }
 

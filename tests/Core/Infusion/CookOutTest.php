@@ -8,7 +8,10 @@ use Ilvane\Core\Infusion\CookOut;
 use InvalidArgumentException;
 use PHPUnit\Framework\TestCase;
 
-/** Only water leaves the pot: what it lost, what is still to go, what the scale will show. Common practice: 95 % of the plants' water. */
+/**
+ * Only water leaves the pot: what it lost, what is still to go, what the scale will show. Common practice: 95 % of the
+ * plants' water.
+ */
 final class CookOutTest extends TestCase
 {
     public function test_what_is_gone_and_what_is_left_add_up_to_what_has_to_go(): void

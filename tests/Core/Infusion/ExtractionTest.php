@@ -18,8 +18,12 @@ use PHPUnit\Framework\TestCase;
 /** The rules of thumb the figures were set by, as bounds (common practice), and what a first-order law has to keep. */
 final class ExtractionTest extends TestCase
 {
-    private static function extractedAfter(float $days, float $celsius, PlantForm $form = PlantForm::DriedWhole, float $shaking = 1.0): float
-    {
+    private static function extractedAfter(
+        float $days,
+        float $celsius,
+        PlantForm $form = PlantForm::DriedWhole,
+        float $shaking = 1.0,
+    ): float {
         return Jar::filled(300, [30])->steeped($days, [Extraction::rate($celsius, $form, $shaking)], 0.0)->extracted();
     }
 
@@ -30,7 +34,12 @@ final class ExtractionTest extends TestCase
 
     public function test_the_rules_of_thumb_come_out(): void
     {
-        self::assertEqualsWithDelta(0.90, self::extractedAfter(21, 20), 1e-9, 'whole dried leaf, shaken, 21 days at 20 °C');
+        self::assertEqualsWithDelta(
+            0.90,
+            self::extractedAfter(21, 20),
+            1e-9,
+            'whole dried leaf, shaken, 21 days at 20 °C',
+        );
         self::assertGreaterThan(0.75, self::extractedAfter(14, 20));
         self::assertLessThan(0.85, self::extractedAfter(14, 20));
         self::assertEqualsWithDelta(0.5, self::daysTo90(60), 0.1, 'roughly half a day at 60 °C');
@@ -41,7 +50,11 @@ final class ExtractionTest extends TestCase
     #[DataProvider('labile')]
     public function test_heat_costs_something(float $celsius, float $kept): void
     {
-        self::assertEqualsWithDelta($kept, exp(-Extraction::decay($celsius, Method::ColdDark) * self::daysTo90($celsius)), 0.005);
+        self::assertEqualsWithDelta(
+            $kept,
+            exp(-Extraction::decay($celsius, Method::ColdDark) * self::daysTo90($celsius)),
+            0.005,
+        );
     }
 
     public static function labile(): iterable
@@ -54,35 +67,66 @@ final class ExtractionTest extends TestCase
     public function test_half_lives_at_60(): void
     {
         self::assertEqualsWithDelta(0.5, exp(-Extraction::decay(60, Method::LowOven) * 1), 1e-12, 'delicate: 24 h');
-        self::assertEqualsWithDelta(0.5, exp(-Extraction::decay(60, Method::LowOven, sturdy: true) * 10), 1e-12, 'sturdy: 240 h');
-        self::assertEqualsWithDelta(2.0, Extraction::decay(25, Method::SunnySill) / Extraction::decay(25, Method::ColdDark), 1e-12);
+        self::assertEqualsWithDelta(
+            0.5,
+            exp(-Extraction::decay(60, Method::LowOven, sturdy: true) * 10),
+            1e-12,
+            'sturdy: 240 h',
+        );
+        self::assertEqualsWithDelta(
+            2.0,
+            Extraction::decay(25, Method::SunnySill) / Extraction::decay(25, Method::ColdDark),
+            1e-12,
+        );
     }
 
     public function test_cut_shaking_and_heat_speed_it_up_and_never_slow_it(): void
     {
-        $pace = static fn (PlantForm $form): float => Extraction::rate(20, $form, 1.0) / Extraction::rate(20, PlantForm::DriedWhole, 1.0);
-        self::assertEqualsWithDelta([1.6, 3.0, 0.4], [$pace(PlantForm::DriedCracked), $pace(PlantForm::Powder), $pace(PlantForm::SeedWhole)], 1e-12);
-        self::assertEqualsWithDelta([1.15, 1.0, 1.0, 0.7, 0.7], array_map(Extraction::shaking(...), [1.0, 2.0, 3.0, 0.0, null]), 1e-12);
+        $pace = static fn (PlantForm $form): float => Extraction::rate(20, $form, 1.0) / Extraction::rate(
+            20,
+            PlantForm::DriedWhole,
+            1.0,
+        );
+        self::assertEqualsWithDelta(
+            [1.6, 3.0, 0.4],
+            [$pace(PlantForm::DriedCracked), $pace(PlantForm::Powder), $pace(PlantForm::SeedWhole)],
+            1e-12,
+        );
+        self::assertEqualsWithDelta(
+            [1.15, 1.0, 1.0, 0.7, 0.7],
+            array_map(Extraction::shaking(...), [1.0, 2.0, 3.0, 0.0, null]),
+            1e-12,
+        );
         for ($days = 0.5; $days < 60; $days += 0.5) {
             self::assertGreaterThanOrEqual(Extraction::shaking($days + 0.5), Extraction::shaking($days));
             self::assertGreaterThan(Extraction::shaking(0.0), Extraction::shaking($days));
         }
         for ($celsius = 0; $celsius < 120; $celsius += 5) {
             self::assertGreaterThan(self::extractedAfter(0.002, $celsius), self::extractedAfter(0.002, $celsius + 5));
-            self::assertGreaterThan(Extraction::decay($celsius, Method::WarmBath), Extraction::decay($celsius + 5, Method::WarmBath));
+            self::assertGreaterThan(
+                Extraction::decay($celsius, Method::WarmBath),
+                Extraction::decay($celsius + 5, Method::WarmBath),
+            );
         }
     }
 
     public function test_standing_in_parts_is_standing_in_one_go(): void
     {
-        $steep = static fn (array $days): Jar => array_reduce($days, static fn (Jar $jar, float $day): Jar => $jar->steeped($day, [0.1, 0.3], 0.02), Jar::filled(200, [20, 5]));
+        $steep = static fn (array $days): Jar => array_reduce(
+            $days,
+            static fn (Jar $jar, float $day): Jar => $jar->steeped($day, [0.1, 0.3], 0.02),
+            Jar::filled(200, [20, 5]),
+        );
         $once = $steep([10.0]);
         $parts = $steep([0.5, 3.25, 1.0, 5.25]);
         self::assertEqualsWithDelta($once->inOil, $parts->inOil, 1e-12);
         self::assertEqualsWithDelta($once->kept, $parts->kept, 1e-12);
     }
 
-    /** Oil drawn and replaced n times without anything further coming out: C·(1 − w/O)^n, the dilution series of any textbook. */
+    /**
+     * Oil drawn and replaced n times without anything further coming out: C·(1 − w/O)^n, the dilution series of any
+     * textbook.
+     */
     public function test_a_dilution_series(): void
     {
         $jar = Jar::filled(300, [30])->steeped(21, [0.11], 0);
@@ -113,7 +157,14 @@ final class ExtractionTest extends TestCase
             for ($step = 0; $step < 25; $step++) {
                 $grams = $jar->oil * mt_rand(0, 950) / 1000;
                 $added = mt_rand(0, 300) / 2;
-                $jar = $jar->steeped(mt_rand(0, 900) / 100, array_map(static fn (): float => mt_rand(1, 400) / 100, $plants), 0.05)->takenOut($grams)->toppedUp($added);
+                $jar = $jar
+                    ->steeped(
+                        mt_rand(0, 900) / 100,
+                        array_map(static fn (): float => mt_rand(1, 400) / 100, $plants),
+                        0.05,
+                    )
+                    ->takenOut($grams)
+                    ->toppedUp($added);
                 $drawn += $grams - $added;
                 self::assertGreaterThanOrEqual(0.0, min([...$jar->inOil, ...$jar->inPlant]));
             }
@@ -125,16 +176,31 @@ final class ExtractionTest extends TestCase
     public function test_the_first_moment_is_the_closed_forms(): void
     {
         $rate = Extraction::rate(20, PlantForm::DriedWhole, 1.0);
-        $steeping = new Steeping(Jar::filled(300, [30]), [PlantForm::DriedWhole], Method::ColdDark, [new Stretch(0, 60, 20, 1.0)]);
+        $steeping = new Steeping(
+            Jar::filled(300, [30]),
+            [PlantForm::DriedWhole],
+            Method::ColdDark,
+            [new Stretch(0, 60, 20, 1.0)],
+        );
         foreach ([0.1, 0.5, 0.78, 0.9, 0.99] as $share) {
-            self::assertEqualsWithDelta(-log(1 - $share) / $rate, $steeping->first(static fn (Jar $jar): float => $jar->extracted(), $share), 1e-5);
+            self::assertEqualsWithDelta(
+                -log(1 - $share) / $rate,
+                $steeping->first(static fn (Jar $jar): float => $jar->extracted(), $share),
+                1e-5,
+            );
         }
         self::assertNull($steeping->first(static fn (Jar $jar): float => $jar->extracted(), 0.9999));
     }
 
     public function test_points_show_both_sides_of_a_top_up_and_stay_few(): void
     {
-        $steeping = new Steeping(Jar::filled(300, [30]), [PlantForm::DriedWhole], Method::ColdDark, [new Stretch(0, 20, 20, 1.0), new Stretch(20, 2000, 15, 0.7)], [new OilMoved(14.0, 50, 50)]);
+        $steeping = new Steeping(
+            Jar::filled(300, [30]),
+            [PlantForm::DriedWhole],
+            Method::ColdDark,
+            [new Stretch(0, 20, 20, 1.0), new Stretch(20, 2000, 15, 0.7)],
+            [new OilMoved(14.0, 50, 50)],
+        );
         $points = $steeping->points(1.0);
         self::assertLessThan(420, count($points));
         $at14 = array_values(array_filter($points, static fn ($point): bool => $point->day === 14.0));
@@ -150,13 +216,23 @@ final class ExtractionTest extends TestCase
     public function test_room_in_the_jar(): void
     {
         $room = new JarRoom(300 / 0.912, 30 / 1.3, 0.6 * 30 / 0.07, 500);
-        self::assertEqualsWithDelta(29.6, $room->headspace(), 0.05, '30 g calendula with 300 g oil in a 500 mL jar leaves about 30 %');
+        self::assertEqualsWithDelta(
+            29.6,
+            $room->headspace(),
+            0.05,
+            '30 g calendula with 300 g oil in a 500 mL jar leaves about 30 %',
+        );
         self::assertTrue($room->isCovered());
         self::assertTrue($room->fits());
         $dry = new JarRoom(100, $room->solidMl, $room->settledMl, 500);
         self::assertFalse($dry->isCovered());
         self::assertEqualsWithDelta($room->settledMl - 100 - $room->solidMl, $dry->missingMl(), 1e-9);
-        self::assertEqualsWithDelta($room->settledMl, $dry->levelMl(), 1e-9, 'an uncovered heap stands higher than the oil');
+        self::assertEqualsWithDelta(
+            $room->settledMl,
+            $dry->levelMl(),
+            1e-9,
+            'an uncovered heap stands higher than the oil',
+        );
         self::assertFalse((new JarRoom(480, $room->solidMl, $room->settledMl, 500))->fits());
         self::assertNull((new JarRoom(1, 1, 1, null))->fits());
     }

@@ -19,7 +19,12 @@ abstract class InfusionCase extends CoreCase
             'format' => 'ilvane.infusion-plan/1', 'name' => 'Calendula, cold',
             'plants' => [['ingredient' => 'calendula-dried', 'amount' => '30 g', 'form' => 'dried_whole']],
             'oils' => [['ingredient' => 'sunflower-oil-high-oleic', 'amount' => '300 g']],
-            'jar_ml' => 500, 'method' => 'cold_dark', 'temperature_c' => 20, 'days' => 21, 'shake_every_days' => 3, 'use' => 'leave_on',
+            'jar_ml' => 500,
+            'method' => 'cold_dark',
+            'temperature_c' => 20,
+            'days' => 21,
+            'shake_every_days' => 3,
+            'use' => 'leave_on',
             ...$changes,
         ], static fn (mixed $value): bool => $value !== null);
     }

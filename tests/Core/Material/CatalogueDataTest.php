@@ -51,8 +51,20 @@ final class CatalogueDataTest extends CoreCase
             foreach (['name_en', 'name_fr', 'inci', 'aliases', 'source', 'use_max_pct', 'storage'] as $column) {
                 self::assertNotSame('', $row[$column], "$key $column");
             }
-            foreach ([['use_min_pct', 'use_typ_pct', 'use_max_pct', 'rinse_off_max_pct'], ['melt_low_c', 'melt_high_c'], ['ph_min', 'ph_max'], ['shelf_life_months_opened', 'shelf_life_months_unopened'], ['sfc_35', 'sfc_30', 'sfc_25', 'sfc_20', 'sfc_10']] as $rising) {
-                $values = array_map(floatval(...), array_filter(array_map(static fn (string $column): string => $row[$column], $rising), static fn (string $cell): bool => $cell !== ''));
+            foreach ([
+                ['use_min_pct', 'use_typ_pct', 'use_max_pct', 'rinse_off_max_pct'],
+                ['melt_low_c', 'melt_high_c'],
+                ['ph_min', 'ph_max'],
+                ['shelf_life_months_opened', 'shelf_life_months_unopened'],
+                ['sfc_35', 'sfc_30', 'sfc_25', 'sfc_20', 'sfc_10'],
+            ] as $rising) {
+                $values = array_map(
+                    floatval(...),
+                    array_filter(
+                        array_map(static fn (string $column): string => $row[$column], $rising),
+                        static fn (string $cell): bool => $cell !== '',
+                    ),
+                );
                 $sorted = $values;
                 sort($sorted);
                 self::assertSame($sorted, array_values($values), $key.': '.implode(' <= ', $rising));
@@ -103,12 +115,22 @@ final class CatalogueDataTest extends CoreCase
 
     public function test_side_tables_name_known_ingredients(): void
     {
-        foreach (['essential_oil_constituents' => 'key', 'piece_weights' => 'ingredient', 'preservative_coverage' => 'key'] as $file => $column) {
+        foreach ([
+            'essential_oil_constituents' => 'key',
+            'piece_weights' => 'ingredient',
+            'preservative_coverage' => 'key',
+        ] as $file => $column) {
             foreach (self::csv($file) as $row) {
                 self::assertTrue(self::catalogue()->has($row[$column]), "$file: {$row[$column]}");
             }
         }
-        self::assertGreaterThan(10, count(self::csv('vessels')) + count(self::csv('packaging')) + count(self::csv('preparations')) + count(self::csv('charge_pairs')));
+        self::assertGreaterThan(
+            10,
+            count(self::csv('vessels'))
+                + count(self::csv('packaging'))
+                + count(self::csv('preparations'))
+                + count(self::csv('charge_pairs')),
+        );
     }
 
     #[DataProvider('names')]

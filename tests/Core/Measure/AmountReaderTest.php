@@ -124,7 +124,28 @@ final class AmountReaderTest extends TestCase
     public function test_any_bytes_end_in_an_amount_or_a_reason(): void
     {
         mt_srand(20_261_123);
-        $alphabet = ['1', '2', '0', '/', '½', ',', '.', '-', ' ', 'g', '%', 'tsp', "\0", "\xff", 'é', 'e', '9', 'to', '(', '100'];
+        $alphabet = [
+            '1',
+            '2',
+            '0',
+            '/',
+            '½',
+            ',',
+            '.',
+            '-',
+            ' ',
+            'g',
+            '%',
+            'tsp',
+            "\0",
+            "\xff",
+            'é',
+            'e',
+            '9',
+            'to',
+            '(',
+            '100',
+        ];
         for ($i = 0; $i < 2000; $i++) {
             $text = '';
             for ($n = mt_rand(1, 9); $n > 0; $n--) {

@@ -22,7 +22,10 @@ final class SensingTest extends CoreCase
     /** @return iterable<string, array{ReadingTrust, string, list<array{float, float}>, float, bool}> */
     public static function series(): iterable
     {
-        $steady = static fn (float $value, int $seconds): array => array_map(static fn (int $s): array => [(float) $s, $value], range(0, $seconds, 5));
+        $steady = static fn (float $value, int $seconds): array => array_map(
+            static fn (int $s): array => [(float) $s, $value],
+            range(0, $seconds, 5),
+        );
         yield 'nothing yet' => [ReadingTrust::Silent, 'thermometer', [], 3.0, true];
         yield 'nothing for long' => [ReadingTrust::Silent, 'thermometer', [[0.0, 60.0]], 6.0, true];
         yield 'cooling' => [ReadingTrust::Sound, 'thermometer', [[0.0, 60.0], [1.0, 59.9], [2.0, 59.7]], 2.5, true];
@@ -38,27 +41,55 @@ final class SensingTest extends CoreCase
 
     /** @param  list<array{float, float}>  $series */
     #[DataProvider('series')]
-    public function test_what_can_be_believed(ReadingTrust $expected, string $instrument, array $series, float $now, bool $isMoving): void
-    {
+    public function test_what_can_be_believed(
+        ReadingTrust $expected,
+        string $instrument,
+        array $series,
+        float $now,
+        bool $isMoving,
+    ): void {
         self::assertSame($expected, ReadingTrust::of($instrument, $series, $now, $isMoving));
     }
 
     public function test_the_practice_thermometer_follows_the_rehearsal_with_a_lag_and_trembles_the_same_each_time(): void
     {
-        $rehearsal = Simulator::formula((new Evaluator(self::catalogue()))->evaluate(FormulaDocument::read(self::sound()))->assessment, self::catalogue());
-        $samples = json_encode(array_map(static fn (array $sample): array => [$sample['minute'], $sample['water_c'], $sample['oil_c'], $sample['mix_c']], $rehearsal->samples), JSON_THROW_ON_ERROR);
+        $rehearsal = Simulator::formula(
+            (new Evaluator(self::catalogue()))->evaluate(FormulaDocument::read(self::sound()))->assessment,
+            self::catalogue(),
+        );
+        $samples = json_encode(
+            array_map(
+                static fn (array $sample): array => [
+                    $sample['minute'],
+                    $sample['water_c'],
+                    $sample['oil_c'],
+                    $sample['mix_c'],
+                ],
+                $rehearsal->samples,
+            ),
+            JSON_THROW_ON_ERROR,
+        );
         $bench = new PracticeBench(7);
         self::assertSame(PracticeBench::PROTOCOL, $bench->answer('HELLO', 0.0));
         self::assertSame('ok '.count($rehearsal->samples), $bench->answer("LOAD $samples", 0.0));
         self::assertSame('ok', $bench->answer('RUN 10', 0.0));
         foreach ([30.0, 120.0, 300.0, 500.0] as $now) {
             $minute = $now / 6;
-            $near = array_values(array_filter($rehearsal->samples, static fn (array $sample): bool => abs($sample['minute'] - $minute) <= 1.5));
-            $values = array_map(static fn (array $sample): float => $sample['mix_c'] ?? $sample['water_c'] ?? 0.0, $near);
+            $near = array_values(array_filter(
+                $rehearsal->samples,
+                static fn (array $sample): bool => abs($sample['minute'] - $minute) <= 1.5,
+            ));
+            $values = array_map(
+                static fn (array $sample): float => $sample['mix_c'] ?? $sample['water_c'] ?? 0.0,
+                $near,
+            );
             $shown = (float) explode(' ', $bench->answer('READ thermometer water', $now))[2];
             self::assertGreaterThan(min($values) - 4, $shown);
             self::assertLessThan(max($values) + 4, $shown);
-            self::assertSame($bench->answer('READ thermometer water', $now), $bench->answer('READ thermometer water', $now));
+            self::assertSame(
+                $bench->answer('READ thermometer water', $now),
+                $bench->answer('READ thermometer water', $now),
+            );
         }
         self::assertSame('error unknown', $bench->answer('READ altimeter', 1.0));
         self::assertSame('error unknown', $bench->answer("\0\xFF nonsense", 1.0));
@@ -96,9 +127,28 @@ final class SensingTest extends CoreCase
             if (in_array($vessel->wall, ['PP', 'silicone'], true) || $vessel->surface() <= 0) {
                 continue;
             }
-            $pot = new Pot(new Vessel($key, '', $vessel->volumeMl, $vessel->shape, null, $vessel->wall, $vessel->wallGrams, $vessel->bath, $vessel->air, $vessel->coldBath, ''), 72.0);
+            $pot = new Pot(
+                new Vessel(
+                    $key,
+                    '',
+                    $vessel->volumeMl,
+                    $vessel->shape,
+                    null,
+                    $vessel->wall,
+                    $vessel->wallGrams,
+                    $vessel->bath,
+                    $vessel->air,
+                    $vessel->coldBath,
+                    '',
+                ),
+                72.0,
+            );
             $pot->put([[null, self::catalogue()->get('glycerin'), 250.0]], 72.0);
-            $capacity = 250 * 2.43 + $vessel->wallGrams * ['glass' => 0.84, 'steel' => 0.50, 'ceramic' => 0.90][$vessel->wall];
+            $capacity = 250 * 2.43 + $vessel->wallGrams * [
+                'glass' => 0.84,
+                'steel' => 0.50,
+                'ceramic' => 0.90,
+            ][$vessel->wall];
             $log = [];
             for ($s = 0; $s <= 2400; $s += 5) {
                 if ($s % 60 === 0) {

@@ -25,7 +25,11 @@ final class ToolsTest extends TestCase
     {
         $tools = new Tools(UnitSystem::MetricKitchen);
         $oil = new Bulk(self::OIL, null, 0.06);
-        foreach ([[Unit::Tablespoon, 15, 0.06], [Unit::Cup, 250, 0.04], [Unit::Millilitre, 1, 0.01]] as [$unit, $ml, $error]) {
+        foreach ([
+            [Unit::Tablespoon, 15, 0.06],
+            [Unit::Cup, 250, 0.04],
+            [Unit::Millilitre, 1, 0.01],
+        ] as [$unit, $ml, $error]) {
             $grams = $tools->grams(Band::exact(1.0), $unit, $oil);
             self::assertEqualsWithDelta($ml * self::OIL, $grams?->likely, 1e-9);
             self::assertEqualsWithDelta($error, $grams?->relativeError(), 1e-9);
@@ -34,7 +38,11 @@ final class ToolsTest extends TestCase
 
     public function test_a_scooped_powder_goes_by_its_spoon_density_and_its_own_error(): void
     {
-        $grams = (new Tools(UnitSystem::MetricKitchen))->grams(Band::exact(2.0), Unit::Teaspoon, new Bulk(null, 0.45, 0.25));
+        $grams = (new Tools(UnitSystem::MetricKitchen))->grams(
+            Band::exact(2.0),
+            Unit::Teaspoon,
+            new Bulk(null, 0.45, 0.25),
+        );
         self::assertEqualsWithDelta(4.5, $grams?->likely, 1e-9);
         self::assertEqualsWithDelta(0.25, $grams?->relativeError(), 1e-9);
     }

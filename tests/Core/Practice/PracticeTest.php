@@ -32,12 +32,22 @@ final class PracticeTest extends CoreCase
     /** @return array<string, array<string, mixed>> */
     private static function frames(): array
     {
-        return json_decode((string) file_get_contents(dirname(__DIR__, 3).'/data/ready_made.json'), true, 64, JSON_THROW_ON_ERROR);
+        return json_decode(
+            (string) file_get_contents(dirname(__DIR__, 3).'/data/ready_made.json'),
+            true,
+            64,
+            JSON_THROW_ON_ERROR,
+        );
     }
 
     private static function allMistakes(): Mistakes
     {
-        return self::$mistakes ??= Mistakes::of(json_decode((string) file_get_contents(dirname(__DIR__, 3).'/data/mistakes.json'), true, 64, JSON_THROW_ON_ERROR));
+        return self::$mistakes ??= Mistakes::of(json_decode(
+            (string) file_get_contents(dirname(__DIR__, 3).'/data/mistakes.json'),
+            true,
+            64,
+            JSON_THROW_ON_ERROR,
+        ));
     }
 
     /** @return iterable<string, array{string}> */
@@ -53,17 +63,38 @@ final class PracticeTest extends CoreCase
     {
         $mistake = self::allMistakes()->all()[$key];
         foreach ([1, 4711] as $seed) {
-            $exercise = Exercise::of($mistake, self::allMistakes(), $seed, self::frames(), self::examiner(), self::catalogue());
+            $exercise = Exercise::of(
+                $mistake,
+                self::allMistakes(),
+                $seed,
+                self::frames(),
+                self::examiner(),
+                self::catalogue(),
+            );
             self::assertNotNull($exercise, "seed $seed");
             self::assertContains($mistake->code, self::examiner()->codes($exercise->document));
-            self::assertNotContains($mistake->code, self::examiner()->codes(self::frames()[$exercise->frame]), 'the frame was sound');
+            self::assertNotContains(
+                $mistake->code,
+                self::examiner()->codes(self::frames()[$exercise->frame]),
+                'the frame was sound',
+            );
             self::assertCount(4, array_unique($exercise->codes));
-            self::assertSame([$mistake->code], array_values(array_intersect($exercise->codes, self::examiner()->codes($exercise->document))), 'one answer is right, the others are not true of it');
-            $mends = array_filter($exercise->ways, static fn (Way $way): bool => $exercise->mends($way, self::examiner()));
+            self::assertSame(
+                [$mistake->code],
+                array_values(array_intersect($exercise->codes, self::examiner()->codes($exercise->document))),
+                'one answer is right, the others are not true of it',
+            );
+            $mends = array_filter(
+                $exercise->ways,
+                static fn (Way $way): bool => $exercise->mends($way, self::examiner()),
+            );
             self::assertNotSame([], $mends, 'something helps');
             self::assertGreaterThanOrEqual(2, count($exercise->ways) - count($mends), 'not everything helps');
             foreach ($mends as $way) {
-                $left = array_filter(self::examiner()->judge((array) $exercise->after($way)), static fn ($finding): bool => $finding->severity === Severity::Stop);
+                $left = array_filter(
+                    self::examiner()->judge((array) $exercise->after($way)),
+                    static fn ($finding): bool => $finding->severity === Severity::Stop,
+                );
                 self::assertSame([], $left, 'what is called mended has no stop left');
             }
         }
@@ -71,14 +102,27 @@ final class PracticeTest extends CoreCase
 
     public function test_there_are_enough_of_each_sort_and_a_seed_makes_the_same_case_again(): void
     {
-        $sorts = array_count_values(array_map(static fn ($mistake): string => $mistake->sort->value, self::allMistakes()->all()));
+        $sorts = array_count_values(array_map(
+            static fn ($mistake): string => $mistake->sort->value,
+            self::allMistakes()->all(),
+        ));
         self::assertGreaterThanOrEqual(24, array_sum($sorts) + count(Judgement::KINDS));
         self::assertGreaterThanOrEqual(6, $sorts['rescue']);
         self::assertGreaterThanOrEqual(4, count(self::allMistakes()->codes(ExerciseKind::Rescue)));
         $mistake = self::allMistakes()->all()['preservative_too_little'];
-        $made = static fn (int $seed): ?Exercise => Exercise::of($mistake, self::allMistakes(), $seed, self::frames(), self::examiner(), self::catalogue());
+        $made = static fn (int $seed): ?Exercise => Exercise::of(
+            $mistake,
+            self::allMistakes(),
+            $seed,
+            self::frames(),
+            self::examiner(),
+            self::catalogue(),
+        );
         self::assertEquals($made(7), $made(7));
-        $different = array_unique(array_map(static fn (int $seed): string => serialize($made($seed)?->document), range(1, 6)));
+        $different = array_unique(array_map(
+            static fn (int $seed): string => serialize($made($seed)?->document),
+            range(1, 6),
+        ));
         self::assertGreaterThan(3, count($different), 'another seed is another case');
     }
 
@@ -86,7 +130,11 @@ final class PracticeTest extends CoreCase
     {
         foreach (self::allMistakes()->all() as $mistake) {
             foreach ($mistake->sort === ExerciseKind::Rescue ? $mistake->ways : [] as $patch) {
-                self::assertSame($mistake->before, array_slice($patch[0]['value']['steps'], 0, count($mistake->before)), $mistake->key);
+                self::assertSame(
+                    $mistake->before,
+                    array_slice($patch[0]['value']['steps'], 0, count($mistake->before)),
+                    $mistake->key,
+                );
             }
         }
     }
@@ -122,29 +170,61 @@ final class PracticeTest extends CoreCase
     {
         for ($seed = 1; $seed <= 25; $seed++) {
             $uncovered = Judgement::of('uncovered_jar', $seed, self::examiner()->evaluator, self::catalogue());
-            $codes = array_map(static fn (array $jar): bool => in_array('plant.uncovered', array_column(InfusionRules::examine(Judgement::infusion($jar, self::catalogue())), 'code'), true), $uncovered->jars);
+            $codes = array_map(
+                static fn (array $jar): bool => in_array(
+                    'plant.uncovered',
+                    array_column(InfusionRules::examine(Judgement::infusion($jar, self::catalogue())), 'code'),
+                    true,
+                ),
+                $uncovered->jars,
+            );
             self::assertSame([$uncovered->right], array_keys(array_filter($codes)), "seed $seed");
             $ready = Judgement::of('ready_jar', $seed, self::examiner()->evaluator, self::catalogue());
-            self::assertSame($ready->right, array_search(max(array_column($ready->jars, 'days')), array_column($ready->jars, 'days'), true), 'the one that stood longest');
-            self::assertCount(1, array_filter($ready->jars, static fn (array $jar): bool => Judgement::infusion($jar, self::catalogue())->readyDay !== null), "seed $seed: only one gets ready");
+            self::assertSame(
+                $ready->right,
+                array_search(max(array_column($ready->jars, 'days')), array_column($ready->jars, 'days'), true),
+                'the one that stood longest',
+            );
+            self::assertCount(
+                1,
+                array_filter(
+                    $ready->jars,
+                    static fn (array $jar): bool => Judgement::infusion($jar, self::catalogue())->readyDay !== null,
+                ),
+                "seed $seed: only one gets ready",
+            );
         }
     }
 
-    /** Benzoic acid, pKa 4.20 (common handbook value, from memory): half of it is awake there, a tenth or so a unit above. */
+    /**
+     * Benzoic acid, pKa 4.20 (common handbook value, from memory): half of it is awake there, a tenth or so a unit
+     * above.
+     */
     public function test_what_is_asked_of_acids_agrees_with_the_chemists_rule(): void
     {
         self::assertEqualsWithDelta(0.5, Acid::benzoic()->undissociated(4.20), 0.01);
         $asked = Judgement::of('awake_acid', 3, self::examiner()->evaluator, self::catalogue());
-        self::assertEqualsWithDelta(100 / (1 + 10 ** ($asked->terms['ph'] - 4.20)), $asked->choices[$asked->right], 1.0);
+        self::assertEqualsWithDelta(
+            100 / (1 + 10 ** ($asked->terms['ph'] - 4.20)),
+            $asked->choices[$asked->right],
+            1.0,
+        );
     }
 
     public function test_what_went_wrong_comes_back_first_and_what_was_right_later_and_later(): void
     {
         $right = static fn (float $day): array => ['right' => true, 'day' => $day];
         $wrong = static fn (float $day): array => ['right' => false, 'day' => $day];
-        $rounds = new Rounds(['a' => [$right(0)], 'b' => [$right(0), $wrong(1)], 'c' => [$right(0), $right(1), $right(5)]], 6.0);
+        $rounds = new Rounds(
+            ['a' => [$right(0)], 'b' => [$right(0), $wrong(1)], 'c' => [$right(0), $right(1), $right(5)]],
+            6.0,
+        );
         self::assertSame('b', $rounds->next(['a', 'b', 'c', 'd']));
-        self::assertSame('a', $rounds->next(['a', 'b', 'c', 'd'], 'b'), 'not the same twice running; what is due again goes before what is new');
+        self::assertSame(
+            'a',
+            $rounds->next(['a', 'b', 'c', 'd'], 'b'),
+            'not the same twice running; what is due again goes before what is new',
+        );
         self::assertSame('d', $rounds->next(['c', 'd']));
         self::assertSame([1, 0, 3, 0], array_map($rounds->inARow(...), ['a', 'b', 'c', 'd']));
         self::assertTrue($rounds->rests('c'));

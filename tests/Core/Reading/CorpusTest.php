@@ -14,11 +14,21 @@ final class CorpusTest extends CoreCase
     {
         $reader = new RecipeReader(self::catalogue());
         foreach (['building' => 0.98, 'held-out' => 0.97] as $set => $least) {
-            $rows = array_map(static fn (string $row): array => explode("\t", $row), file(dirname(__DIR__, 2)."/Support/corpus/$set.tsv", FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: []);
+            $rows = array_map(
+                static fn (string $row): array => explode("\t", $row),
+                file(
+                    dirname(__DIR__, 2)."/Support/corpus/$set.tsv",
+                    FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES,
+                ) ?: [],
+            );
             $right = 0;
             foreach ($rows as [$text, $key, $amount]) {
                 $lines = $reader->read($text)->lines;
-                $right += count($lines) === 1 && $lines[0]->ingredient === $key && $lines[0]->amount?->entered === $amount ? 1 : 0;
+                $right += count($lines) === 1
+                    && $lines[0]->ingredient === $key
+                    && $lines[0]->amount?->entered === $amount
+                    ? 1
+                    : 0;
             }
             self::assertGreaterThanOrEqual($least, $right / count($rows), $set);
         }

@@ -84,7 +84,12 @@ final class RecipeReaderTest extends CoreCase
     /** Of two measures the better counts and the other is kept. */
     public function test_a_second_measure_in_brackets_is_kept_beside_the_better_one(): void
     {
-        foreach (['8 oz (1 cup) distilled water' => ['8 oz', '1 cup'], '1 cup (240 ml) rose water' => ['240 ml', '1 cup'], 'shea butter 1/2 cup (110 g)' => ['110 g', '0.5 cup'], '2 tbsp or 30 ml argan oil' => ['30 ml', '2 tbsp']] as $text => [$kept, $other]) {
+        foreach ([
+            '8 oz (1 cup) distilled water' => ['8 oz', '1 cup'],
+            '1 cup (240 ml) rose water' => ['240 ml', '1 cup'],
+            'shea butter 1/2 cup (110 g)' => ['110 g', '0.5 cup'],
+            '2 tbsp or 30 ml argan oil' => ['30 ml', '2 tbsp'],
+        ] as $text => [$kept, $other]) {
             $line = self::read($text)->lines[0];
             self::assertSame([$kept, $other], [$line->amount?->entered, $line->other?->entered], $text);
         }
@@ -92,10 +97,22 @@ final class RecipeReaderTest extends CoreCase
 
     public function test_sentences_give_up_their_ingredients_in_order(): void
     {
-        $recipe = self::read('Add half a cup of water and two half tablespoons of glycerin, then stir in 10 drops lavender oil and some honey. Faites fondre 30 g de beurre de mangue avec 2 c. à s. d’huile d’argan.');
+        $recipe = self::read(
+            'Add half a cup of water and two half tablespoons of glycerin, then stir in 10 drops lavender oil and some honey. Faites fondre 30 g de beurre de mangue avec 2 c. à s. d’huile d’argan.',
+        );
         self::assertSame(
-            [['distilled-water', '0.5 cup'], ['glycerin', '1 tbsp'], ['lavender-essential-oil', '10 drop'], ['honey', 'some'], ['mango-butter', '30 g'], ['argan-oil', '2 c. à s.']],
-            array_map(static fn (ReadLine $line): array => [$line->ingredient, $line->amount?->entered], $recipe->lines),
+            [
+                ['distilled-water', '0.5 cup'],
+                ['glycerin', '1 tbsp'],
+                ['lavender-essential-oil', '10 drop'],
+                ['honey', 'some'],
+                ['mango-butter', '30 g'],
+                ['argan-oil', '2 c. à s.'],
+            ],
+            array_map(
+                static fn (ReadLine $line): array => [$line->ingredient, $line->amount?->entered],
+                $recipe->lines,
+            ),
         );
     }
 
@@ -121,14 +138,20 @@ final class RecipeReaderTest extends CoreCase
     public function test_a_thousand_or_one_is_asked_about(): void
     {
         $line = self::read('1,000 g distilled water')->lines[0];
-        self::assertSame(['distilled-water', '1,000 g', null], [$line->ingredient, $line->amount?->entered, $line->amount?->number]);
+        self::assertSame(
+            ['distilled-water', '1,000 g', null],
+            [$line->ingredient, $line->amount?->entered, $line->amount?->number],
+        );
         self::assertSame('2.5 g', self::read('2,5 g glycerin')->lines[0]->amount?->entered);
     }
 
     public function test_a_line_with_three_measures_loses_none_of_them(): void
     {
         $lines = self::read('2 tbsp 3 g 1 cup olive oil')->lines;
-        self::assertSame(['2 tbsp', '3 g', '1 cup'], array_map(static fn (ReadLine $line): ?string => $line->amount?->entered, $lines));
+        self::assertSame(
+            ['2 tbsp', '3 g', '1 cup'],
+            array_map(static fn (ReadLine $line): ?string => $line->amount?->entered, $lines),
+        );
         self::assertSame('olive-oil', $lines[2]->ingredient);
         self::assertTrue($lines[0]->isDoubtful() && $lines[1]->isDoubtful());
     }
@@ -142,10 +165,21 @@ final class RecipeReaderTest extends CoreCase
 
     public function test_headings_give_the_phase_and_the_making_is_kept_as_hints(): void
     {
-        $recipe = self::read("Evening milk\nMakes 250 g\nPhase aqueuse\n70 % water\nOil phase:\n5 % shea butter\nHeat both phases to 158 °F for 20 minutes, then cool below 40 °C.\n0.5 % lavender oil\nLeave overnight.");
-        self::assertSame(['Evening milk', 250.0, 70.0, 40.0], [$recipe->title, $recipe->batchGrams, $recipe->heatTo, $recipe->gate]);
-        self::assertSame([Phase::Water, Phase::Oil, Phase::Cooldown], array_map(static fn (ReadLine $line): ?Phase => $line->phase, $recipe->lines));
-        self::assertSame([['temperature', 70.0], ['minutes', 20.0], ['temperature', 40.0], ['overnight', null]], array_map(static fn ($hint): array => [$hint->kind, $hint->value], $recipe->hints));
+        $recipe = self::read(
+            "Evening milk\nMakes 250 g\nPhase aqueuse\n70 % water\nOil phase:\n5 % shea butter\nHeat both phases to 158 °F for 20 minutes, then cool below 40 °C.\n0.5 % lavender oil\nLeave overnight.",
+        );
+        self::assertSame(
+            ['Evening milk', 250.0, 70.0, 40.0],
+            [$recipe->title, $recipe->batchGrams, $recipe->heatTo, $recipe->gate],
+        );
+        self::assertSame(
+            [Phase::Water, Phase::Oil, Phase::Cooldown],
+            array_map(static fn (ReadLine $line): ?Phase => $line->phase, $recipe->lines),
+        );
+        self::assertSame(
+            [['temperature', 70.0], ['minutes', 20.0], ['temperature', 40.0], ['overnight', null]],
+            array_map(static fn ($hint): array => [$hint->kind, $hint->value], $recipe->hints),
+        );
         self::assertSame('Leave overnight.', $recipe->others[1]->of($recipe->text));
     }
 
@@ -161,20 +195,28 @@ final class RecipeReaderTest extends CoreCase
     /** The reading is a formula, its spans point at the text, and its amounts read back the same. */
     public function test_the_reading_is_a_valid_formula_that_points_at_its_text(): void
     {
-        $text = "Été\n1/3 tasse de beurre de karité\n10-12 drops lavender oil\n3 blobs of goo and 2 tbsp honey\nto 100 water";
+        $text =
+            "Été\n1/3 tasse de beurre de karité\n10-12 drops lavender oil\n3 blobs of goo and 2 tbsp honey\nto 100 water";
         $document = self::read($text)->document('untitled');
         $formula = FormulaDocument::read($document);
         self::assertCount(count($document['lines']), $formula->lines);
         foreach ($document['reading']['lines'] as $i => $line) {
             self::assertSame($line['text'], substr($text, $line['start'], $line['end'] - $line['start']));
             self::assertNotSame('', trim($line['text']));
-            self::assertEquals(AmountReader::read($formula->lines[$i]->amount)->number, self::read($text)->lines[$i]->amount?->number);
+            self::assertEquals(
+                AmountReader::read($formula->lines[$i]->amount)->number,
+                self::read($text)->lines[$i]->amount?->number,
+            );
         }
     }
 
     public function test_a_text_that_is_none_is_refused(): void
     {
-        foreach (['not_text' => "a\0b", 'too_large' => str_repeat("2 g water\n", 60_000), 'line_too_long' => str_repeat('2 tbsp shea butter ', 6000)] as $reason => $text) {
+        foreach ([
+            'not_text' => "a\0b",
+            'too_large' => str_repeat("2 g water\n", 60_000),
+            'line_too_long' => str_repeat('2 tbsp shea butter ', 6000),
+        ] as $reason => $text) {
             try {
                 self::read($text);
                 self::fail($reason);
@@ -189,7 +231,55 @@ final class RecipeReaderTest extends CoreCase
     public function test_fuzz(): void
     {
         mt_srand(42);
-        $bits = ['1', '2', '1/2', '½', '10-12', '3,5', '1e308', '0', '-4', 'tbsp', 'cup', 'drops', 'g', '%', 'of', 'de', 'half', 'a', 'une', 'et demie', 'to 100', 'some', 'shea butter', 'water', 'huile', 'oil', 'phase', ':', ',', '(', ')', '.', "\n", "\n", '°C', '70', 'minutes', 'x', '🜁', "'", 'BTMS-50', str_repeat('z', 300), 'and', 'shae', 'feuilles', '/', '—'];
+        $bits = [
+            '1',
+            '2',
+            '1/2',
+            '½',
+            '10-12',
+            '3,5',
+            '1e308',
+            '0',
+            '-4',
+            'tbsp',
+            'cup',
+            'drops',
+            'g',
+            '%',
+            'of',
+            'de',
+            'half',
+            'a',
+            'une',
+            'et demie',
+            'to 100',
+            'some',
+            'shea butter',
+            'water',
+            'huile',
+            'oil',
+            'phase',
+            ':',
+            ',',
+            '(',
+            ')',
+            '.',
+            "\n",
+            "\n",
+            '°C',
+            '70',
+            'minutes',
+            'x',
+            '🜁',
+            "'",
+            'BTMS-50',
+            str_repeat('z', 300),
+            'and',
+            'shae',
+            'feuilles',
+            '/',
+            '—',
+        ];
         for ($i = 0; $i < 2000; $i++) {
             $text = '';
             for ($n = mt_rand(1, 30); $n > 0; $n--) {
@@ -228,13 +318,24 @@ final class RecipeReaderTest extends CoreCase
     public function test_a_line_with_a_part_in_it_is_still_a_line(): void
     {
         $lines = self::read("1 part shea butter\n3 g glycerin\nadd 5 drops lavender oil when cool")->lines;
-        self::assertContains('shea-butter-unrefined', array_map(static fn (ReadLine $line): ?string => $line->ingredient, $lines));
-        self::assertContains('lavender-essential-oil', array_map(static fn (ReadLine $line): ?string => $line->ingredient, $lines));
+        self::assertContains(
+            'shea-butter-unrefined',
+            array_map(static fn (ReadLine $line): ?string => $line->ingredient, $lines),
+        );
+        self::assertContains(
+            'lavender-essential-oil',
+            array_map(static fn (ReadLine $line): ?string => $line->ingredient, $lines),
+        );
     }
 
     public function test_more_than_one_drop_are_drops(): void
     {
-        $amounts = array_column(self::read("10 drops lavender oil\n1 drop clove bud oil\n10 to 12 drops of peppermint oil\n1 1/2 cups aloe vera juice\n1/2 cup water\n2 tbsp glycerin")->document('x')['lines'], 'amount');
+        $amounts = array_column(
+            self::read(
+                "10 drops lavender oil\n1 drop clove bud oil\n10 to 12 drops of peppermint oil\n1 1/2 cups aloe vera juice\n1/2 cup water\n2 tbsp glycerin",
+            )->document('x')['lines'],
+            'amount',
+        );
         self::assertSame(['10 drops', '1 drop', '10-12 drops', '1.5 cups', '0.5 cup', '2 tbsp'], $amounts);
     }
 }

@@ -23,7 +23,10 @@ final class ConsistencyTest extends CoreCase
     {
         $evaluator = new Evaluator(self::catalogue());
         foreach (RandomFormulas::seeded($seed, $count, self::catalogue()) as $document) {
-            yield [$document, $evaluator->evaluate(FormulaDocument::read($document), madeOn: new DateTimeImmutable('2026-03-01'))];
+            yield [
+                $document,
+                $evaluator->evaluate(FormulaDocument::read($document), madeOn: new DateTimeImmutable('2026-03-01')),
+            ];
         }
     }
 
@@ -38,7 +41,14 @@ final class ConsistencyTest extends CoreCase
 
                 return $codes;
             };
-            self::assertSame($codes($evaluation), $codes($evaluator->evaluate(FormulaDocument::read($turned), madeOn: new DateTimeImmutable('2026-03-01'))), json_encode($document, JSON_THROW_ON_ERROR));
+            self::assertSame(
+                $codes($evaluation),
+                $codes($evaluator->evaluate(
+                    FormulaDocument::read($turned),
+                    madeOn: new DateTimeImmutable('2026-03-01'),
+                )),
+                json_encode($document, JSON_THROW_ON_ERROR),
+            );
         }
     }
 
@@ -46,15 +56,30 @@ final class ConsistencyTest extends CoreCase
     {
         $evaluator = new Evaluator(self::catalogue());
         foreach (self::random(6, 150) as [$document, $evaluation]) {
-            if (! isset($document['batch']['grams']) || array_filter($document['lines'], static fn (array $line): bool => ! str_ends_with($line['amount'] ?? '', '%')) !== []) {
+            if (
+                ! isset($document['batch']['grams'])
+                || array_filter(
+                    $document['lines'],
+                    static fn (array $line): bool => ! str_ends_with($line['amount'] ?? '', '%'),
+                ) !== []
+            ) {
                 continue;
             }
             $document['batch']['grams'] *= 2;
-            $twice = $evaluator->evaluate(FormulaDocument::read($document), madeOn: new DateTimeImmutable('2026-03-01'));
-            $without = static fn (Evaluation $of): array => array_values(array_diff($of->codes(), ['measure.unweighable', 'yield.exceeds_containers']));
+            $twice = $evaluator->evaluate(
+                FormulaDocument::read($document),
+                madeOn: new DateTimeImmutable('2026-03-01'),
+            );
+            $without = static fn (Evaluation $of): array => array_values(array_diff(
+                $of->codes(),
+                ['measure.unweighable', 'yield.exceeds_containers'],
+            ));
             self::assertSame($without($evaluation), $without($twice));
         }
-        self::assertSame(self::seriousCodes(self::sound()), self::seriousCodes([...self::sound(), 'batch' => ['grams' => 400.0]]));
+        self::assertSame(
+            self::seriousCodes(self::sound()),
+            self::seriousCodes([...self::sound(), 'batch' => ['grams' => 400.0]]),
+        );
     }
 
     public function test_every_finding_points_at_lines_there_are_and_offers_or_asks(): void
@@ -80,8 +105,14 @@ final class ConsistencyTest extends CoreCase
                 self::assertNotContains('preservation.missing', $evaluation->codes());
             }
             if ($regime === Regime::Preserved) {
-                $stops = array_filter($evaluation->findings, static fn ($finding): bool => $finding->severity === Severity::Stop);
-                self::assertNotContains('preservation.weak_alone', array_map(static fn ($finding): string => $finding->code, $stops));
+                $stops = array_filter(
+                    $evaluation->findings,
+                    static fn ($finding): bool => $finding->severity === Severity::Stop,
+                );
+                self::assertNotContains(
+                    'preservation.weak_alone',
+                    array_map(static fn ($finding): string => $finding->code, $stops),
+                );
             }
         }
     }
@@ -91,7 +122,14 @@ final class ConsistencyTest extends CoreCase
         $told = 0;
         foreach (self::random(9, 200) as [, $evaluation]) {
             $it = $evaluation->assessment;
-            foreach (Longer::of($it->keeping, $it->formula, $it->composition, $it->preservation->regime, $it->madeOn, $it->container) as $way) {
+            foreach (Longer::of(
+                $it->keeping,
+                $it->formula,
+                $it->composition,
+                $it->preservation->regime,
+                $it->madeOn,
+                $it->container,
+            ) as $way) {
                 self::assertGreaterThan($it->keeping->days, $way->days);
                 self::assertLessThanOrEqual(ShelfLife::LONGEST_DAYS, $way->days);
                 $told++;

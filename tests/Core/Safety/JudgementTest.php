@@ -16,17 +16,32 @@ final class JudgementTest extends CoreCase
 {
     private static function conditioner(array ...$lines): array
     {
-        return self::document([['distilled-water', 'to 100'], ['btms-50', '5 %'], ['argan-oil', '6 %'], ['phenoxyethanol-ethylhexylglycerin', '0.9 %'], ...$lines], ['ph' => 5.0]);
+        return self::document(
+            [
+                ['distilled-water', 'to 100'],
+                ['btms-50', '5 %'],
+                ['argan-oil', '6 %'],
+                ['phenoxyethanol-ethylhexylglycerin', '0.9 %'],
+                ...$lines,
+            ],
+            ['ph' => 5.0],
+        );
     }
 
     /** Textbook, from memory; for the gum common practice. */
     #[DataProvider('pairs')]
     public function test_charges_fall_out_pair_by_pair(array $lines, ?Severity $severity): void
     {
-        self::assertSame($severity, self::finding(self::evaluate(self::conditioner(...$lines)), 'emulsion.charge_clash')?->severity);
+        self::assertSame(
+            $severity,
+            self::finding(self::evaluate(self::conditioner(...$lines)), 'emulsion.charge_clash')?->severity,
+        );
         $nonionic = self::conditioner(...$lines);
         $nonionic['lines'][1]['ingredient'] = 'emulsifying-wax-nf';
-        self::assertNull(self::finding(self::evaluate($nonionic), 'emulsion.charge_clash'), 'without the plus there is no clash');
+        self::assertNull(
+            self::finding(self::evaluate($nonionic), 'emulsion.charge_clash'),
+            'without the plus there is no clash',
+        );
     }
 
     public static function pairs(): iterable
@@ -36,23 +51,51 @@ final class JudgementTest extends CoreCase
         yield 'xanthan, little' => [[['xanthan-gum', '0.2 %', 'water', ['prepared' => 'wetted']]], null];
         yield 'xanthan, more' => [[['xanthan-gum', '0.3 %', 'water', ['prepared' => 'wetted']]], Severity::Mind];
         yield 'stearic acid' => [[['stearic-acid', '1 %']], null];
-        yield 'stearic acid and alkali: soap' => [[['stearic-acid', '1 %'], ['sodium-bicarbonate', '0.3 %']], Severity::Stop];
+        yield 'stearic acid and alkali: soap' => [
+            [['stearic-acid', '1 %'], ['sodium-bicarbonate', '0.3 %']],
+            Severity::Stop,
+        ];
         yield 'a gum of the same charge' => [[['cationic-guar', '0.2 %', 'water', ['prepared' => 'wetted']]], null];
         yield 'a gum of none' => [[['hydroxyethylcellulose', '0.5 %']], null];
     }
 
-    /** Shares of what each may be add up: half of one and half of another is the whole (published safety texts, recalled). */
+    /**
+     * Shares of what each may be add up: half of one and half of another is the whole (published safety texts,
+     * recalled).
+     */
     public function test_what_burns_in_the_sun_adds_up(): void
     {
-        $oil = static fn (float $bergamot, float $lemon, array $more = []): array => self::document([['jojoba-oil', 'to 100'], ['bergamot-essential-oil-expressed', "$bergamot %"], ['lemon-essential-oil-expressed', "$lemon %"]], ['family' => 'hair_oil', ...$more]);
+        $oil = static fn (float $bergamot, float $lemon, array $more = []): array => self::document(
+            [
+                ['jojoba-oil', 'to 100'],
+                ['bergamot-essential-oil-expressed', "$bergamot %"],
+                ['lemon-essential-oil-expressed', "$lemon %"],
+            ],
+            ['family' => 'hair_oil', ...$more],
+        );
         [$most, $lemon] = [0.4, 2.0];
         self::assertNull(self::finding(self::evaluate($oil($most / 2, $lemon / 2)), 'scent.phototoxic'));
         $over = $oil(0.6 * $most, 0.6 * $lemon);
         $finding = self::finding(self::evaluate($over), 'scent.phototoxic');
         self::assertSame([2, 3], $finding?->lines);
-        self::assertNull(self::finding(self::evaluate(Patch::apply($over, $finding->fixes[0]->patch)), 'scent.phototoxic'));
-        self::assertNull(self::finding(self::evaluate([...$over, 'use' => 'rinse_off']), 'scent.phototoxic'), 'washed out before the sun');
-        self::assertNull(self::finding(self::evaluate(self::document([['jojoba-oil', 'to 100'], ['bergamot-essential-oil-fcf', '0.9 %']], ['family' => 'hair_oil'])), 'scent.phototoxic'), 'furocoumarins taken out');
+        self::assertNull(self::finding(
+            self::evaluate(Patch::apply($over, $finding->fixes[0]->patch)),
+            'scent.phototoxic',
+        ));
+        self::assertNull(
+            self::finding(self::evaluate([...$over, 'use' => 'rinse_off']), 'scent.phototoxic'),
+            'washed out before the sun',
+        );
+        self::assertNull(
+            self::finding(
+                self::evaluate(self::document(
+                    [['jojoba-oil', 'to 100'], ['bergamot-essential-oil-fcf', '0.9 %']],
+                    ['family' => 'hair_oil'],
+                )),
+                'scent.phototoxic',
+            ),
+            'furocoumarins taken out',
+        );
     }
 
     /** Whatever the oil asks for, the split offered meets it, with as much emulsifier in all. */
@@ -61,7 +104,16 @@ final class JudgementTest extends CoreCase
         $met = 0;
         foreach (['castor-oil', 'jojoba-oil', 'soybean-oil', 'sweet-almond-oil', 'grapeseed-oil'] as $oil) {
             foreach ([['0.5 %', '2.5 %'], ['2.6 %', '0.4 %']] as [$oleate, $polysorbate]) {
-                $document = self::document([['distilled-water', 'to 100'], [$oil, '8 %'], ['sorbitan-oleate', $oleate], ['polysorbate-80', $polysorbate], ['phenoxyethanol-ethylhexylglycerin', '0.9 %']], ['ph' => 5.0]);
+                $document = self::document(
+                    [
+                        ['distilled-water', 'to 100'],
+                        [$oil, '8 %'],
+                        ['sorbitan-oleate', $oleate],
+                        ['polysorbate-80', $polysorbate],
+                        ['phenoxyethanol-ethylhexylglycerin', '0.9 %'],
+                    ],
+                    ['ph' => 5.0],
+                );
                 $before = self::evaluate($document);
                 $finding = self::finding($before, 'emulsion.hlb_off');
                 if ($finding === null || $finding->fixes === []) {
@@ -69,7 +121,11 @@ final class JudgementTest extends CoreCase
                 }
                 $after = self::evaluate(Patch::apply($document, $finding->fixes[0]->patch))->assessment;
                 self::assertLessThanOrEqual(0.15, abs($after->hlb->off() ?? 99.0), "$oil $oleate");
-                self::assertEqualsWithDelta($before->assessment->emulsion->emulsifierShare->likely, $after->emulsion->emulsifierShare->likely, 2e-4);
+                self::assertEqualsWithDelta(
+                    $before->assessment->emulsion->emulsifierShare->likely,
+                    $after->emulsion->emulsifierShare->likely,
+                    2e-4,
+                );
                 $met++;
             }
         }
@@ -81,7 +137,10 @@ final class JudgementTest extends CoreCase
     #[DataProvider('people')]
     public function test_scents_not_for_everyone(string $oil, string $audience, bool $isBarred): void
     {
-        $document = self::document([['sunflower-oil-high-oleic', '99.9 %'], [$oil, '0.1 %']], ['family' => 'hair_oil', 'for' => ['audience' => $audience]]);
+        $document = self::document(
+            [['sunflower-oil-high-oleic', '99.9 %'], [$oil, '0.1 %']],
+            ['family' => 'hair_oil', 'for' => ['audience' => $audience]],
+        );
         self::assertSame($isBarred, self::finding(self::evaluate($document), 'scent.audience') !== null);
     }
 
@@ -104,15 +163,28 @@ final class JudgementTest extends CoreCase
         self::assertNull(self::finding(self::evaluate($claimed($days)), 'keeping.claim_too_long'));
         $finding = self::finding(self::evaluate($claimed($days + 1)), 'keeping.claim_too_long');
         self::assertSame(Severity::Stop, $finding?->severity);
-        self::assertNull(self::finding(self::evaluate(Patch::apply($claimed($days + 1), $finding->fixes[0]->patch)), 'keeping.claim_too_long'));
+        self::assertNull(self::finding(
+            self::evaluate(Patch::apply($claimed($days + 1), $finding->fixes[0]->patch)),
+            'keeping.claim_too_long',
+        ));
     }
 
     public function test_words_are_looked_for_in_name_directions_and_notes(): void
     {
         foreach (['name', 'directions', 'notes'] as $field) {
-            self::assertSame(['label.claim'], self::seriousCodes([...self::sound(), $field => 'Stops hair loss']), $field);
+            self::assertSame(
+                ['label.claim'],
+                self::seriousCodes([...self::sound(), $field => 'Stops hair loss']),
+                $field,
+            );
         }
-        self::assertSame([], self::seriousCodes([...self::sound(), 'directions' => 'Smooth through damp ends. It is no cure for anything.']));
+        self::assertSame(
+            [],
+            self::seriousCodes([
+                ...self::sound(),
+                'directions' => 'Smooth through damp ends. It is no cure for anything.',
+            ]),
+        );
     }
 
     /** Whatever the mix, more glycerin never makes water freer, and less of it never binds more. */
@@ -120,7 +192,10 @@ final class JudgementTest extends CoreCase
     {
         $last = 1.0;
         foreach (range(5, 90, 5) as $percent) {
-            $it = self::evaluate(self::document([['distilled-water', 'to 100'], ['glycerin', "$percent %"]], ['family' => 'gel']))->assessment;
+            $it = self::evaluate(self::document(
+                [['distilled-water', 'to 100'], ['glycerin', "$percent %"]],
+                ['family' => 'gel'],
+            ))->assessment;
             $activity = \Ilvane\Core\Physics\WaterActivity::of($it->composition) ?? 1.0;
             self::assertLessThan($last, $activity);
             self::assertSame($activity >= 0.60, $it->preservation->isWatery, "$percent %");

@@ -53,17 +53,32 @@ final class RulesTest extends CoreCase
 
             return $document;
         };
-        yield 'preservative left out, scent and vitamin E left in' => [$without(6), ['preservation.missing', 'preservation.scent_is_not', 'preservation.vitamin_e_is_not']];
+        yield 'preservative left out, scent and vitamin E left in' => [
+            $without(6),
+            ['preservation.missing', 'preservation.scent_is_not', 'preservation.vitamin_e_is_not'],
+        ];
         yield 'preservative left out, nothing else to trust' => [$without(6, 7, 8), ['preservation.missing']];
         yield 'a tenth of the dose' => [$with(6, ['amount' => '0.08 %']), ['preservation.low']];
-        yield 'dosed on the oil phase' => [$with(6, ['amount' => '0.12 %']), ['preservation.low', 'preservation.wrong_base']];
-        yield 'dosed on the water phase' => [$with(6, ['amount' => '0.55 %']), ['preservation.low', 'preservation.wrong_base']];
-        yield 'dosed on a hoped-for yield' => [[...$with(6, ['amount' => '0.4 %']), 'stated_yield_g' => 100.0], ['preservation.low', 'preservation.wrong_base']];
+        yield 'dosed on the oil phase' => [
+            $with(6, ['amount' => '0.12 %']),
+            ['preservation.low', 'preservation.wrong_base'],
+        ];
+        yield 'dosed on the water phase' => [
+            $with(6, ['amount' => '0.55 %']),
+            ['preservation.low', 'preservation.wrong_base'],
+        ];
+        yield 'dosed on a hoped-for yield' => [
+            [...$with(6, ['amount' => '0.4 %']), 'stated_yield_g' => 100.0],
+            ['preservation.low', 'preservation.wrong_base'],
+        ];
         yield 'by drops' => [$with(6, ['amount' => '2 drops']), ['preservation.low']];
         yield 'over the legal limit' => [$with(6, ['amount' => '1.5 %']), ['preservation.over_limit']];
         yield 'pH too high for it' => [[...self::sound(), 'ph' => 6.8], ['acidity.high', 'preservation.ph_unsuited']];
         yield 'in the hot phase' => [$with(6, ['phase' => 'water']), ['preservation.heated']];
-        yield 'half a system' => [$with(6, ['ingredient' => 'phenoxyethanol', 'amount' => '0.8 %']), ['preservation.narrow']];
+        yield 'half a system' => [
+            $with(6, ['ingredient' => 'phenoxyethanol', 'amount' => '0.8 %']),
+            ['preservation.narrow'],
+        ];
         yield 'emulsifier left out' => [$without(2), ['emulsion.no_emulsifier']];
         yield 'emulsifier halved' => [$with(2, ['amount' => '1 %']), ['emulsion.load_low']];
         yield 'too much emulsifier' => [$with(2, ['amount' => '9 %']), ['emulsion.load_high']];
@@ -71,22 +86,34 @@ final class RulesTest extends CoreCase
         yield 'scent in the hot phase' => [$with(8, ['phase' => 'oil']), ['heat.over_ceiling']];
         yield 'scent above plenty' => [$with(8, ['amount' => '1.5 %']), ['scent.total_high']];
         yield 'scent above the ceiling' => [$with(8, ['amount' => '2.5 %']), ['scent.single_high', 'scent.total_high']];
-        yield 'one scent oil above its own' => [$with(8, ['ingredient' => 'clove-bud-essential-oil', 'amount' => '0.8 %']), ['scent.single_high']];
+        yield 'one scent oil above its own' => [
+            $with(8, ['ingredient' => 'clove-bud-essential-oil', 'amount' => '0.8 %']),
+            ['scent.single_high'],
+        ];
         yield 'too much humectant' => [$with(1, ['amount' => '14 %']), ['humectant.high']];
         yield 'above its usual range' => [$with(7, ['amount' => '2 %']), ['dose.high']];
         yield 'not for leaving on' => [$with(1, ['ingredient' => 'onion-juice']), ['irritant.strong']];
         yield 'a food left on' => [$with(1, ['ingredient' => 'yoghurt']), ['dose.high']];
-        yield 'fresh plant in the oil phase' => [$with(4, ['ingredient' => 'rosemary-fresh', 'amount' => '10 %']), ['plant.fresh_in_oil']];
+        yield 'fresh plant in the oil phase' => [
+            $with(4, ['ingredient' => 'rosemary-fresh', 'amount' => '10 %']),
+            ['plant.fresh_in_oil'],
+        ];
         yield 'a thousand or one' => [$with(1, ['amount' => '6,000 g']), ['measure.ambiguous', 'measure.unread']];
         yield 'no measure' => [$with(1, ['amount' => 'some']), ['measure.open']];
-        yield 'more than there is room for' => [$with(1, ['amount' => '95 %']), ['humectant.high', 'measure.sum_not_100']];
+        yield 'more than there is room for' => [
+            $with(1, ['amount' => '95 %']),
+            ['humectant.high', 'measure.sum_not_100'],
+        ];
         yield 'not enough to make 100' => [$with(0, ['amount' => '50 %']), ['measure.sum_not_100']];
         yield 'too little for the scale' => [[...self::sound(), 'scale_resolution_g' => 0.1], ['measure.unweighable']];
     }
 
     public function test_a_butter_is_sound_until_water_slips_in(): void
     {
-        $butter = self::document([['shea-butter-refined', '120 g'], ['sunflower-oil-high-oleic', '60 g'], ['vitamin-e-tocopherols', '1 g']], ['family' => 'whipped_butter', 'batch' => null]);
+        $butter = self::document(
+            [['shea-butter-refined', '120 g'], ['sunflower-oil-high-oleic', '60 g'], ['vitamin-e-tocopherols', '1 g']],
+            ['family' => 'whipped_butter', 'batch' => null],
+        );
         self::assertSame([], self::seriousCodes($butter));
         self::assertSame(Regime::Dry, self::evaluate($butter)->assessment->preservation->regime);
         $butter['lines'][] = ['ingredient' => 'aloe-juice', 'amount' => '20 g'];
@@ -96,7 +123,10 @@ final class RulesTest extends CoreCase
 
     public function test_fresh_on_purpose_cold_and_short_is_no_fault(): void
     {
-        $mask = self::document([['avocado-flesh', '100 g'], ['honey', '10 g'], ['olive-oil', '10 g']], ['family' => 'fresh_mask', 'batch' => null]);
+        $mask = self::document(
+            [['avocado-flesh', '100 g'], ['honey', '10 g'], ['olive-oil', '10 g']],
+            ['family' => 'fresh_mask', 'batch' => null],
+        );
         $finding = self::finding(self::evaluate($mask), 'preservation.missing');
         self::assertSame(Severity::Note, $finding?->severity);
         $claimed = [...$mask, 'keeping' => ['intended' => 'fresh', 'storage' => 'fridge', 'claimed_days' => 60]];
@@ -107,7 +137,10 @@ final class RulesTest extends CoreCase
 
     public function test_honey_alone_does_not_make_an_oil_perishable(): void
     {
-        $oil = self::document([['olive-oil', '97 g'], ['honey', '3 g', 'oil']], ['family' => 'hair_oil', 'batch' => null]);
+        $oil = self::document(
+            [['olive-oil', '97 g'], ['honey', '3 g', 'oil']],
+            ['family' => 'hair_oil', 'batch' => null],
+        );
         self::assertSame(Regime::Dry, self::evaluate($oil)->assessment->preservation->regime);
     }
 
@@ -136,7 +169,11 @@ final class RulesTest extends CoreCase
         $document = [...self::sound(), 'for' => ['audience' => 'child_under_6']];
         self::assertSame(['scent.total_high'], self::seriousCodes($document));
         $document['for']['audience'] = 'child_under_3';
-        $document['lines'][6] = ['ingredient' => 'propylene-glycol-diazolidinyl-urea-ipbc', 'amount' => '0.4 %', 'phase' => 'cooldown'];
+        $document['lines'][6] = [
+            'ingredient' => 'propylene-glycol-diazolidinyl-urea-ipbc',
+            'amount' => '0.4 %',
+            'phase' => 'cooldown',
+        ];
         self::assertContains('preservation.audience', self::seriousCodes($document));
     }
 
@@ -147,15 +184,31 @@ final class RulesTest extends CoreCase
         unset($document['ph']);
         self::assertSame(Regime::Preserved, self::evaluate($document)->assessment->preservation->regime);
         self::assertSame(Regime::Fresh, self::evaluate($document, onBatch: true)->assessment->preservation->regime);
-        $document['lines'][6] = ['ingredient' => 'phenoxyethanol-ethylhexylglycerin', 'amount' => '0.9 %', 'phase' => 'cooldown'];
-        self::assertSame(Regime::Preserved, self::evaluate($document, onBatch: true)->assessment->preservation->regime, 'it works at any pH hair knows');
+        $document['lines'][6] = [
+            'ingredient' => 'phenoxyethanol-ethylhexylglycerin',
+            'amount' => '0.9 %',
+            'phase' => 'cooldown',
+        ];
+        self::assertSame(
+            Regime::Preserved,
+            self::evaluate($document, onBatch: true)->assessment->preservation->regime,
+            'it works at any pH hair knows',
+        );
     }
 
     public function test_two_blends_share_one_components_limit(): void
     {
         $document = self::sound();
-        $document['lines'][6] = ['ingredient' => 'phenoxyethanol-ethylhexylglycerin', 'amount' => '0.8 %', 'phase' => 'cooldown'];
-        $document['lines'][] = ['ingredient' => 'phenoxyethanol-caprylyl-glycol', 'amount' => '0.8 %', 'phase' => 'cooldown'];
+        $document['lines'][6] = [
+            'ingredient' => 'phenoxyethanol-ethylhexylglycerin',
+            'amount' => '0.8 %',
+            'phase' => 'cooldown',
+        ];
+        $document['lines'][] = [
+            'ingredient' => 'phenoxyethanol-caprylyl-glycol',
+            'amount' => '0.8 %',
+            'phase' => 'cooldown',
+        ];
         $finding = self::finding(self::evaluate($document), 'preservation.over_limit');
         self::assertSame([7, 10], $finding?->lines);
     }
@@ -192,7 +245,11 @@ final class RulesTest extends CoreCase
             foreach (self::evaluate($document)->findings as $finding) {
                 foreach ($finding->severity === Severity::Note ? [] : $finding->fixes as $fix) {
                     $after = self::evaluate(Patch::apply($document, $fix->patch));
-                    $again = array_filter($after->findings, static fn ($other): bool => $other->code === $finding->code && $other->lines === $finding->lines);
+                    $again = array_filter(
+                        $after->findings,
+                        static fn ($other): bool => $other->code === $finding->code
+                            && $other->lines === $finding->lines,
+                    );
                     self::assertSame([], array_values($again), "$name: $finding->code, $fix->label");
                 }
             }
