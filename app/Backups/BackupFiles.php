@@ -110,7 +110,11 @@ final class BackupFiles
                     PDO::SQLITE_ATTR_OPEN_FLAGS => PDO::SQLITE_OPEN_READONLY,
                 ],
             );
-            $ask = static fn (string $sql): array => ($copy->query($sql) ?: throw new PDOException($sql))->fetchAll(PDO::FETCH_COLUMN);
+            $ask = static function (string $sql) use ($copy): array {
+                $answer = $copy->query($sql) ?: throw new PDOException($sql);
+
+                return $answer->fetchAll(PDO::FETCH_COLUMN);
+            };
             $isWhole = $ask('PRAGMA integrity_check') === ['ok'] && $ask('PRAGMA foreign_key_check') === [];
             $has = array_values(array_filter(
                 $ask('SELECT migration FROM migrations ORDER BY migration'),
