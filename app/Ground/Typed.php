@@ -37,13 +37,13 @@ final class Typed
     {
         $grams = self::decimal($request, $field);
         if ($grams === null && trim(self::text($request, $field)) !== '') {
-            throw new Refused($field, 'no_number');
+            throw Refused::noNumber($field);
         }
         if ($grams < 0) {
-            throw new Refused($field, 'negative');
+            throw Refused::negative($field);
         }
 
-        return $grams > 100_000 ? throw new Refused($field, 'too_large') : $grams ?? 0.0;
+        return $grams > 100_000 ? throw Refused::tooLarge($field) : $grams ?? 0.0;
     }
 
     /**
@@ -60,7 +60,7 @@ final class Typed
 
         return is_numeric($text) && (float) $text >= 0 && (float) $text <= 1_000_000
             ? (float) $text
-            : throw new Refused($field, 'no_price');
+            : throw Refused::noPrice($field);
     }
 
     /** What the page made up so that a form sent twice is recorded once. */
@@ -68,6 +68,6 @@ final class Typed
     {
         $key = self::text($request, 'client_key', 40);
 
-        return preg_match('/^[A-Za-z0-9-]{8,40}$/', $key) === 1 ? $key : throw new Refused('jar', 'no_key');
+        return preg_match('/^[A-Za-z0-9-]{8,40}$/', $key) === 1 ? $key : throw Refused::noKey('jar');
     }
 }

@@ -28,7 +28,7 @@ final class TypedTime
             preg_match('/^(\d{4}-\d\d-\d\d)(?:[T ](\d\d:\d\d))?(?::\d\d)?$/', $typed, $part) !== 1
             || ! checkdate((int) substr($part[1], 5, 2), (int) substr($part[1], 8, 2), (int) substr($part[1], 0, 4))
         ) {
-            throw new Refused($field, 'no_time');
+            throw Refused::noTime($field);
         }
         $at = Carbon::parse($part[1].' '.($part[2] ?? '12:00'));
         // a bare day is that day: not later than now, not before the beginning
@@ -36,10 +36,10 @@ final class TypedTime
             $at = $at->isSameDay($now) ? $now : ($at->isSameDay($notBefore) ? max($at, $notBefore) : $at);
         }
         if ($at->greaterThan($now->copy()->addMinutes(self::SLACK_MINUTES))) {
-            throw new Refused($field, 'in_the_future');
+            throw Refused::inTheFuture($field);
         }
         if ($at->lessThan($notBefore->copy()->subMinutes(self::SLACK_MINUTES))) {
-            throw new Refused($field, 'before_the_start', ['start' => app(Wording::class)->shortDate($notBefore)]);
+            throw Refused::beforeTheStart($field, app(Wording::class)->shortDate($notBefore));
         }
 
         return max($at, $notBefore);
@@ -55,6 +55,6 @@ final class TypedTime
         $isDay = preg_match('/^(\d{4})-(\d\d)-(\d\d)$/', trim($typed), $part) === 1
             && checkdate((int) $part[2], (int) $part[3], (int) $part[1]);
 
-        return $isDay ? Carbon::parse(trim($typed))->startOfDay() : throw new Refused($field, 'no_day');
+        return $isDay ? Carbon::parse(trim($typed))->startOfDay() : throw Refused::noDay($field);
     }
 }

@@ -158,10 +158,9 @@ final readonly class JarBook
 
         return $jar->isStanding()
             ? $jar
-            : throw new Refused(
+            : throw Refused::notStanding(
                 'jar',
-                'not_standing',
-                ['when' => $jar->ended_at === null ? '' : $this->wording->shortDate($jar->ended_at)],
+                $jar->ended_at === null ? '' : $this->wording->shortDate($jar->ended_at),
             );
     }
 
@@ -282,25 +281,18 @@ final readonly class JarBook
     {
         $least = $story->life->leastOilFrom(JarStory::daysBetween($story->start(), $at));
         if ($takeOut >= $least) {
-            throw new Refused('take_out', 'more_than_there_is', ['grams' => $this->wording->grams($least)]);
+            throw Refused::moreThanThereIs('take_out', $this->wording->grams($least));
         }
         $after = $story->life->contents->roomWith($story->life->oil() - $takeOut + $topUp);
         if ($topUp > 0 && $after->fits() === false) {
-            throw new Refused(
+            throw Refused::runsOver(
                 'top_up',
-                'runs_over',
-                [
-                    'level' => $this->wording->number($after->levelMl(), 0),
-                    'jar' => $this->wording->number((float) $after->jarMl, 0),
-                ],
+                $this->wording->number($after->levelMl(), 0),
+                $this->wording->number((float) $after->jarMl, 0),
             );
         }
         if ($topUp > $story->life->missing() + $takeOut + 0.05 && ! $sure) {
-            throw new Refused(
-                'top_up',
-                'more_than_taken',
-                ['grams' => $this->wording->grams($story->life->missing() + $takeOut)],
-            );
+            throw Refused::moreThanTaken('top_up', $this->wording->grams($story->life->missing() + $takeOut));
         }
     }
 
@@ -323,7 +315,7 @@ final readonly class JarBook
             $out = $drained + $pressed;
             $oil = $story->life->oil();
             if ($out > $oil * 1.005 + 0.5 && ! $sure) {
-                throw new Refused('strained', 'more_than_went_in', ['grams' => $this->wording->grams($oil)]);
+                throw Refused::moreThanWentIn('strained', $this->wording->grams($oil));
             }
             $left = $story->waterLeft();
             if (! $sure) {
@@ -376,15 +368,16 @@ final readonly class JarBook
     private function refuseTooEarly(JarStory $story, float $waterLeft): void
     {
         if ($waterLeft > 0.0) {
-            throw new Refused(
+            throw Refused::stillWet(
                 'strained',
-                $story->cookOut() === null ? 'pot_not_weighed' : 'water_left',
-                ['water' => $this->wording->grams(round($waterLeft, 1)), 'days' => (string) CookOut::WET_DAYS],
+                $story->cookOut() !== null,
+                $this->wording->grams(round($waterLeft, 1)),
+                (string) CookOut::WET_DAYS,
             );
         }
         $extracted = $story->state()->extracted();
         if ($extracted < self::HARDLY_DRAWN) {
-            throw new Refused('strained', 'too_early', ['percent' => $this->wording->percent(round(100 * $extracted))]);
+            throw Refused::tooEarly('strained', $this->wording->percent(round(100 * $extracted)));
         }
     }
 
@@ -394,7 +387,7 @@ final readonly class JarBook
         DB::transaction(function () use ($jar, $reason, $at, $clientKey): void {
             $this->standing($jar);
             if (trim($reason) === '') {
-                throw new Refused('reason', 'no_reason');
+                throw Refused::noReason('reason');
             }
             $this->add($jar, 'discard', $at, $clientKey, subject: mb_substr(trim($reason), 0, 200));
             $jar->forceFill(['status' => 'discarded', 'ended_at' => $at])->save();
@@ -419,10 +412,9 @@ final readonly class JarBook
             }
             $ends = in_array($entry->kind, ['strain', 'discard'], true);
             if (! $jar->isStanding() && ! $ends) {
-                throw new Refused(
+                throw Refused::notStanding(
                     'jar',
-                    'not_standing',
-                    ['when' => $jar->ended_at === null ? '' : $this->wording->shortDate($jar->ended_at)],
+                    $jar->ended_at === null ? '' : $this->wording->shortDate($jar->ended_at),
                 );
             }
             if (in_array($entry->kind, ['take_out', 'strain'], true)) {

@@ -55,10 +55,10 @@ final class JarController
             $celsius = Typed::decimal($request, 'celsius');
             $look = Typed::text($request, 'look');
             if (Typed::text($request, 'celsius') !== '' && ($celsius === null || $celsius < -20 || $celsius > 150)) {
-                throw new Refused('celsius', 'no_temperature');
+                throw Refused::noTemperature('celsius');
             }
             if ($celsius === null && ! array_key_exists($look, (array) __('infusions.looks'))) {
-                throw new Refused('look', 'nothing_said');
+                throw Refused::nothingSaid('look');
             }
             $this->jars->note(
                 $jar,
@@ -76,7 +76,7 @@ final class JarController
         return $this->did($jar, function () use ($request, $jar): void {
             $grams = Typed::grams($request, 'pot');
             if ($grams <= 0) {
-                throw new Refused('pot', 'no_grams');
+                throw Refused::noGrams('pot');
             }
             $this->jars->weighPot($jar, $grams, $this->when($request, $jar), Typed::key($request));
         });
@@ -88,7 +88,7 @@ final class JarController
             $out = Typed::grams($request, 'take_out');
             $in = Typed::grams($request, 'top_up');
             if ($out + $in <= 0) {
-                throw new Refused('take_out', 'no_grams');
+                throw Refused::noGrams('take_out');
             }
             $this->jars->move(
                 $jar,
@@ -119,7 +119,7 @@ final class JarController
             $drained = Typed::grams($request, 'strained');
             $pressed = Typed::grams($request, 'pressed');
             if ($drained <= 0) {
-                throw new Refused('strained', 'no_grams');
+                throw Refused::noGrams('strained');
             }
             $this->jars->strain(
                 $jar,
@@ -172,15 +172,7 @@ final class JarController
     /** Does it and says so, or says at which field it can't be and keeps what was typed. */
     private function did(Jar $jar, Closure $what, string $said = '', string $back = ''): RedirectResponse
     {
-        try {
-            $what();
-        } catch (Refused $refused) {
-            return redirect()
-                ->route('infusion', $jar)
-                ->withInput()
-                ->withErrors([$refused->field => $refused->said()])
-                ->with('refused', in_array($refused->field, ['jar', 'lot'], true) ? $refused->said() : null);
-        }
+        $what();
 
         $last = JarEntry::query()->where('jar_id', $jar->id)->where('kind', '<>', 'undo')->orderByDesc('id')->first();
 

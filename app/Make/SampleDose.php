@@ -27,9 +27,9 @@ final class SampleDose
         $scale = $state->scale;
         $finest = min($scale, Tools::DEFAULT_SCALE_G);
         if ($product === null || $product <= $finest / 2) {
-            throw new Refused('sample', 'sample_product');
+            throw Refused::sampleProduct('sample');
         }
-        $added = app(TypedGrams::class)->read(trim($tried)) ?? throw new Refused('tried', 'sample_tried');
+        $added = app(TypedGrams::class)->read(trim($tried)) ?? throw Refused::sampleTried('tried');
         $dose = Sample::scaledUp(
             max($product, $state->gramsIn() - $state->sumOf('sample') - $product),
             $product,

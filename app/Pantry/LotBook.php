@@ -82,10 +82,10 @@ final readonly class LotBook
     ): Lot {
         $ingredient = $this->catalogue->has($name) ? $this->catalogue->get($name) : $this->catalogue->named($name);
         if ($ingredient === null) {
-            throw new Refused('name', 'no_such_ingredient');
+            throw Refused::noSuchIngredient('name');
         }
         if ($grams <= 0) {
-            throw new Refused('grams', 'no_grams');
+            throw Refused::noGrams('grams');
         }
 
         return $this->put($at, [
@@ -132,7 +132,7 @@ final readonly class LotBook
             return;
         }
         if ($lot->entries()->exists()) {
-            throw new Refused('lot', 'already_used', ['code' => $lot->code]);
+            throw Refused::alreadyUsed('lot', $lot->code);
         }
         $this->refuseIfNamed($lot);
         $lot->delete();
@@ -192,7 +192,7 @@ final readonly class LotBook
     {
         DB::transaction(function () use ($lot, $at, $clientKey): void {
             if ($lot->refresh()->opened_at !== null || $lot->kind !== 'bought') {
-                throw new Refused('lot', 'is_open');
+                throw Refused::isOpen('lot');
             }
             $this->add($lot, 'opened', null, '', $at, $clientKey);
         });
@@ -202,7 +202,7 @@ final readonly class LotBook
     public function discard(Lot $lot, string $reason, Carbon $at, string $clientKey): void
     {
         if (trim($reason) === '') {
-            throw new Refused('reason', 'no_reason');
+            throw Refused::noReason('reason');
         }
         $this->take($lot, 'discarded', $lot->refresh()->grams_left, mb_substr(trim($reason), 0, 200), $at, $clientKey);
     }
@@ -222,10 +222,10 @@ final readonly class LotBook
                 return;
             }
             if ($lot->gone_at !== null) {
-                throw new Refused('lot', 'lot_gone', ['when' => $this->wording->shortDate($lot->gone_at)]);
+                throw Refused::lotGone('lot', $this->wording->shortDate($lot->gone_at));
             }
             if ($grams <= 0 || $grams > $lot->grams_left + 0.005) {
-                throw new Refused('grams', 'not_so_much_left', ['grams' => $this->wording->grams($lot->grams_left)]);
+                throw Refused::notSoMuchLeft('grams', $this->wording->grams($lot->grams_left));
             }
             $this->add($lot, $kind, min($grams, $lot->grams_left), $subject, $at, $clientKey);
         });
@@ -246,7 +246,7 @@ final readonly class LotBook
     {
         DB::transaction(function () use ($lot, $entry, $clientKey): void {
             if ($entry->isOfBatch()) {
-                throw new Refused('lot', 'made_into', ['code' => $entry->subject]);
+                throw Refused::madeInto('lot', $entry->subject);
             }
             if (! LotEntry::query()->where('lot_id', $lot->id)->where('kind', 'undo')->where(
                 'subject',
@@ -286,7 +286,7 @@ final readonly class LotBook
     {
         DB::transaction(function () use ($lot): void {
             if ($lot->entries()->exists()) {
-                throw new Refused('lot', 'already_used', ['code' => $lot->code]);
+                throw Refused::alreadyUsed('lot', $lot->code);
             }
             $this->refuseIfNamed($lot);
             $preparation = $lot->preparation;
@@ -299,11 +299,7 @@ final readonly class LotBook
     {
         $names = self::formulasNaming($lot);
         if ($names !== []) {
-            throw new Refused(
-                'lot',
-                'named_by',
-                ['code' => $lot->code, 'formulas' => $this->wording->together($names)],
-            );
+            throw Refused::namedBy('lot', $lot->code, $this->wording->together($names));
         }
     }
 

@@ -52,23 +52,19 @@ final class PantryController
 
     public function put(Request $request): RedirectResponse
     {
-        try {
-            $day = static fn (string $field): ?Carbon => Typed::text($request, $field) === '' ? null : TypedTime::day(
-                Typed::text($request, $field),
-                $field,
-            );
-            $lot = $this->lots->putBought(
-                Typed::text($request, 'ingredient', 80) ?: Typed::text($request, 'name', 200),
-                Typed::grams($request, 'grams'),
-                Typed::price($request, 'price'),
-                $day('best_before'),
-                $day('opened_on'),
-                Carbon::now(),
-                Typed::text($request, 'supplier', 200),
-            );
-        } catch (Refused $refused) {
-            return redirect()->route('pantry')->withInput()->withErrors([$refused->field => $refused->said()]);
-        }
+        $day = static fn (string $field): ?Carbon => Typed::text($request, $field) === '' ? null : TypedTime::day(
+            Typed::text($request, $field),
+            $field,
+        );
+        $lot = $this->lots->putBought(
+            Typed::text($request, 'ingredient', 80) ?: Typed::text($request, 'name', 200),
+            Typed::grams($request, 'grams'),
+            Typed::price($request, 'price'),
+            $day('best_before'),
+            $day('opened_on'),
+            Carbon::now(),
+            Typed::text($request, 'supplier', 200),
+        );
 
         return redirect()
             ->route('pantry')
@@ -81,7 +77,7 @@ final class PantryController
             $lot,
             fn () => $this->lots->use(
                 $lot,
-                Typed::grams($request, 'grams') ?: throw new Refused('grams', 'no_grams'),
+                Typed::grams($request, 'grams') ?: throw Refused::noGrams('grams'),
                 Typed::text($request, 'for', 120),
                 TypedTime::at(Typed::text($request, 'when'), $lot->made_at),
                 Typed::key($request),
@@ -97,7 +93,7 @@ final class PantryController
             fn () => $this->lots->count(
                 $lot,
                 trim(Typed::text($request, 'left')) === ''
-                    ? throw new Refused('left', 'no_grams')
+                    ? throw Refused::noGrams('left')
                     : Typed::grams($request, 'left'),
                 TypedTime::at('', $lot->made_at),
                 Typed::key($request),
@@ -156,11 +152,7 @@ final class PantryController
 
     public function remove(Lot $lot): RedirectResponse
     {
-        try {
-            $this->lots->remove($lot);
-        } catch (Refused $refused) {
-            return redirect()->route('lot', $lot)->with('refused', $refused->said());
-        }
+        $this->lots->remove($lot);
 
         return redirect()->route('pantry')->with('said', say('pantry.removed', ['code' => $lot->code]));
     }
@@ -173,15 +165,7 @@ final class PantryController
 
     private function did(Lot $lot, Closure $what, string $back = ''): RedirectResponse
     {
-        try {
-            $what();
-        } catch (Refused $refused) {
-            return redirect()
-                ->route('lot', $lot)
-                ->withInput()
-                ->withErrors([$refused->field => $refused->said()])
-                ->with('refused', $refused->field === 'lot' ? $refused->said() : null);
-        }
+        $what();
         $last = LotEntry::query()->where('lot_id', $lot->id)->where('kind', '<>', 'undo')->orderByDesc('id')->first();
 
         return ($back === 'today' ? redirect()->route('today')->with(

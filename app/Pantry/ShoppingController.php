@@ -22,16 +22,13 @@ final class ShoppingController
 
     public function add(Request $request): RedirectResponse
     {
-        try {
-            $formula = Formula::query()->find((int) Typed::text($request, 'formula', 12)) ?? throw new Refused(
-                'formula',
-                'no_formula',
-            );
-            $grams = Typed::grams($request, 'grams');
-            $grams > 0 ?: throw new Refused('grams', 'no_grams');
-        } catch (Refused $refused) {
-            return redirect()->route('shopping')->withInput()->withErrors([$refused->field => $refused->said()]);
-        }
+        $formula = Formula::query()->find((int) Typed::text(
+            $request,
+            'formula',
+            12,
+        )) ?? throw Refused::noFormula('formula');
+        $grams = Typed::grams($request, 'grams');
+        $grams > 0 ?: throw Refused::noGrams('grams');
         PlannedBatch::query()->updateOrCreate(['formula_id' => $formula->id], ['grams' => $grams]);
 
         return redirect()->route('shopping');

@@ -32,7 +32,7 @@ final readonly class PreparationBook
     /** @throws Refused */
     public function method(string $key): PreparationMethod
     {
-        return $this->catalogue->preparations()[$key] ?? throw new Refused('method', 'no_such_method');
+        return $this->catalogue->preparations()[$key] ?? throw Refused::noSuchMethod('method');
     }
 
     /** @throws Refused */
@@ -40,7 +40,7 @@ final readonly class PreparationBook
     {
         $method = $this->method($method);
         if ($wanted <= 0) {
-            throw new Refused('wanted', 'no_grams');
+            throw Refused::noGrams('wanted');
         }
         $amounts = Quantities::toGet($wanted, $method, self::ownYields($method->key));
 
@@ -74,12 +74,12 @@ final readonly class PreparationBook
     public function made(Preparation $preparation, float $grams, Storage $storage, ?float $portion, Carbon $at): Lot
     {
         if ($grams <= 0) {
-            throw new Refused('grams', 'no_grams');
+            throw Refused::noGrams('grams');
         }
 
         return DB::transaction(function () use ($preparation, $grams, $storage, $portion, $at): Lot {
             if ($preparation->refresh()->isMade()) {
-                throw new Refused('grams', 'already_made');
+                throw Refused::alreadyMade('grams');
             }
             $preparation->forceFill(['status' => 'made', 'made_at' => $at, 'grams' => $grams])->save();
             $method = $this->method($preparation->method);

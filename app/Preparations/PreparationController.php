@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Preparations;
 
-use App\Ground\Refused;
 use App\Ground\Typed;
 use App\Ground\TypedTime;
 use App\Ground\Wording;
@@ -31,15 +30,11 @@ final class PreparationController
 
     public function plan(Request $request): RedirectResponse
     {
-        try {
-            $preparation = $this->book->plan(
-                Typed::text($request, 'method', 60),
-                Typed::text($request, 'plant', 60),
-                Typed::grams($request, 'wanted'),
-            );
-        } catch (Refused $refused) {
-            return redirect()->route('preparations')->withInput()->withErrors([$refused->field => $refused->said()]);
-        }
+        $preparation = $this->book->plan(
+            Typed::text($request, 'method', 60),
+            Typed::text($request, 'plant', 60),
+            Typed::grams($request, 'wanted'),
+        );
 
         return redirect()->route('preparation', $preparation);
     }
@@ -55,20 +50,13 @@ final class PreparationController
 
     public function made(Request $request, Preparation $preparation, Wording $wording): RedirectResponse
     {
-        try {
-            $lot = $this->book->made(
-                $preparation,
-                Typed::grams($request, 'grams'),
-                Storage::tryFrom(Typed::text($request, 'storage')) ?? Storage::Fridge,
-                Typed::grams($request, 'portion') ?: null,
-                TypedTime::at(Typed::text($request, 'when'), Carbon::now()->subDays(30)),
-            );
-        } catch (Refused $refused) {
-            return redirect()
-                ->route('preparation', $preparation)
-                ->withInput()
-                ->withErrors([$refused->field => $refused->said()]);
-        }
+        $lot = $this->book->made(
+            $preparation,
+            Typed::grams($request, 'grams'),
+            Storage::tryFrom(Typed::text($request, 'storage')) ?? Storage::Fridge,
+            Typed::grams($request, 'portion') ?: null,
+            TypedTime::at(Typed::text($request, 'when'), Carbon::now()->subDays(30)),
+        );
 
         return redirect()
             ->route('lot', $lot)

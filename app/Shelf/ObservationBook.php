@@ -39,13 +39,13 @@ final class ObservationBook
         ?string $picture = null,
     ): void {
         if (! isset(CoreWatch::PLACES[$place])) {
-            throw new Refused('place', 'no_place');
+            throw Refused::noPlace('place');
         }
         if (! in_array($look, self::LOOKS, true)) {
-            throw new Refused('look', 'no_look');
+            throw Refused::noLook('look');
         }
         if ($ph !== null && ($ph < 0 || $ph > 14)) {
-            throw new Refused('ph', 'no_ph');
+            throw Refused::noPh('ph');
         }
         $type = $picture === null ? null : self::typeOf($picture);
         DB::transaction(function () use ($batch, $place, $look, $note, $at, $clientKey, $ph, $picture, $type): void {
@@ -78,11 +78,11 @@ final class ObservationBook
     private static function typeOf(string $picture): string
     {
         if (strlen($picture) > Photo::LARGEST_BYTES) {
-            throw new Refused('picture', 'picture_large');
+            throw Refused::pictureLarge('picture');
         }
         $size = @getimagesizefromstring($picture);
 
-        return ($size === false ? null : Photo::TYPES[$size[2]] ?? null) ?? throw new Refused('picture', 'no_picture');
+        return ($size === false ? null : Photo::TYPES[$size[2]] ?? null) ?? throw Refused::noPicture('picture');
     }
 
     public function undo(Batch $batch, Observation $sighting, string $clientKey): void

@@ -25,28 +25,21 @@ final class ObservationController
     public function saw(Request $request, Batch $batch): RedirectResponse
     {
         abort_unless($batch->isFinished(), 404);
-        try {
-            $at = TypedTime::at(
-                Typed::text($request, 'when', 20),
-                ($batch->finished_at ?? Carbon::now())->copy()->startOfDay(),
-            );
-            $this->book->saw(
-                $batch,
-                Typed::text($request, 'place', 10),
-                Typed::text($request, 'look', 10),
-                Typed::text($request, 'note'),
-                $at,
-                Typed::key($request),
-                Typed::decimal($request, 'ph')
-                    ?? (trim(Typed::text($request, 'ph')) === '' ? null : throw new Refused('ph', 'no_ph')),
-                self::picture($request),
-            );
-        } catch (Refused $refused) {
-            return redirect()
-                ->to(route('batch', $batch).'#watch')
-                ->withInput()
-                ->withErrors([$refused->field => $refused->said()]);
-        }
+        $at = TypedTime::at(
+            Typed::text($request, 'when', 20),
+            ($batch->finished_at ?? Carbon::now())->copy()->startOfDay(),
+        );
+        $this->book->saw(
+            $batch,
+            Typed::text($request, 'place', 10),
+            Typed::text($request, 'look', 10),
+            Typed::text($request, 'note'),
+            $at,
+            Typed::key($request),
+            Typed::decimal($request, 'ph')
+                ?? (trim(Typed::text($request, 'ph')) === '' ? null : throw Refused::noPh('ph')),
+            self::picture($request),
+        );
 
         return redirect()->to(route('batch', $batch).'#watch')->with('said', say('observations.done'));
     }
@@ -74,7 +67,7 @@ final class ObservationController
 
         return $file instanceof UploadedFile && $file->isValid() && $file->getSize() <= Photo::LARGEST_BYTES
             ? (string) $file->getContent()
-            : throw new Refused('picture', 'picture_large');
+            : throw Refused::pictureLarge('picture');
     }
 
     public function undo(Request $request, Batch $batch, Observation $sighting): RedirectResponse

@@ -56,7 +56,7 @@ final readonly class ShelfBook
             }
             $left = (float) $batch->grams_left;
             if ($batch->gone_at !== null) {
-                throw new Refused('shelf_grams', 'lot_gone', ['when' => $this->wording->shortDate($batch->gone_at)]);
+                throw Refused::lotGone('shelf_grams', $this->wording->shortDate($batch->gone_at));
             }
             $release = Release::of($batch->load('shelfEntries', 'sightings'));
             // what left before it was held is a fact, and belongs on the list of who has it
@@ -65,16 +65,16 @@ final readonly class ShelfBook
                 && ! $release->isFree()
                 && $at->greaterThanOrEqualTo($release->since ?? $at)
             ) {
-                throw new Refused('shelf_grams', "is_$release->state");
+                throw Refused::inState('shelf_grams', $release->state);
             }
             if ($kind === 'discarded' && trim($subject) === '') {
-                throw new Refused('subject', 'no_reason');
+                throw Refused::noReason('subject');
             }
             if ($grams <= 0) {
-                throw new Refused('shelf_grams', 'no_grams');
+                throw Refused::noGrams('shelf_grams');
             }
             if ($grams > $left + self::CRUMBS_G) {
-                throw new Refused('shelf_grams', 'not_so_much_left', ['grams' => $this->wording->grams($left)]);
+                throw Refused::notSoMuchLeft('shelf_grams', $this->wording->grams($left));
             }
             $this->add(
                 $batch,
@@ -95,7 +95,7 @@ final readonly class ShelfBook
     {
         $to = mb_substr(trim($to), 0, 80);
         if ($to === '') {
-            throw new Refused('to', 'no_shelf');
+            throw Refused::noShelf('to');
         }
         DB::transaction(fn () => $this->add(
             $batch,
@@ -107,7 +107,7 @@ final readonly class ShelfBook
     public function hair(Batch $batch, string $how, string $note, Carbon $at, string $clientKey): void
     {
         if (! in_array($how, self::HAIR, true)) {
-            throw new Refused('how', 'no_look');
+            throw Refused::noLook('how');
         }
         DB::transaction(fn () => $this->add(
             $batch,
@@ -132,7 +132,7 @@ final readonly class ShelfBook
     {
         $why = mb_substr(trim($why), 0, 200);
         if ($why === '') {
-            throw new Refused('why', 'no_reason_release');
+            throw Refused::noReasonRelease('why');
         }
         DB::transaction(fn () => $this->add(
             $batch,

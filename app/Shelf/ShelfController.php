@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Shelf;
 
-use App\Ground\Refused;
 use App\Ground\Settings;
 use App\Ground\Typed;
 use App\Ground\TypedTime;
@@ -137,14 +136,7 @@ final class ShelfController
     private function did(Request $request, Batch $batch, Closure $what, string $back = 'shelf'): RedirectResponse
     {
         abort_unless($batch->isFinished(), 404);
-        try {
-            $what(TypedTime::at(Typed::text($request, 'when', 20), ($batch->finished_at ?? Carbon::now())->copy()));
-        } catch (Refused $refused) {
-            return redirect()
-                ->to(route('batch', $batch)."#$back")
-                ->withInput()
-                ->withErrors([$refused->field => $refused->said()]);
-        }
+        $what(TypedTime::at(Typed::text($request, 'when', 20), ($batch->finished_at ?? Carbon::now())->copy()));
 
         return redirect()->to(route('batch', $batch)."#$back")->with('said', say('pantry.done'));
     }

@@ -73,8 +73,8 @@ final class OffersTest extends BrowserCase
     {
         self::visit('/recipe');
         self::$browser->executeScript('document.querySelector("textarea").value = arguments[0]', [$note]);
-        self::press('Read it');
-        self::button('Open on the bench')->click();
+        self::press('Read the recipe');
+        self::button('Open as a formula')->click();
         self::bench();
     }
 

@@ -20,7 +20,7 @@ final class RecipeTest extends BrowserCase
             "Evening milk\nWater phase:\n1 cup distilled water\n2 tbsp aloe vera juice\nOil phase:\n1 1/2 tbsp emulsifying wax\n2 tbsp almond oil powder\nCool below 40 °C\nune demi-cuillère à café de phenoxyethanol + ethylhexylglycerin\n",
         );
         self::press('Read the recipe');
-        self::see('One line to look at');
+        self::see('One line to check');
         self::assertCount(5, self::all('.marked mark'));
         self::assertSame(
             '2 tbsp almond oil powder',

@@ -17,7 +17,7 @@
     </div>
     @if ($watch->said !== '')<p class="watch-said @if ($watch->hasFailed) is-urgent @endif">{{ $watch->said }} @if ($watch->hasFailed){{ __('observations.shorter') }}@endif</p>@endif
     @if ($watch->next !== '')<p>{{ $watch->next }}</p>@endif
-    <form method="post" action="{{ route('observations.saw', $batch) }}" class="watch-form" enctype="multipart/form-data" novalidate>
+    <form method="post" action="{{ route('observations.saw', $batch) }}#watch" class="watch-form" enctype="multipart/form-data" novalidate>
         @csrf
         <input type="hidden" name="client_key" value="{{ \Illuminate\Support\Str::uuid() }}">
         <label><span class="label">{{ __('observations.where') }}</span><select name="place">@foreach ($watch->rows as $row)<option value="{{ $row['place'] }}" @selected(old('place', 'room') === $row['place'])>{{ $row['name'] }}</option>@endforeach</select></label>
@@ -30,7 +30,7 @@
     </form>
     @if ($watch->seen !== [])
         <ul class="watch-seen">@foreach ($watch->seen as $seen)<li>{{ $seen['day'] }}, {{ $seen['place'] }}: <b>{{ $seen['look'] }}</b>@if ($seen['ph'] !== ''), pH {{ $seen['ph'] }}@endif @if ($seen['note'] !== ''), {{ $seen['note'] }}@endif @foreach ($seen['photos'] as $photo)<a href="{{ route('photo', $photo) }}"><img class="watch-photo" src="{{ route('photo', $photo) }}" alt="{{ $seen['day'] }}, {{ $seen['place'] }}" loading="lazy"></a>@endforeach
-            <form method="post" action="{{ route('observations.undo', [$batch, $seen['id']]) }}">@csrf<input type="hidden" name="client_key" value="{{ \Illuminate\Support\Str::uuid() }}"><button class="link">{{ __('observations.undo') }}</button></form></li>@endforeach</ul>
+            <form method="post" action="{{ route('observations.undo', [$batch, $seen['id']]) }}#watch">@csrf<input type="hidden" name="client_key" value="{{ \Illuminate\Support\Str::uuid() }}"><button class="link">{{ __('observations.undo') }}</button></form></li>@endforeach</ul>
     @endif
     <p class="quiet">{{ __('observations.basis') }}</p>
 </section>

@@ -8,7 +8,7 @@
     @unless ($made->isGone)
         <details class="act" @if ($errors->hasAny(['shelf_grams', 'subject', 'price'])) open @endif>
             <summary>{{ __('shelf.leaves') }}</summary>
-            <form method="post" action="{{ route('shelf.leaves', $batch) }}" novalidate>@csrf<input type="hidden" name="client_key" value="{{ $made->clientKey }}l">
+            <form method="post" action="{{ route('shelf.leaves', $batch) }}#shelf" novalidate>@csrf<input type="hidden" name="client_key" value="{{ $made->clientKey }}l">
                 <p class="act-fields"><label><span class="label">{{ __('ui.record.went_in_grams') }}</span><span class="with-unit"><input name="shelf_grams" inputmode="decimal" maxlength="12" value="{{ old('shelf_grams', $made->perJar) }}" @error('shelf_grams') aria-invalid="true" aria-describedby="problem-shelf_grams" @enderror> g</span></label>
                     <label class="wide"><span class="label">{{ __('shelf.subject') }}</span><input name="subject" maxlength="200" value="{{ old('subject') }}" placeholder="{{ __('shelf.subject_hint') }}" @error('subject') aria-invalid="true" aria-describedby="problem-subject" @enderror></label>
                     <label><span class="label">{{ __('shelf.price_got') }}</span><input name="price" inputmode="decimal" maxlength="12" value="{{ old('price') }}" @error('price') aria-invalid="true" aria-describedby="problem-price" @enderror></label></p>
@@ -18,7 +18,7 @@
         </details>
         <details class="act" @error('to') open @enderror>
             <summary>{{ __('shelf.move') }}</summary>
-            <form method="post" action="{{ route('shelf.move', $batch) }}" novalidate>@csrf<input type="hidden" name="client_key" value="{{ $made->clientKey }}m">
+            <form method="post" action="{{ route('shelf.move', $batch) }}#shelf" novalidate>@csrf<input type="hidden" name="client_key" value="{{ $made->clientKey }}m">
                 <p class="act-fields"><label class="wide"><span class="label">{{ __('shelf.where') }}</span><input name="to" maxlength="80" value="{{ old('to') }}" placeholder="{{ __('shelf.where_hint') }}" @error('to') aria-invalid="true" aria-describedby="problem-to" @enderror></label></p>
                 @error('to')<p class="problem" id="problem-to" role="alert">{{ $message }}</p>@enderror
                 <button class="button">{{ __('shelf.do_move') }}</button></form>
@@ -26,7 +26,7 @@
     @endunless
     <details class="act" @error('how') open @enderror>
         <summary>{{ __('shelf.took') }}</summary>
-        <form method="post" action="{{ route('shelf.hair', $batch) }}">@csrf<input type="hidden" name="client_key" value="{{ $made->clientKey }}h">
+        <form method="post" action="{{ route('shelf.hair', $batch) }}#shelf">@csrf<input type="hidden" name="client_key" value="{{ $made->clientKey }}h">
             <label><span class="label">{{ __('observations.note') }}</span><input class="wide" name="note" maxlength="500" value="{{ old('note') }}"></label>
             <p class="act-fields">@foreach (\App\Shelf\ShelfBook::HAIR as $how)<button class="button button-quiet" name="how" value="{{ $how }}">{{ __("shelf.hair.$how") }}</button>@endforeach</p>
             <p class="quiet">{{ __('shelf.rash') }}</p></form>
