@@ -109,9 +109,6 @@ return [
             'gone' => 'Not saved: this has been deleted, or this device has been signed out. Your changes stay on this page; copy them before you leave it.',
         ],
         'refused' => [
-            'no_reason_release' => 'Say why: it goes into the record.',
-            'is_held' => 'This batch is held: it isn’t given away or sold. Set it free first, or tell the day it left before.',
-            'is_withdrawn' => 'This batch is withdrawn: it isn’t given away or sold.',
             'offer_gone' => 'This suggestion no longer fits: the formula has changed since it was made. The suggestions shown now are up to date.',
             'still_there' => 'Changed as suggested, but one problem remains: :what',
             'line_gone' => 'That line has been removed in the meantime.',
@@ -176,6 +173,9 @@ return [
         'problems' => ['batch' => 'Grams, from 0.1 to 100 000.', 'product' => 'Grams of cream, more than half a step of your scale (:scale).', 'strength' => 'Percent, up to 100.', 'wanted' => 'A pH from 1 to 13.', 'added' => 'Drops, grams or millilitres, like “12 drops”.'],
     ],
     'refused' => [
+        'no_reason_release' => 'Say why: it goes into the record.',
+        'is_held' => 'This batch is held: it isn’t given away or sold. Set it free first, or tell the day it left before.',
+        'is_withdrawn' => 'This batch is withdrawn: it isn’t given away or sold.',
         'not_standing' => 'This jar stands no more: it ended :when. Take that back first if it was a mistake.',
         'already_filled' => 'This jar is filled already.',
         'more_than_there_is' => 'There is only :grams in the jar.',

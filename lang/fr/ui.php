@@ -109,9 +109,6 @@ return [
             'gone' => 'Pas enregistré : cette formule a été supprimée, ou cet appareil a été déconnecté. Vos changements restent sur cette page ; copiez-les avant de la quitter.',
         ],
         'refused' => [
-            'no_reason_release' => 'Dites pourquoi : c’est noté au registre.',
-            'is_held' => 'Ce lot est bloqué : il n’est ni donné ni vendu. Libérez-le d’abord, ou indiquez le jour où il est parti avant.',
-            'is_withdrawn' => 'Ce lot est retiré : il n’est ni donné ni vendu.',
             'offer_gone' => 'Cette suggestion ne convient plus : la formule a changé entre-temps. Les suggestions affichées maintenant sont à jour.',
             'still_there' => 'Suggestion appliquée, mais un problème demeure : :what',
             'line_gone' => 'Cette ligne a été supprimée entre-temps.',
@@ -176,6 +173,9 @@ return [
         'problems' => ['batch' => 'Des grammes, de 0,1 à 100 000.', 'product' => 'Grammes de crème, plus d’un demi-pas de votre balance (:scale).', 'strength' => 'Pour cent, jusqu’à 100.', 'wanted' => 'Un pH de 1 à 13.', 'added' => 'Gouttes, grammes ou millilitres, comme « 12 gouttes ».'],
     ],
     'refused' => [
+        'no_reason_release' => 'Dites pourquoi : c’est noté au registre.',
+        'is_held' => 'Ce lot est bloqué : il n’est ni donné ni vendu. Libérez-le d’abord, ou indiquez le jour où il est parti avant.',
+        'is_withdrawn' => 'Ce lot est retiré : il n’est ni donné ni vendu.',
         'not_standing' => 'Ce bocal n’est plus en place : il a fini :when. Revenez d’abord là-dessus si c’était une erreur.',
         'already_filled' => 'Ce bocal est déjà rempli.',
         'more_than_there_is' => 'Il n’y a que :grams dans le bocal.',
