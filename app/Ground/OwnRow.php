@@ -107,6 +107,7 @@ final class OwnRow
         }
         $row['contents'] = [...$row['contents'], ...$own->contents()];
         $row['components'] = $this->components($row['components'], $own->contents());
+        $row['sources'] = [];
         $row['source'] = $own->word('source') === ''
             ? say('own_ingredients.source_unsaid')
             : say('own_ingredients.source', ['source' => $own->word('source')]);
@@ -247,7 +248,13 @@ final class OwnRow
             'cautions' => [],
             'caution_note' => '',
             'source' => '',
-            'components' => [], 'parts' => [], 'pieces' => [], 'traits' => [], 'limits' => [], 'contents' => [],
+            'components' => [],
+            'parts' => [],
+            'pieces' => [],
+            'traits' => [],
+            'limits' => [],
+            'contents' => [],
+            'sources' => [],
         ];
     }
 

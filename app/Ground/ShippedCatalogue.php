@@ -30,7 +30,7 @@ use RuntimeException;
 final class ShippedCatalogue implements CatalogueSource
 {
     /** Raise when the shape of a compiled row changes. */
-    private const SHAPE = 9;
+    private const SHAPE = 10;
 
     private const FILES = [
         'ingredients',
@@ -39,7 +39,15 @@ final class ShippedCatalogue implements CatalogueSource
         'blend_components',
         'piece_weights',
         'traits',
-        'limits', 'contents', 'choices', 'presets', 'packaging', 'vessels', 'preparations', 'charge_pairs',
+        'limits',
+        'contents',
+        'figure_sources',
+        'choices',
+        'presets',
+        'packaging',
+        'vessels',
+        'preparations',
+        'charge_pairs',
         'essential_oil_constituents',
     ];
 
@@ -172,6 +180,10 @@ final class ShippedCatalogue implements CatalogueSource
         $contents = $this->shares('contents', 'substance', 'percent');
         $traits = $this->grouped('traits', static fn (array $row): string => $row['trait']);
         $limits = $this->grouped('limits', self::limit(...));
+        $sources = [];
+        foreach ($this->csv('figure_sources') as $row) {
+            $sources[$row['of']][$row['figure']] = $row['source'];
+        }
         $pieces = [];
         foreach ($this->csv('piece_weights') as $row) {
             $grams = [(float) $row['grams_low'], (float) $row['grams_likely'], (float) $row['grams_high']];
@@ -189,6 +201,7 @@ final class ShippedCatalogue implements CatalogueSource
                 'traits' => $traits[$key] ?? [],
                 'limits' => $limits[$key] ?? [],
                 'contents' => $contents[$key] ?? [],
+                'sources' => [...$sources["kind:{$row['kind']}"] ?? [], ...$sources[$key] ?? []],
             ];
         }
 

@@ -274,6 +274,7 @@ final class Catalogue
             traits: array_map(MaterialTrait::from(...), $row['traits']),
             limits: array_map(static fn (array $limit): Limit => new Limit(...$limit), $row['limits']),
             contents: $row['contents'],
+            sources: $row['sources'],
         );
     }
 }

@@ -33,7 +33,8 @@ namespace Ilvane\Core\Material;
  *   as: string, pka: ?float, notes: string, source: string}>,
  *   coverage: array{int, int, int}|null, parts: array<string, float>, pieces: array<string, array{float, float,
  *   float}>,
- *   traits: list<string>, limits: list<LimitRow>, contents: array<string, float>
+ *   traits: list<string>, limits: list<LimitRow>, contents: array<string, float>,
+ *   sources: array<string, string>
  * }
  */
 interface CatalogueSource

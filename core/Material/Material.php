@@ -31,6 +31,7 @@ final readonly class Material
      *   its own
      * @param  list<MaterialTrait>  $traits
      * @param  list<Limit>  $limits
+     * @param  array<string, string>  $sources  of a figure (ph, heat, use), where it is not the row's own
      * @param  array<string, float>  $contents  grams of a dissolved substance in a gram, by INCI or chemical name
      */
     public function __construct(
@@ -76,6 +77,7 @@ final readonly class Material
         public array $traits = [],
         public array $limits = [],
         public array $contents = [],
+        public array $sources = [],
     ) {
     }
 
@@ -146,6 +148,16 @@ final readonly class Material
         }
 
         return null;
+    }
+
+    /**
+     * Who says a figure: no source says more than it states.
+     *
+     * @param  string  $figure  ph, heat or use
+     */
+    public function sourceOf(string $figure): string
+    {
+        return $this->sources[$figure] ?? $this->source;
     }
 
     public function hasAllergen(Allergen $allergen): bool

@@ -70,7 +70,7 @@ final readonly class Warnings
                 'ingredient' => Term::ingredient($line->ingredient->key),
                 'ceiling' => Term::celsius($ceiling),
                 'heat' => Term::celsius(round($pot->celsius)),
-                'source' => Term::note($line->ingredient->source),
+                'source' => Term::note($line->ingredient->sourceOf('heat')),
             ], variant: $isHerbWater ? 'herb_water' : 'usual');
         }
 
@@ -135,7 +135,7 @@ final readonly class Warnings
             'ceiling' => Term::celsius($ceiling),
             'heat' => Term::celsius(round($celsius)),
             'gate' => Term::celsius(round($celsius)),
-            'source' => Term::note($line->ingredient->source),
+            'source' => Term::note($line->ingredient->sourceOf('heat')),
         ];
 
         if ($line->ingredient->kind === Kind::Preservative) {

@@ -111,7 +111,13 @@ final class LanguageTest extends AppCase
     {
         $said = [];
         foreach (app(Catalogue::class)->all() as $ingredient) {
-            array_push($said, $ingredient->cautionNote, $ingredient->legalNote, $ingredient->source);
+            array_push(
+                $said,
+                $ingredient->cautionNote,
+                $ingredient->legalNote,
+                $ingredient->source,
+                ...array_values($ingredient->sources),
+            );
         }
         $rows = array_map(
             static fn (string $line): array => str_getcsv($line, escape: ''),

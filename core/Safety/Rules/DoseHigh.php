@@ -56,7 +56,7 @@ final class DoseHigh implements Rule
             'percent' => Term::percent($percent),
             'limit' => Term::percent($limit),
             'caution' => Term::note($ingredient->cautionNote),
-            'source' => Term::note($hasNote ? $ingredient->legalNote : $ingredient->source),
+            'source' => Term::note($hasNote ? $ingredient->legalNote : $ingredient->sourceOf('use')),
         ];
         $fixes = $keep > 0
             ? (new Remedy($assessment))->dose($line, $keep, 'dose_to', ['percent' => Term::percent($keep)])

@@ -39,7 +39,7 @@ final class DoseLow implements Rule
                 'ingredient' => Term::ingredient($line->ingredient->key),
                 'percent' => Term::percent($line->percent()),
                 'min' => Term::percent($range->min),
-                'source' => Term::note($line->ingredient->source),
+                'source' => Term::note($line->ingredient->sourceOf('use')),
             ], (new Remedy($assessment))->dose(
                 $line,
                 $range->typical,

@@ -27,7 +27,7 @@ final class EmulsifierHigh implements Rule
                 'ingredient' => Term::ingredient($line->ingredient->key),
                 'percent' => Term::percent($percent),
                 'max' => Term::percent($most),
-                'source' => Term::note($line->ingredient->source),
+                'source' => Term::note($line->ingredient->sourceOf('use')),
             ], (new Remedy($assessment))->dose(
                 $line,
                 $most,

@@ -51,7 +51,7 @@ final class GumHandling implements Rule
                     'ingredient' => Term::ingredient($ingredient->key),
                     'percent' => Term::percent($line->percent()),
                     'limit' => Term::percent($most),
-                    'source' => Term::note($ingredient->source),
+                    'source' => Term::note($ingredient->sourceOf('use')),
                 ], (new Remedy($assessment))->dose(
                     $line,
                     $most,

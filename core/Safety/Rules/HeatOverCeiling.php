@@ -39,7 +39,7 @@ final class HeatOverCeiling implements Rule
                 'ingredient' => Term::ingredient($line->ingredient->key),
                 'ceiling' => Term::celsius($ceiling),
                 'heat' => Term::celsius($heat->target),
-                'source' => Term::note($line->ingredient->source),
+                'source' => Term::note($line->ingredient->sourceOf('heat')),
             ], [Fix::phase($line->position, 'cooldown', 'move_to_cooldown')], variant: $isHerbWater
                 ? 'herb_water'
                 : 'usual');

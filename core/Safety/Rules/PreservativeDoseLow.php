@@ -31,7 +31,7 @@ final class PreservativeDoseLow implements Rule
                 'percent' => Term::percent($dose->percent),
                 'min' => Term::percent($range->min),
                 'max' => Term::percent($range->max),
-                'source' => Term::note($dose->ingredient->source),
+                'source' => Term::note($dose->ingredient->sourceOf('use')),
             ], (new Remedy($assessment))->dose(
                 $dose->line,
                 $range->typical,

@@ -24,7 +24,7 @@ final class PreservativeHeated implements Rule
                 'ingredient' => Term::ingredient($dose->ingredient->key),
                 'ceiling' => Term::celsius($dose->ingredient->maxProcessTemperature ?? 0.0),
                 'heat' => Term::celsius($assessment->heat->target ?? 0.0),
-                'source' => Term::note($dose->ingredient->source),
+                'source' => Term::note($dose->ingredient->sourceOf('heat')),
             ], [Fix::phase($dose->line->position, 'cooldown', 'move_to_cooldown')]);
         }
     }

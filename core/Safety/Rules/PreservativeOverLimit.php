@@ -64,7 +64,7 @@ final class PreservativeOverLimit implements Rule
                 'ingredient' => Term::ingredient($dose->ingredient->key),
                 'percent' => Term::percent($dose->percent),
                 'max' => Term::percent($most),
-                'source' => Term::note($dose->ingredient->source),
+                'source' => Term::note($dose->ingredient->sourceOf('use')),
             ], $this->fixes($assessment, [$dose->line->position]), certainty: $certainty);
         }
     }

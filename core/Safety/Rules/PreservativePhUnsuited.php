@@ -35,7 +35,7 @@ final class PreservativePhUnsuited implements Rule
                 'ph' => Term::number($dose->ph),
                 'low' => Term::number($low),
                 'high' => Term::number($high),
-                'source' => Term::note($dose->ingredient->source),
+                'source' => Term::note($dose->ingredient->sourceOf('ph')),
             ], [new Fix(
                 'aim_ph',
                 [['op' => 'add', 'path' => '/ph', 'value' => (float) Amount::plain($wanted)]],

@@ -28,7 +28,7 @@ final class ScentSingleHigh implements Rule
                 'percent' => Term::percent($percent),
                 'limit' => Term::percent($ceiling),
                 'caution' => Term::note($line->ingredient->cautionNote),
-                'source' => Term::note($line->ingredient->source),
+                'source' => Term::note($line->ingredient->sourceOf('use')),
             ], (new Remedy($assessment))->dose(
                 $line,
                 $ceiling,

@@ -98,6 +98,25 @@ final class JudgementTest extends CoreCase
         );
     }
 
+    /** Annex V states limits; a pH range and a temperature stand in no law. */
+    public function test_a_law_is_named_for_what_it_states_and_for_nothing_else(): void
+    {
+        $milk = static fn (array $more): array => self::document(
+            [['distilled-water', 'to 100'], ['btms-50', '5 %'], ['jojoba-oil', '8 %'], ['potassium-sorbate', '0.5 %']],
+            $more,
+        );
+        $range = self::finding(self::evaluate($milk(['ph' => 7.5])), 'preservation.ph_unsuited');
+        self::assertStringNotContainsString('1223/2009', (string) ($range?->terms['source']->value ?? 'none'));
+        foreach (self::catalogue()->all() as $material) {
+            foreach (['ph', 'heat'] as $figure) {
+                $isCited = preg_match('/1223\/2009|Annex V\b/', $material->sourceOf($figure)) === 1
+                    && ! str_contains($material->sourceOf($figure), 'rest from memory');
+                $figures = ['ph' => $material->phMin, 'heat' => $material->maxProcessTemperature];
+                self::assertFalse($isCited && $figures[$figure] !== null, "$material->key: $figure");
+            }
+        }
+    }
+
     /** Whatever the oil asks for, the split offered meets it, with as much emulsifier in all. */
     public function test_the_split_offered_meets_what_the_oils_ask_for(): void
     {
