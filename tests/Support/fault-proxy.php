@@ -1,9 +1,9 @@
 <?php
 
 /*
- * Stands between a browser and the workroom and spoils its answers, as the file FAULTS says: "pass"; "503 UNTIL", "507
- * UNTIL" (a moment in
- * seconds); "419 N" and "cut N" (so many posts). A cut answer is done by the workroom, and breaks off half way.
+ * Stands between a browser and the workroom and spoils its answers, as the file FAULTS says: "pass"; "503" and "507" (until
+ * the file says something else); "419 N" and "cut N" (so many posts). A cut answer is done by the workroom, and breaks off
+ * half way.
  *
  *   php fault-proxy.php LISTEN_PORT WORKROOM_PORT FAULTS
  */
@@ -72,10 +72,10 @@ while (true) {
     }
     [$head, $body] = message($line);
     $isPost = str_starts_with($head, 'POST ');
-    [$fault, $until] = [...explode(' ', (string) file_get_contents($faults)), ''];
+    $fault = explode(' ', (string) file_get_contents($faults))[0];
     $refuse = match (true) {
         ! $isPost => null,
-        in_array($fault, ['503', '507'], true) && microtime(true) < (float) $until => $fault,
+        in_array($fault, ['503', '507'], true) => $fault,
         counted($faults, '419') => '419',
         default => null,
     };
