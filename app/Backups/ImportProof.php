@@ -28,6 +28,7 @@ final readonly class ImportProof
         '/shelf',
         '/pantry',
         '/infusions',
+        '/make',
         '/preparations',
         '/labels',
         '/shopping',

@@ -176,12 +176,11 @@ final class JarController
 
         $last = JarEntry::query()->where('jar_id', $jar->id)->where('kind', '<>', 'undo')->orderByDesc('id')->first();
 
-        return ($back === 'today' ? redirect()->route('today')->with(
-            'undo',
-            $said !== '' || $last === null ? null : route('infusion.undo', [$jar, $last]),
-        ) : redirect()->route('infusion', $jar))->with(
-            'said',
-            $said !== '' ? $said : say('infusions.done_now'),
-        );
+        $undo = $said !== '' || $last === null ? null : route('infusion.undo', [$jar, $last]);
+        $page = $back === 'today'
+            ? redirect()->route('today')->with('undo', $undo)
+            : redirect()->route('infusion', $jar);
+
+        return $page->with('said', $said !== '' ? $said : say('infusions.done_now'));
     }
 }

@@ -118,12 +118,9 @@ final class PracticeBench
             }
         }
 
-        return $weight <= 0
-            ? null
-            : $sum / $weight + $this->tremble(
-                "thermometer $which",
-                $now,
-            ) + self::DRIFT_C * ($now - $this->since) / 3600;
+        $drift = self::DRIFT_C * ($now - $this->since) / 3600;
+
+        return $weight <= 0 ? null : $sum / $weight + $this->tremble("thermometer $which", $now) + $drift;
     }
 
     private function at(string $which, float $minute): ?float

@@ -202,11 +202,10 @@ final readonly class LotPage
             'moved' => say("pantry.stands.$entry->subject"),
             'undo', 'opened' => '',
             'counted' => say('pantry.counted', ['grams' => $wording->grams((float) $entry->grams)]),
-            default => $wording->grams((float) $entry->grams)
-                .($entry->subject === '' ? '' : ', '.($entry->isOfBatch() ? say(
-                    'pantry.batch',
-                    ['code' => $entry->subject],
-                ) : $entry->subject)),
+            default => implode(', ', array_filter([
+                $wording->grams((float) $entry->grams),
+                $entry->isOfBatch() ? say('pantry.batch', ['code' => $entry->subject]) : $entry->subject,
+            ], static fn (string $said): bool => $said !== '')),
         };
     }
 

@@ -168,12 +168,11 @@ final class PantryController
         $what();
         $last = LotEntry::query()->where('lot_id', $lot->id)->where('kind', '<>', 'undo')->orderByDesc('id')->first();
 
-        return ($back === 'today' ? redirect()->route('today')->with(
-            'undo',
-            $last === null ? null : route('lot.undo', [$lot, $last]),
-        ) : redirect()->route('lot', $lot))->with(
-            'said',
-            say('pantry.done'),
-        );
+        $undo = $last === null ? null : route('lot.undo', [$lot, $last]);
+        $page = $back === 'today'
+            ? redirect()->route('today')->with('undo', $undo)
+            : redirect()->route('lot', $lot);
+
+        return $page->with('said', say('pantry.done'));
     }
 }

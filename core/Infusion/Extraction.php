@@ -48,9 +48,9 @@ final class Extraction
     /** @return float loss of the delicate part, per day */
     public static function decay(float $celsius, Method $method, bool $sturdy = false): float
     {
-        return M_LN2 / (
-            $sturdy ? self::STURDY_HALF_LIFE : self::DELICATE_HALF_LIFE
-        ) * self::DECAY_Q10 ** (($celsius - self::DECAY_AT_C) / 10) * $method->decayFactor();
+        $usual = M_LN2 / ($sturdy ? self::STURDY_HALF_LIFE : self::DELICATE_HALF_LIFE);
+
+        return $usual * self::DECAY_Q10 ** (($celsius - self::DECAY_AT_C) / 10) * $method->decayFactor();
     }
 
     /**

@@ -95,15 +95,12 @@ final class Similarity
         [$one, $two] = [$a->coverage, $b->coverage];
         $breadth = $one === null || $two === null
             ? self::UNKNOWN
-            : max(
-                0,
-                $one->bacteria - $two->bacteria,
-            ) + max(0, $one->yeast - $two->yeast) + max(0, $one->mould - $two->mould);
+            : max(0, $one->bacteria - $two->bacteria)
+                + max(0, $one->yeast - $two->yeast)
+                + max(0, $one->mould - $two->mould);
+        $acidity = max(0.0, ($a->phMax ?? 14.0) - ($b->phMax ?? 14.0));
 
-        return $breadth * 2.0 + max(
-            0.0,
-            ($a->phMax ?? 14.0) - ($b->phMax ?? 14.0),
-        ) + ($a->charge === $b->charge ? 0.0 : 1.0);
+        return $breadth * 2.0 + $acidity + ($a->charge === $b->charge ? 0.0 : 1.0);
     }
 
     private static function others(Material $a, Material $b): float

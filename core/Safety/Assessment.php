@@ -97,13 +97,13 @@ final readonly class Assessment
             static fn (ComponentDose $dose): string => $dose->component->inci,
             $this->preservation->components(),
         );
-        foreach ($this->catalogue->choices(
-            $this->isSprayed() ? ChoiceRole::PreservativeSprayed : ChoiceRole::Preservative,
-        ) as $ingredient) {
-            if (array_filter(
+        $role = $this->isSprayed() ? ChoiceRole::PreservativeSprayed : ChoiceRole::Preservative;
+        foreach ($this->catalogue->choices($role) as $ingredient) {
+            $parts = array_map(
+                static fn (PreservativeComponent $part): string => $part->inci,
                 $ingredient->preservativeComponents,
-                static fn (PreservativeComponent $part): bool => in_array($part->inci, $has, true),
-            ) === []) {
+            );
+            if (array_intersect($parts, $has) === []) {
                 return $ingredient;
             }
         }

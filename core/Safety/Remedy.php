@@ -225,19 +225,20 @@ final readonly class Remedy
     {
         $best = null;
         foreach ($this->composition->known() as $line) {
-            if (in_array(
-                $line->position,
-                $except,
-                true,
-            ) || $line->line->formula !== null || $line->share === null || $line->ingredient === null
-                || ! ($line->ingredient->kind->isWatery() || $line->ingredient->kind->isLipid())) {
+            if (in_array($line->position, $except, true) || $line->line->formula !== null) {
+                continue;
+            }
+            if ($line->share === null || $line->ingredient === null) {
+                continue;
+            }
+            $isWatery = $line->ingredient->kind->isWatery();
+            if (! $isWatery && ! $line->ingredient->kind->isLipid()) {
                 continue;
             }
             $weight = $line->share->likely
-                + ($line->ingredient->kind->isWatery() ? 1.0 : 0.0)
-                + (
-                    $line->ingredient->key === $this->plainWater ? 2.0 : 0.0
-                ) - ($line->phase === Phase::Cooldown ? 0.5 : 0.0);
+                + ($isWatery ? 1.0 : 0.0)
+                + ($line->ingredient->key === $this->plainWater ? 2.0 : 0.0)
+                - ($line->phase === Phase::Cooldown ? 0.5 : 0.0);
             if ($best === null || $weight > $best[0]) {
                 $best = [$weight, $line];
             }

@@ -100,9 +100,9 @@ final readonly class Kitchen
     /** W/K through a vessel cooled so, as it usually is or as this maker's has shown. */
     public function flow(Vessel $vessel, Cooling $how): float
     {
-        return (
-            $how === Cooling::ColdBath || $how === Cooling::IceBath ? $vessel->coldBath : $vessel->air
-        ) * ($this->own[self::key($vessel, $how)] ?? 1.0);
+        $isBath = $how === Cooling::ColdBath || $how === Cooling::IceBath;
+
+        return ($isBath ? $vessel->coldBath : $vessel->air) * ($this->own[self::key($vessel, $how)] ?? 1.0);
     }
 
     public static function key(Vessel $vessel, Cooling $how): string

@@ -94,10 +94,7 @@ final class Simulator
     private function go(Step $step): void
     {
         match ($step->kind) {
-            StepKind::Weigh => $this->pots->wait(self::WEIGHING_MIN * max(
-                1,
-                count($this->composition->inPhase($step->phase() ?? Phase::Oil)),
-            ) * 60),
+            StepKind::Weigh => $this->weigh($step),
             StepKind::Heat => $this->heat($step),
             StepKind::Hold => $this->pots->hold($step->takes()),
             StepKind::Combine => $this->combine($step),
@@ -110,6 +107,12 @@ final class Simulator
             StepKind::Fill => $this->fill($step),
             default => $this->stay($step),
         };
+    }
+
+    private function weigh(Step $step): void
+    {
+        $lines = count($this->composition->inPhase($step->phase() ?? Phase::Oil));
+        $this->pots->wait(60 * self::WEIGHING_MIN * max(1, $lines));
     }
 
     private function heat(Step $step): void

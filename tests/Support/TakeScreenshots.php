@@ -30,8 +30,8 @@ final class TakeScreenshots extends BrowserCase
             'jar' => '/infusions/1',
             'preparation' => '/preparations/3',
             'bench-flawed' => '/formulas/5',
-            'side-by-side' => '/formulas/1/compare?a=1&b=2',
-            'propose' => '/formulas/4/suggest?wish=firm&feel=firm&celsius=26',
+            'compare' => '/formulas/1/compare?a=1&b=2',
+            'suggest' => '/formulas/4/suggest?wish=firm&feel=firm&celsius=26',
             'acidity' => '/formulas/3/acidity?product=10&added=6+drops&strength=10&wanted=4.5',
             'handbook' => '/handbook/preserving',
             'record' => "/batches/{$codes['finished']}",
@@ -47,13 +47,13 @@ final class TakeScreenshots extends BrowserCase
             "Aunt Solveig’s curl milk\nMakes 300 g\nWater phase:\n1 cup distilled water\n2 tbsp aloe vera juice\nune cuillère à soupe de glycérine\nOil phase:\nhalf a tablespoon of emulsifying wax\n1/3 cup shea buter\n2 to 3 tbsp sweet almond oil\n1 tsp coconut milk powder\nHeat both to 70 °C for 20 minutes, then cool below 40 °C.\nAdd 10-12 drops of lavender oil and some honey.\n3 capsules of moon dust\n",
         );
         self::press('Read the recipe');
-        self::picture('intake');
+        self::picture('recipe');
         self::visit('/formulas/4');
         self::find('#keeps summary')->click();
         self::picture('butter');
         self::visit('/formulas/1/simulation?beside=ice_bath');
         self::find('.scrub-range')->sendKeys(array_fill(0, 5, WebDriverKeys::PAGE_UP));
-        self::picture('rehearsal');
+        self::picture('simulation');
         self::phone();
         foreach ([
             'phone-weigh' => "/make/{$codes['making']}/weigh.4",

@@ -104,10 +104,9 @@ final readonly class HeatContent
         }
         $rise = $this->joules[$low + 1] - $this->joules[$low];
 
-        return self::COLDEST + self::STEP * ($low + ($rise > 0 ? max(
-            0.0,
-            min(1.0, ($joules - $this->joules[$low]) / $rise),
-        ) : 0.0));
+        $part = $rise > 0 ? max(0.0, min(1.0, ($joules - $this->joules[$low]) / $rise)) : 0.0;
+
+        return self::COLDEST + self::STEP * ($low + $part);
     }
 
     /** J/K near a temperature. */

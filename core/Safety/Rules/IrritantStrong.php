@@ -45,19 +45,24 @@ final class IrritantStrong implements Rule
             if ($certainty === null) {
                 continue;
             }
-            yield new Finding('irritant.strong', Severity::Stop, [$line->position], [
+            $terms = [
                 'ingredient' => Term::ingredient($ingredient->key),
                 'percent' => Term::percent($line->percent()),
                 'limit' => Term::percent($most),
                 'caution' => Term::note($ingredient->cautionNote),
-            ], $most > 0 ? (new Remedy($assessment))->dose(
-                $line,
-                $most,
-                'dose_to',
-                ['percent' => Term::percent($most)],
-            ) : [Fix::removeLine($line->position, 'remove_line')], certainty: $certainty, variant: $most > 0
-                ? 'usual'
-                : 'not_leave_on');
+            ];
+            $fixes = $most > 0
+                ? (new Remedy($assessment))->dose($line, $most, 'dose_to', ['percent' => Term::percent($most)])
+                : [Fix::removeLine($line->position, 'remove_line')];
+            yield new Finding(
+                'irritant.strong',
+                Severity::Stop,
+                [$line->position],
+                $terms,
+                $fixes,
+                certainty: $certainty,
+                variant: $most > 0 ? 'usual' : 'not_leave_on',
+            );
         }
     }
 }

@@ -50,12 +50,8 @@ final class PreservativeOverLimit implements Rule
     {
         foreach ($assessment->preservation->doses as $dose) {
             $range = $dose->range();
-            $most = $range === null
-                ? null
-                : ($assessment->formula->use === Application::RinseOff ? max(
-                    $range->max,
-                    $dose->ingredient->rinseOffMax ?? 0.0,
-                ) : $range->max);
+            $rinsedOff = $assessment->formula->use === Application::RinseOff ? $dose->ingredient->rinseOffMax ?? 0.0 : 0.0;
+            $most = $range === null ? null : max($range->max, $rinsedOff);
             $certainty = $most === null ? null : $dose->percent?->above($most);
             if ($certainty === null || in_array($dose->line->position, $reported, true)) {
                 continue;
