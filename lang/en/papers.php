@@ -1,7 +1,7 @@
 <?php
 
 return [
-    'take_along' => 'Take it along', 'how_to' => 'How to make it, to print or hand on',
+    'take_along' => 'Export or print', 'how_to' => 'How to make it, to print or hand on',
     'formats' => ['xlsx' => 'Spreadsheet (XLSX)', 'ods' => 'Spreadsheet (ODS)', 'csv' => 'Table (CSV)', 'json' => 'Open form (JSON)', 'svg' => 'Drawing (SVG)', 'pdf' => 'Sheet for the binder (PDF)'],
     'formats_mean' => 'The spreadsheets reckon: change an amount or the batch, and grams, shares and cost follow.',
     'sheet' => 'Formula', 'batch' => 'Batch, g', 'total' => 'Total',

@@ -1,7 +1,7 @@
 <?php
 
 return [
-    'take_along' => 'L’emporter', 'how_to' => 'Comment la faire, à imprimer ou à transmettre',
+    'take_along' => 'Exporter ou imprimer', 'how_to' => 'Comment la faire, à imprimer ou à transmettre',
     'formats' => ['xlsx' => 'Tableur (XLSX)', 'ods' => 'Tableur (ODS)', 'csv' => 'Table (CSV)', 'json' => 'Forme ouverte (JSON)', 'svg' => 'Dessin (SVG)', 'pdf' => 'Feuille de classeur (PDF)'],
     'formats_mean' => 'Les tableurs calculent : changez une quantité ou la fournée, grammes, parts et coût suivent.',
     'sheet' => 'Formule', 'batch' => 'Fournée, g', 'total' => 'Total',

@@ -399,7 +399,7 @@ final class NothingLostTest extends BrowserCase
             self::find('#what-for')->getAttribute('open'),
             'what it is for stays open when the kind is changed',
         );
-        self::button('Keep version')->click();
+        self::button('Save version')->click();
         self::find('#keep .button')->click();
         self::see('Kept as version 1.');
         self::find('#do-make');

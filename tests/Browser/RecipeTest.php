@@ -50,7 +50,7 @@ final class RecipeTest extends BrowserCase
         );
         self::settled();
         self::see('479');
-        self::button('Keep version')->click();
+        self::button('Save version')->click();
         self::find('#keep input[name=note]')->sendKeys('as the recipe had it'.WebDriverKeys::ENTER);
         self::see('Kept as version 1.');
         self::find('.kept a')->click();

@@ -71,7 +71,7 @@ final class LanguageTest extends AppCase
             '/' => 'Aujourd’hui',
             '/formulas' => 'Formules',
             '/formulas/1' => 'Phase',
-            '/formulas/5' => 'Notes au crayon',
+            '/formulas/5' => 'Enregistrer cette version',
             '/make' => 'Choisir une formule à fabriquer',
             '/learn' => 'Tous les contrôles',
             '/infusions' => 'Macérats huileux',
