@@ -147,7 +147,7 @@ final class BackupController
     {
         $file = $request->file('file');
 
-        return $file instanceof UploadedFile && $file->isValid() ? $file : throw new RecordRefused('', '', 'no_packet');
+        return $file instanceof UploadedFile && $file->isValid() ? $file : throw RecordRefused::noPacket('', '');
     }
 
     private function onlyHere(Request $request): void

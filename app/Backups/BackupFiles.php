@@ -73,7 +73,7 @@ final class BackupFiles
     public static function to(string $file): void
     {
         if (file_exists($file)) {
-            throw new RecordRefused(basename($file), '', 'there_already');
+            throw RecordRefused::thereAlready(basename($file), '');
         }
         $draft = "$file.part";
         @unlink($draft);
@@ -81,7 +81,7 @@ final class BackupFiles
             DB::statement('VACUUM INTO '.DB::getPdo()->quote($draft));
         } catch (Throwable) {
             @unlink($draft);
-            throw new RecordRefused(basename($file), '', 'cant_write');
+            throw RecordRefused::cantWrite(basename($file), '');
         }
         self::look($draft);
         rename($draft, $file);
@@ -100,7 +100,7 @@ final class BackupFiles
     {
         $name = $called ?? basename($file);
         if (! is_file($file) || (string) file_get_contents($file, length: 15) !== 'SQLite format 3') {
-            throw new RecordRefused($name, '', 'no_copy');
+            throw RecordRefused::noCopy($name, '');
         }
         try {
             $copy = new PDO(
@@ -122,39 +122,25 @@ final class BackupFiles
             ));
             $tables = Schema::of($copy);
         } catch (PDOException $problem) {
-            throw new RecordRefused(
-                $name,
-                '',
-                str_contains($problem->getMessage(), 'no such table') ? 'no_copy' : 'damaged',
-            );
+            throw RecordRefused::noBackup($name, str_contains($problem->getMessage(), 'no such table'));
         }
         if (! $isWhole || $has === []) {
-            throw new RecordRefused($name, '', $isWhole ? 'no_copy' : 'damaged');
+            throw RecordRefused::noBackup($name, $isWhole);
         }
-        array_diff($has, Schema::versions()) === [] ?: throw new RecordRefused($name, '', 'newer');
+        array_diff($has, Schema::versions()) === [] ?: throw RecordRefused::newer($name, '');
         $expected = array_slice(Schema::versions(), 0, count($has)) === $has
             ? Schema::known($has[count($has) - 1])
             : null;
         if ($expected === null) {
-            throw new RecordRefused($name, '', 'altered', ['what' => 'migrations']);
+            throw RecordRefused::altered($name, '', 'migrations');
         }
         $missing = array_keys(array_diff_key($expected, $tables));
         if ($missing !== []) {
-            throw new RecordRefused(
-                $name,
-                '',
-                'hollow',
-                ['what' => implode(', ', array_slice($missing, 0, self::NAMED))],
-            );
+            throw RecordRefused::hollow($name, '', implode(', ', array_slice($missing, 0, self::NAMED)));
         }
         $other = array_keys(array_diff_assoc($tables, $expected));
         if ($other !== []) {
-            throw new RecordRefused(
-                $name,
-                '',
-                'altered',
-                ['what' => implode(', ', array_slice($other, 0, self::NAMED))],
-            );
+            throw RecordRefused::altered($name, '', implode(', ', array_slice($other, 0, self::NAMED)));
         }
     }
 
@@ -170,16 +156,16 @@ final class BackupFiles
      */
     public static function restore(string $file, ?string $called = null): string
     {
-        $workroom = self::workroom() ?? throw new RecordRefused(basename($file), '', 'no_file');
+        $workroom = self::workroom() ?? throw RecordRefused::noFile(basename($file), '');
         self::look($file, $called);
         $lifted = dirname($workroom).'/'.self::LIFTING.bin2hex(random_bytes(6)).'.sqlite';
         try {
-            self::into($file, $lifted) ?: throw new RecordRefused($called ?? basename($file), '', 'cant_write');
+            self::into($file, $lifted) ?: throw RecordRefused::cantWrite($called ?? basename($file), '');
             Schema::lift($lifted);
             self::look($lifted, $called);
             $before = self::copyNow('before-restore');
             DB::disconnect();
-            self::into($lifted, $workroom) ?: throw new RecordRefused($called ?? basename($file), '', 'busy');
+            self::into($lifted, $workroom) ?: throw RecordRefused::busy($called ?? basename($file), '');
         } finally {
             DB::reconnect();
             array_map(unlink(...), glob("$lifted*") ?: []);

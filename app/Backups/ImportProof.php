@@ -120,9 +120,9 @@ final readonly class ImportProof
             $answer = $route->run();
             $answer instanceof View && $answer->render();
         } catch (HttpExceptionInterface $refused) {
-            $refused->getStatusCode() < 500 ?: throw new RecordRefused($file, '', 'no_page', ['page' => $path]);
+            $refused->getStatusCode() < 500 ?: throw RecordRefused::noPage($file, '', $path);
         } catch (Throwable) {
-            throw new RecordRefused($file, '', 'no_page', ['page' => $path]);
+            throw RecordRefused::noPage($file, '', $path);
         }
     }
 }

@@ -27,17 +27,17 @@ final class RecordReader
         try {
             $record = json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR);
         } catch (JsonException) {
-            throw new RecordRefused($file, '', 'not_json');
+            throw RecordRefused::notJson($file, '');
         }
         if (! $record instanceof stdClass || ($record->format ?? null) !== $kind->format) {
-            throw new RecordRefused($file, '/format', 'other_format', ['format' => $kind->format]);
+            throw RecordRefused::otherFormat($file, '/format', $kind->format);
         }
         $key = $record->{$kind->key} ?? null;
         if (
             ! is_string($key)
             || preg_match($kind->key === 'uid' ? '/^[0-9a-f]{32}$/' : '/^[\w-]{1,80}$/', $key) !== 1
         ) {
-            throw new RecordRefused($file, "/$kind->key", 'no_name');
+            throw RecordRefused::noName($file, "/$kind->key");
         }
         foreach ($kind->grown as $name => $before) {
             $record->$name ??= $before;
@@ -58,24 +58,24 @@ final class RecordReader
     {
         foreach (array_keys(get_object_vars($row)) as $key) {
             if (! isset($columns[$key]) && ! isset($parts[$key])) {
-                throw new RecordRefused($file, "$path/$key", 'unknown_key');
+                throw RecordRefused::unknownKey($file, "$path/$key");
             }
         }
         foreach ($columns as $column => $type) {
             if (! property_exists($row, $column)) {
-                throw new RecordRefused($file, "$path/$column", 'missing');
+                throw RecordRefused::missing($file, "$path/$column");
             }
             self::value($row->$column, $type, $file, "$path/$column");
         }
         foreach ($parts as $name => $part) {
-            $rows = $row->$name ?? throw new RecordRefused($file, "$path/$name", 'missing');
+            $rows = $row->$name ?? throw RecordRefused::missing($file, "$path/$name");
             if (! is_array($rows)) {
-                throw new RecordRefused($file, "$path/$name", 'no_list');
+                throw RecordRefused::noList($file, "$path/$name");
             }
             foreach ($rows as $i => $child) {
                 $child instanceof stdClass
                     ? self::row($child, $part->columns, $part->parts, $file, "$path/$name/$i")
-                    : throw new RecordRefused($file, "$path/$name/$i", 'no_object');
+                    : throw RecordRefused::noObject($file, "$path/$name/$i");
             }
         }
     }
@@ -104,12 +104,7 @@ final class RecordReader
             'bytes' => is_string($value) && base64_decode($value, true) !== false,
             default => is_string($value) && mb_check_encoding($value, 'UTF-8') && strlen($value) <= self::LONGEST_TEXT,
         };
-        $isGood ?: throw new RecordRefused(
-            $file,
-            $path,
-            'wrong_type',
-            ['type' => say('backups.types.'.rtrim($type, '?'))],
-        );
+        $isGood ?: throw RecordRefused::wrongType($file, $path, say('backups.types.'.rtrim($type, '?')));
     }
 
     private static function looks(string $value, string $type): bool
@@ -124,11 +119,10 @@ final class RecordReader
             try {
                 $read(json_decode((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION), true));
             } catch (DocumentRefused $refused) {
-                throw new RecordRefused(
+                throw RecordRefused::document(
                     $file,
                     $path.$refused->path,
-                    'document',
-                    ['why' => say('errors.document.'.$refused->reason, $refused->parameters)],
+                    say('errors.document.'.$refused->reason, $refused->parameters),
                 );
             }
         };

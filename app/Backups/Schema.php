@@ -98,7 +98,7 @@ final class Schema
     {
         $written = [];
         foreach (self::versions() as $version) {
-            $file = tempnam(sys_get_temp_dir(), 'ilvane-tables-') ?: throw new RecordRefused('', '', 'cant_write');
+            $file = tempnam(sys_get_temp_dir(), 'ilvane-tables-') ?: throw RecordRefused::cantWrite('', '');
             try {
                 self::lift($file, $version);
                 $has = self::of(new PDO("sqlite:$file", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]));

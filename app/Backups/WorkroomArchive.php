@@ -46,13 +46,13 @@ final class WorkroomArchive
     public static function toDirectory(string $directory): int
     {
         if (is_dir($directory) && count((array) scandir($directory)) > 2) {
-            throw new RecordRefused($directory, '', 'not_empty');
+            throw RecordRefused::notEmpty($directory, '');
         }
         $count = 0;
         foreach (self::files() as $name => $json) {
             $path = "$directory/$name";
             is_dir(dirname($path)) || mkdir(dirname($path), 0700, true);
-            file_put_contents($path, $json) === strlen($json) ?: throw new RecordRefused($name, '', 'cant_write');
+            file_put_contents($path, $json) === strlen($json) ?: throw RecordRefused::cantWrite($name, '');
             $count++;
         }
 
@@ -91,22 +91,19 @@ final class WorkroomArchive
             } elseif (preg_match('#^([a-z]+)/[\w-]{1,80}\.json$#', $name, $part) === 1 && isset($kinds[$part[1]])) {
                 $records[$part[1]][] = [$name, RecordReader::read($kinds[$part[1]], $json, $name)];
             } else {
-                throw new RecordRefused($name, '', 'unknown_file');
+                throw RecordRefused::unknownFile($name, '');
             }
         }
         if (! $head instanceof stdClass || ($head->format ?? null) !== self::FORMAT) {
-            throw new RecordRefused(self::HEAD, '/format', 'other_format', ['format' => self::FORMAT]);
+            throw RecordRefused::otherFormat(self::HEAD, '/format', self::FORMAT);
         }
         foreach (get_object_vars($head->records ?? new stdClass) as $folder => $count) {
             if (count($records[$folder] ?? []) !== $count) {
-                throw new RecordRefused(
+                throw RecordRefused::incomplete(
                     self::HEAD,
                     "/records/$folder",
-                    'incomplete',
-                    [
-                        'told' => is_int($count) ? (string) $count : '?',
-                        'found' => (string) count($records[$folder] ?? []),
-                    ],
+                    is_int($count) ? (string) $count : '?',
+                    (string) count($records[$folder] ?? []),
                 );
             }
         }
@@ -134,7 +131,7 @@ final class WorkroomArchive
                 }
                 $size = (int) filesize("$directory/$name");
                 $sum += $size;
-                $size <= self::LARGEST_FILE && $sum <= self::LARGEST ?: throw new RecordRefused($name, '', 'too_large');
+                $size <= self::LARGEST_FILE && $sum <= self::LARGEST ?: throw RecordRefused::tooLarge($name, '');
                 yield $name => (string) file_get_contents("$directory/$name");
             }
         }
@@ -145,20 +142,20 @@ final class WorkroomArchive
     {
         $zip = new ZipArchive;
         if (! is_file($file) || $zip->open($file, ZipArchive::RDONLY) !== true) {
-            throw new RecordRefused(basename($file), '', 'no_packet');
+            throw RecordRefused::noPacket(basename($file), '');
         }
-        $zip->numFiles <= self::MOST_FILES ?: throw new RecordRefused(basename($file), '', 'too_large');
+        $zip->numFiles <= self::MOST_FILES ?: throw RecordRefused::tooLarge(basename($file), '');
         $sum = 0;
         for ($i = 0; $i < $zip->numFiles; $i++) {
-            $told = $zip->statIndex($i) ?: throw new RecordRefused(basename($file), '', 'no_packet');
+            $told = $zip->statIndex($i) ?: throw RecordRefused::noPacket(basename($file), '');
             if (str_ends_with($told['name'], '/')) {
                 continue;
             }
             $sum += $told['size'];
             $told['size'] <= self::LARGEST_FILE
-                && $sum <= self::LARGEST ?: throw new RecordRefused($told['name'], '', 'too_large');
+                && $sum <= self::LARGEST ?: throw RecordRefused::tooLarge($told['name'], '');
             $json = $zip->getFromIndex($i);
-            yield $told['name'] => $json === false ? throw new RecordRefused($told['name'], '', 'no_packet') : $json;
+            yield $told['name'] => $json === false ? throw RecordRefused::noPacket($told['name'], '') : $json;
         }
         $zip->close();
     }

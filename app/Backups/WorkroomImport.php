@@ -98,7 +98,7 @@ final class WorkroomImport
                         ->update(['trial_of' => $this->versionId($version, $file, '/trial_of')]);
                 }
                 if (DB::select('PRAGMA foreign_key_check') !== []) {
-                    throw new RecordRefused('', '', 'torn');
+                    throw RecordRefused::torn('', '');
                 }
                 $this->proof->of($taken);
             });
@@ -154,16 +154,11 @@ final class WorkroomImport
                 $later[] = [$id, $record->trial_of, $file];
             }
         } catch (QueryException $broken) {
-            throw new RecordRefused(
-                $file,
-                '',
-                'rule',
-                ['rule' => preg_match(
-                    '/constraint failed: ([^(]*)/',
-                    $broken->getMessage(),
-                    $rule,
-                ) === 1 ? trim($rule[1]) : '?'],
-            );
+            throw RecordRefused::rule($file, '', preg_match(
+                '/constraint failed: ([^(]*)/',
+                $broken->getMessage(),
+                $rule,
+            ) === 1 ? trim($rule[1]) : '?');
         }
 
         return $later;
@@ -209,11 +204,10 @@ final class WorkroomImport
                     $row[$column] = match (true) {
                         rtrim($type, '?') === 'entry' => $child->$column === null
                             ? null
-                            : ($ids[self::text($child->$column)] ?? throw new RecordRefused(
-                                $file,
-                                "$at/$column",
-                                'no_such_entry',
-                            )),
+                            : (
+                                $ids[self::text($child->$column)]
+                                    ?? throw RecordRefused::noSuchEntry($file, "$at/$column")
+                            ),
                         $part->undoes === $column
                             && ($child->kind ?? '') === 'undo' => (string) (
                                 $ids[self::text($child->$column)] ?? self::text($child->$column)
@@ -250,7 +244,7 @@ final class WorkroomImport
             'jar',
             'preparation' => DB::table(rtrim($type, '?').'s')
                 ->where('uid', $value)
-                ->value('id') ?? throw new RecordRefused($file, $path, 'not_with_it'),
+                ->value('id') ?? throw RecordRefused::notWithIt($file, $path),
             'number' => is_numeric($value) ? (float) $value : null,
             default => $value,
         };
@@ -263,7 +257,7 @@ final class WorkroomImport
             ->join('formulas', 'formulas.id', '=', 'formula_versions.formula_id')
             ->where('formulas.uid', $version->formula)
             ->where('number', $version->number)
-            ->value('formula_versions.id') ?? throw new RecordRefused($file, $path, 'not_with_it');
+            ->value('formula_versions.id') ?? throw RecordRefused::notWithIt($file, $path);
     }
 
     /**

@@ -69,7 +69,7 @@ final class FormulaSheet
     public function text(string $path, string $extension): string
     {
         if ((int) filesize($path) > self::MAX_BYTES) {
-            throw new SheetRefused('too_large');
+            throw SheetRefused::tooLarge();
         }
         $rows = $this->rows($this->sheet($path, strtolower($extension)));
         foreach ($rows as $i => $row) {
@@ -78,7 +78,7 @@ final class FormulaSheet
                 return self::lines(array_slice($rows, $i + 1), $columns);
             }
         }
-        throw new SheetRefused('no_headings');
+        throw SheetRefused::withoutHeadings();
     }
 
     public static function takes(string $extension): bool
@@ -92,7 +92,7 @@ final class FormulaSheet
             if ($extension === 'csv') {
                 $text = (string) file_get_contents($path);
                 if (! mb_check_encoding($text, 'UTF-8') || str_contains($text, "\0")) {
-                    throw new SheetRefused('not_text');
+                    throw SheetRefused::isNotText();
                 }
                 $reader = new Csv;
                 $first = strtok($text, "\n") ?: '';
@@ -112,7 +112,7 @@ final class FormulaSheet
         } catch (SheetRefused $refusal) {
             throw $refusal;
         } catch (Throwable) {
-            throw new SheetRefused('not_a_sheet');
+            throw SheetRefused::isNoSheet();
         }
     }
 
@@ -120,7 +120,7 @@ final class FormulaSheet
     {
         $zip = new ZipArchive;
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
-            throw new SheetRefused('not_a_sheet');
+            throw SheetRefused::isNoSheet();
         }
         $unpacked = 0;
         for ($i = 0; $i < min($zip->numFiles, self::MAX_PARTS); $i++) {
@@ -129,7 +129,7 @@ final class FormulaSheet
         $tooMany = $zip->numFiles > self::MAX_PARTS;
         $zip->close();
         if ($tooMany || $unpacked > self::MAX_UNPACKED) {
-            throw new SheetRefused('bomb');
+            throw SheetRefused::unpacksTooLarge();
         }
     }
 

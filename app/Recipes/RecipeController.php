@@ -63,7 +63,7 @@ final class RecipeController
     {
         $why = match (true) {
             $refusal instanceof TextRefused => say('errors.text.'.$refusal->reason),
-            $refusal instanceof SheetRefused => say('errors.sheet.'.$refusal->reason),
+            $refusal instanceof SheetRefused => $refusal->said(),
             default => trim($refusal->path.' '.say('errors.document.'.$refusal->reason, $refusal->parameters)),
         };
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Backups\RecordRefused;
 use App\Ground\Refused;
+use App\Recipes\SheetRefused;
 use Illuminate\Support\Facades\Lang;
 use Illuminate\Support\Facades\Route;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -16,10 +18,22 @@ use Tests\Support\AppCase;
 /** What is refused has words in both languages, and answers a request by itself. */
 final class RefusedTest extends AppCase
 {
-    /** @return iterable<string, array{Refused}> one by each named constructor */
+    /**
+     * @return iterable<string, array{Refused|RecordRefused|SheetRefused, string}> one by each named constructor, and
+     *   where its words are
+     */
     public static function reasons(): iterable
     {
-        foreach ((new ReflectionClass(Refused::class))->getMethods(ReflectionMethod::IS_STATIC) as $method) {
+        $words = [
+            Refused::class => 'ui.refused',
+            RecordRefused::class => 'backups.refused',
+            SheetRefused::class => 'errors.sheet',
+        ];
+        $methods = [];
+        foreach (array_keys($words) as $class) {
+            array_push($methods, ...(new ReflectionClass($class))->getMethods(ReflectionMethod::IS_STATIC));
+        }
+        foreach ($methods as $method) {
             if (! $method->isPublic()) {
                 continue;
             }
@@ -32,15 +46,17 @@ final class RefusedTest extends AppCase
                     default => $isFlag ? true : "<{$parameter->getName()}>",
                 };
             }
-            yield $method->getName() => [$method->invokeArgs(null, $given)];
+            yield "$method->class::$method->name" => [$method->invokeArgs(null, $given), $words[$method->class]];
         }
     }
 
     #[DataProvider('reasons')]
-    public function test_every_reason_has_words_in_both_languages_with_its_figures_in_them(Refused $refused): void
-    {
+    public function test_every_reason_has_words_in_both_languages_with_its_figures_in_them(
+        Refused|RecordRefused|SheetRefused $refused,
+        string $words,
+    ): void {
         foreach (['en', 'fr'] as $language) {
-            self::assertTrue(Lang::hasForLocale("ui.refused.$refused->reason", $language), $refused->reason);
+            self::assertTrue(Lang::hasForLocale("$words.$refused->reason", $language), $refused->reason);
             $this->app->setLocale($language);
             self::assertDoesNotMatchRegularExpression(
                 '/:[a-z]+\b/',
