@@ -115,6 +115,9 @@ final class StartTest extends TestCase
         $process = $this->start($port);
         $this->untilOpen($process);
         self::assertTrue(self::answers($port));
+        foreach ([$this->room(), dirname($this->room())] as $path) {
+            self::assertSame(0, fileperms($path) & 0o077, "$path is its maker's alone");
+        }
         $process->signal(SIGKILL);
         $this->until(
             static fn (): bool => ! $process->isRunning() && ! self::answers($port) && ! self::answers($port + 1),
