@@ -225,7 +225,9 @@ final class Refused extends RuntimeException
         return new self($field, $reason, ['water' => $water, 'days' => $days]);
     }
 
-    /** Back to the form with what was typed: the words beside their field, or over the page where it has no such field. */
+    /**
+     * Back to the form with what was typed: the words beside their field, or over the page where it has no such field.
+     */
     public function render(Request $request): Response|RedirectResponse
     {
         if ($request->expectsJson()) {

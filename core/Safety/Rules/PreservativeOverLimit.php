@@ -50,8 +50,9 @@ final class PreservativeOverLimit implements Rule
     {
         foreach ($assessment->preservation->doses as $dose) {
             $range = $dose->range();
-            $rinsedOff = $assessment->formula->use === Application::RinseOff ? $dose->ingredient->rinseOffMax ?? 0.0 : 0.0;
-            $most = $range === null ? null : max($range->max, $rinsedOff);
+            $isRinsedOff = $assessment->formula->use === Application::RinseOff;
+            $rinseOffMax = $isRinsedOff ? $dose->ingredient->rinseOffMax : null;
+            $most = $range === null ? null : max($range->max, $rinseOffMax ?? 0.0);
             $certainty = $most === null ? null : $dose->percent?->above($most);
             if ($certainty === null || in_array($dose->line->position, $reported, true)) {
                 continue;
