@@ -43,6 +43,13 @@ final class OwnRow
         'water_uptake',
     ];
 
+    /** Whose source a rule names => the fields of the form that set it. */
+    private const SOURCED = [
+        'ph' => ['ph_min', 'ph_max'],
+        'heat' => ['max_temp'],
+        'use' => ['use_low', 'use_high', 'rinse_off_max', 'legal_max'],
+    ];
+
     /** Solid fat, percent, by °C. */
     public const SOLID_FAT_AT = [10, 20, 25, 30, 35];
 
@@ -107,10 +114,15 @@ final class OwnRow
         }
         $row['contents'] = [...$row['contents'], ...$own->contents()];
         $row['components'] = $this->components($row['components'], $own->contents());
-        $row['sources'] = [];
-        $row['source'] = $own->word('source') === ''
+        $said = $own->word('source') === ''
             ? say('own_ingredients.source_unsaid')
             : say('own_ingredients.source', ['source' => $own->word('source')]);
+        foreach (self::SOURCED as $figure => $fields) {
+            $isTold = array_filter($fields, static fn (string $field): bool => $own->figure($field) !== null) !== [];
+            $before = $row['sources'][$figure] ?? $row['source'];
+            $row['sources'][$figure] = $isTold || $before === '' ? $said : $before;
+        }
+        $row['source'] = $said;
 
         return $row;
     }

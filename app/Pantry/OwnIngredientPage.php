@@ -22,6 +22,9 @@ final readonly class OwnIngredientPage
     /** How many substances a blend may be made up of on the form. */
     public const CONTENTS = 5;
 
+    /** Rows of substances the form begins with. */
+    private const ROWS = 2;
+
     /** Figures asked of everything. */
     private const ALWAYS = [
         'density',
@@ -51,6 +54,8 @@ final readonly class OwnIngredientPage
      * @param  list<string>  $cautions  ticked: as told, else as assumed
      * @param  list<string>  $ticked  traits ticked: as told, else as assumed
      * @param  array<string, string>  $standIns  what counts while a figure is empty, worded
+     * @param  array<string, string>  $told  figures as the form shows them
+     * @param  list<array{string, string}>  $contents  substance and percent by row, and an empty row to go on in
      * @param  list<string>  $substances
      */
     private function __construct(
@@ -65,6 +70,8 @@ final readonly class OwnIngredientPage
         public array $cautions,
         public array $ticked,
         public array $standIns,
+        public array $told,
+        public array $contents,
         public array $substances,
         public bool $isAssumed,
     ) {
@@ -90,9 +97,37 @@ final readonly class OwnIngredientPage
             cautions: array_map(static fn (Caution $caution): string => $caution->value, $ingredient->cautions ?? []),
             ticked: array_map(static fn (MaterialTrait $trait): string => $trait->value, $ingredient->traits ?? []),
             standIns: $ingredient === null ? [] : self::standIns($ingredient),
+            told: $own === null ? [] : self::told($own),
+            contents: self::contents($own),
             substances: (new OwnRow($source))->substances(),
             isAssumed: $isOwn && ! $own->tells('cautions'),
         );
+    }
+
+    /** @return array<string, string> water in percent, all else as it was told */
+    private static function told(OwnIngredient $own): array
+    {
+        $told = [];
+        foreach (self::everyFigure() as $field) {
+            $figure = $own->figure($field);
+            if ($figure !== null) {
+                $told[$field] = (string) round($field === 'water' ? 100 * $figure : $figure, 6);
+            }
+        }
+
+        return $told;
+    }
+
+    /** @return list<array{string, string}> */
+    private static function contents(?OwnIngredient $own): array
+    {
+        $rows = [];
+        foreach ($own?->contents() ?? [] as $substance => $share) {
+            $rows[] = [$substance, (string) round(100 * $share, 6)];
+        }
+        $most = max(self::ROWS, min(self::CONTENTS, count($rows) + 1));
+
+        return array_pad($rows, $most, ['', '']);
     }
 
     /** @return list<array{key: string, name: string, isOwn: bool, source: string}> */

@@ -295,4 +295,31 @@ final class OwnIngredientTest extends AppCase
             ),
         );
     }
+
+    public function test_the_maker_s_sheet_is_named_for_the_figures_it_gave_and_for_no_others(): void
+    {
+        $shipped = app(Catalogue::class)->get('phenoxyethanol-ethylhexylglycerin');
+        $this->own(['of' => $shipped->key, 'ph_max' => '7', 'source' => 'supplier, March']);
+        $own = app(Catalogue::class)->get($shipped->key);
+        self::assertStringContainsString('supplier, March', $own->sourceOf('ph'));
+        self::assertSame(
+            [$shipped->sourceOf('heat'), $shipped->sourceOf('use')],
+            [$own->sourceOf('heat'), $own->sourceOf('use')],
+        );
+    }
+
+    public function test_what_was_told_is_shown_again_as_it_was_told(): void
+    {
+        $key = $this->own([
+            'name' => 'Shop lye',
+            'kind' => 'acid_or_base',
+            'water' => '70',
+            'contents' => [['substance' => 'Sodium Hydroxide', 'percent' => '30']],
+        ]);
+        $page = $this->get("/own-ingredients?key=$key")->assertOk();
+        $page
+            ->assertSee('value="70"', false)
+            ->assertSee('value="Sodium Hydroxide"', false)
+            ->assertSee('value="30"', false);
+    }
 }

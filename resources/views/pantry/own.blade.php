@@ -50,7 +50,7 @@
                 @if ($group === 'moreFigures')<details class="own-more"><summary>{{ __('own_ingredients.more') }}</summary>@endif
                 <div class="own-figures">
                     @foreach ($page->$group as $field)
-                        <x-field :name="$field" :label="__('own_ingredients.fields.'.$field)" :value="isset($page->fields[$field]) ? ($field === 'water' ? 100 * $page->fields[$field] : $page->fields[$field]) : ''" :placeholder="isset($page->fields[$field]) ? '' : ($page->standIns[$field] ?? '')" inputmode="decimal" maxlength="12" />
+                        <x-field :name="$field" :label="__('own_ingredients.fields.'.$field)" :value="$page->told[$field] ?? ''" :placeholder="isset($page->told[$field]) ? '' : ($page->standIns[$field] ?? '')" inputmode="decimal" maxlength="12" />
                     @endforeach
                     @if ($group === 'moreFigures' && $page->isOwn)
                         <x-field name="charge" :label="__('own_ingredients.fields.charge')" :value="$page->fields['charge'] ?? ''" :options="['' => '', ...__('own_ingredients.charges')]" />
@@ -62,13 +62,12 @@
                 <legend class="label">{{ __('own_ingredients.fields.contents') }}</legend>
                 <p class="quiet">{{ __('own_ingredients.contents_hint') }}</p>
                 <datalist id="substances">@foreach ($page->substances as $substance)<option value="{{ $substance }}"></option>@endforeach</datalist>
-                @php $contents = array_map(null, array_keys($page->fields['contents'] ?? []), array_values($page->fields['contents'] ?? [])); @endphp
-                @for ($i = 0; $i < max(2, min(\App\Pantry\OwnIngredientPage::CONTENTS, count($contents) + 1)); $i++)
+                @foreach ($page->contents as $i => [$substance, $percent])
                     <div class="own-what">
-                        <x-field :name="'contents['.$i.'][substance]'" :label="__('own_ingredients.fields.substance')" :value="$contents[$i][0] ?? ''" list="substances" maxlength="80" wide />
-                        <x-field :name="'contents['.$i.'][percent]'" :label="__('own_ingredients.fields.percent')" :value="$contents[$i][1] ?? ''" inputmode="decimal" maxlength="8" />
+                        <x-field :name="'contents['.$i.'][substance]'" :label="__('own_ingredients.fields.substance')" :value="$substance" list="substances" maxlength="80" wide />
+                        <x-field :name="'contents['.$i.'][percent]'" :label="__('own_ingredients.fields.percent')" :value="$percent" inputmode="decimal" maxlength="8" />
                     </div>
-                @endfor
+                @endforeach
                 @error('contents')<p class="problem" role="alert">{{ $message }}</p>@enderror
             </fieldset>
             <x-field name="source" :label="__('own_ingredients.fields.source')" :value="$page->fields['source'] ?? ''" :hint="__('own_ingredients.source_hint')" maxlength="200" wide />
