@@ -8,7 +8,7 @@ return [
     'no_file' => 'That file can’t be read.',
     'no_ingredient' => 'No ingredient has the key “:key”.',
     '403' => ['title' => 'Not for here', 'text' => 'This page isn’t open to you.'],
-    '404' => ['title' => 'Nothing stands here', 'text' => 'The page you asked for isn’t in this workroom. It may have had another name.'],
+    '404' => ['title' => 'Page not found', 'text' => 'The page you asked for isn’t in this workroom. It may have had another name.'],
     '405' => ['title' => 'Not that way', 'text' => 'This address takes something else than a visit. Nothing was changed.'],
     '413' => ['title' => 'Too much at once', 'text' => 'What was sent is larger than this workroom takes in one go. Nothing was saved; go back, your page still holds it.'],
     '419' => ['title' => 'This page lay open too long', 'text' => 'Nothing was saved. Go back: what you typed is still there. Copy it, load the page again and put it in.'],

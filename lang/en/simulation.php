@@ -14,12 +14,12 @@ return [
         'open' => ['without a lid', 'Easier to watch; more water goes.'], 'gentle_bath' => ['in a bath of 75 °C', 'Slower, and nothing is ever too hot.'],
     ],
     'compared' => [
-        'minutes' => ['sooner' => 'Done :by sooner.', 'later' => 'Done :by later.'], 'gate' => ['sooner' => 'The gate opens :by sooner.', 'later' => 'The gate opens :by later.'], 'firm' => ['sooner' => 'Firm enough :by sooner.', 'later' => 'Firm enough :by later.'],
+        'minutes' => ['sooner' => 'Done :by sooner.', 'later' => 'Done :by later.'], 'gate' => ['sooner' => 'Cool enough :by sooner.', 'later' => 'Cool enough :by later.'], 'firm' => ['sooner' => 'Firm enough :by sooner.', 'later' => 'Firm enough :by later.'],
         'water' => ':other of water steams off, :one your way.', 'same' => 'It comes to the same within a minute.',
     ],
     'events' => [
         'melted' => ':ingredient is melted', 'heated_water' => 'the water is hot, :celsius', 'heated_oil' => 'the oil is hot, :celsius', 'combined' => 'the phases meet, :celsius', 'emulsified' => 'it takes, milky', 'sets' => ':ingredient begins to set, :celsius',
-        'gate_open' => 'the gate opens, :celsius', 'gate_shut' => 'still :celsius: the gate stays shut', 'added' => 'the cool-down is in, :celsius', 'firm' => 'firm enough to whip, :celsius', 'filled' => 'filled, :celsius',
+        'gate_open' => 'cool enough for the cool-down phase, :celsius', 'gate_shut' => 'still :celsius: too hot for the cool-down phase', 'added' => 'cool-down phase added, :celsius', 'firm' => 'firm enough to whip, :celsius', 'filled' => 'filled, :celsius',
     ],
     'do' => [
         'sanitise' => 'Clean', 'weigh' => 'Weigh', 'prepare' => 'Prepare', 'heat' => 'Heat', 'hold' => 'Hold', 'combine' => 'Combine', 'blend' => 'Blend', 'cool' => 'Cool', 'gate' => 'Gate', 'add' => 'Stir in', 'test_ph' => 'Test pH', 'adjust' => 'Set pH',

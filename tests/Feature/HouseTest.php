@@ -29,7 +29,7 @@ final class HouseTest extends AppCase
             ->get('/nowhere')
             ->assertNotFound()
             ->assertHeader('Content-Security-Policy', $policy)
-            ->assertSee('Nothing stands here');
+            ->assertSee('Page not found');
     }
 
     public function test_only_known_hosts_are_answered(): void

@@ -28,7 +28,7 @@ final class SimulationTest extends AppCase
                 'What happens',
                 'BTMS-50 is melted',
                 'the phases meet',
-                'the gate opens',
+                'cool enough for the cool-down phase',
                 'The plan',
                 'Heat',
                 'Gate',
@@ -62,7 +62,7 @@ final class SimulationTest extends AppCase
                 ->assertSee('heat-other', false)
                 ->assertSeeText('Dotted: '.__("simulation.schools.$school.0"));
         }
-        $this->get("/formulas/$formula->id/simulation?beside=ice_bath")->assertSeeText('The gate opens');
+        $this->get("/formulas/$formula->id/simulation?beside=ice_bath")->assertSeeText('Cool enough');
         $this->get("/formulas/$formula->id/simulation?beside=nonsense")->assertOk()->assertDontSee('heat-other', false);
     }
 
