@@ -255,9 +255,8 @@ final class NothingLostTest extends BrowserCase
             $other->quit();
         }
         self::assertGreaterThan(10, count($answered));
-        usort($answered, static fn (array $a, array $b): int => $a['revision'] <=> $b['revision']);
         $last = [];
-        foreach ($answered as $turn) {
+        foreach (self::inOrder($answered) as $turn) {
             foreach ($turn['fields'] as $name => [$value, $was]) {
                 if ($value === $was || $turn['do'] === 'yield') {
                     continue; // sent beside another field of its row, or given up for the other's
@@ -282,6 +281,37 @@ final class NothingLostTest extends BrowserCase
         }
     }
 
+    /**
+     * What was sent, by the revision it was done at: one whose first answer was lost is answered with the revision of
+     * now. Of two with one revision the second found its value standing already.
+     *
+     * @param  list<array<string, mixed>>  $answered  as `watch` keeps them
+     * @return iterable<array<string, mixed>>
+     */
+    private static function inOrder(array $answered): iterable
+    {
+        $states = self::pdo()->query('SELECT turn, revision FROM draft_states')->fetchAll(PDO::FETCH_KEY_PAIR);
+        $at = [];
+        foreach ($answered as $turn) {
+            $again = $turn['isAgain'] ? preg_grep("/^{$turn['turn']}\\./", array_keys($states)) : [];
+            $at[$again === [] ? $turn['revision'] : $states[reset($again)]][] = $turn;
+        }
+        ksort($at);
+        $standing = [];
+        foreach ($at as $turns) {
+            $isBased = static fn (array $turn): bool => array_filter(
+                $turn['fields'],
+                static fn (array $field, string $name): bool => $field[1] !== ($standing[$name] ?? $field[1]),
+                ARRAY_FILTER_USE_BOTH,
+            ) === [];
+            usort($turns, static fn (array $one, array $two): int => $isBased($two) <=> $isBased($one));
+            foreach ($turns as $turn) {
+                $standing = [...$standing, ...array_map(static fn (array $field): string => $field[0], $turn['fields'])];
+                yield $turn;
+            }
+        }
+    }
+
     /** Keeps, in the page, what each answered turn had sent and what it was based on. */
     private static function watch(RemoteWebDriver $browser): void
     {
@@ -296,7 +326,13 @@ final class NothingLostTest extends BrowserCase
                         const was = options.body.get(name.replace(/^([^[]+)/, 'was[$1]'));
                         if (was !== null && /amount|^batch$/.test(name) && !name.startsWith('was')) fields[name] = [value, was];
                     }
-                    window.answered.push({ revision: Number(answer.headers.get('X-Revision')), do: options.body.get('do'), fields });
+                    window.answered.push({
+                        revision: Number(answer.headers.get('X-Revision')),
+                        turn: options.body.get('turn'),
+                        isAgain: answer.headers.get('X-Done-Before') === '1',
+                        do: options.body.get('do'),
+                        fields,
+                    });
                 }
                 return answer;
             };
