@@ -24,6 +24,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Route;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Infusion\Infusion;
 use Ilvane\Core\Infusion\InfusionPlanDocument;
@@ -32,7 +33,6 @@ use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Practice\Examiner;
 use Ilvane\Core\Practice\Exercise;
 use Ilvane\Core\Practice\Mistakes;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Simulation\Simulator;
 
 const MOMENT = '2026-11-28 12:00:00';
@@ -98,7 +98,7 @@ foreach ($mistakes->all() as $name => $mistake) {
             $mistakes,
             $seed,
             ReadyMade::documents(),
-            new Examiner($evaluator, $catalogue),
+            new Examiner($evaluator),
             $catalogue,
         );
         if ($exercise !== null) {

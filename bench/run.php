@@ -5,6 +5,7 @@ declare(strict_types=1);
 // bin/bench: ratios, never absolute promises.
 
 use App\Ground\ShippedCatalogue;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Material\Allergen;
 use Ilvane\Core\Material\Catalogue;
@@ -18,7 +19,6 @@ use Ilvane\Core\Reformulation\Stock;
 use Ilvane\Core\Reformulation\Stocked;
 use Ilvane\Core\Reformulation\Substitutes;
 use Ilvane\Core\Reformulation\Without;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Simulation\Simulator;
 
 require dirname(__DIR__).'/vendor/autoload.php';

@@ -10,10 +10,10 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\View as Views;
 use Illuminate\Support\ViewErrorBag;
 use Illuminate\View\View;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Reading\RecipeReader;
-use Ilvane\Core\Safety\Evaluator;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 

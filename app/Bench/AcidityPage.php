@@ -9,11 +9,11 @@ use App\Formulas\Draft;
 use App\Ground\TypedGrams;
 use App\Ground\Wording;
 use App\Models\Formula;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Physics\Acidity\Acidity;
 use Ilvane\Core\Physics\Acidity\Sample;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Safety\Rules\AcidityRange;
 
 /** Setting a pH: what a small weighed sample took, scaled up to the batch; and a first guess from the formula alone. */
@@ -61,7 +61,7 @@ final readonly class AcidityPage
     {
         $wording = app(Wording::class);
         [$read] = Draft::fromStored($formula->draft)->formula();
-        $it = app(Evaluator::class)->evaluate($read)->assessment;
+        $it = app(Evaluator::class)->assess($read);
         $typed = [
             ...$asked,
             'batch' => $asked['batch'] !== ''

@@ -18,7 +18,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\View\View;
-use Ilvane\Core\Safety\Evaluator;
+use Ilvane\Core\Evaluation\Evaluator;
 
 final class BenchController
 {

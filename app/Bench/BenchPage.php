@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use App\Drawing\Section;
 use App\Formulas\Draft;
+use App\Formulas\DraftLines;
 use App\Ground\ChangedElsewhere;
 use App\Ground\Drafts\DraftHistory;
 use App\Ground\OwnHair;
@@ -17,6 +18,7 @@ use App\Models\Formula;
 use App\Shelf\ObservationBook;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\HtmlString;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\Basis;
 use Ilvane\Core\Formula\Scaling;
 use Ilvane\Core\Formula\WeighedLine;
@@ -27,7 +29,6 @@ use Ilvane\Core\Measure\AmountKind;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Physics\WaterActivity;
 use Ilvane\Core\Safety\Evaluation;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Safety\Fix;
 
@@ -35,7 +36,8 @@ use Ilvane\Core\Safety\Fix;
  * Everything the bench shows, worded and ready to place.
  *
  * @phpstan-type Row array{key: string, position: int, ingredient: string, name: string, amount: string,
- *   prepared: string, phase: string, grams: string, band: string, percent: string, unfinished: bool, error: string,
+ *   prepared: string, prepared_said: string, phase: string, grams: string, band: string, percent: string,
+ *   unfinished: bool, error: string,
  *   gravest: string, lot: string, weighs: string}
  * @phpstan-type Lane array{phase: string, name: string, means: string, grams: string, percent: string, rows: list<Row>}
  *
@@ -192,6 +194,10 @@ final readonly class BenchPage
                 ? $wording->ingredient($held['ingredient']) : $held['name'],
             'amount' => $held['amount'],
             'prepared' => $held['prepared'],
+            'prepared_said' => implode(', ', array_map(
+                static fn (string $way): string => say("words.prepared.$way"),
+                explode(DraftLines::AND, $held['prepared']),
+            )),
             'phase' => $line->phase->value,
             'grams' => $grams === null
                 ? ''

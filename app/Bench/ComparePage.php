@@ -8,9 +8,9 @@ use App\Formulas\Draft;
 use App\Models\Formula;
 use App\Models\FormulaVersion;
 use Illuminate\Support\Carbon;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Safety\Evaluation;
-use Ilvane\Core\Safety\Evaluator;
 
 /** Two states of a formula side by side: kept versions, the draft, and for a trial what it is a trial of. */
 final readonly class ComparePage

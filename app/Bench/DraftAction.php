@@ -10,11 +10,11 @@ use App\Ground\Drafts\ActionRefused;
 use App\Ground\SuggestionKey;
 use App\Ground\Wording;
 use App\Pantry\LotLine;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\PatchRefused;
 use Ilvane\Core\Formula\Scaling;
 use Ilvane\Core\Material\Catalogue;
-use Ilvane\Core\Safety\Evaluator;
 
 /**
  * Does to a draft what a button on the bench asks for: add:oil, remove:KEY, up:KEY, down:KEY, weigh:KEY:GRAMS,
@@ -112,7 +112,7 @@ final readonly class DraftAction
     private function scaled(Draft $draft, string $to, array $fields): Draft
     {
         [$formula] = $draft->formula();
-        $composition = $this->evaluator->evaluate($formula)->assessment->composition;
+        $composition = $this->evaluator->weigh($formula);
         $total = $composition->total?->likely;
         if ($total === null || $total <= 0) {
             throw ActionRefused::noTotal();

@@ -7,7 +7,7 @@ namespace App\Bench;
 use App\Formulas\Draft;
 use App\Ground\SuggestionKey;
 use Illuminate\Support\Carbon;
-use Ilvane\Core\Safety\Evaluator;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Safety\Fix;
 

@@ -11,6 +11,7 @@ use App\Models\Formula;
 use App\Pantry\AtHand;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Cost\Cost;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Material\Allergen;
 use Ilvane\Core\Material\Catalogue;
@@ -20,7 +21,6 @@ use Ilvane\Core\Reformulation\Comparison;
 use Ilvane\Core\Reformulation\Stock;
 use Ilvane\Core\Reformulation\Substitutes;
 use Ilvane\Core\Safety\Assessment;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Safety\Severity;
 

@@ -8,9 +8,9 @@ use App\Formulas\Draft;
 use App\Ground\Wording;
 use App\Models\Formula;
 use Illuminate\Support\Carbon;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Reformulation\Proposal;
-use Ilvane\Core\Safety\Evaluator;
 
 /**
  * Wishes, what is offered unasked, and the one proposal looked at, beside the formula as it is.

@@ -8,6 +8,7 @@ use App\Formulas\Draft;
 use App\Models\Formula;
 use App\Pantry\AtHand;
 use Illuminate\Support\Carbon;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Material\Allergen;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Kind;
@@ -21,7 +22,6 @@ use Ilvane\Core\Reformulation\Stocked;
 use Ilvane\Core\Reformulation\Substitutes;
 use Ilvane\Core\Reformulation\Without;
 use Ilvane\Core\Safety\Assessment;
-use Ilvane\Core\Safety\Evaluator;
 
 /**
  * What the maker wishes of a formula, and what is proposed for it. A wish is plain text in a page's address, so it can
@@ -49,7 +49,7 @@ final readonly class Wishes
         [$read] = Draft::fromStored($formula->draft)->formula();
 
         return new self(
-            app(Evaluator::class)->evaluate($read, madeOn: Carbon::now()->toDateTimeImmutable())->assessment,
+            app(Evaluator::class)->assess($read, madeOn: Carbon::now()->toDateTimeImmutable()),
             AtHand::cupboard(),
             new Substitutes(app(Catalogue::class)),
         );

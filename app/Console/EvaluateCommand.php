@@ -9,12 +9,12 @@ use App\Ground\EvaluationText;
 use App\Recipes\SheetRefused;
 use Illuminate\Console\Command;
 use Illuminate\Support\Carbon;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Exchange\Json;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Reading\RecipeReader;
 use Ilvane\Core\Reading\TextRefused;
-use Ilvane\Core\Safety\Evaluator;
 
 final class EvaluateCommand extends Command
 {

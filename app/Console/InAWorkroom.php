@@ -6,10 +6,10 @@ namespace App\Console;
 
 use App\Ground\ShippedCatalogue;
 use Illuminate\Support\Facades\DB;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Reading\RecipeReader;
-use Ilvane\Core\Safety\Evaluator;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 

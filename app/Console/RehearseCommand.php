@@ -6,11 +6,11 @@ namespace App\Console;
 
 use App\Simulation\SimulationDocument;
 use Illuminate\Console\Command;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Exchange\Json;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Material\Catalogue;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Simulation\Simulator;
 
 final class RehearseCommand extends Command
@@ -36,7 +36,7 @@ final class RehearseCommand extends Command
                 return $this->refuse(say('errors.no_file'), ['path' => '']);
             }
             $this->printJson($documents->of(Simulator::formula(
-                $evaluator->evaluate(FormulaDocument::fromJson($input))->assessment,
+                $evaluator->assess(FormulaDocument::fromJson($input)),
                 $catalogue,
             )));
         } catch (DocumentRefused $refusal) {

@@ -111,7 +111,11 @@ final class Draft implements TypedDraft
         ], [], DraftDocument::rest($document));
         foreach (is_array($document['lines'] ?? null) ? $document['lines'] : [] as $i => $line) {
             if (is_array($line)) {
-                $draft->lines[] = DraftLines::fromDocument($line, $formula->lines[$i]->amount ?? '');
+                $part = $formula->part($formula->lines[$i]->part ?? '');
+                $draft->lines[] = DraftLines::fromDocument(
+                    $part === null ? $line : ['name' => $part->name, ...$line],
+                    $formula->lines[$i]->amount ?? '',
+                );
             }
         }
 

@@ -30,7 +30,18 @@ final class DraftLines
     private const MAX_KEY = 80;
 
     /** Keys of a line the bench has no field for; kept as they came. */
-    private const KEPT = ['lot', 'opened_on', 'best_before', 'formula'];
+    private const KEPT = ['key', 'lot', 'opened_on', 'best_before', 'formula', 'part'];
+
+    /** What was done to a thing before it goes in, several ways with this between them. */
+    public const AND = '+';
+
+    /** Of the ways written those there are, each once. */
+    private static function ways(string $written): string
+    {
+        $ways = array_map(Prepared::tryFrom(...), explode(self::AND, $written));
+
+        return implode(self::AND, array_unique(array_column(array_filter($ways), 'value')));
+    }
 
     /** @return DraftLine */
     public static function blank(string $phase): array
@@ -63,7 +74,9 @@ final class DraftLines
             'name' => $text('name') ?: $text('text') ?: $inner,
             'amount' => $amount,
             'phase' => $text('phase'),
-            'prepared' => $text('prepared'),
+            'prepared' => is_array($line['prepared'] ?? null)
+                ? self::ways(implode(self::AND, array_filter($line['prepared'], is_string(...))))
+                : $text('prepared'),
             'rest' => array_filter(array_intersect_key($line, array_flip(self::KEPT))),
         ];
     }
@@ -75,7 +88,7 @@ final class DraftLines
     public static function toDocument(array $line): array
     {
         $names = match (true) {
-            isset($line['rest']['formula']) => [],
+            isset($line['rest']['formula']), isset($line['rest']['part']) => [],
             $line['ingredient'] !== '' => ['ingredient' => $line['ingredient']],
             default => ['name' => $line['name'] === '' ? Line::NO_NAME : $line['name']],
         };
@@ -85,7 +98,9 @@ final class DraftLines
                 ...$names,
                 'amount' => $line['amount'],
                 'phase' => $line['phase'],
-                'prepared' => $line['prepared'],
+                'prepared' => str_contains($line['prepared'], self::AND)
+                    ? explode(self::AND, $line['prepared'])
+                    : $line['prepared'],
                 ...array_diff_key($line['rest'], ['refused' => true]),
             ],
             static fn (mixed $value): bool => $value !== '',
@@ -318,7 +333,7 @@ final class DraftLines
             'name' => $name,
             'amount' => $text('amount', self::MAX_TEXT),
             'phase' => Phase::tryFrom($text('phase', self::MAX_KEY))->value ?? '',
-            'prepared' => Prepared::tryFrom($text('prepared', self::MAX_KEY))->value ?? '',
+            'prepared' => self::ways($text('prepared', self::MAX_KEY)),
             'rest' => self::restOf($line, $name, $text('ingredient', self::MAX_KEY)),
         ];
     }
@@ -336,7 +351,10 @@ final class DraftLines
         $isSame = ($held['name'] === $name && $ingredient === '')
             || ($ingredient !== '' && $held['ingredient'] === $ingredient);
 
-        return $isSame ? $rest : array_diff_key($rest, ['formula' => true, 'lot' => true, 'best_before' => true]);
+        return $isSame ? $rest : array_diff_key(
+            $rest,
+            ['formula' => true, 'part' => true, 'lot' => true, 'best_before' => true],
+        );
     }
 
     /** Typed text without what can't be typed, no longer than so many letters. */

@@ -8,7 +8,7 @@ use App\Ground\Card;
 use App\Ground\Vessels;
 use App\Models\Formula;
 use Illuminate\Support\Carbon;
-use Ilvane\Core\Safety\Evaluator;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Safety\Severity;
 
 /** Formulas, each with its verdict in a word. */

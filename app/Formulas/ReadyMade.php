@@ -6,9 +6,9 @@ namespace App\Formulas;
 
 use App\Drawing\Section;
 use App\Ground\Vessels;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\FormulaDocument;
-use Ilvane\Core\Safety\Evaluator;
 
 /** Sound formulas to begin from, shipped in data/ready_made.json in the open form. */
 final class ReadyMade

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Ground;
 
+use Ilvane\Core\Formula\Composition;
+use Ilvane\Core\Formula\Extract;
 use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Formula\WeighedPart;
+use Ilvane\Core\Label\ContentsList;
 use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Microbiology\ComponentDose;
@@ -38,15 +42,10 @@ final readonly class EvaluationDocument
             'verdict' => $this->verdict->of($evaluation),
             'total_g' => self::band($composition->total),
             'lines' => array_map(self::line(...), $composition->lines),
-            'phases' => array_combine(array_column(
-                Phase::cases(),
-                'value',
-            ), array_map(static fn (Phase $phase): array => [
-                'grams' => self::round($composition->gramsOf($phase)->likely),
-                'percent' => $phase === Phase::Infusion
-                    ? null
-                    : self::round(100 * $composition->shareOf($phase)->likely),
-            ], Phase::cases())),
+            'phases' => array_combine(
+                array_column(Phase::cases(), 'value'),
+                array_map(static fn (Phase $phase): ?array => self::phase($phase, $composition), Phase::cases()),
+            ),
             'water_percent' => self::round(100 * $composition->waterShare()),
             'fat_percent' => self::round(100 * $composition->fatShare()),
             'emulsifier' => $emulsion->emulsifiers === [] ? null : [
@@ -81,8 +80,73 @@ final readonly class EvaluationDocument
                     $assessment->keeping->steps,
                 ),
             ],
-            'findings' => array_map($this->findings->of(...), $evaluation->findings),
+            'findings' => $this->findings->all($evaluation, $evaluation->findings),
+            'parts' => array_map(
+                fn (WeighedPart $part): array => $this->part($part, $evaluation),
+                $composition->parts,
+            ),
             'unread' => self::unread($composition->lines),
+        ];
+    }
+
+    /** @return array{grams: float, percent: float}|null null for what is strained out: it is a part */
+    private static function phase(Phase $phase, Composition $composition): ?array
+    {
+        return $phase === Phase::Infusion ? null : [
+            'grams' => self::round($composition->gramsOf($phase)->likely),
+            'percent' => self::round(100 * $composition->shareOf($phase)->likely),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function part(WeighedPart $part, Evaluation $evaluation): array
+    {
+        $usual = $evaluation->assessment->catalogue->partDefaults($part->part->makes->value);
+        $own = $part->part->goodForHours;
+
+        return [
+            'key' => $part->part->key,
+            'makes' => $part->part->makes->value,
+            'strained' => $part->isStrained,
+            'total_g' => self::band($part->put->total),
+            'yield_g' => self::band($part->gives),
+            'days' => [
+                'room' => self::roundOrNull($own ?? $usual->counterHours, 24),
+                'fridge' => $own === null ? $usual->fridgeDays : self::round($own / 24),
+                'freezer' => $usual->freezerDays,
+            ],
+            'lines' => array_map(static fn (WeighedLine $line): array => [
+                'key' => $line->key(),
+                'ingredient' => $line->ingredient?->key,
+                'entered' => $line->amount->entered ?? $line->line->amount,
+                'grams' => self::band($line->grams),
+            ], $part->lines),
+            'findings' => $this->findings->all($evaluation, $evaluation->findingsOf($part->part->key)),
+            'material' => self::material($part),
+        ];
+    }
+
+    /** @return array<string, mixed> what comes out, by what is in it */
+    private static function material(WeighedPart $part): array
+    {
+        $of = ContentsList::ofParts($part->holds, $part->extracts);
+
+        return [
+            'inci' => array_map(
+                static fn (string $name, float $share): array => [
+                    'name' => $name,
+                    'percent' => $share > 0 ? self::round(100 * $share) : null,
+                ],
+                array_keys($of->shares),
+                array_values($of->shares),
+            ),
+            'strength_g_per_100g' => self::band(
+                $part->extracts === [] ? null : Band::sum(array_map(
+                    static fn (Extract $extract): Band => ($extract->perGram ?? Band::zero())->times(100.0),
+                    $part->extracts,
+                )),
+            ),
+            'density' => self::roundOrNull($part->density()),
         ];
     }
 
@@ -91,6 +155,8 @@ final readonly class EvaluationDocument
     {
         return [
             'line' => $line->position,
+            'key' => $line->key(),
+            'part' => $line->line->part,
             'ingredient' => $line->ingredient?->key,
             'phase' => $line->phase->value,
             'entered' => $line->amount->entered ?? ($line->line->text ?? $line->line->amount),
@@ -146,9 +212,9 @@ final readonly class EvaluationDocument
             ];
     }
 
-    private static function roundOrNull(?float $value): ?float
+    private static function roundOrNull(?float $value, float $per = 1.0): ?float
     {
-        return $value === null ? null : self::round($value);
+        return $value === null ? null : self::round($value / $per);
     }
 
     private static function round(float $value): float

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ground;
 
+use Ilvane\Core\Safety\Evaluation;
 use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Safety\Fix;
 
@@ -12,6 +13,25 @@ final readonly class FindingDocument
 {
     public function __construct(private Wording $wording)
     {
+    }
+
+    /**
+     * @param  list<Finding>  $findings  of this evaluation
+     * @return list<array<string, mixed>> with the keys of the lines and parts they speak of
+     */
+    public function all(Evaluation $evaluation, array $findings): array
+    {
+        $keys = [];
+        foreach ($evaluation->assessment->composition->lines as $line) {
+            $keys[$line->position] = $line->key();
+        }
+
+        return array_map(fn (Finding $finding): array => [
+            ...$this->of($finding),
+            'line_keys' => $finding->keys !== []
+                ? $finding->keys
+                : array_map(static fn (int $position): string => $keys[$position], $finding->lines),
+        ], $findings);
     }
 
     /** @return array<string, mixed> */

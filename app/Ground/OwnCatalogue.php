@@ -63,6 +63,11 @@ final class OwnCatalogue implements CatalogueSource
         return $this->shipped->preparations();
     }
 
+    public function parts(): array
+    {
+        return $this->shipped->parts();
+    }
+
     public function chargePairs(): array
     {
         return $this->shipped->chargePairs();

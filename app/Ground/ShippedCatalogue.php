@@ -15,13 +15,14 @@ use RuntimeException;
  * @phpstan-import-type LimitRow from CatalogueSource
  * @phpstan-import-type PresetRow from CatalogueSource
  * @phpstan-import-type PreparationRow from CatalogueSource
+ * @phpstan-import-type PartRow from CatalogueSource
  * @phpstan-import-type VesselRow from CatalogueSource
  * @phpstan-import-type ContainerRow from CatalogueSource
  *
  * @phpstan-type Cells array<string, string>
  * @phpstan-type Compiled array{
  *   rows: array<string, Row>, names: array<string, string>, containers: array<string, ContainerRow>,
- *   vessels: array<string, VesselRow>, preparations: array<string, PreparationRow>,
+ *   vessels: array<string, VesselRow>, preparations: array<string, PreparationRow>, parts: array<string, PartRow>,
  *   charges: list<array{with: string, above: float, grade: string}>,
  *   constituents: array<string, list<array{string, float, float}>>,
  *   choices: array<string, list<string>>, presets: list<PresetRow>
@@ -30,7 +31,7 @@ use RuntimeException;
 final class ShippedCatalogue implements CatalogueSource
 {
     /** Raise when the shape of a compiled row changes. */
-    private const SHAPE = 10;
+    private const SHAPE = 11;
 
     private const FILES = [
         'ingredients',
@@ -47,6 +48,7 @@ final class ShippedCatalogue implements CatalogueSource
         'packaging',
         'vessels',
         'preparations',
+        'parts',
         'charge_pairs',
         'essential_oil_constituents',
     ];
@@ -95,6 +97,11 @@ final class ShippedCatalogue implements CatalogueSource
     public function preparations(): array
     {
         return $this->compiled()['preparations'];
+    }
+
+    public function parts(): array
+    {
+        return $this->compiled()['parts'];
     }
 
     public function choices(): array
@@ -162,6 +169,7 @@ final class ShippedCatalogue implements CatalogueSource
             'containers' => $this->table('packaging', self::container(...)),
             'vessels' => $this->table('vessels', self::vessel(...)),
             'preparations' => $this->table('preparations', self::preparation(...)),
+            'parts' => $this->table('parts', self::part(...), 'makes'),
             'charges' => array_map(self::chargePair(...), $this->csv('charge_pairs')),
             'constituents' => $this->grouped('essential_oil_constituents', self::constituent(...)),
             'choices' => $this->grouped('choices', static fn (array $row): string => $row['key'], 'role'),
@@ -369,6 +377,24 @@ final class ShippedCatalogue implements CatalogueSource
 
     /**
      * @param  Cells  $row
+     * @return PartRow
+     */
+    private static function part(array $row): array
+    {
+        return [
+            'strained' => $row['strained'] === 'yes',
+            'oily' => $row['carrier'] === '' ? null : $row['carrier'] === 'oil',
+            'preparations' => self::words($row['preparations']),
+            'stands_for' => $row['stands_for'] === '' ? null : $row['stands_for'],
+            'counter_hours' => self::number($row['counter_hours']),
+            'fridge_days' => self::number($row['fridge_days']),
+            'freezer_days' => self::number($row['freezer_days']),
+            'source' => $row['source'],
+        ];
+    }
+
+    /**
+     * @param  Cells  $row
      * @return array{with: string, above: float, grade: string}
      */
     private static function chargePair(array $row): array
@@ -422,11 +448,11 @@ final class ShippedCatalogue implements CatalogueSource
      * @param  callable(Cells): T  $read
      * @return array<string, T>
      */
-    private function table(string $file, callable $read): array
+    private function table(string $file, callable $read, string $key = 'key'): array
     {
         $table = [];
         foreach ($this->csv($file) as $row) {
-            $table[$row['key']] = $read($row);
+            $table[$row[$key]] = $read($row);
         }
 
         return $table;

@@ -14,6 +14,7 @@ use App\Ground\Vessels;
 use App\Ground\Wording;
 use App\Models\Formula;
 use Illuminate\Support\Str;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\Formula as CoreFormula;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Material\Catalogue;
@@ -24,7 +25,6 @@ use Ilvane\Core\Practice\Way;
 use Ilvane\Core\Process\ProcessDocument;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Simulation\Simulation;
 use Ilvane\Core\Simulation\Simulator;
@@ -243,7 +243,7 @@ final readonly class ExercisePage
     private static function rehearse(array $document): Simulation
     {
         return Simulator::formula(
-            app(Evaluator::class)->evaluate(FormulaDocument::read($document))->assessment,
+            app(Evaluator::class)->assess(FormulaDocument::read($document)),
             app(Catalogue::class),
         );
     }

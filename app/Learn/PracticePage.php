@@ -8,6 +8,7 @@ use App\Drawing\Section;
 use App\Formulas\ReadyMade;
 use App\Ground\Vessels;
 use App\Ground\Wording;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\FormulaDocument;
@@ -15,7 +16,6 @@ use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Practice\ExerciseKind;
 use Ilvane\Core\Practice\Judgement;
 use Ilvane\Core\Practice\Rounds;
-use Ilvane\Core\Safety\Evaluator;
 
 /**
  * The practice room: its three benches, and what has been met so far.

@@ -8,13 +8,13 @@ use App\Ground\LearnedMakes;
 use App\Ground\Wording;
 use App\Instruments\Instruments;
 use Illuminate\Support\Carbon;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\ReadingTrust;
 use Ilvane\Core\Physics\Heat\CoolingRate;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Simulation\Kitchen;
 use Ilvane\Core\Simulation\Simulation;
 use Ilvane\Core\Simulation\Simulator;
@@ -125,7 +125,7 @@ final readonly class LiveReading
     public function rehearse(MakeState $state): Simulation
     {
         return Simulator::formula(
-            $this->evaluator->evaluate($state->formula)->assessment,
+            $this->evaluator->assess($state->formula),
             $this->catalogue,
             own: LearnedMakes::flows(),
         );

@@ -18,6 +18,7 @@ use App\Models\Lot;
 use App\Pantry\LotBook;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\Application;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\Regime;
@@ -32,7 +33,6 @@ use Ilvane\Core\Material\Material;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Safety\Evaluation;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Safety\Severity;
 use Ilvane\Core\Safety\Term;
@@ -206,7 +206,7 @@ final readonly class MakeBook
         );
         $keeping = $evaluation->assessment->keeping;
         $yield = new BatchYield($state->gramsIn(), $filled);
-        $rehearsal = Simulator::formula($this->evaluator->evaluate($state->formula)->assessment, $this->catalogue);
+        $rehearsal = Simulator::formula($this->evaluator->assess($state->formula), $this->catalogue);
         $steam = $rehearsal->waterLost * $state->factor;
         $balance = Balance::of(
             $state->gramsIn(),

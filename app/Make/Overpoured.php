@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Make;
 
 use App\Ground\Wording;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Making\OverPour;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
 use Ilvane\Core\Reformulation\Comparison;
 use Ilvane\Core\Safety\Evaluation;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Safety\Severity;
 

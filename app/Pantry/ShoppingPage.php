@@ -8,9 +8,9 @@ use App\Formulas\Draft;
 use App\Ground\Wording;
 use App\Models\Formula;
 use App\Models\PlannedBatch;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Reformulation\Shopping;
-use Ilvane\Core\Safety\Evaluator;
 
 /** What is to be made, and what is to be bought for it. */
 final readonly class ShoppingPage

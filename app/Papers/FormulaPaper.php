@@ -6,9 +6,9 @@ namespace App\Papers;
 
 use App\Ground\Verdict;
 use App\Ground\Wording;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\WeighedLine;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Safety\Finding;
 
 /** A formula on a page for the binder. */

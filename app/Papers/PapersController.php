@@ -12,8 +12,8 @@ use Illuminate\Http\Response;
 use Illuminate\Support\HtmlString;
 use Illuminate\Support\Str;
 use Illuminate\View\View;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
-use Ilvane\Core\Safety\Evaluator;
 
 /** A formula as files to take along. */
 final class PapersController

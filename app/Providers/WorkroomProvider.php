@@ -25,11 +25,11 @@ use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Practice\Mistakes;
 use Ilvane\Core\Reading\RecipeReader;
-use Ilvane\Core\Safety\Evaluator;
 
 /** Joins the core to this house: its catalogue, its measures. */
 final class WorkroomProvider extends ServiceProvider

@@ -12,8 +12,8 @@ use App\Models\Observation;
 use App\Models\ShelfEntry;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Safety\Finding;
 
 /**

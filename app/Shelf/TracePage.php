@@ -12,8 +12,8 @@ use App\Ground\Wording;
 use App\Models\Batch;
 use App\Models\Lot;
 use App\Pantry\LotPage;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
-use Ilvane\Core\Safety\Evaluator;
 
 /** Where something came from or went to, drawn, and what to call back. */
 final readonly class TracePage

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Simulation;
 
+use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Making\Course;
 use Ilvane\Core\Process\Cooling;
@@ -17,7 +18,7 @@ use Ilvane\Core\Simulation\Kitchen;
  * The plan of a making as typed: the kitchen and the steps. What can't be read stays as it was typed and is named.
  *
  * @phpstan-type StepRow array{do: string, what: string, to_c: string, minutes: string, burst_s: string, rest_s: string,
- *   times: string, phase: string, how: string}
+ *   times: string, phase: string, how: string, kept: string}
  */
 final class ProcessForm
 {
@@ -54,7 +55,25 @@ final class ProcessForm
         'label' => ['minutes'],
         'test_ph' => ['minutes'],
         'adjust' => ['minutes'],
+        'wash' => ['minutes'],
+        'soak' => ['minutes'],
+        'chop' => ['minutes'],
+        'crack' => ['minutes'],
+        'blend_fresh' => ['minutes'],
+        'steep' => ['to_c', 'minutes'],
+        'simmer' => ['to_c', 'minutes'],
+        'press' => ['minutes'],
+        'cook_out' => ['to_c', 'minutes'],
+        'wet_gum' => ['minutes'],
+        'add_little' => ['minutes'],
+        'shake' => ['minutes'],
+        'mould' => ['minutes'],
+        'freeze' => ['minutes'],
+        'unmould' => ['minutes'],
     ];
+
+    /** What a step says that the form has no field for, written as JSON, at most so long. */
+    private const MOST_KEPT = 4000;
 
     /**
      * @param  array<string, string>  $kitchen
@@ -117,6 +136,7 @@ final class ProcessForm
                     'times' => $text($step['times'] ?? null),
                     'phase' => $text($step['phase'] ?? null),
                     'how' => $text($step['how'] ?? null),
+                    'kept' => self::kept($text($step['do']), $step['kept'] ?? null),
                 ];
             }
         }
@@ -148,6 +168,7 @@ final class ProcessForm
             'times' => $number($row['times']),
             'phase' => $row['phase'] ?: null,
             'how' => Cooling::tryFrom($row['how'])?->value,
+            ...self::decoded($row['kept']),
         ], static fn (mixed $value): bool => $value !== null), $this->steps);
 
         return array_filter([
@@ -168,6 +189,10 @@ final class ProcessForm
     private static function row(Step $step): array
     {
         $written = ProcessDocument::writeStep($step);
+        if (isset($written['seconds'])) {
+            $written['minutes'] = (float) $step->seconds / 60;
+            unset($written['seconds']);
+        }
         $typed = static function (string $field) use ($written): string {
             $value = $written[$field] ?? '';
 
@@ -186,7 +211,42 @@ final class ProcessForm
             'times' => $typed('times'),
             'phase' => $typed('phase'),
             'how' => $typed('how'),
+            'kept' => self::encoded($written),
         ];
+    }
+
+    /**
+     * What a step says that the form has no field for stays with it.
+     *
+     * @param  array<string, mixed>  $step  as the open form has it
+     */
+    private static function encoded(array $step): string
+    {
+        $fields = ['do', 'what', 'to_c', 'minutes', 'burst_s', 'rest_s', 'times', 'phase', 'how'];
+        $kept = array_diff_key($step, array_flip($fields));
+
+        return $kept === [] ? '' : json_encode($kept, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+    }
+
+    /** "" for what no step of this kind may say. */
+    private static function kept(string $do, mixed $typed): string
+    {
+        $kept = is_string($typed) && strlen($typed) <= self::MOST_KEPT ? self::decoded($typed) : [];
+        try {
+            ProcessDocument::step([...$kept, 'do' => $do]);
+        } catch (DocumentRefused) {
+            return '';
+        }
+
+        return self::encoded($kept);
+    }
+
+    /** @return array<string, mixed> */
+    private static function decoded(string $kept): array
+    {
+        $decoded = json_decode($kept, true);
+
+        return is_array($decoded) ? $decoded : [];
     }
 
     /**

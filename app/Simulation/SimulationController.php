@@ -12,7 +12,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
-use Ilvane\Core\Safety\Evaluator;
+use Ilvane\Core\Evaluation\Evaluator;
 
 final class SimulationController
 {
@@ -40,7 +40,7 @@ final class SimulationController
 
         return view(
             'simulation.set-out',
-            ['formula' => $formula, 'setOut' => SetOut::of($evaluator->evaluate($read)->assessment)],
+            ['formula' => $formula, 'setOut' => SetOut::of($evaluator->assess($read))],
         );
     }
 }

@@ -13,6 +13,7 @@ use App\Ground\LearnedMakes;
 use App\Ground\Wording;
 use App\Models\Formula;
 use Illuminate\Support\Carbon;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Formula as Written;
 use Ilvane\Core\Formula\FormulaDocument;
@@ -23,7 +24,6 @@ use Ilvane\Core\Material\Vessel;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
 use Ilvane\Core\Safety\Assessment;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Safety\Severity;
 use Ilvane\Core\Simulation\Simulation;
 use Ilvane\Core\Simulation\Simulator;
@@ -130,7 +130,7 @@ final readonly class SimulationPage
 
     private static function assess(Written $formula): Assessment
     {
-        return app(Evaluator::class)->evaluate($formula, madeOn: Carbon::now()->toDateTimeImmutable())->assessment;
+        return app(Evaluator::class)->assess($formula, madeOn: Carbon::now()->toDateTimeImmutable());
     }
 
     /** @param  array<string, mixed>  $change */

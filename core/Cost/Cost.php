@@ -27,7 +27,7 @@ final readonly class Cost
         $known = 0.0;
         $unpriced = [];
         foreach ($composition->opened() as $line) {
-            if ($line->line->formula !== null && $line->ingredient === null) {
+            if ($line->line->isMade() && $line->ingredient === null) {
                 continue; // what is inside it is priced
             }
             $price = $line->ingredient === null ? null : $pricePerGram($line->ingredient->key);

@@ -21,8 +21,10 @@ final readonly class Composition
     /**
      * @param  list<WeighedLine>  $lines
      * @param  Band|null  $total  grams of the finished batch
-     * @param  list<WeighedLine>  $inner  what is inside lines that are formulas of their own; each stands under its
-     *   line's position
+     * @param  list<WeighedLine>  $inner  what is inside lines that are formulas or parts; each stands under its line's
+     *   position
+     * @param  list<WeighedPart>  $parts  of the formula, those nothing is taken of too
+     * @param  list<Extract>  $extracts  plants that were strained out of something in it
      * @param  Band  $accounted  fraction of the batch the lines make up, without a "to 100" line; 1 when all is well
      */
     public function __construct(
@@ -32,6 +34,8 @@ final readonly class Composition
         public Band $accounted,
         public bool $hasRest,
         public array $inner = [],
+        public array $parts = [],
+        public array $extracts = [],
     ) {
     }
 
@@ -46,7 +50,7 @@ final readonly class Composition
         ));
     }
 
-    /** @return list<WeighedLine> every line, and what is inside those that are formulas of their own */
+    /** @return list<WeighedLine> every line, and what is inside those that are formulas or parts */
     public function opened(): array
     {
         return [...$this->lines, ...$this->inner];
@@ -60,10 +64,16 @@ final readonly class Composition
      */
     public function density(): ?float
     {
+        return self::densityOf($this->known());
+    }
+
+    /** @param  list<WeighedLine>  $lines  with their shares */
+    public static function densityOf(array $lines): ?float
+    {
         $volume = $share = $unknown = 0.0;
-        foreach ($this->known() as $line) {
+        foreach ($lines as $line) {
             $part = $line->share->likely ?? 0.0;
-            $density = $line->ingredient->bulk->density ?? null;
+            $density = $line->ingredient?->bulk->density;
             $unknown += $density === null ? $part : 0.0;
             $share += $part;
             $volume += $part / ($density ?? 1.0);
@@ -82,6 +92,22 @@ final readonly class Composition
             $this->known(),
             static fn (WeighedLine $line): bool => $line->ingredient !== null && $wanted($line->ingredient),
         ));
+    }
+
+    /**
+     * The same, and the plants that were only drawn from.
+     *
+     * @param  callable(Material): bool  $wanted
+     * @return list<WeighedLine>
+     */
+    public function linesOrExtractsWith(callable $wanted): array
+    {
+        $drawn = array_filter($this->extracts, static fn (Extract $extract): bool => $wanted($extract->plant));
+
+        return [
+            ...$this->linesWith($wanted),
+            ...array_values(array_map(static fn (Extract $extract): WeighedLine => $extract->line, $drawn)),
+        ];
     }
 
     /** @return list<WeighedLine> */
@@ -104,6 +130,16 @@ final readonly class Composition
     public function inPhase(Phase $phase): array
     {
         return array_values(array_filter($this->lines, static fn (WeighedLine $line): bool => $line->phase === $phase));
+    }
+
+    /** @return list<WeighedLine> what is in a phase, with formulas and parts opened to what is in them */
+    public function openedInPhase(Phase $phase): array
+    {
+        return array_values(array_filter(
+            $this->opened(),
+            static fn (WeighedLine $line): bool => $line->phase === $phase
+                && ! ($line->line->isMade() && $line->ingredient === null && $line->unread === null),
+        ));
     }
 
     public function gramsOf(Phase $phase): Band
@@ -152,5 +188,97 @@ final readonly class Composition
     public function isEmpty(): bool
     {
         return $this->lines === [];
+    }
+
+    /**
+     * Every plant that goes in by any way, with whether it meets oil: those of the lines, and those of the parts.
+     *
+     * @return list<array{WeighedLine, bool}>
+     */
+    public function plants(): array
+    {
+        $plants = [];
+        foreach ($this->extracts as $extract) {
+            $plants[] = [$extract->line, $extract->isInOil];
+        }
+        foreach ($this->opened() as $line) {
+            if ($line->isInBatch() && ($line->ingredient?->kind->isPlant() ?? false)) {
+                $plants[] = [$line, $line->phase === Phase::Oil];
+            }
+        }
+
+        return $plants;
+    }
+
+    public function part(string $key): ?WeighedPart
+    {
+        foreach ($this->parts as $part) {
+            if ($part->part->key === $key) {
+                return $part;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<WeighedLine> the lines that take of a part, of the formula and of its other parts */
+    public function takersOf(string $part): array
+    {
+        return array_values(array_filter(
+            $this->written(),
+            static fn (WeighedLine $line): bool => $line->line->part === $part,
+        ));
+    }
+
+    /**
+     * Every line as written: of the formula, and of the parts under the position of the line that takes of them, 0
+     * where
+     * none does.
+     *
+     * @return list<WeighedLine>
+     */
+    public function written(): array
+    {
+        $written = $this->lines;
+        foreach ($this->parts as $part) {
+            if ($part->isOfOldLines()) {
+                continue; // they are lines of the formula
+            }
+            $position = $this->positionOfPart($part->part->key);
+            foreach ($part->lines as $line) {
+                $written[] = $line->at($position, $line->key(), $line->path());
+            }
+        }
+
+        return $written;
+    }
+
+    /** @param  list<string>  $above  parts already gone through */
+    private function positionOfPart(string $key, array $above = []): int
+    {
+        foreach ($this->lines as $line) {
+            if ($line->line->part === $key) {
+                return $line->position;
+            }
+        }
+        foreach ($this->parts as $part) {
+            $other = $part->part->key;
+            if (in_array($key, $part->part->uses(), true) && ! in_array($other, $above, true)) {
+                return $this->positionOfPart($other, [...$above, $key]);
+            }
+        }
+
+        return 0;
+    }
+
+    /**
+     * @param  list<WeighedLine>  $lines
+     * @return list<int> each once
+     */
+    public function positionsOf(array $lines): array
+    {
+        $positions = array_map(static fn (WeighedLine $line): int => $line->position, $lines);
+
+        return array_values(array_unique(array_filter($positions)));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Formula;
 
+use Ilvane\Core\Measure\WithChanges;
 use Ilvane\Core\Process\Process;
 
 /**
@@ -11,10 +12,13 @@ use Ilvane\Core\Process\Process;
  */
 final readonly class Formula
 {
+    use WithChanges;
+
     public const FORMAT = 'ilvane.formula/1';
 
     /**
      * @param  list<Line>  $lines
+     * @param  list<Part>  $parts  made first; none contains itself
      */
     public function __construct(
         public string $name,
@@ -33,30 +37,20 @@ final readonly class Formula
         public ?float $statedYieldG = null,
         public string $directions = '',
         public string $notes = '',
+        public array $parts = [],
     ) {
     }
 
     /** @param  list<Line>  $lines */
     public function withLines(array $lines): self
     {
-        return new self(
-            $this->name,
-            $this->family,
-            $lines,
-            $this->use,
-            $this->audience,
-            $this->region,
-            $this->scaleResolutionG,
-            $this->batchGrams,
-            $this->process,
-            $this->container,
-            $this->containerCount,
-            $this->keeping,
-            $this->ph,
-            $this->statedYieldG,
-            $this->directions,
-            $this->notes,
-        );
+        return $this->with(lines: $lines);
+    }
+
+    /** @param  list<Part>  $parts */
+    public function withParts(array $parts): self
+    {
+        return $this->with(parts: $parts);
     }
 
     /**
@@ -67,23 +61,22 @@ final readonly class Formula
      */
     public function asMade(array $lines, ?float $measuredPh, ?float $scaleG = null): self
     {
-        return new self(
-            $this->name,
-            $this->family,
-            $lines,
-            $this->use,
-            $this->audience,
-            $this->region,
-            $scaleG ?? $this->scaleResolutionG,
-            null,
-            $this->process,
-            $this->container,
-            $this->containerCount,
-            $this->keeping,
-            $measuredPh,
-            $this->statedYieldG,
-            $this->directions,
-            $this->notes,
+        return $this->with(
+            lines: $lines,
+            scaleResolutionG: $scaleG ?? $this->scaleResolutionG,
+            batchGrams: null,
+            ph: $measuredPh,
         );
+    }
+
+    public function part(string $key): ?Part
+    {
+        foreach ($this->parts as $part) {
+            if ($part->key === $key) {
+                return $part;
+            }
+        }
+
+        return null;
     }
 }

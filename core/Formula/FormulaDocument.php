@@ -7,8 +7,6 @@ namespace Ilvane\Core\Formula;
 use Ilvane\Core\Exchange\Document;
 use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Exchange\Json;
-use Ilvane\Core\Material\Phase;
-use Ilvane\Core\Measure\Amount;
 use Ilvane\Core\Process\ProcessDocument;
 
 /**
@@ -36,6 +34,7 @@ final class FormulaDocument
         'for',
         'scale_resolution_g',
         'batch',
+        'parts',
         'lines',
         'process',
         'packaging',
@@ -45,19 +44,6 @@ final class FormulaDocument
         'directions',
         'notes',
         'reading',
-    ];
-
-    private const LINE_FIELDS = [
-        'ingredient',
-        'name',
-        'text',
-        'formula',
-        'amount',
-        'phase',
-        'prepared',
-        'lot',
-        'opened_on',
-        'best_before',
     ];
 
     /** @throws DocumentRefused */
@@ -90,10 +76,10 @@ final class FormulaDocument
         $for = $document->object('for', ['audience', 'region']);
         $packaging = $document->object('packaging', ['container', 'count']);
 
-        $lines = [];
-        foreach ($document->list('lines', self::MAX_LINES, required: true) as $i => $line) {
-            $lines[] = self::line($line, "$path/lines/$i", $nesting, [...$ring, mb_strtolower($name)]);
-        }
+        $ring[] = mb_strtolower($name);
+        $parts = PartDocument::readAll($document, $nesting, $ring);
+        $lines = LineDocument::readAll($document, $nesting, $ring);
+        PartDocument::refuseTangles($document, $parts, $lines);
 
         return new Formula(
             name: $name,
@@ -112,6 +98,7 @@ final class FormulaDocument
             statedYieldG: $document->number('stated_yield_g', 0.01, self::MAX_GRAMS),
             directions: $document->text('directions', self::MAX_NOTES) ?? '',
             notes: $document->text('notes', self::MAX_NOTES) ?? '',
+            parts: $parts,
         );
     }
 
@@ -126,45 +113,6 @@ final class FormulaDocument
         );
     }
 
-    /** @param  list<string>  $ring */
-    private static function line(mixed $decoded, string $path, int $nesting, array $ring): Line
-    {
-        $line = Document::open($decoded, $path, self::LINE_FIELDS);
-        $named = array_values(array_filter(['ingredient', 'name', 'text', 'formula'], $line->has(...)));
-        if (count($named) !== 1) {
-            throw new DocumentRefused($path, $named === [] ? 'names_nothing' : 'names_twice');
-        }
-
-        return new Line(
-            ingredient: $line->text('ingredient', 80),
-            name: $line->text('name', 200),
-            text: $line->text('text', 500),
-            formula: $line->has('formula')
-                ? self::read($line->raw('formula'), $line->at('formula'), $nesting + 1, $ring)
-                : null,
-            amount: self::amount($line),
-            phase: $line->oneOf('phase', Phase::class),
-            prepared: $line->oneOf('prepared', Prepared::class),
-            lot: $line->text('lot', 80),
-            openedOn: $line->date('opened_on'),
-            bestBefore: $line->date('best_before'),
-        );
-    }
-
-    private static function amount(Document $line): string
-    {
-        if (! is_array($line->raw('amount'))) {
-            return $line->text('amount', 200) ?? '';
-        }
-        $amount = $line->object('amount', ['value', 'unit']);
-        $value = $amount?->number('value', 0, self::MAX_GRAMS);
-        $unit = $amount?->text('unit', 30, required: true);
-
-        return $value === null
-            ? throw new DocumentRefused($line->at('amount/value'), 'missing')
-            : Amount::plain($value).' '.$unit;
-    }
-
     /** @return array<string, mixed> the open form, without what stands at its default */
     public static function write(Formula $formula): array
     {
@@ -176,7 +124,8 @@ final class FormulaDocument
             'for' => ['audience' => $formula->audience->value, 'region' => $formula->region->value],
             'scale_resolution_g' => $formula->scaleResolutionG,
             'batch' => $formula->batchGrams === null ? null : ['grams' => $formula->batchGrams],
-            'lines' => array_map(self::writeLine(...), $formula->lines),
+            'parts' => array_map(PartDocument::write(...), $formula->parts) ?: null,
+            'lines' => array_map(LineDocument::write(...), $formula->lines),
             'process' => ProcessDocument::write($formula->process),
             'packaging' => $formula->container === null
                 ? null
@@ -190,23 +139,6 @@ final class FormulaDocument
             'stated_yield_g' => $formula->statedYieldG,
             'directions' => $formula->directions === '' ? null : $formula->directions,
             'notes' => $formula->notes === '' ? null : $formula->notes,
-        ], static fn (mixed $value): bool => $value !== null);
-    }
-
-    /** @return array<string, mixed> */
-    private static function writeLine(Line $line): array
-    {
-        return array_filter([
-            'ingredient' => $line->ingredient,
-            'name' => $line->name,
-            'text' => $line->text,
-            'formula' => $line->formula === null ? null : self::write($line->formula),
-            'amount' => $line->amount === '' ? null : $line->amount,
-            'phase' => $line->phase?->value,
-            'prepared' => $line->prepared?->value,
-            'lot' => $line->lot,
-            'opened_on' => $line->openedOn?->format('Y-m-d'),
-            'best_before' => $line->bestBefore?->format('Y-m-d'),
         ], static fn (mixed $value): bool => $value !== null);
     }
 }

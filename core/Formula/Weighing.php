@@ -33,11 +33,19 @@ final readonly class Weighing
 
     public function of(Formula $formula): Composition
     {
+        $parts = (new PartWeighing($this, $this->catalogue, $this->tools))->of($formula);
+
+        return $this->with($parts, $formula);
+    }
+
+    /** @param  array<string, WeighedPart>  $parts  those its lines may take of, by key */
+    public function with(array $parts, Formula $formula): Composition
+    {
         $tools = $formula->scaleResolutionG === null ? $this->tools : $this->tools->onScale($formula->scaleResolutionG);
         $drafts = [];
         $hasRest = false;
         foreach ($formula->lines as $i => $line) {
-            $drafts[] = $draft = $this->draft($i + 1, $line, $formula->family, $tools, $hasRest);
+            $drafts[] = $draft = $this->draft($i + 1, $line, $formula->family, $tools, $hasRest, $parts);
             $hasRest = $hasRest || $draft->amount?->kind === AmountKind::Rest;
         }
 
@@ -48,19 +56,19 @@ final readonly class Weighing
         $percents = Band::sum(array_map(self::percentOf(...), $drafts));
         $basis = self::basis($formula->batchGrams, $hasRest, $weighed->likely > 0, $percents->likely > 0);
         $total = self::total($basis, $formula->batchGrams, $weighed, $percents);
-        $accounted = $total === null || $total->likely <= 0 ? Band::zero() : Band::of(
-            $weighed->low / $total->high + $percents->low,
-            $weighed->likely / $total->likely + $percents->likely,
-            $weighed->high / $total->low + $percents->high,
-        );
-        if ($basis === Basis::Lines) {
-            $accounted = Band::exact($total === null ? $percents->likely : 1.0);
-        }
-
+        $accounted = self::accounted($basis, $total, $weighed, $percents);
         $lines = array_map(
             static fn (WeighedLine $line): WeighedLine => self::settle($line, $total, $basis, $weighed, $percents),
             $drafts,
         );
+
+        $strained = StrainedOut::of($lines, $formula->family, $total);
+        $inner = $extracts = [];
+        foreach ($lines as $outer) {
+            foreach ($this->inside($outer, $parts) as $inside) {
+                $inside instanceof Extract ? $extracts[] = $inside : $inner[] = $inside;
+            }
+        }
 
         return new Composition(
             $lines,
@@ -68,12 +76,21 @@ final readonly class Weighing
             $basis,
             $accounted,
             $hasRest,
-            $this->inside($lines),
+            $inner,
+            [...array_values($parts), ...($strained === null ? [] : [$strained])],
+            [...$extracts, ...StrainedOut::extracts($strained, $total)],
         );
     }
 
-    private function draft(int $position, Line $line, Family $family, Tools $tools, bool $restTaken): WeighedLine
-    {
+    /** @param  array<string, WeighedPart>  $parts */
+    private function draft(
+        int $position,
+        Line $line,
+        Family $family,
+        Tools $tools,
+        bool $restTaken,
+        array $parts,
+    ): WeighedLine {
         $ingredient = $this->ingredientOf($line);
         $amount = $grams = $unread = null;
         try {
@@ -83,6 +100,9 @@ final readonly class Weighing
         }
         if ($line->formula !== null) {
             return $this->formulaDraft($position, $line, $line->formula, $amount, $unread, $tools);
+        }
+        if ($line->part !== null) {
+            return self::partDraft($position, $line, $parts[$line->part] ?? null, $amount, $unread, $tools);
         }
         if ($line->text !== null && $ingredient === null) {
             $unread = 'recipe_line';
@@ -105,7 +125,7 @@ final readonly class Weighing
             $position,
             $line,
             $ingredient,
-            $line->phase ?? $ingredient->defaultPhase ?? $family->usualPhase(),
+            StrainedOut::phaseOf($line->phase ?? $ingredient->defaultPhase ?? $family->usualPhase(), $ingredient),
             $amount,
             $grams,
             null,
@@ -141,35 +161,74 @@ final readonly class Weighing
         );
     }
 
-    /**
-     * What is inside the lines that are formulas of their own, in the shares it has of the whole.
-     *
-     * @param  list<WeighedLine>  $lines
-     * @return list<WeighedLine>
-     */
-    private function inside(array $lines): array
-    {
-        $inside = [];
-        foreach ($lines as $outer) {
-            if ($outer->line->formula === null || $outer->grams === null) {
-                continue;
-            }
-            foreach ($this->of($outer->line->formula)->known() as $inner) {
-                $part = $inner->share ?? Band::zero();
-                $inside[] = new WeighedLine(
-                    $outer->position,
-                    $outer->line,
-                    $inner->ingredient,
-                    $outer->phase,
-                    $outer->amount,
-                    $outer->grams->times($part),
-                    $outer->share?->times($part),
-                    null,
-                );
-            }
+    /** All of a part where no amount is said; else so much of it, by its density. */
+    private static function partDraft(
+        int $position,
+        Line $line,
+        ?WeighedPart $part,
+        ?Amount $amount,
+        ?string $unread,
+        Tools $tools,
+    ): WeighedLine {
+        $grams = null;
+        if (trim($line->amount) === '') {
+            [$amount, $unread, $grams] = [null, null, $part?->gives];
+        } elseif ($amount?->number !== null && $amount->unit !== null) {
+            $grams = $tools->grams($amount->number, $amount->unit, new Bulk($part?->density(), null, 0.0));
         }
+        $unread ??= match (true) {
+            $part === null => 'unknown_part',
+            $part->holds === [], $part->gives?->likely <= 0 && $part->gives !== null => 'part_empty',
+            default => null,
+        };
 
-        return $inside;
+        return new WeighedLine(
+            $position,
+            $line,
+            null,
+            $line->phase ?? ($part?->isOily() ?? false ? Phase::Oil : Phase::Water),
+            $amount,
+            $grams,
+            null,
+            $unread,
+        );
+    }
+
+    /**
+     * What is inside a line that is a formula of its own or takes of a part, in the shares it has of the whole.
+     *
+     * @param  array<string, WeighedPart>  $parts
+     * @return iterable<WeighedLine|Extract>
+     */
+    private function inside(WeighedLine $outer, array $parts): iterable
+    {
+        $part = $outer->line->part === null ? null : ($parts[$outer->line->part] ?? null);
+        foreach ($outer->grams === null ? [] : $part->holds ?? [] as $inner) {
+            yield $inner->within($outer);
+        }
+        foreach ($part->extracts ?? [] as $extract) {
+            yield $extract->within($outer);
+        }
+        if ($outer->line->formula === null || $outer->grams === null) {
+            return;
+        }
+        $formula = $this->of($outer->line->formula);
+        foreach ($formula->known() as $inner) {
+            $share = $inner->share ?? Band::zero();
+            yield new WeighedLine(
+                $outer->position,
+                $outer->line,
+                $inner->ingredient,
+                $outer->phase,
+                $outer->amount,
+                $outer->grams->times($share),
+                $outer->share?->times($share),
+                null,
+            );
+        }
+        foreach ($formula->extracts as $extract) {
+            yield $extract->within($outer);
+        }
     }
 
     private function ingredientOf(Line $line): ?Material
@@ -221,6 +280,20 @@ final readonly class Weighing
         };
     }
 
+    /** Fraction of the batch that its lines make up, a "to 100" line aside. */
+    private static function accounted(Basis $basis, ?Band $total, Band $weighed, Band $percents): Band
+    {
+        return match (true) {
+            $basis === Basis::Lines => Band::exact($total === null ? $percents->likely : 1.0),
+            $total === null, $total->low <= 0 => Band::zero(),
+            default => Band::of(
+                $weighed->low / $total->high + $percents->low,
+                $weighed->likely / $total->likely + $percents->likely,
+                $weighed->high / $total->low + $percents->high,
+            ),
+        };
+    }
+
     private static function settle(
         WeighedLine $line,
         ?Band $total,
@@ -245,16 +318,7 @@ final readonly class Weighing
                 : $grams->times(1 / $total->likely);
         }
 
-        return new WeighedLine(
-            $line->position,
-            $line->line,
-            $line->ingredient,
-            $line->phase,
-            $line->amount,
-            $grams,
-            $share,
-            $line->unread,
-        );
+        return $line->weighing($grams, $share);
     }
 
     /** The line is in its own total: its bounds meet the opposite bounds of the other weighed lines. */

@@ -44,7 +44,7 @@ final class InfusedOil
             $plant->ingredient->key,
             amount: self::grams($plant),
             phase: Phase::Infusion,
-            prepared: $prepared,
+            prepared: [$prepared],
         );
     }
 

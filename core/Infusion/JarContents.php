@@ -109,15 +109,19 @@ final readonly class JarContents
     }
 
     /**
-     * The catalogue's ceilings: leave-on, or rinse-off where it has one.
+     * The strongest each may be used, leave-on or rinse-off.
      *
      * @return list<float|null> by plant
      */
     public function useLimits(Application $use): array
     {
-        return array_map(static fn (InPart $plant): ?float => $use === Application::RinseOff
-            ? ($plant->ingredient->rinseOffMax ?? $plant->ingredient->use?->max)
-            : $plant->ingredient->use?->max, $this->plants);
+        return array_map(
+            static fn (InPart $plant): ?float => $plant->ingredient->plantLimit(
+                'strength',
+                $use === Application::RinseOff,
+            ),
+            $this->plants,
+        );
     }
 
     /** @return list<float|null> what is usual, by plant; null where the catalogue says nothing or none is usual */

@@ -15,12 +15,6 @@ use Ilvane\Core\Measure\Learned;
  */
 final class OilYield
 {
-    private const UPTAKE_ERROR = 0.4;
-
-    private const UNKNOWN_UPTAKE = [1.0, 2.0, 3.0];
-
-    private const PRESSED_BACK = [0.0, 0.25, 0.5];
-
     /**
      * @param  list<InPart>  $plants
      * @param  array<string, list<float>>  $ownUptake  grams of oil kept by a gram of dry plant after pressing, by plant
@@ -53,7 +47,7 @@ final class OilYield
      */
     public static function learned(InPart $plant, array $own): Learned
     {
-        $usual = self::usual($plant->ingredient->oilUptake);
+        $usual = $plant->ingredient->oilKept();
         $believed = array_values(array_filter(
             $own,
             static fn (float $kept): bool => $kept >= $usual->low / self::BEYOND_BELIEF
@@ -61,14 +55,6 @@ final class OilYield
         ));
 
         return Learned::from($usual, $believed);
-    }
-
-    private static function usual(?float $uptake): Band
-    {
-        $drained = $uptake === null ? Band::of(...self::UNKNOWN_UPTAKE) : Band::around($uptake, self::UPTAKE_ERROR);
-        [$least, $likely, $most] = self::PRESSED_BACK;
-
-        return Band::of($drained->low * (1 - $most), $drained->likely * (1 - $likely), $drained->high * (1 - $least));
     }
 
     /** So many times less or more than any plant usually keeps, and something else was weighed. A guess. */

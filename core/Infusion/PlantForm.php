@@ -6,6 +6,7 @@ namespace Ilvane\Core\Infusion;
 
 use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Material;
+use Ilvane\Core\Material\MaterialTrait;
 
 /** How a plant goes into the oil. */
 enum PlantForm: string
@@ -34,8 +35,7 @@ enum PlantForm: string
         return match (true) {
             $plant->kind === Kind::FreshBotanical => self::FreshWet,
             $plant->kind === Kind::PowderBotanical => self::Powder,
-            preg_match('/-(seeds?|buds|grain)$/', $plant->key) === 1
-                && ! str_starts_with($plant->key, 'lavender') => self::SeedWhole,
+            $plant->is(MaterialTrait::WholeSeed) => self::SeedWhole,
             default => self::DriedWhole,
         };
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Ilvane\Core\Label;
 
 use Ilvane\Core\Formula\Composition;
+use Ilvane\Core\Formula\Extract;
+use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Material\Material;
 
 /**
@@ -28,14 +30,27 @@ final readonly class ContentsList
 
     public static function of(Composition $composition): self
     {
+        return self::ofParts($composition->known(), $composition->extracts);
+    }
+
+    /**
+     * @param  list<WeighedLine>  $lines  with their shares
+     * @param  list<Extract>  $extracts  drawn into them
+     */
+    public static function ofParts(array $lines, array $extracts): self
+    {
         $shares = [];
-        foreach ($composition->known() as $line) {
+        foreach ($lines as $line) {
             if ($line->ingredient === null || $line->share === null) {
                 continue;
             }
             foreach (self::partsOf($line->ingredient) as $inci => $fraction) {
                 $shares[$inci] = ($shares[$inci] ?? 0.0) + $fraction * $line->share->likely;
             }
+        }
+        foreach ($extracts as $extract) {
+            // how much of a plant stays in is not known: it comes last
+            $shares[$extract->plant->inciOfExtract()] ??= 0.0;
         }
         arsort($shares);
 

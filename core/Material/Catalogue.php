@@ -133,6 +133,42 @@ final class Catalogue
     }
 
     /**
+     * How a plant is made into something of these kinds, the first kind first; null where the table knows no such
+     * making.
+     *
+     * @param  list<string>  $kinds
+     */
+    public function preparationOf(string $plant, array $kinds): ?PreparationMethod
+    {
+        foreach ($kinds as $kind) {
+            foreach ($this->preparations as $method) {
+                if ($method->kind === $kind && in_array($plant, $method->plants, true)) {
+                    return $method;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  string  $makes  as in data/parts.csv */
+    public function partDefaults(string $makes): PartDefaults
+    {
+        $row = $this->source->parts()[$makes] ?? throw new UnknownMaterial($makes);
+
+        return new PartDefaults(
+            $row['strained'],
+            $row['oily'],
+            $row['preparations'],
+            $row['stands_for'],
+            $row['counter_hours'],
+            $row['fridge_days'],
+            $row['freezer_days'],
+            $row['source'],
+        );
+    }
+
+    /**
      * @return list<array{with: string, above: float, grade: string}> what clashes with a cationic: "key:…", "kind:…" or
      *   "soap:…", above a percentage of the batch
      */

@@ -15,6 +15,9 @@ namespace Ilvane\Core\Material;
  *   wall_g: float, air: float, bath: ?float, cold: ?float, note: string}
  * @phpstan-type ContainerRow array{name: string, material: string, closure: string, volume: float, max_fill: float,
  *   headspace: float, suits: list<string>, note: string}
+ * @phpstan-type PartRow array{strained: bool, oily: ?bool, preparations: list<string>,
+ *   stands_for: ?string, counter_hours: ?float,
+ *   fridge_days: ?float, freezer_days: ?float, source: string}
  * @phpstan-type LimitRow array{what: string, min: ?float, max: ?float, use: string, audience: string, source: string,
  *   confidence: string}
  * @phpstan-type PresetRow array{kind: string, words: list<string>, unless: list<string>, sets: string, value: string,
@@ -50,6 +53,9 @@ interface CatalogueSource
 
     /** @return array<string, PreparationRow> by key */
     public function preparations(): array;
+
+    /** @return array<string, PartRow> by what the part makes */
+    public function parts(): array;
 
     /** @return list<array{with: string, above: float, grade: string}> what clashes with a cationic */
     public function chargePairs(): array;

@@ -47,6 +47,15 @@ enum Kind: string
         };
     }
 
+    /** Plants as they are: fresh, dried, or ground. */
+    public function isPlant(): bool
+    {
+        return match ($this) {
+            self::FreshBotanical, self::DriedBotanical, self::PowderBotanical => true,
+            default => false,
+        };
+    }
+
     public function isScent(): bool
     {
         return $this === self::EssentialOil || $this === self::Fragrance;

@@ -7,6 +7,7 @@ namespace Ilvane\Core\Material;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Measure\Bulk;
 use Ilvane\Core\Measure\Piece;
+use Ilvane\Core\Measure\WithChanges;
 
 /**
  * One entry of the catalogue. Percentages are of the finished batch, densities g/mL, temperatures °C, shelf lives
@@ -15,6 +16,8 @@ use Ilvane\Core\Measure\Piece;
  */
 final readonly class Material
 {
+    use WithChanges;
+
     /**
      * @param  list<string>  $aliases
      * @param  float|null  $waterFraction  grams of water in a gram
@@ -81,6 +84,42 @@ final readonly class Material
     ) {
     }
 
+    /**
+     * The same under another INCI name: a tea is known by its plant.
+     *
+     * @param  array<string, float>  $blendParts  fraction by INCI name
+     */
+    public function composedOf(string $inci, array $blendParts): self
+    {
+        return $this->with(inci: $inci, blendParts: $blendParts);
+    }
+
+    /** INCI name of what is drawn from it, e.g. "Urtica Dioica Leaf Extract". */
+    public function inciOfExtract(): string
+    {
+        return preg_replace('/ (Powder|Extract)$/', '', $this->inci).' Extract';
+    }
+
+    /** Grams of oil a gram of the dry plant keeps back once it is strained and pressed. */
+    public function oilKept(): Band
+    {
+        $drained = $this->oilUptake === null
+            ? Band::of(...self::UNKNOWN_UPTAKE)
+            : Band::around($this->oilUptake, self::UPTAKE_ERROR);
+        [$least, $likely, $most] = self::PRESSED_BACK;
+
+        return Band::of($drained->low * (1 - $most), $drained->likely * (1 - $likely), $drained->high * (1 - $least));
+    }
+
+    /** The catalogue's uptakes are from memory. */
+    private const UPTAKE_ERROR = 0.4;
+
+    /** 1 to 3 g a gram. Common practice. */
+    private const UNKNOWN_UPTAKE = [1.0, 2.0, 3.0];
+
+    /** From nothing to half of what drained oil is left in the plant, a quarter likely. A guess. */
+    private const PRESSED_BACK = [0.0, 0.25, 0.5];
+
     public function name(string $language): string
     {
         return $language === 'fr' ? $this->nameFr : $this->nameEn;
@@ -136,6 +175,32 @@ final readonly class Material
     public function is(MaterialTrait $trait): bool
     {
         return in_array($trait, $this->traits, true);
+    }
+
+    /**
+     * The most of a plant that may be left in, or of what was drawn from it: the limit's own figure, else the usual
+     * one.
+     *
+     * @param  string  $what  left_in or strength
+     * @return float|null  percent of the finished product, for strength grams of plant to 100 g; null where none is
+     *   known, 0 where it isn't for this use
+     */
+    public function plantLimit(string $what, bool $isRinsedOff): ?float
+    {
+        $use = $isRinsedOff ? 'rinse_off' : 'leave_on';
+        foreach ($this->limits as $limit) {
+            if ($limit->what === $what && in_array($limit->use, ['', $use], true)) {
+                return $limit->max;
+            }
+        }
+
+        $usual = $this->use?->max;
+
+        return match (true) {
+            ! $isRinsedOff => $usual,
+            $what === 'strength' => $this->rinseOffMax ?? $usual,
+            default => $this->rinseOffMax,
+        };
     }
 
     /** Percent of what stays on skin in the sun; null where none is known. */

@@ -31,6 +31,9 @@ enum MaterialTrait: string
     /** Stays on top of hair that takes in little. */
     case HeavyOnHair = 'heavy_on_hair';
 
+    /** In its hull, and slow to give, until it is cracked. */
+    case WholeSeed = 'whole_seed';
+
     /** Makes soap of fatty acids. */
     case Alkali = 'alkali';
 

@@ -177,14 +177,17 @@ final readonly class Preservation
     {
         $otherWater = 0.0;
         $isBound = (WaterActivity::of($composition) ?? 0.0) < WaterActivity::NOTHING_GROWS;
+        foreach ($composition->plants() as [$line]) {
+            if ($line->ingredient?->kind === Kind::FreshBotanical && ! $line->line->hasWaterDrivenOut()) {
+                return true;
+            }
+        }
         foreach ($composition->opened() as $line) {
             if ($line->ingredient === null) {
                 continue;
             }
-            $wetPlant = $line->ingredient->kind === Kind::FreshBotanical
-                && ! ($line->line->prepared?->drivesWaterOut() ?? false);
             $wet = $line->isInBatch() && $line->ingredient->bringsFreeWater();
-            if ($wetPlant || ($wet && ! ($isBound && $line->ingredient->kind === Kind::WaterPhaseLiquid))) {
+            if ($wet && ! ($isBound && $line->ingredient->kind === Kind::WaterPhaseLiquid)) {
                 return true;
             }
             if (

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Practice;
 
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
-use Ilvane\Core\Material\Catalogue;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Safety\Severity;
-use Ilvane\Core\Simulation\Simulator;
 
 /** Marks what is practised: the checks of the formula and, where a making is planned, the rehearsal of it. */
 final class Examiner
@@ -20,7 +18,7 @@ final class Examiner
     /** @var array<string, list<Finding>> by document */
     private array $judged = [];
 
-    public function __construct(public readonly Evaluator $evaluator, private readonly Catalogue $catalogue)
+    public function __construct(public readonly Evaluator $evaluator)
     {
     }
 
@@ -47,12 +45,9 @@ final class Examiner
     private function judgedAnew(array $document): array
     {
         $evaluation = $this->evaluator->evaluate(FormulaDocument::read($document));
-        $rehearsed = isset($document['process'])
-            ? array_column(Simulator::formula($evaluation->assessment, $this->catalogue)->findings, 'finding')
-            : [];
 
         return array_values(array_filter(
-            [...$evaluation->findings, ...$rehearsed],
+            $evaluation->findings,
             static fn (Finding $finding): bool => $finding->severity !== Severity::Note,
         ));
     }

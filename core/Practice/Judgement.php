@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Practice;
 
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Infusion\Infusion;
 use Ilvane\Core\Infusion\InfusionPlanDocument;
@@ -15,7 +16,6 @@ use Ilvane\Core\Physics\Acidity\Acid;
 use Ilvane\Core\Physics\Acidity\Sample;
 use Ilvane\Core\Physics\Emulsion\Emulsion;
 use Ilvane\Core\Physics\Texture\SolidFat;
-use Ilvane\Core\Safety\Evaluator;
 use InvalidArgumentException;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

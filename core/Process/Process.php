@@ -19,4 +19,10 @@ final readonly class Process
         public array $steps = [],
     ) {
     }
+
+    /** Its maker has said something of how it is made. */
+    public function isTold(): bool
+    {
+        return $this != new self;
+    }
 }

@@ -27,7 +27,19 @@ final class ProcessDocument
         'steps',
     ];
 
-    private const STEP_FIELDS = ['do', 'what', 'to_c', 'minutes', 'burst_s', 'rest_s', 'times', 'phase', 'how', 'note'];
+    private const STEP_FIELDS = [
+        'do',
+        'key',
+        'what',
+        'to_c',
+        'minutes',
+        'burst_s',
+        'rest_s',
+        'times',
+        'phase',
+        'how',
+        'note',
+    ];
 
     private const MAX_STEPS = 100;
 
@@ -75,26 +87,30 @@ final class ProcessDocument
     /** @throws DocumentRefused */
     public static function step(mixed $decoded, string $path = ''): Step
     {
-        $step = Document::open($decoded, $path, self::STEP_FIELDS);
+        $step = Document::open($decoded, $path, [...self::STEP_FIELDS, ...StepDetailsDocument::fields()]);
         /** @var StepKind $kind */
         $kind = $step->oneOf('do', StepKind::class, required: true);
         $what = $step->text('what', 60);
         $phase = $step->oneOf('phase', Phase::class);
+        $details = StepDetailsDocument::read($step, $kind);
         $minutes = $step->number('minutes', 0, 1_000_000);
+        $seconds = $step->number('seconds', 0, 36_000) ?? ($minutes === null ? null : 60 * $minutes);
         $burst = $step->number('burst_s', 0, 36_000) ?? 0.0;
         $rest = $step->number('rest_s', 0, 36_000) ?? 0.0;
         $times = max(1, (int) ($step->number('times', 1, 1000) ?? 1));
 
         return new Step(
             kind: $kind,
+            key: $step->text('key', 40) ?? '',
             phases: self::phases($kind, $what, $phase),
-            celsius: $step->number('to_c', -40, 200),
-            seconds: $minutes === null ? null : 60 * $minutes,
+            celsius: $step->number('to_c', -40, 200) ?? $step->number('at_most_c', -40, 200),
+            seconds: $seconds,
             blending: $kind !== StepKind::Blend
                 ? null
                 : ($burst > 0 ? new Blending($burst, $rest, $times) : Blending::usual($rest, $times)),
             how: Cooling::tryFrom($step->text('how', 60) ?? ''),
             note: $step->text('note', 500) ?? '',
+            details: $details,
         );
     }
 
@@ -148,16 +164,23 @@ final class ProcessDocument
 
         return self::said([
             'do' => $step->kind->value,
+            'key' => $step->key === '' ? null : $step->key,
             'what' => $what,
-            'to_c' => $step->celsius,
-            'minutes' => $step->seconds === null ? null : $step->seconds / 60,
+            $step->kind === StepKind::Add ? 'at_most_c' : 'to_c' => $step->celsius,
+            $step->kind === StepKind::Shake ? 'seconds' : 'minutes' => self::lasting($step),
             'burst_s' => $step->blending?->burst,
             'rest_s' => $step->blending?->rest ?: null,
             'times' => $step->blending?->times,
             'phase' => $isOfOnePhase ? $phase?->value : null,
             'how' => $step->how?->value,
             'note' => $step->note === '' ? null : $step->note,
+            ...StepDetailsDocument::write($step->details),
         ]);
+    }
+
+    private static function lasting(Step $step): ?float
+    {
+        return $step->seconds === null || $step->kind === StepKind::Shake ? $step->seconds : $step->seconds / 60;
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ilvane\Core\Process;
 
 use Ilvane\Core\Material\Phase;
+use Ilvane\Core\Measure\WithChanges;
 
 /**
  * One thing to do: as it is planned in a process, and as it is done at the hob, where every weighing is a step of its
@@ -12,8 +13,12 @@ use Ilvane\Core\Material\Phase;
  */
 final readonly class Step
 {
+    use WithChanges;
+
     /**
-     * @param  string  $key  unique in its plan and stable: records are filed under it; "" while it is in no plan
+     * @param  string  $key  unique in its plan and stable: records are filed under it; in a process as its maker named
+     *   it,
+     *   "" for none
      * @param  list<Phase>  $phases  it concerns; none named: all there are
      * @param  int|null  $line  of the formula, counts from 1
      * @param  float|null  $grams  to weigh
@@ -32,6 +37,7 @@ final readonly class Step
         public ?Blending $blending = null,
         public ?Cooling $how = null,
         public string $note = '',
+        public StepDetails $details = new StepDetails,
     ) {
     }
 
@@ -55,29 +61,12 @@ final readonly class Step
     /** The same under another key, where a plan does it twice. */
     public function named(string $key): self
     {
-        return $this->with($key, $this->grams);
+        return $this->with(key: $key);
     }
 
     /** The same for so many times as much of everything. */
     public function scaled(float $factor): self
     {
-        return $this->with($this->key, $this->grams === null ? null : $this->grams * $factor);
-    }
-
-    private function with(string $key, ?float $grams): self
-    {
-        return new self(
-            kind: $this->kind,
-            key: $key,
-            phases: $this->phases,
-            line: $this->line,
-            grams: $grams,
-            celsius: $this->celsius,
-            ph: $this->ph,
-            seconds: $this->seconds,
-            blending: $this->blending,
-            how: $this->how,
-            note: $this->note,
-        );
+        return $this->with(grams: $this->grams === null ? null : $this->grams * $factor);
     }
 }

@@ -51,6 +51,7 @@ final readonly class TextLines
             amount: $read[0]->amount->entered,
             phase: $line->phase ?? $read[0]->phase,
             prepared: $line->prepared,
+            key: $line->key,
             lot: $line->lot,
             openedOn: $line->openedOn,
             bestBefore: $line->bestBefore,

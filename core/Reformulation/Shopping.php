@@ -23,7 +23,7 @@ final class Shopping
         foreach ($batches as [$composition, $grams]) {
             $total = $composition->total->likely ?? 0.0;
             foreach ($total > 0 ? $composition->opened() : [] as $line) {
-                if ($line->line->formula !== null && $line->ingredient === null) {
+                if ($line->line->isMade() && $line->ingredient === null) {
                     continue; // what is inside it is counted
                 }
                 $key = $line->ingredient->key ?? '?'.$line->line->spokenOf();

@@ -30,7 +30,7 @@ final readonly class Without
             if (! $isUnwanted($line->ingredient)) {
                 continue;
             }
-            $instead = $line->line->formula !== null
+            $instead = $line->isInside()
                 ? []
                 : $this->substitutes->nearestTo(
                     $line,

@@ -10,6 +10,7 @@ use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\Regime;
 use Ilvane\Core\Formula\Storage;
+use Ilvane\Core\Infusion\PartInfusion;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\ChoiceRole;
 use Ilvane\Core\Material\Container;
@@ -28,6 +29,7 @@ use Ilvane\Core\ShelfLife\ShelfLife;
 /** Everything the models say of one formula, before the checks speak. */
 final readonly class Assessment
 {
+    /** @param  array<string, PartInfusion>  $infusions  its parts that are infused oils, by key */
     private function __construct(
         public Catalogue $catalogue,
         public Formula $formula,
@@ -43,6 +45,7 @@ final readonly class Assessment
         public ?Container $container,
         public Hlb $hlb,
         public SolidFat $texture,
+        public array $infusions,
     ) {
     }
 
@@ -78,7 +81,22 @@ final readonly class Assessment
             $container,
             Hlb::of($emulsion->emulsifiers, $emulsion->fats),
             SolidFat::of($composition),
+            self::infusions($composition, $formula, $catalogue),
         );
+    }
+
+    /** @return array<string, PartInfusion> by key of the part */
+    private static function infusions(Composition $composition, Formula $formula, Catalogue $catalogue): array
+    {
+        $infusions = [];
+        foreach ($composition->parts as $part) {
+            $infusion = PartInfusion::of($part, $formula->use, $catalogue);
+            if ($infusion !== null) {
+                $infusions[$part->part->key] = $infusion;
+            }
+        }
+
+        return $infusions;
     }
 
     /** Breathed in by whoever uses it. */

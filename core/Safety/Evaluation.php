@@ -14,6 +14,15 @@ final readonly class Evaluation
     ) {
     }
 
+    /** @return list<Finding> what is said of a part and of its lines */
+    public function findingsOf(string $part): array
+    {
+        return array_values(array_filter($this->findings, static fn (Finding $finding): bool => array_filter(
+            $finding->keys,
+            static fn (string $key): bool => $key === $part || str_starts_with($key, "$part/"),
+        ) !== []));
+    }
+
     public function count(Severity $severity): int
     {
         return count(array_filter(

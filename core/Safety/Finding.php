@@ -18,6 +18,7 @@ final readonly class Finding
      * @param  array<string, Term>  $terms
      * @param  list<Fix>  $fixes
      * @param  string  $variant  which wording of the code
+     * @param  list<string>  $keys  of the lines or parts it speaks of, where they are not lines of the formula itself
      */
     public function __construct(
         public string $code,
@@ -27,6 +28,7 @@ final readonly class Finding
         public array $fixes = [],
         public Certainty $certainty = Certainty::Certain,
         public string $variant = 'usual',
+        public array $keys = [],
     ) {
     }
 

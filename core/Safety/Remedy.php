@@ -56,7 +56,7 @@ final readonly class Remedy
         array $terms = [],
         bool $isLeast = false,
     ): array {
-        if ($line->line->formula !== null) {
+        if ($line->isInside()) {
             return []; // it is inside another formula: to be mended there
         }
         if (self::staysInDrops($line)) {
@@ -156,7 +156,7 @@ final readonly class Remedy
         foreach ($lines as $line) {
             $percent = $line->percent();
             $drops = self::staysInDrops($line) ? $line->amount?->number?->likely : null;
-            if ($drops !== null && $line->line->formula === null) {
+            if ($drops !== null && ! $line->isInside()) {
                 $count = floor($drops * $factor + 1e-9);
                 $patch[] = $count < 1
                     ? ['op' => 'remove', 'path' => '/lines/'.($line->position - 1)]
@@ -165,7 +165,7 @@ final readonly class Remedy
                         'path' => '/lines/'.($line->position - 1).'/amount',
                         'value' => self::inDrops($count),
                     ];
-            } elseif ($percent !== null && $line->line->formula === null) {
+            } elseif ($percent !== null && ! $line->isInside()) {
                 $isDropsOnly = false;
                 $patch[] = [
                     'op' => 'replace',
@@ -225,7 +225,7 @@ final readonly class Remedy
     {
         $best = null;
         foreach ($this->composition->known() as $line) {
-            if (in_array($line->position, $except, true) || $line->line->formula !== null) {
+            if (in_array($line->position, $except, true) || $line->isInside()) {
                 continue;
             }
             if ($line->share === null || $line->ingredient === null) {

@@ -16,6 +16,7 @@ use Ilvane\Core\Safety\Rules\DoseLow;
 use Ilvane\Core\Safety\Rules\DoseWide;
 use Ilvane\Core\Safety\Rules\EmulsifierHigh;
 use Ilvane\Core\Safety\Rules\EmulsifierLow;
+use Ilvane\Core\Safety\Rules\ExtractStrong;
 use Ilvane\Core\Safety\Rules\FoodAllergens;
 use Ilvane\Core\Safety\Rules\FreshPlantInOil;
 use Ilvane\Core\Safety\Rules\GumHandling;
@@ -32,6 +33,9 @@ use Ilvane\Core\Safety\Rules\NoEmulsifier;
 use Ilvane\Core\Safety\Rules\NotAnEmulsifier;
 use Ilvane\Core\Safety\Rules\NutAllergen;
 use Ilvane\Core\Safety\Rules\Packing;
+use Ilvane\Core\Safety\Rules\PartInfused;
+use Ilvane\Core\Safety\Rules\PartNotStrained;
+use Ilvane\Core\Safety\Rules\PartTooLittle;
 use Ilvane\Core\Safety\Rules\PatchTest;
 use Ilvane\Core\Safety\Rules\Phototoxic;
 use Ilvane\Core\Safety\Rules\PlantLeftIn;
@@ -68,6 +72,8 @@ final class RuleBook
     {
         return [
             new SumNot100,
+            new PartTooLittle,
+            new PartNotStrained,
             new AmountUnread,
             new AmountOpen,
             new AmountAmbiguous,
@@ -107,6 +113,7 @@ final class RuleBook
             new Phototoxic,
             new ScentAudience,
             new IrritantStrong,
+            new ExtractStrong,
             new DoseHigh,
             new DoseLow,
             new PowderHigh,
@@ -122,6 +129,7 @@ final class RuleBook
             new FoodAllergens,
             new SafetyNotes,
             new PatchTest,
+            new PartInfused,
         ];
     }
 }

@@ -65,7 +65,10 @@ final class Simulator
 
     private function run(Course $course): Simulation
     {
-        $this->pots->setOut($this->composition->inPhase(Phase::Water), $this->composition->inPhase(Phase::Oil));
+        $this->pots->setOut(
+            $this->composition->openedInPhase(Phase::Water),
+            $this->composition->openedInPhase(Phase::Oil),
+        );
         foreach ($course->steps as $i => $step) {
             $this->book->step = $i + 1;
             $from = $this->book->now;
@@ -173,7 +176,7 @@ final class Simulator
 
     private function add(Step $step): void
     {
-        $lines = $this->composition->inPhase($step->phase() ?? Phase::Cooldown);
+        $lines = $this->composition->openedInPhase($step->phase() ?? Phase::Cooldown);
         foreach ($lines as $line) {
             $this->book->find($this->warnings->addedTooHot($line, $this->celsius()));
         }

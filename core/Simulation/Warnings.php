@@ -80,7 +80,7 @@ final readonly class Warnings
     public function unequal(float $water, float $oil, Composition $composition): ?Finding
     {
         $needsHeat = array_filter(
-            $composition->inPhase(Phase::Oil),
+            $composition->openedInPhase(Phase::Oil),
             static fn (WeighedLine $line): bool => ($line->ingredient->meltHigh ?? 0.0) > PhaseHeat::EQUAL_WITHIN_C
                 + 20.0,
         ) !== [];

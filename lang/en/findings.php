@@ -16,6 +16,8 @@ $unread = [
     'amount_comma' => 'One thousand, or one? Write 1000 or 1.',
     'unknown_name' => 'Not in the catalogue. Pick the nearest from the list.',
     'unknown_key' => 'No ingredient has this key.',
+    'unknown_part' => 'There is no part of this name.',
+    'part_empty' => 'There is nothing in this part that could go in.',
     'second_rest' => 'Only one line can fill up to 100.',
     'recipe_line' => 'It is not sure what this line means: give the ingredient and its amount apart.',
     'ring' => 'This formula would then contain itself.',
@@ -29,6 +31,7 @@ return [
         'read_as' => 'It means :as',
         'dose_to' => 'Set it to :percent',
         'move_to_cooldown' => 'Move it to the cool-down',
+        'strain_part' => 'Strain it',
         'remove_line' => 'Take it out',
         'aim_ph' => 'Aim for pH :ph',
         'scent_down_to' => 'Bring the scent down to :percent in all',
@@ -190,6 +193,24 @@ return [
             'source' => 'Common practice.',
         ],
     ],
+    'part' => [
+        'too_little' => [
+            'message' => ':part: :taken are taken, it gives :gives. Make :times times as much of it.',
+            'because' => 'What comes out is less than what goes in: the plants keep a part of it.',
+            'source' => 'Arithmetic; what a plant keeps back is an estimate from the catalogue.',
+            'ask' => 'Will you make more of it?',
+        ],
+        'unused' => [
+            'message' => ':part is made and nothing of it is used.',
+            'because' => 'No line takes of it.',
+            'source' => 'Arithmetic.',
+        ],
+        'not_strained' => [
+            'message' => ':part: nothing in its steps strains out :ingredients.',
+            'because' => 'Plant left in keeps giving, brings microbes, and stays in the hair.',
+            'source' => 'Common practice.',
+        ],
+    ],
     'plant' => [
         'fresh_in_oil' => [
             'message' => ':ingredient is fresh and wet, and goes into oil.',
@@ -246,6 +267,8 @@ return [
             'message_not_leave_on' => ':ingredient burns, and is not for products that stay on.',
             'because_usual' => ':caution',
             'because_not_leave_on' => ':caution',
+            'message_strained' => ':ingredient burns at that: about :strength g of plant’s worth in 100 g, :limit is the most.',
+            'because_strained' => 'It burns before it does anything else. Take less of it, or draw it weaker. Gloves; never near the eyes.',
             'message_infusion' => 'Too strong to use as it is: :index g of plant’s worth in 100 g, :limit is the most. Thin it with :grams of plain oil.',
             'message_infusion_never' => ':ingredients is not for oils that stay on the scalp, however thin.',
             'because' => 'It burns before it does anything else. A concentrate is fine to keep; what goes on skin is the thinned oil, patch-tested, away from the eyes.',
@@ -467,6 +490,9 @@ return [
         'high' => [
             'message' => ':ingredient is above its usual range: :percent, :limit is the most.',
             'message_not_leave_on' => ':ingredient is not for products that stay on the hair.',
+            'message_strained' => ':ingredient is stronger than usual: about :strength g of plant’s worth in 100 g, :limit is the most.',
+            'because_strained' => 'More plant only makes reactions likelier.',
+            'source_strained' => 'Usual range of :ingredients in the catalogue, from memory; the strength is an estimate.',
             'message_infusion' => 'Stronger than usual: :index g of plant’s worth in 100 g oil, :limit is the most. Thin it with :grams of plain oil.',
             'message_infusion_never' => ':ingredients is not for oils that stay on the hair.',
             'because_infusion' => 'More plant in the oil only makes reactions likelier.',

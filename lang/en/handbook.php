@@ -147,6 +147,11 @@ return [
             'latex' => 'Aloe leaf is soaked until its yellow sap is out.',
             'unstrained' => 'Banana, avocado and aloe flesh go through a cloth.',
         ],
+        'part' => [
+            'too_little' => 'The lines take no more of a part than it gives.',
+            'not_strained' => 'Teas, gels, juices, milks and infused oils are strained.',
+            'unused' => 'What is made is used.',
+        ],
         'infusion' => ['overfull' => 'Oil and plant leave a little air in the jar.'],
         'powder' => ['high' => 'No more than :powder of plant powder in what stays on.'],
         'irritant' => ['strong' => 'Hot pepper, mustard, ginger and their kind have ceilings of their own; some have no place on a scalp.'],

@@ -16,6 +16,8 @@ $unread = [
     'amount_comma' => 'Mille, ou un ? Écrivez 1000 ou 1.',
     'unknown_name' => 'Pas au catalogue. Choisissez le plus proche dans la liste.',
     'unknown_key' => 'Aucun ingrédient n’a cette clé.',
+    'unknown_part' => 'Aucune partie ne porte ce nom.',
+    'part_empty' => 'Il n’y a rien dans cette partie qui puisse y aller.',
     'second_rest' => 'Une seule ligne peut compléter à 100.',
     'recipe_line' => 'On n’est pas sûr de ce que veut dire cette ligne : donnez l’ingrédient et sa quantité à part.',
     'ring' => 'Cette formule serait alors dans elle-même.',
@@ -29,6 +31,7 @@ return [
         'read_as' => 'Cela veut dire :as',
         'dose_to' => 'Le mettre à :percent',
         'move_to_cooldown' => 'Le passer aux ajouts à froid',
+        'strain_part' => 'Filtrer',
         'remove_line' => 'Le retirer',
         'aim_ph' => 'Viser pH :ph',
         'scent_down_to' => 'Ramener le parfum à :percent en tout',
@@ -190,6 +193,24 @@ return [
             'source' => 'Pratique courante.',
         ],
     ],
+    'part' => [
+        'too_little' => [
+            'message' => ':part : on en prend :taken, elle donne :gives. Préparez-en :times fois plus.',
+            'because' => 'Il en sort moins qu’il n’y entre : les plantes en gardent une part.',
+            'source' => 'Calcul ; ce qu’une plante retient est une estimation du catalogue.',
+            'ask' => 'En ferez-vous davantage ?',
+        ],
+        'unused' => [
+            'message' => ':part est préparée et rien n’en est utilisé.',
+            'because' => 'Aucune ligne n’en prend.',
+            'source' => 'Calcul.',
+        ],
+        'not_strained' => [
+            'message' => ':part : aucune étape ne filtre :ingredients.',
+            'because' => 'Une plante laissée dedans continue d’infuser, apporte des microbes et reste dans les cheveux.',
+            'source' => 'Pratique courante.',
+        ],
+    ],
     'plant' => [
         'fresh_in_oil' => [
             'message' => ':ingredient est fraîche et humide, et va dans l’huile.',
@@ -246,6 +267,8 @@ return [
             'message_not_leave_on' => ':ingredient brûle, et n’est pas pour ce qui reste.',
             'because_usual' => ':caution',
             'because_not_leave_on' => ':caution',
+            'message_strained' => ':ingredient brûle à cette dose : environ :strength g de plante pour 100 g, :limit au plus.',
+            'because_strained' => 'Elle brûle avant de faire quoi que ce soit. Prenez-en moins, ou infusez moins fort. Gants ; jamais près des yeux.',
             'message_infusion' => 'Trop fort pour s’en servir tel quel : :index g de plante pour 100 g, :limit au plus. Diluez avec :grams d’huile neutre.',
             'message_infusion_never' => ':ingredients n’est pas pour les huiles qui restent sur le cuir chevelu, si dilué soit-il.',
             'because' => 'Cela brûle avant de faire quoi que ce soit d’autre. Un concentré se garde bien ; ce qui va sur la peau est l’huile diluée, testée, loin des yeux.',
@@ -467,6 +490,9 @@ return [
         'high' => [
             'message' => ':ingredient est au-dessus de sa plage usuelle : :percent, :limit au plus.',
             'message_not_leave_on' => ':ingredient n’est pas pour ce qui reste sur les cheveux.',
+            'message_strained' => ':ingredient est plus fort que d’habitude : environ :strength g de plante pour 100 g, :limit au plus.',
+            'because_strained' => 'Plus de plante rend seulement les réactions plus probables.',
+            'source_strained' => 'Usage courant de :ingredients dans le catalogue, de mémoire ; la force est une estimation.',
             'message_infusion' => 'Plus fort que d’ordinaire : :index g de plante pour 100 g d’huile, :limit au plus. Diluez avec :grams d’huile neutre.',
             'message_infusion_never' => ':ingredients n’est pas pour les huiles qui restent sur les cheveux.',
             'because_infusion' => 'Plus de plante dans l’huile rend seulement les réactions plus probables.',

@@ -147,6 +147,11 @@ return [
             'latex' => 'La feuille d’aloès trempe jusqu’à ce que sa sève jaune soit partie.',
             'unstrained' => 'Banane, avocat et chair d’aloès passent par un linge.',
         ],
+        'part' => [
+            'too_little' => 'Les lignes ne prennent pas plus d’une partie qu’elle ne donne.',
+            'not_strained' => 'Infusions, gels, jus, laits et macérats se filtrent.',
+            'unused' => 'Ce qui est préparé est utilisé.',
+        ],
         'infusion' => ['overfull' => 'Huile et plante laissent un peu d’air dans le bocal.'],
         'powder' => ['high' => 'Pas plus de :powder de poudre de plante dans ce qui reste.'],
         'irritant' => ['strong' => 'Piment, moutarde, gingembre et les leurs ont leurs propres plafonds ; certains n’ont rien à faire sur un cuir chevelu.'],

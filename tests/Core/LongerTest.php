@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use DateTimeImmutable;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Safety\Assessment;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\ShelfLife\Longer;
 use Tests\Support\CoreCase;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Material\Allergen;
 use Ilvane\Core\Person\HairProfile;
 use Ilvane\Core\Person\PersonalNotes;
-use Ilvane\Core\Safety\Evaluator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\CoreCase;
 

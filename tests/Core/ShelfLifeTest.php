@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use DateTimeImmutable;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\ShelfLife\ShelfLife;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\CoreCase;

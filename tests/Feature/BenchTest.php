@@ -9,11 +9,11 @@ use App\Models\Formula;
 use App\Models\FormulaVersion;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Measure\Unit;
-use Ilvane\Core\Safety\Evaluator;
 use Tests\Support\AppCase;
 use Tests\Support\SoundFormula;
 

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Learn\Handbook;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\Region;
 use Ilvane\Core\Material\Catalogue;
-use Ilvane\Core\Safety\Evaluator;
 use Tests\Core\Safety\FormulaSetTest;
 use Tests\Support\AppCase;
 

@@ -14,9 +14,9 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Process\StepKind;
-use Ilvane\Core\Safety\Evaluator;
 use Tests\Support\AppCase;
 use Tests\Support\SoundFormula;
 

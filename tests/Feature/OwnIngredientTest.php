@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\OwnIngredient;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Caution;
 use Ilvane\Core\Material\MaterialTrait;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Safety\Finding;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\AppCase;

@@ -6,9 +6,9 @@ namespace Tests\Feature;
 
 use App\Formulas\ReadyMade;
 use App\Models\Formula;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\FormulaDocument;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Safety\Severity;
 use Tests\Support\AppCase;

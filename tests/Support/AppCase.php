@@ -18,11 +18,11 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Carbon;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Infusion\InfusionPlanDocument;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Reading\RecipeReader;
-use Ilvane\Core\Safety\Evaluator;
 use LogicException;
 
 /** A test of the whole application, on a database in memory. */

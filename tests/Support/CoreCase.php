@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Ground\ShippedCatalogue;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\Weighing;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Safety\Evaluation;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Safety\Finding;
 use PHPUnit\Framework\TestCase;
 

@@ -79,7 +79,7 @@ abstract class FileCase extends TestCase
         foreach ([
             \Ilvane\Core\Material\Catalogue::class,
             \Ilvane\Core\Measure\Tools::class,
-            \Ilvane\Core\Safety\Evaluator::class,
+            \Ilvane\Core\Evaluation\Evaluator::class,
         ] as $part) {
             $this->app->forgetInstance($part);
         }

@@ -48,7 +48,7 @@ final readonly class CoolDown
         $limits = array_filter(
             array_map(
                 static fn (WeighedLine $line): ?float => $line->ingredient?->maxProcessTemperature,
-                $composition->inPhase(Phase::Cooldown),
+                $composition->openedInPhase(Phase::Cooldown),
             ),
             static fn (?float $limit): bool => $limit !== null,
         );

@@ -16,7 +16,6 @@ final class InfusionRules
         return [
             new WetPlantKept,
             new WetPlantInHotOil,
-            new TooStrong,
             new PlantUncovered,
             new JarOverfull,
             new OilSetsSolid,
@@ -32,11 +31,23 @@ final class InfusionRules
     /** @return list<Finding> */
     public static function examine(Infusion $infusion): array
     {
+        $findings = [...(new TooStrong)->examine($infusion), ...self::examineButStrength($infusion)];
+        usort($findings, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
+
+        return $findings;
+    }
+
+    /**
+     * How strong it ends is another matter where it isn't used as it is.
+     *
+     * @return list<Finding>
+     */
+    public static function examineButStrength(Infusion $infusion): array
+    {
         $findings = [];
         foreach (self::checks() as $check) {
             array_push($findings, ...$check->examine($infusion));
         }
-        usort($findings, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
 
         return $findings;
     }

@@ -15,11 +15,11 @@ final class AmountOpen implements Rule
 {
     public function examine(Assessment $assessment): iterable
     {
-        foreach ($assessment->composition->lines as $line) {
+        foreach ($assessment->composition->written() as $line) {
             if (! $line->isOpen() || $line->ingredient === null || $line->amount === null) {
                 continue;
             }
-            yield new Finding('measure.open', Severity::Stop, [$line->position], [
+            yield new Finding('measure.open', Severity::Stop, $assessment->composition->positionsOf([$line]), [
                 'ingredient' => Term::ingredient($line->ingredient->key),
                 'entered' => Term::text($line->amount->entered),
             ], variant: match (true) {
@@ -28,7 +28,7 @@ final class AmountOpen implements Rule
                     || $assessment->composition->total === null
                     && $line->amount->kind->value === 'rest' => 'needs_batch',
                 default => 'usual',
-            });
+            }, keys: $line->insideKey === null ? [] : [$line->insideKey]);
         }
     }
 }

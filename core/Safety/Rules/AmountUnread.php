@@ -15,15 +15,15 @@ final class AmountUnread implements Rule
 {
     public function examine(Assessment $assessment): iterable
     {
-        foreach ($assessment->composition->lines as $line) {
+        foreach ($assessment->composition->written() as $line) {
             if ($line->unread === null || $line->line->isBlank()) {
                 continue;
             }
             $text = trim(($line->line->amount === '' ? '' : $line->line->amount.' ').$line->line->spokenOf());
-            yield new Finding('measure.unread', Severity::Stop, [$line->position], [
+            yield new Finding('measure.unread', Severity::Stop, $assessment->composition->positionsOf([$line]), [
                 'text' => Term::text($text),
                 'line' => Term::number((float) $line->position),
-            ], variant: $line->unread);
+            ], variant: $line->unread, keys: $line->insideKey === null ? [] : [$line->insideKey]);
         }
     }
 }

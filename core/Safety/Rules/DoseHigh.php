@@ -40,7 +40,7 @@ final class DoseHigh implements Rule
         $rinseOff = $assessment->formula->use === Application::RinseOff;
         $usual = self::hasOwnRule($ingredient->kind)
             ? null
-            : ($rinseOff ? $ingredient->rinseOffMax : $ingredient->use?->max);
+            : $ingredient->plantLimit('left_in', $rinseOff);
         $law = $rinseOff ? null : $ingredient->legalMax;
         $overLaw = $law === null ? null : $percent?->above($law);
         $overUsual = $usual === null || $usual >= Material::BASE_PERCENT ? null : $percent?->above($usual);

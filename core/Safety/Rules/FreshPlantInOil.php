@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Safety\Rules;
 
+use Ilvane\Core\Formula\Prepared;
 use Ilvane\Core\Material\Kind;
-use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Safety\Fix;
@@ -18,19 +18,21 @@ final class FreshPlantInOil implements Rule
 {
     public function examine(Assessment $assessment): iterable
     {
-        $family = $assessment->formula->family;
-        foreach ($assessment->composition->lines as $line) {
-            $inOil = $line->phase === Phase::Oil || ($line->phase === Phase::Infusion && $family->isFatOnly());
+        foreach ($assessment->composition->plants() as [$line, $isInOil]) {
             if (
-                $line->ingredient?->kind !== Kind::FreshBotanical
-                || ! $inOil
-                || ($line->line->prepared?->drivesWaterOut() ?? false)
+                ! $isInOil
+                || $line->ingredient?->kind !== Kind::FreshBotanical
+                || $line->line->hasWaterDrivenOut()
             ) {
                 continue;
             }
             $way = static fn (string $prepared): Fix => new Fix(
                 "prepare_$prepared",
-                [['op' => 'add', 'path' => '/lines/'.($line->position - 1).'/prepared', 'value' => $prepared]],
+                [[
+                    'op' => 'add',
+                    'path' => $line->path().'/prepared',
+                    'value' => $line->line->preparedToo(Prepared::from($prepared)),
+                ]],
             );
             yield new Finding('plant.fresh_in_oil', Severity::Stop, [$line->position], [
                 'ingredient' => Term::ingredient($line->ingredient->key),

@@ -23,12 +23,12 @@ final class GumHandling implements Rule
     {
         foreach ($assessment->composition->ofKind(Kind::ThickenerGum) as $line) {
             $ingredient = $line->ingredient;
-            if ($ingredient === null || $line->line->formula !== null) {
+            if ($ingredient === null || $line->isInside()) {
                 continue;
             }
             if (
                 $line->phase === Phase::Water
-                && $line->line->prepared === null
+                && $line->line->prepared === []
                 && $ingredient->is(MaterialTrait::LumpsWhenDry)
             ) {
                 yield new Finding('gum.wet_first', Severity::Mind, [$line->position], [
@@ -38,7 +38,7 @@ final class GumHandling implements Rule
                         'prepare_wetted',
                         [[
                             'op' => 'add',
-                            'path' => '/lines/'.($line->position - 1).'/prepared',
+                            'path' => $line->path().'/prepared',
                             'value' => Prepared::Wetted->value,
                         ]],
                     ),

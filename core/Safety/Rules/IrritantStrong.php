@@ -40,7 +40,7 @@ final class IrritantStrong implements Rule
         $rinseOff = $assessment->formula->use === Application::RinseOff;
         foreach ($assessment->composition->linesWith(self::isOne(...)) as $line) {
             $ingredient = $line->ingredient;
-            $most = $rinseOff ? $ingredient?->rinseOffMax : $ingredient?->use?->max;
+            $most = $ingredient?->plantLimit('left_in', $rinseOff);
             $certainty = $most === null ? null : $line->percent()?->above($most);
             if ($certainty === null) {
                 continue;

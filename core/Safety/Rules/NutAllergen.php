@@ -18,7 +18,7 @@ final class NutAllergen implements Rule
 {
     public function examine(Assessment $assessment): iterable
     {
-        $lines = $assessment->composition->linesWith(static fn (Material $ingredient): bool => $ingredient
+        $lines = $assessment->composition->linesOrExtractsWith(static fn (Material $ingredient): bool => $ingredient
             ->hasAllergen(Allergen::TreeNut) || $ingredient
             ->hasAllergen(Allergen::Peanut));
         if ($lines === []) {

@@ -24,13 +24,13 @@ final class PlantLeftIn implements Rule
             return;
         }
         foreach ($assessment->composition->ofKind(Kind::DriedBotanical) as $line) {
-            if ($line->line->prepared !== Prepared::Strained && $line->line->formula === null) {
+            if (! $line->line->isPrepared(Prepared::Strained) && $line->line->formula === null) {
                 yield new Finding(
                     'plant.left_in',
                     Severity::Mind,
                     [$line->position],
                     ['ingredient' => Term::ingredient($line->ingredient->key ?? '')],
-                    [Fix::phase($line->position, Phase::Infusion->value, 'strain_out')],
+                    $line->isInside() ? [] : [Fix::phase($line->position, Phase::Infusion->value, 'strain_out')],
                 );
             }
         }

@@ -25,11 +25,9 @@ final class PlantPulp implements Rule
                 continue;
             }
             $key = $ingredient->key;
-            $prepared = $line->line->prepared;
             if (
                 $ingredient->is(MaterialTrait::Latex)
-                && $prepared !== Prepared::Soaked
-                && $prepared !== Prepared::Strained
+                && ! $line->line->isPrepared(Prepared::Soaked, Prepared::Strained)
             ) {
                 yield new Finding(
                     'plant.latex',
@@ -41,8 +39,7 @@ final class PlantPulp implements Rule
             }
             if (
                 $ingredient->is(MaterialTrait::Pulpy)
-                && $prepared !== Prepared::Strained
-                && $prepared !== Prepared::Soaked
+                && ! $line->line->isPrepared(Prepared::Soaked, Prepared::Strained)
             ) {
                 yield new Finding(
                     'plant.unstrained',
@@ -59,7 +56,7 @@ final class PlantPulp implements Rule
     {
         return new Fix(
             "prepare_$prepared->value",
-            [['op' => 'add', 'path' => '/lines/'.($line->position - 1).'/prepared', 'value' => $prepared->value]],
+            [['op' => 'add', 'path' => $line->path().'/prepared', 'value' => $line->line->preparedToo($prepared)]],
         );
     }
 }

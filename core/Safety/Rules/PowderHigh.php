@@ -26,7 +26,7 @@ final class PowderHigh implements Rule
     {
         $powders = array_values(array_filter(
             $assessment->composition->ofKind(Kind::PowderBotanical),
-            static fn (WeighedLine $line): bool => $line->line->prepared !== Prepared::Strained,
+            static fn (WeighedLine $line): bool => ! $line->line->isPrepared(Prepared::Strained),
         ));
         $percent = Composition::shareOfLines($powders)->times(100.0);
         $certainty = $percent->above(self::MOST);

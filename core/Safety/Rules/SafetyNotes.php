@@ -62,7 +62,7 @@ final class SafetyNotes implements Rule
         callable $is,
         string $variant = 'usual',
     ): iterable {
-        $lines = $assessment->composition->linesWith($is);
+        $lines = $assessment->composition->linesOrExtractsWith($is);
         if ($lines !== []) {
             yield new Finding($code, $severity, array_map(
                 static fn (WeighedLine $line): int => $line->position,

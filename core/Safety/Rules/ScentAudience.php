@@ -26,9 +26,10 @@ final class ScentAudience implements Rule
             Audience::ChildUnder6 => [Caution::AvoidUnder6, Caution::RespiratoryChild],
             default => [],
         };
-        $lines = $assessment->composition->linesWith(static fn (Material $ingredient): bool => ($ingredient->kind
-            ->isScent() || $ingredient
-            ->hasCaution(Caution::Irritant))
+        $lines = $assessment->composition
+            ->linesOrExtractsWith(static fn (Material $ingredient): bool => ($ingredient->kind
+                ->isScent() || $ingredient
+                ->hasCaution(Caution::Irritant))
                 && $ingredient->kind !== Kind::Preservative
                 && $ingredient->kind !== Kind::AcidOrBase
             && array_filter($avoid, $ingredient->hasCaution(...)) !== []);
@@ -36,7 +37,7 @@ final class ScentAudience implements Rule
             yield new Finding('scent.audience', Severity::Stop, [$line->position], [
                 'ingredient' => Term::ingredient($line->ingredient->key ?? ''),
                 'people' => Term::word('audience_'.$assessment->formula->audience->value),
-            ], $line->line->formula === null ? [Fix::removeLine($line->position, 'remove_line')] : []);
+            ], ! $line->isInside() ? [Fix::removeLine($line->position, 'remove_line')] : []);
         }
     }
 }

@@ -29,6 +29,7 @@
                     <label><span class="label">{{ $bench['prepared'] }}</span>
                         <select name="{{ $field }}[prepared]">
                             {{ $page->options('words.prepared', $row['prepared']) }}
+                            @if (str_contains($row['prepared'], '+'))<option value="{{ $row['prepared'] }}" selected>{{ $row['prepared_said'] }}</option>@endif
                         </select></label>
                     @if ($row['ingredient'] !== '')<a class="to-instead" href="{{ route('substitute', [$page->formula, $row['key']]) }}">{{ $bench['instead'] }}</a>@endif
                     <span class="row-moves">

@@ -5,7 +5,7 @@
             <tbody class="mat-{{ $lane['phase'] }}">
                 <tr class="lane-line"><th colspan="2">{{ $lane['name'] }}</th><td class="num">{{ $lane['grams'] }}</td><td class="num">{{ $lane['percent'] }}</td></tr>
                 @foreach ($lane['rows'] as $row)
-                    <tr><td>{{ $row['name'] }}@if ($row['prepared'] !== '') <small class="quiet">{{ __('words.prepared.'.$row['prepared']) }}</small>@endif</td><td>{{ $row['amount'] }}</td><td class="num">{{ $row['grams'] }}</td><td class="num">{{ $row['percent'] }}</td></tr>
+                    <tr><td>{{ $row['name'] }}@if ($row['prepared'] !== '') <small class="quiet">{{ $row['prepared_said'] }}</small>@endif</td><td>{{ $row['amount'] }}</td><td class="num">{{ $row['grams'] }}</td><td class="num">{{ $row['percent'] }}</td></tr>
                 @endforeach
             </tbody>
         @endif

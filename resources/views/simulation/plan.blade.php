@@ -13,6 +13,7 @@
         @foreach ($page->form->steps as $i => $step)
             <li class="plan-step">
                 <input type="hidden" name="steps[{{ $i }}][do]" value="{{ $step['do'] }}">
+                @if ($step['kept'] !== '')<input type="hidden" name="steps[{{ $i }}][kept]" value="{{ $step['kept'] }}">@endif
                 <b class="plan-do">{{ __("simulation.do.{$step['do']}") }}</b>
                 <span class="plan-took">@isset($page->steps[$i]){{ $page->steps[$i]['minutes'] }} min @endisset</span>
                 <span class="plan-fields">

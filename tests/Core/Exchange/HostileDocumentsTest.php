@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Exchange;
 
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Infusion\Infusion;
 use Ilvane\Core\Infusion\InfusionPlanDocument;
 use Ilvane\Core\Measure\Tools;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Safety\Infusion\InfusionRules;
 use Ilvane\Core\Simulation\Simulator;
 use Random\Engine\Mt19937;

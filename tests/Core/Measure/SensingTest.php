@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core\Measure;
 
 use App\Instruments\PracticeBench;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Material\Vessel;
 use Ilvane\Core\Measure\ReadingTrust;
 use Ilvane\Core\Physics\Heat\CoolingRate;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Simulation\Pot;
 use Ilvane\Core\Simulation\Simulator;
 use PHPUnit\Framework\Attributes\DataProvider;

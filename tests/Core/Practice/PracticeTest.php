@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Practice;
 
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Physics\Acidity\Acid;
 use Ilvane\Core\Practice\Examiner;
 use Ilvane\Core\Practice\Exercise;
@@ -12,7 +13,6 @@ use Ilvane\Core\Practice\Judgement;
 use Ilvane\Core\Practice\Mistakes;
 use Ilvane\Core\Practice\Rounds;
 use Ilvane\Core\Practice\Way;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Safety\Infusion\InfusionRules;
 use Ilvane\Core\Safety\Severity;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -6,6 +6,7 @@ namespace Tests\Core\Reformulation;
 
 use DateTimeImmutable;
 use Ilvane\Core\Cost\Cost;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\Patch;
 use Ilvane\Core\Material\Allergen;
@@ -24,7 +25,6 @@ use Ilvane\Core\Reformulation\Stocked;
 use Ilvane\Core\Reformulation\Substitutes;
 use Ilvane\Core\Reformulation\Without;
 use Ilvane\Core\Safety\Evaluation;
-use Ilvane\Core\Safety\Evaluator;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Support\CoreCase;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core\Safety;
 
 use DateTimeImmutable;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\Regime;
 use Ilvane\Core\Safety\Evaluation;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Safety\Severity;
 use Ilvane\Core\ShelfLife\Longer;
 use Ilvane\Core\ShelfLife\ShelfLife;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core\Safety;
 
 use DateTimeImmutable;
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Measure\Certainty;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Safety\Severity;
 use PHPUnit\Framework\Attributes\DataProvider;

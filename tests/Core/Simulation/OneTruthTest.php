@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Simulation;
 
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Making\Plan;
 use Ilvane\Core\Process\StepKind;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Simulation\Simulator;
 use PHPUnit\Framework\Attributes\DataProvider;

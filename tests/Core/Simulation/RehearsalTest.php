@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Simulation;
 
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Making\Course;
 use Ilvane\Core\Making\Plan;
@@ -11,7 +12,6 @@ use Ilvane\Core\Physics\Heat\PhaseHeat;
 use Ilvane\Core\Process\ProcessDocument;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
-use Ilvane\Core\Safety\Evaluator;
 use Ilvane\Core\Simulation\Kitchen;
 use Ilvane\Core\Simulation\Simulation;
 use Ilvane\Core\Simulation\Simulator;

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Evaluation;
+
+use DateTimeImmutable;
+use Ilvane\Core\Formula\Composition;
+use Ilvane\Core\Formula\Formula;
+use Ilvane\Core\Formula\Weighing;
+use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Measure\Tools;
+use Ilvane\Core\Reading\TextLines;
+use Ilvane\Core\Safety\Assessment;
+use Ilvane\Core\Safety\Evaluation;
+use Ilvane\Core\Safety\Finding;
+use Ilvane\Core\Safety\RuleBook;
+use Ilvane\Core\Simulation\Simulator;
+
+/**
+ * The one place that judges: a formula with its parts and its process, through the models, the rule book and the
+ * making gone through minute by minute. What the infusion planner or the simulation finds, this finds too.
+ */
+final readonly class Evaluator
+{
+    public function __construct(
+        private Catalogue $catalogue,
+        private Tools $tools = new Tools,
+    ) {
+    }
+
+    /**
+     * @param  bool  $onBatch  judge a made batch (see Assessment): how it was made is past
+     * @param  DateTimeImmutable|null  $madeOn  day of making, for lots already open
+     */
+    public function evaluate(Formula $formula, bool $onBatch = false, ?DateTimeImmutable $madeOn = null): Evaluation
+    {
+        $assessment = $this->assess($formula, $onBatch, $madeOn);
+        $findings = [];
+        foreach (RuleBook::checks() as $check) {
+            self::say($check->examine($assessment), $findings);
+        }
+        if (! $onBatch && self::isToldHow($assessment->formula)) {
+            foreach (Simulator::formula($assessment, $this->catalogue)->findings as $found) {
+                self::say([$found['finding']], $findings);
+            }
+        }
+        usort($findings, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
+
+        return new Evaluation($assessment, $findings);
+    }
+
+    /** What the models say of it, and nothing judged. */
+    public function assess(Formula $formula, bool $onBatch = false, ?DateTimeImmutable $madeOn = null): Assessment
+    {
+        $formula = (new TextLines($this->catalogue))->read($formula);
+        $composition = (new Weighing($this->catalogue, $this->tools))->of($formula);
+
+        return Assessment::of($this->catalogue, $formula, $composition, $this->tools, $onBatch, $madeOn);
+    }
+
+    /** Its lines weighed, and nothing judged. */
+    public function weigh(Formula $formula): Composition
+    {
+        return (new Weighing($this->catalogue, $this->tools))->of((new TextLines($this->catalogue))->read($formula));
+    }
+
+    /** The usual course in the usual kitchen goes well; it is gone through once the maker has said anything of it. */
+    private static function isToldHow(Formula $formula): bool
+    {
+        return $formula->process->isTold() || $formula->container !== null;
+    }
+
+    /**
+     * Two rules may see the same thing from two sides: it is said once, by the first.
+     *
+     * @param  iterable<Finding>  $new
+     * @param  list<Finding>  $findings
+     */
+    private static function say(iterable $new, array &$findings): void
+    {
+        foreach ($new as $finding) {
+            foreach ($findings as $said) {
+                if (
+                    $said->code === $finding->code
+                    && $said->lines === $finding->lines
+                    && ($said->keys === [] || $said->keys === $finding->keys)
+                ) {
+                    continue 2;
+                }
+            }
+            $findings[] = $finding;
+        }
+    }
+}
