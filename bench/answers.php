@@ -11,7 +11,6 @@ use App\Ground\EvaluationDocument;
 use App\Infusions\InfusionDocument;
 use App\Learn\Handbook;
 use App\Learn\PracticeCases;
-use App\Make\MakeState;
 use App\Models\Batch;
 use App\Models\Formula;
 use App\Models\Jar;
@@ -170,7 +169,7 @@ foreach (Route::getRoutes()->getRoutes() as $route) {
     $paths = [...$paths, ...$open];
 }
 foreach (Batch::query()->where('status', 'making')->with('entries')->get() as $batch) {
-    foreach (MakeState::of($batch)->plan->steps as $step) {
+    foreach (app(\App\Make\MakeStateFactory::class)->of($batch)->plan->steps as $step) {
         $paths[] = "make/$batch->code/$step->key";
     }
 }

@@ -23,8 +23,12 @@ final class ClockCheck
     /** Who comes back after so long is asked to look at the clock. */
     private const AWAY_D = 120;
 
+    public function __construct(private readonly Wording $wording)
+    {
+    }
+
     /** A sentence where the clock can hardly be right, or nobody has written anything down for long; null otherwise. */
-    public static function doubt(): ?string
+    public function doubt(): ?string
     {
         $newest = self::newest();
         $now = Carbon::now();
@@ -36,7 +40,7 @@ final class ClockCheck
         ) {
             return null;
         }
-        $wording = app(Wording::class);
+        $wording = $this->wording;
 
         return say(
             $newest->greaterThan($now) ? 'backups.clock_behind' : 'backups.clock_ahead',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Backups;
 
+use Illuminate\Foundation\Application;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Router;
 use Illuminate\Support\Facades\DB;
@@ -42,7 +43,7 @@ final readonly class ImportProof
     /** What remembers the workroom as it was before. */
     private const REMEMBERS = [Catalogue::class, Tools::class, Evaluator::class, RecipeReader::class];
 
-    public function __construct(private Router $router)
+    public function __construct(private Router $router, private Application $app)
     {
     }
 
@@ -56,9 +57,9 @@ final readonly class ImportProof
         if ($taken === []) {
             return;
         }
-        $request = app('request');
-        array_map(app()->forgetInstance(...), self::REMEMBERS);
-        app()->forgetScopedInstances();
+        $request = $this->app->make('request');
+        array_map($this->app->forgetInstance(...), self::REMEMBERS);
+        $this->app->forgetScopedInstances();
         Views::shared('errors') ?? Views::share('errors', new ViewErrorBag);
         try {
             foreach ($taken as [$kind, $id, $file]) {
@@ -70,8 +71,8 @@ final readonly class ImportProof
                 $this->open($path, count($taken) === 1 ? $taken[0][2] : '');
             }
         } finally {
-            app()->instance('request', $request);
-            array_map(app()->forgetInstance(...), self::REMEMBERS);
+            $this->app->instance('request', $request);
+            array_map($this->app->forgetInstance(...), self::REMEMBERS);
         }
     }
 
@@ -113,7 +114,7 @@ final readonly class ImportProof
     {
         try {
             $request = Request::create($path);
-            app()->instance('request', $request);
+            $this->app->instance('request', $request);
             $route = $this->router->getRoutes()->match($request);
             $this->router->substituteBindings($route);
             $this->router->substituteImplicitBindings($route);

@@ -14,11 +14,15 @@ final class AcidityController
 {
     private const FIELDS = ['batch', 'product', 'added', 'strength', 'wanted'];
 
+    public function __construct(private readonly AcidityPageFactory $acidityPages)
+    {
+    }
+
     public function show(Request $request, Formula $formula): View
     {
         return view(
             'bench.acidity',
-            ['page' => AcidityPage::of(
+            ['page' => $this->acidityPages->of(
                 $formula,
                 array_map(
                     static fn (string $field): string => trim(Typed::text($request, $field, 40)),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Formulas\Draft;
+use App\Formulas\DraftReader;
 use App\Formulas\FormulaBook;
 use App\Ground\Drafts\DraftHistory;
 use App\Ground\Drafts\DraftTurn;
@@ -25,15 +26,18 @@ final class BenchController
     /** Fields that are not part of the formula. */
     private const BESIDE = ['factor', 'container', 'count', 'overrun', 'scarce', 'at_hand'];
 
-    public function __construct(private readonly FormulaBook $book)
-    {
+    public function __construct(
+        private readonly FormulaBook $book,
+        private readonly DraftReader $draftReader,
+        private readonly BenchPageFactory $benchPages,
+    ) {
     }
 
     public function bench(Formula $formula): View
     {
         return view(
             'bench.page',
-            ['page' => BenchPage::of(
+            ['page' => $this->benchPages->of(
                 $formula,
                 Draft::fromStored($formula->draft),
                 $formula->revision,
@@ -89,7 +93,7 @@ final class BenchController
 
         return view('bench.version', [
             'formula' => $formula, 'version' => $version,
-            'page' => BenchPage::of($formula, Draft::fromDocument($version->document), $formula->revision),
+            'page' => $this->benchPages->of($formula, Draft::fromDocument($version->document), $formula->revision),
         ]);
     }
 
@@ -113,7 +117,7 @@ final class BenchController
         Despite $despite,
     ): RedirectResponse {
         $draft = Draft::fromStored($formula->draft);
-        [$read, $problems] = $draft->formula();
+        [$read, $problems] = $this->draftReader->read($draft);
         $evaluation = $evaluator->evaluate($read, madeOn: Carbon::now()->toDateTimeImmutable());
         $back = redirect()->route('bench', $formula);
         if ($draft->lines() === [] || $problems !== [] || $evaluation->unknowns() !== []) {

@@ -16,8 +16,11 @@ use Illuminate\Support\Facades\DB;
 /** One exchange with the bench: saves what was typed, does what was pressed, and lays the page out. */
 final readonly class BenchTurn
 {
-    public function __construct(private FormulaBook $book, private DraftAction $action)
-    {
+    public function __construct(
+        private FormulaBook $book,
+        private DraftAction $action,
+        private BenchPageFactory $benchPages,
+    ) {
     }
 
     /** @param  array<string, string>  $fields  what stands in fields that are no part of the formula */
@@ -28,11 +31,11 @@ final readonly class BenchTurn
         } catch (ChangedElsewhere $elsewhere) {
             $typed = $this->typed($formula, $turn);
 
-            return BenchPage::of($formula, $typed, $turn->revision, $elsewhere, DraftHistory::of($formula));
+            return $this->benchPages->of($formula, $typed, $turn->revision, $elsewhere, DraftHistory::of($formula));
         }
 
         // the page as this turn left it: what another window did since is told with the next turn
-        return BenchPage::of(
+        return $this->benchPages->of(
             $formula,
             Draft::fromStored($formula->draft),
             $formula->revision,

@@ -18,13 +18,18 @@ use Ilvane\Core\Reformulation\Substitutes;
 /** Comparing, substituting and letting the bench propose. Everything taken can be undone on the bench. */
 final class DesignController
 {
-    public function __construct(private readonly FormulaBook $book)
-    {
+    public function __construct(
+        private readonly FormulaBook $book,
+        private readonly SuggestPageFactory $suggestPages,
+        private readonly WishesFactory $wishess,
+        private readonly SubstitutePageFactory $substitutePages,
+        private readonly ComparePageFactory $comparePages,
+    ) {
     }
 
     public function suggest(Request $request, Formula $formula): View
     {
-        return view('suggestions.suggest', ['page' => SuggestPage::of($formula, self::wish($request))]);
+        return view('suggestions.suggest', ['page' => $this->suggestPages->of($formula, self::wish($request))]);
     }
 
     public function take(Request $request, Formula $formula): RedirectResponse
@@ -35,7 +40,7 @@ final class DesignController
                 ->route('suggest', ['formula' => $formula, ...$wish])
                 ->with('refused', say('suggestions.changed_since'));
         }
-        $fix = Wishes::about($formula)->grant($wish)?->fix;
+        $fix = $this->wishess->about($formula)->grant($wish)?->fix;
         if ($fix !== null) {
             $this->book->save($formula, Draft::fromStored($formula->draft)->patched($fix->patch), ['proposed', '']);
         }
@@ -45,7 +50,7 @@ final class DesignController
 
     public function substitute(Formula $formula, string $line): View
     {
-        return view('suggestions.substitute', ['page' => SubstitutePage::of($formula, $line) ?? abort(404)]);
+        return view('suggestions.substitute', ['page' => $this->substitutePages->of($formula, $line) ?? abort(404)]);
     }
 
     public function swap(Request $request, Formula $formula, string $line, Catalogue $catalogue): RedirectResponse
@@ -61,7 +66,7 @@ final class DesignController
                 ->with('refused', say('suggestions.changed_since'));
         }
         $fix = (new Substitutes($catalogue))->swap(
-            Wishes::about($formula)->it->composition->lines[$at],
+            $this->wishess->about($formula)->it->composition->lines[$at],
             $catalogue->get($with),
         );
         $this->book->save($formula, Draft::fromStored($formula->draft)->patched($fix->patch), ['swapped', $with]);
@@ -73,7 +78,11 @@ final class DesignController
     {
         return view(
             'suggestions.compare',
-            ['page' => ComparePage::of($formula, Typed::text($request, 'a', 20), Typed::text($request, 'b', 20))],
+            ['page' => $this->comparePages->of(
+                $formula,
+                Typed::text($request, 'a', 20),
+                Typed::text($request, 'b', 20),
+            )],
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Formulas\Draft;
+use App\Formulas\DraftReader;
 use App\Formulas\FormulaBook;
 use App\Ground\Drafts\ActionRefused;
 use App\Ground\SuggestionKey;
@@ -29,6 +30,7 @@ final readonly class DraftAction
         private FormulaBook $book,
         private Offers $offers,
         private Wording $wording,
+        private DraftReader $draftReader,
     ) {
     }
 
@@ -111,7 +113,7 @@ final readonly class DraftAction
     /** @param  array<string, string>  $fields */
     private function scaled(Draft $draft, string $to, array $fields): Draft
     {
-        [$formula] = $draft->formula();
+        [$formula] = $this->draftReader->read($draft);
         $composition = $this->evaluator->weigh($formula);
         $total = $composition->total?->likely;
         if ($total === null || $total <= 0) {
@@ -144,7 +146,7 @@ final readonly class DraftAction
     /** One line to so many grams, in the measure its amount is written in: percent stays percent. */
     private function weighed(Draft $draft, string $key, string $grams): Draft
     {
-        [$formula] = $draft->formula();
+        [$formula] = $this->draftReader->read($draft);
         $composition = $this->evaluator->weigh($formula);
         $total = $composition->total?->likely;
         $at = (int) array_search($key, array_column($draft->lines(), 'key'), true);

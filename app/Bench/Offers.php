@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Formulas\Draft;
+use App\Formulas\DraftReader;
 use App\Ground\SuggestionKey;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Evaluation\Evaluator;
@@ -14,7 +15,7 @@ use Ilvane\Core\Safety\Fix;
 /** The findings and offers of a draft, found again by what a press names. */
 final readonly class Offers
 {
-    public function __construct(private Evaluator $evaluator)
+    public function __construct(private Evaluator $evaluator, private DraftReader $draftReader)
     {
     }
 
@@ -39,7 +40,7 @@ final readonly class Offers
     /** @return list<Finding> */
     private function findings(Draft $draft): array
     {
-        [$formula] = $draft->formula();
+        [$formula] = $this->draftReader->read($draft);
 
         return $this->evaluator->evaluate($formula, madeOn: Carbon::now()->toDateTimeImmutable())->findings;
     }

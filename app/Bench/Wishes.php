@@ -4,13 +4,9 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Formulas\Draft;
 use App\Models\Formula;
-use App\Pantry\AtHand;
 use Illuminate\Support\Carbon;
-use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Material\Allergen;
-use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Material;
 use Ilvane\Core\Reformulation\Cheaper;
@@ -40,19 +36,8 @@ final readonly class Wishes
 
     public const FEELS = ['very_soft', 'scoopable', 'firm', 'hard'];
 
-    private function __construct(public Assessment $it, private Stock $cupboard, private Substitutes $substitutes)
+    public function __construct(public Assessment $it, private Stock $cupboard, private Substitutes $substitutes)
     {
-    }
-
-    public static function about(Formula $formula): self
-    {
-        [$read] = Draft::fromStored($formula->draft)->formula();
-
-        return new self(
-            app(Evaluator::class)->assess($read, madeOn: Carbon::now()->toDateTimeImmutable()),
-            AtHand::cupboard(),
-            new Substitutes(app(Catalogue::class)),
-        );
     }
 
     public function hasPrices(): bool

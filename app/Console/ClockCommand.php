@@ -16,9 +16,9 @@ final class ClockCommand extends Command
 
     protected $hidden = true;
 
-    public function handle(): int
+    public function handle(ClockCheck $check): int
     {
-        $doubt = ClockCheck::doubt();
+        $doubt = $check->doubt();
         if ($doubt !== null) {
             $this->line($doubt);
         }

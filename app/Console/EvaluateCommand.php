@@ -9,6 +9,7 @@ use App\Ground\EvaluationText;
 use App\Recipes\SheetRefused;
 use Illuminate\Console\Command;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\App;
 use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Exchange\Json;
@@ -37,7 +38,7 @@ final class EvaluateCommand extends Command
         EvaluationDocument $documents,
         EvaluationText $texts,
     ): int {
-        app()->setLocale($this->option('lang') === 'fr' ? 'fr' : 'en');
+        App::setLocale($this->option('lang') === 'fr' ? 'fr' : 'en');
         try {
             $input = $this->input(Json::MAX_BYTES);
             if ($input === null) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Ground\ShippedCatalogue;
+use Illuminate\Container\Container;
 use Illuminate\Support\Facades\DB;
 use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Material\Catalogue;
@@ -42,18 +43,18 @@ trait InAWorkroom
         if (is_string($room)) {
             config(['database.connections.sqlite.database' => storage_path("workroom/$room.sqlite")]);
             DB::purge();
-            array_map(app()->forgetInstance(...), [Catalogue::class, Tools::class]);
+            array_map(Container::getInstance()->forgetInstance(...), [Catalogue::class, Tools::class]);
         } else {
-            app()->instance(
+            $this->laravel->instance(
                 Catalogue::class,
                 new Catalogue(new ShippedCatalogue(
                     config()->string('ilvane.data'),
                     config()->string('ilvane.catalogue'),
                 )),
             );
-            app()->instance(Tools::class, new Tools);
+            $this->laravel->instance(Tools::class, new Tools);
         }
-        array_map(app()->forgetInstance(...), [Evaluator::class, RecipeReader::class]);
+        array_map(Container::getInstance()->forgetInstance(...), [Evaluator::class, RecipeReader::class]);
 
         return parent::execute($input, $output);
     }

@@ -6,6 +6,7 @@ namespace App\Console;
 
 use App\Infusions\InfusionDocument;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\App;
 use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Exchange\Json;
 use Ilvane\Core\Infusion\Infusion;
@@ -28,7 +29,7 @@ final class InfuseCommand extends Command
 
     public function handle(Catalogue $catalogue, Tools $tools, InfusionDocument $documents): int
     {
-        app()->setLocale($this->option('lang') === 'fr' ? 'fr' : 'en');
+        App::setLocale($this->option('lang') === 'fr' ? 'fr' : 'en');
         try {
             $input = $this->input(Json::MAX_BYTES);
             if ($input === null) {

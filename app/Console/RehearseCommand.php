@@ -6,6 +6,7 @@ namespace App\Console;
 
 use App\Simulation\SimulationDocument;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\App;
 use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Exchange\Json;
@@ -29,7 +30,7 @@ final class RehearseCommand extends Command
 
     public function handle(Evaluator $evaluator, Catalogue $catalogue, SimulationDocument $documents): int
     {
-        app()->setLocale($this->option('lang') === 'fr' ? 'fr' : 'en');
+        App::setLocale($this->option('lang') === 'fr' ? 'fr' : 'en');
         try {
             $input = $this->input(Json::MAX_BYTES);
             if ($input === null) {

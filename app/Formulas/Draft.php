@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Formulas;
 
 use App\Ground\Drafts\TypedDraft;
-use App\Ground\OwnKitchen;
 use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Formula\Audience;
 use Ilvane\Core\Formula\Family;
@@ -406,14 +405,21 @@ final class Draft implements TypedDraft
     }
 
     /**
-     * @return array{Formula, array<string, string>} the formula as it would be made in this kitchen, and a word key for
-     *   each field that could not be read
+     * @return array{array<string, mixed>, array<string, string>} as ilvane.formula/1, and a word key for each field
+     *   that
+     *   could not be read
      */
+    public function document(): array
+    {
+        return DraftDocument::of($this->text, $this->lines, $this->rest);
+    }
+
+    /** @return array{Formula, array<string, string>} as it is written, whatever kitchen it is made in */
     public function formula(): array
     {
-        [$document, $problems] = DraftDocument::of($this->text, $this->lines, $this->rest);
+        [$document, $problems] = $this->document();
 
-        return [FormulaDocument::read(app(OwnKitchen::class)->over($document)), $problems];
+        return [FormulaDocument::read($document), $problems];
     }
 
     /** As it was typed, rows that were only opened left out: what is left to the kitchen stays open. */

@@ -22,7 +22,7 @@ final class FormulaBook
     /** How a line on the bench names one of these instead of a catalogue ingredient. */
     public const KEY = 'formula:';
 
-    public function __construct(private readonly Catalogue $catalogue)
+    public function __construct(private readonly Catalogue $catalogue, private readonly OwnKitchen $ownKitchen)
     {
     }
 
@@ -51,7 +51,7 @@ final class FormulaBook
     {
         return $this->put(
             Draft::fromDocument(
-                app(OwnKitchen::class)->begun(FormulaDocument::write(Draft::blank($name, $family)->plain())),
+                $this->ownKitchen->begun(FormulaDocument::write(Draft::blank($name, $family)->plain())),
             ),
         );
     }

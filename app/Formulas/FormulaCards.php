@@ -17,6 +17,7 @@ final readonly class FormulaCards
     public function __construct(
         private Vessels $vessels,
         private Evaluator $evaluator,
+        private DraftReader $draftReader,
         private float $stands = Card::STANDS,
     ) {
     }
@@ -24,7 +25,7 @@ final readonly class FormulaCards
     /** The same cards drawn smaller or larger. */
     public function sized(float $stands): self
     {
-        return new self($this->vessels, $this->evaluator, $stands);
+        return new self($this->vessels, $this->evaluator, $this->draftReader, $stands);
     }
 
     /** @return list<Card> formulas, the one worked on last first */
@@ -36,7 +37,7 @@ final readonly class FormulaCards
 
     public function formula(Formula $formula): Card
     {
-        [$read] = Draft::fromStored($formula->draft)->formula();
+        [$read] = $this->draftReader->read(Draft::fromStored($formula->draft));
         $evaluation = $this->evaluator->evaluate($read, madeOn: Carbon::now()->toDateTimeImmutable());
         $stops = count($evaluation->stops());
         $unknowns = count($evaluation->unknowns());

@@ -17,7 +17,7 @@ final readonly class FormulasController
 {
     private const PER_PAGE = 24;
 
-    public function __construct(private FormulaBook $book)
+    public function __construct(private FormulaBook $book, private ReadyMade $readyMade)
     {
     }
 
@@ -41,7 +41,7 @@ final readonly class FormulasController
 
     public function readyMade(): View
     {
-        return view('formulas.ready-made', ['families' => ReadyMade::all()]);
+        return view('formulas.ready-made', ['families' => $this->readyMade->all()]);
     }
 
     public function takeReadyMade(string $key, OwnKitchen $kitchen): RedirectResponse

@@ -18,6 +18,10 @@ final class ReadyMade
     /** How high a vessel stands on the page, drawing units. */
     private const STANDS = 120.0;
 
+    public function __construct(private readonly Vessels $vessels, private readonly Evaluator $evaluator)
+    {
+    }
+
     /** @return array<string, array<string, mixed>> open form by key, worded */
     public static function documents(): array
     {
@@ -42,15 +46,15 @@ final class ReadyMade
      * @return array<string, list<array{key: string, name: string, why: string, vessel: Section}>> by family, in the
      *   order of families
      */
-    public static function all(): array
+    public function all(): array
     {
         $frames = array_fill_keys(array_column(Family::cases(), 'value'), []);
         foreach (self::documents() as $key => $document) {
             $formula = FormulaDocument::read($document);
             $frames[$formula->family->value][] = [
                 'key' => $key, 'name' => $formula->name, 'why' => say("ready_made.names.$key.1"),
-                'vessel' => app(Vessels::class)->small(
-                    app(Evaluator::class)->weigh($formula),
+                'vessel' => $this->vessels->small(
+                    $this->evaluator->weigh($formula),
                     $formula->family,
                     false,
                     self::STANDS,

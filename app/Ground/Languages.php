@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ground;
 
+use Illuminate\Support\Facades\App;
+
 /** The languages the workroom speaks. */
 final class Languages
 {
@@ -19,15 +21,15 @@ final class Languages
      */
     public static function inEach(callable $words): array
     {
-        $spoken = app()->getLocale();
+        $spoken = App::getLocale();
         $said = [];
         try {
             foreach (self::ALL as $language) {
-                app()->setLocale($language);
+                App::setLocale($language);
                 $said[$language] = $words();
             }
         } finally {
-            app()->setLocale($spoken);
+            App::setLocale($spoken);
         }
 
         return $said;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ground;
 
+use Illuminate\Support\Facades\App;
 use Illuminate\Support\HtmlString;
 use Ilvane\Core\Safety\Evaluation;
 use Ilvane\Core\Safety\Finding;
@@ -106,7 +107,7 @@ final readonly class PencilNotes
     {
         static $drawn = [];
 
-        return $drawn[app()->getLocale().$severity] ??= new HtmlString(view(
+        return $drawn[App::getLocale().$severity] ??= new HtmlString(view(
             'components.severity',
             ['severity' => $severity],
         )->render());

@@ -12,12 +12,16 @@ final class TypedTime
     /** Two clocks are never quite the same. */
     private const SLACK_MINUTES = 5;
 
+    public function __construct(private readonly Wording $wording)
+    {
+    }
+
     /**
      * @param  string  $typed  "2026-11-23T08:30" in the workroom's own time; "" for now
      *
      * @throws Refused
      */
-    public static function at(string $typed, Carbon $notBefore, string $field = 'when'): Carbon
+    public function at(string $typed, Carbon $notBefore, string $field = 'when'): Carbon
     {
         $now = Carbon::now();
         $typed = trim($typed);
@@ -39,7 +43,7 @@ final class TypedTime
             throw Refused::inTheFuture($field);
         }
         if ($at->lessThan($notBefore->copy()->subMinutes(self::SLACK_MINUTES))) {
-            throw Refused::beforeTheStart($field, app(Wording::class)->shortDate($notBefore));
+            throw Refused::beforeTheStart($field, $this->wording->shortDate($notBefore));
         }
 
         return max($at, $notBefore);

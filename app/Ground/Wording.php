@@ -7,6 +7,7 @@ namespace App\Ground;
 use DateTimeInterface;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\App;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Safety\Finding;
@@ -49,7 +50,7 @@ final class Wording
 
     private function decimalSign(): string
     {
-        $locale = app()->getLocale();
+        $locale = App::getLocale();
 
         return $this->decimalSigns[$locale] ??= (string) (new NumberFormatter(
             $locale,
@@ -65,7 +66,7 @@ final class Wording
 
         return match (true) {
             $sign === '' => $number,
-            app()->getLocale() === 'en' && mb_strlen($sign) === 1 => $sign.$number,
+            App::getLocale() === 'en' && mb_strlen($sign) === 1 => $sign.$number,
             default => "$number\u{202F}$sign",
         };
     }
@@ -193,7 +194,7 @@ final class Wording
     private function dated(DateTimeInterface $date, string $form): string
     {
         $carbon = Carbon::instance($date);
-        $carbon->locale(app()->getLocale());
+        $carbon->locale(App::getLocale());
 
         return $carbon->isoFormat($form);
     }
@@ -220,7 +221,7 @@ final class Wording
     public function ingredient(string $key): string
     {
         return $this->catalogue->has($key)
-            ? $this->shortName($this->catalogue->get($key)->name(app()->getLocale()))
+            ? $this->shortName($this->catalogue->get($key)->name(App::getLocale()))
             : $key;
     }
 
@@ -245,7 +246,7 @@ final class Wording
     /** A sentence of the catalogue in the reader's language, as far as it was put into it. */
     public function note(string $note): string
     {
-        return $note === '' ? '' : $this->notes(app()->getLocale())[$note] ?? $note;
+        return $note === '' ? '' : $this->notes(App::getLocale())[$note] ?? $note;
     }
 
     /** @return array<string, string> by the catalogue's own sentence; none for the language it is written in */
@@ -351,7 +352,7 @@ final class Wording
 
     private function rule(string $key): ?string
     {
-        $locale = app()->getLocale();
+        $locale = App::getLocale();
         if (! isset($this->rules[$locale])) {
             $words = __('findings');
             $this->rules[$locale] = Arr::dot(is_array($words) ? $words : []);

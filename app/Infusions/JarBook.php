@@ -30,8 +30,12 @@ final readonly class JarBook
     /** Less drawn than this part of what the oil can hold, and straining is asked about. A guess. */
     private const HARDLY_DRAWN = 0.1;
 
-    public function __construct(private LotBook $lots, private Wording $wording)
-    {
+    public function __construct(
+        private LotBook $lots,
+        private Wording $wording,
+        private JarStoryFactory $jarStories,
+        private Planner $planner,
+    ) {
     }
 
     public function begin(PlanDraft $draft): Jar
@@ -133,7 +137,7 @@ final readonly class JarBook
                     'J',
                 ),
             ])->save();
-            self::refreshMilestones($jar);
+            $this->refreshMilestones($jar);
             foreach ([...$infusion->contents->plants, ...$infusion->contents->oils] as $i => $part) {
                 $this->lots->takeInTurn(
                     $part->ingredient->key,
@@ -146,9 +150,9 @@ final readonly class JarBook
         });
     }
 
-    private static function refreshMilestones(Jar $jar): void
+    private function refreshMilestones(Jar $jar): void
     {
-        $jar->forceFill(JarStory::of($jar->load('entries'))->milestones())->save();
+        $jar->forceFill($this->jarStories->of($jar->load('entries'))->milestones())->save();
     }
 
     /** @throws Refused when it stands no more */
@@ -184,7 +188,7 @@ final readonly class JarBook
             'happened_at' => $at->toDateTimeString(),
             'recorded_at' => Carbon::now()->toDateTimeString(),
         ]);
-        self::refreshMilestones($jar);
+        $this->refreshMilestones($jar);
     }
 
     /** @throws Refused */
@@ -235,7 +239,7 @@ final readonly class JarBook
             if (self::isMoved($jar, $takeOut, $topUp, $clientKey)) {
                 return null;
             }
-            $before = JarStory::of($jar->load('entries'));
+            $before = $this->jarStories->of($jar->load('entries'));
             $this->refuseWhatCantBe($before, $takeOut, $topUp, $at, $sure);
             $lot = null;
             if ($takeOut > 0) {
@@ -311,7 +315,7 @@ final readonly class JarBook
     ): Lot {
         return DB::transaction(function () use ($jar, $drained, $pressed, $at, $clientKey, $sure): Lot {
             $this->standing($jar);
-            $story = JarStory::of($jar->load('entries'));
+            $story = $this->jarStories->of($jar->load('entries'));
             $out = $drained + $pressed;
             $oil = $story->life->oil();
             if ($out > $oil * 1.005 + 0.5 && ! $sure) {
@@ -341,7 +345,7 @@ final readonly class JarBook
                     : LearnedUptake::shared($story->life->contents->plants, max(0.0, $oil - $out)),
                 'water_left' => $left,
             ]])->save();
-            self::refreshMilestones($jar);
+            $this->refreshMilestones($jar);
 
             return $left > 0.0
                 ? $this->lots->putInfused(
@@ -391,7 +395,7 @@ final readonly class JarBook
             }
             $this->add($jar, 'discard', $at, $clientKey, subject: mb_substr(trim($reason), 0, 200));
             $jar->forceFill(['status' => 'discarded', 'ended_at' => $at])->save();
-            self::refreshMilestones($jar);
+            $this->refreshMilestones($jar);
         });
     }
 
@@ -423,14 +427,14 @@ final readonly class JarBook
             $this->add($jar, 'undo', Carbon::now(), $clientKey, subject: (string) $entry->id);
             if ($ends) {
                 $jar->forceFill(['status' => 'standing', 'ended_at' => null, 'outcome' => null])->save();
-                self::refreshMilestones($jar);
+                $this->refreshMilestones($jar);
             }
         });
     }
 
     private function goodUntil(Jar $jar): ?Carbon
     {
-        $days = Planner::infusion(InfusionPlanDocument::read($jar->plan))->keepsDays();
+        $days = $this->planner->infusion(InfusionPlanDocument::read($jar->plan))->keepsDays();
 
         return $days === null ? null : $jar->started_at?->copy()->addDays((int) $days);
     }

@@ -18,6 +18,7 @@ final readonly class JarCards
     public function __construct(
         private Wording $wording,
         private Vessels $vessels,
+        private JarStoryFactory $jarStories,
         private float $stands = Card::STANDS,
     ) {
     }
@@ -25,7 +26,7 @@ final readonly class JarCards
     /** The same cards drawn smaller or larger. */
     public function sized(float $stands): self
     {
-        return new self($this->wording, $this->vessels, $stands);
+        return new self($this->wording, $this->vessels, $this->jarStories, $stands);
     }
 
     /** @return list<Card> jars that stand, the one that wants something first at the front */
@@ -68,7 +69,7 @@ final readonly class JarCards
 
     private function jar(Jar $jar): Card
     {
-        $story = JarStory::of($jar);
+        $story = $this->jarStories->of($jar);
         $state = $story->state();
         $contents = $story->life->contents;
         $shake = $jar->shake_at;

@@ -18,8 +18,13 @@ use Illuminate\View\View;
 
 final class JarController
 {
-    public function __construct(private readonly JarBook $jars)
-    {
+    public function __construct(
+        private readonly JarBook $jars,
+        private readonly PlannerPageFactory $plannerPages,
+        private readonly JarPageFactory $jarPages,
+        private readonly JarStoryFactory $jarStories,
+        private readonly TypedTime $typedTime,
+    ) {
     }
 
     public function all(JarCards $cards): View
@@ -35,9 +40,9 @@ final class JarController
         return $jar->isPlanned()
             ? view(
                 'infusions.planner',
-                ['page' => PlannerPage::of($jar, PlanDraft::fromStored($jar->draft), $jar->revision)],
+                ['page' => $this->plannerPages->of($jar, PlanDraft::fromStored($jar->draft), $jar->revision)],
             )
-            : view('infusions.show', ['page' => JarPage::of($jar->load('entries', 'lots'))]);
+            : view('infusions.show', ['page' => $this->jarPages->of($jar->load('entries', 'lots'))]);
     }
 
     public function shake(Request $request, Jar $jar): RedirectResponse
@@ -106,8 +111,8 @@ final class JarController
     {
         abort_unless($jar->isStanding(), 404);
 
-        return response(JarPage::foreseen(
-            JarStory::of($jar->load('entries')),
+        return response($this->jarPages->foreseen(
+            $this->jarStories->of($jar->load('entries')),
             Typed::decimal($request, 'take_out') ?? 0.0,
             Typed::decimal($request, 'top_up') ?? 0.0,
         ));
@@ -161,12 +166,12 @@ final class JarController
     {
         abort_if($jar->isPlanned(), 404);
 
-        return view('infusions.label', ['page' => JarPage::of($jar->load('entries', 'lots'))]);
+        return view('infusions.label', ['page' => $this->jarPages->of($jar->load('entries', 'lots'))]);
     }
 
     private function when(Request $request, Jar $jar): Carbon
     {
-        return TypedTime::at(Typed::text($request, 'when'), $jar->started_at ?? Carbon::now());
+        return $this->typedTime->at(Typed::text($request, 'when'), $jar->started_at ?? Carbon::now());
     }
 
     /** Does it and says so, or says at which field it can't be and keeps what was typed. */

@@ -19,8 +19,11 @@ use Illuminate\Support\Carbon;
 /** An infusion before it is filled. */
 final class JarPlanController
 {
-    public function __construct(private readonly JarBook $jars)
-    {
+    public function __construct(
+        private readonly JarBook $jars,
+        private readonly PlannerPageFactory $plannerPages,
+        private readonly TypedTime $typedTime,
+    ) {
     }
 
     public function begin(): RedirectResponse
@@ -39,9 +42,14 @@ final class JarPlanController
         $refused = '';
         try {
             $refused = $this->jars->plan($jar, $turn, $planning->apply(...));
-            $page = PlannerPage::of($jar, PlanDraft::fromStored($jar->draft), $jar->revision, refused: $refused);
+            $page = $this->plannerPages->of(
+                $jar,
+                PlanDraft::fromStored($jar->draft),
+                $jar->revision,
+                refused: $refused,
+            );
         } catch (ChangedElsewhere $elsewhere) {
-            $page = PlannerPage::of(
+            $page = $this->plannerPages->of(
                 $jar,
                 PlanDraft::fromStored($jar->draft)->withForm($turn->form),
                 $turn->revision,
@@ -65,7 +73,7 @@ final class JarPlanController
     public function start(Request $request, Jar $jar): RedirectResponse
     {
         $draft = PlanDraft::fromStored($jar->draft);
-        $page = PlannerPage::of($jar, $draft, $jar->revision);
+        $page = $this->plannerPages->of($jar, $draft, $jar->revision);
         if (! $jar->isPlanned() || $page->infusion === null || ! $page->canStart()) {
             return redirect()
                 ->route('infusion', $jar)
@@ -76,7 +84,7 @@ final class JarPlanController
             $this->jars->start(
                 $jar,
                 $page->infusion,
-                TypedTime::at(Typed::text($request, 'filled_on'), Carbon::now()->subYears(2), 'filled_on'),
+                $this->typedTime->at(Typed::text($request, 'filled_on'), Carbon::now()->subYears(2), 'filled_on'),
             );
         } catch (Refused $refused) {
             return redirect()->route('infusion', $jar)->withInput()->with('refused', $refused->said());

@@ -14,7 +14,7 @@ use Ilvane\Core\Safety\Infusion\InfusionRules;
 /** Does to a plan what a button asks for: add:plants, remove:KEY, method:warm_bath, fix:CODE@KEYS#OFFER. */
 final readonly class JarPlanning
 {
-    public function __construct(private Catalogue $catalogue)
+    public function __construct(private Catalogue $catalogue, private Planner $planner)
     {
     }
 
@@ -36,7 +36,7 @@ final readonly class JarPlanning
     /** @throws ActionRefused */
     private function fixed(PlanDraft $draft, string $what): PlanDraft
     {
-        [$infusion] = $draft->infusion();
+        [$infusion] = $draft->infusion($this->planner);
         $findings = $infusion === null ? [] : InfusionRules::examine($infusion);
         $fix = SuggestionKey::find($findings, $draft->lineKeys(), $what) ?? throw ActionRefused::offerIsGone();
         try {

@@ -11,16 +11,11 @@ use Illuminate\Support\Collection;
 use Ilvane\Core\Infusion\CookOut;
 use Ilvane\Core\Infusion\Infusion;
 use Ilvane\Core\Infusion\InfusionPlan;
-use Ilvane\Core\Infusion\InfusionPlanDocument;
 use Ilvane\Core\Infusion\InPart;
 use Ilvane\Core\Infusion\Jar as JarNow;
-use Ilvane\Core\Infusion\JarContents;
 use Ilvane\Core\Infusion\JarLife;
 use Ilvane\Core\Infusion\Method;
-use Ilvane\Core\Infusion\OilMoved;
 use Ilvane\Core\Infusion\Steeping;
-use Ilvane\Core\Material\Catalogue;
-use Ilvane\Core\Measure\Tools;
 
 /** A filled jar as its entries tell it: what counts of them, and the model run along them. */
 final readonly class JarStory
@@ -28,35 +23,15 @@ final readonly class JarStory
     private const SECONDS_PER_DAY = 86_400.0;
 
     /** @param  list<JarEntry>  $entries  those that count, in order of time */
-    private function __construct(
+    public function __construct(
         public Jar $jar,
         public InfusionPlan $plan,
         public array $entries,
         public JarLife $life,
         public Carbon $now,
         public bool $clockIsBehind,
+        private Planner $planner,
     ) {
-    }
-
-    public static function of(Jar $jar, ?Carbon $now = null): self
-    {
-        $plan = InfusionPlanDocument::read($jar->plan);
-        $contents = JarContents::of($plan, app(Catalogue::class), app(Tools::class));
-        $entries = self::counting($jar->entries);
-        $now ??= Carbon::now();
-        $start = $jar->started_at ?? $now;
-        // a clock set back does not undo what happened
-        $latest = max([$start, ...array_map(static fn (JarEntry $entry): Carbon => $entry->happened_at, $entries)]);
-        $today = self::daysBetween($start, $jar->ended_at ?? max($now, $latest));
-
-        return new self(
-            $jar,
-            $plan,
-            $entries,
-            self::life($plan, $contents, $entries, $start, $today),
-            $now,
-            $latest->greaterThan($now->copy()->addMinutes(5)),
-        );
     }
 
     /**
@@ -80,29 +55,6 @@ final readonly class JarStory
         );
 
         return $counting;
-    }
-
-    /** @param  list<JarEntry>  $entries */
-    private static function life(
-        InfusionPlan $plan,
-        JarContents $contents,
-        array $entries,
-        Carbon $start,
-        float $today,
-    ): JarLife {
-        $shakes = $readings = $moved = [];
-        foreach ($entries as $entry) {
-            $day = self::daysBetween($start, $entry->happened_at);
-            match ($entry->kind) {
-                'shake' => $shakes[] = $day,
-                'temperature' => $readings[] = ['day' => $day, 'celsius' => (float) $entry->value],
-                'take_out' => $moved[] = new OilMoved($day, takenOut: (float) $entry->value),
-                'top_up' => $moved[] = new OilMoved($day, toppedUp: (float) $entry->value),
-                default => null,
-            };
-        }
-
-        return new JarLife($plan, $contents, $shakes, $readings, $moved, $today);
     }
 
     public static function daysBetween(Carbon $from, Carbon $to): float
@@ -168,7 +120,7 @@ final readonly class JarStory
      */
     public function waterLeft(): float
     {
-        $water = Planner::infusion($this->plan)->waterToDriveOut();
+        $water = $this->planner->infusion($this->plan)->waterToDriveOut();
 
         return $this->plan->method !== Method::CookOut || $water <= 0.0 ? 0.0 : $this->cookOut()?->left() ?? $water;
     }

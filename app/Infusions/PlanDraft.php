@@ -323,7 +323,7 @@ final class PlanDraft implements TypedDraft
      *
      * @return array{Infusion|null, array<string, string>}
      */
-    public function infusion(): array
+    public function infusion(Planner $planner): array
     {
         [$fields, $parts, $rows, $problems] = $this->document();
         for ($i = 0; $i < self::MOST_FAULTS; $i++) {
@@ -331,7 +331,7 @@ final class PlanDraft implements TypedDraft
                 return [null, $problems];
             }
             try {
-                return [Planner::infusion(InfusionPlanDocument::read([...$fields, ...$parts])), $problems];
+                return [$planner->infusion(InfusionPlanDocument::read([...$fields, ...$parts])), $problems];
             } catch (DocumentRefused $refusal) {
                 $step = explode('/', ltrim($refusal->path, '/'));
                 $said = say("errors.document.$refusal->reason", $refusal->parameters);

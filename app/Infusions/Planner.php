@@ -12,11 +12,15 @@ use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Measure\Tools;
 
 /** Works a plan out with this workroom's catalogue, measures and records. */
-final class Planner
+final readonly class Planner
 {
-    /** @throws DocumentRefused */
-    public static function infusion(InfusionPlan $plan): Infusion
+    public function __construct(private Catalogue $catalogue, private Tools $tools)
     {
-        return Infusion::of($plan, app(Catalogue::class), app(Tools::class), LearnedUptake::records());
+    }
+
+    /** @throws DocumentRefused */
+    public function infusion(InfusionPlan $plan): Infusion
+    {
+        return Infusion::of($plan, $this->catalogue, $this->tools, LearnedUptake::records());
     }
 }

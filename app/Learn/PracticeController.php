@@ -18,13 +18,21 @@ use Ilvane\Core\Practice\ExerciseKind;
  */
 final readonly class PracticeController
 {
-    public function __construct(private PracticeBook $book, private PracticeCases $cases)
-    {
+    public function __construct(
+        private PracticeBook $book,
+        private PracticeCases $cases,
+        private PracticePageFactory $practicePages,
+        private JudgementPageFactory $judgementPages,
+        private ExercisePageFactory $exercisePages,
+    ) {
     }
 
     public function all(Wording $wording): View
     {
-        return view('practice.all', ['page' => PracticePage::of($this->book->rounds(), $this->cases, $wording)]);
+        return view(
+            'practice.all',
+            ['page' => $this->practicePages->of($this->book->rounds(), $this->cases, $wording)],
+        );
     }
 
     public function next(Request $request, string $sort): RedirectResponse
@@ -48,7 +56,7 @@ final readonly class PracticeController
 
             return view(
                 'practice.judge',
-                ['page' => JudgementPage::of($case, $asked, self::chosen($request, 'choice', $asked->choices))],
+                ['page' => $this->judgementPages->of($case, $asked, self::chosen($request, 'choice', $asked->choices))],
             );
         }
         $exercise = $this->exercise($case);
@@ -56,7 +64,7 @@ final readonly class PracticeController
 
         return view(
             'practice.exercise',
-            ['page' => ExercisePage::of(
+            ['page' => $this->exercisePages->of(
                 $case,
                 $exercise,
                 $this->book,

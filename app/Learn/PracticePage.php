@@ -5,17 +5,7 @@ declare(strict_types=1);
 namespace App\Learn;
 
 use App\Drawing\Section;
-use App\Formulas\ReadyMade;
-use App\Ground\Vessels;
-use App\Ground\Wording;
-use Ilvane\Core\Evaluation\Evaluator;
-use Ilvane\Core\Formula\Family;
-use Ilvane\Core\Formula\Formula;
-use Ilvane\Core\Formula\FormulaDocument;
-use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Practice\ExerciseKind;
-use Ilvane\Core\Practice\Judgement;
-use Ilvane\Core\Practice\Rounds;
 
 /**
  * The practice room: its three benches, and what has been met so far.
@@ -31,94 +21,7 @@ final readonly class PracticePage
      * @param  list<array{sort: ExerciseKind, all: int, resting: int, again: int, stands: list<Section>}>  $benches
      * @param  list<Met>  $met  what wants practice first
      */
-    private function __construct(public array $benches, public array $met)
+    public function __construct(public array $benches, public array $met)
     {
-    }
-
-    public static function of(Rounds $rounds, PracticeCases $cases, Wording $wording): self
-    {
-        $benches = [];
-        foreach (ExerciseKind::cases() as $sort) {
-            $keys = $cases->ofSort($sort);
-            $benches[] = [
-                'sort' => $sort, 'all' => count($keys), 'stands' => self::standing($sort),
-                'resting' => count(array_filter($keys, $rounds->rests(...))),
-                'again' => count(array_filter(
-                    $keys,
-                    static fn (string $key): bool => $rounds->wasTried($key) && ! $rounds->rests($key),
-                )),
-            ];
-        }
-        $tried = array_values(array_filter($cases->all(), $rounds->wasTried(...)));
-        usort(
-            $tried,
-            static fn (string $a, string $b): int => ($rounds->overdue($b) ?? 0.0) <=> ($rounds->overdue($a) ?? 0.0),
-        );
-
-        return new self(
-            $benches,
-            array_map(
-                static fn (string $key): array => [
-                    'name' => self::nameOf($key, $cases),
-                    'row' => min(self::MARKS, $rounds->inARow($key)),
-                    'state' => self::state($key, $rounds, $wording),
-                ],
-                $tried,
-            ),
-        );
-    }
-
-    /** @return list<Section> what is drawn over a bench: a formula, one on the hob, jars on their way */
-    private static function standing(ExerciseKind $sort): array
-    {
-        $vessels = app(Vessels::class);
-        $formula = static fn (string $frame): Formula => FormulaDocument::read(ReadyMade::documents()[$frame]);
-
-        return match ($sort) {
-            ExerciseKind::Repair => [$vessels->small(
-                app(Evaluator::class)->weigh($formula('rich-cream')),
-                Family::LeaveInEmulsion,
-                false,
-            )],
-            ExerciseKind::Rescue => [$vessels->small(
-                app(Evaluator::class)->weigh($formula('shea-whip')),
-                Family::WhippedButter,
-                false,
-            )],
-            ExerciseKind::Judge => array_map(static function (int $days) use ($vessels): Section {
-                $infusion = Judgement::infusion(
-                    Judgement::jar(30, 300, $days, app(Catalogue::class)),
-                    app(Catalogue::class),
-                );
-
-                return $vessels->infusing(
-                    $infusion->contents,
-                    $infusion->room,
-                    $infusion->end->extracted(),
-                    0,
-                    120,
-                    closed: true,
-                );
-            }, [2, 9, 24]),
-        };
-    }
-
-    private static function nameOf(string $key, PracticeCases $cases): string
-    {
-        return say(
-            $cases->sortOf($key) === ExerciseKind::Judge ? "practice.judge.$key.name" : "practice.mistakes.$key",
-        );
-    }
-
-    private static function state(string $key, Rounds $rounds, Wording $wording): string
-    {
-        return match (true) {
-            $rounds->inARow($key) === 0 => say('practice.again_now'),
-            $rounds->rests($key) => say(
-                'practice.again_in',
-                ['days' => $wording->days(max(1.0, -($rounds->overdue($key) ?? 0.0)))],
-            ),
-            default => say('practice.again_due'),
-        };
     }
 }

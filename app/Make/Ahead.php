@@ -17,19 +17,23 @@ final class Ahead
 {
     private const JUDGED = [StepKind::Heat, StepKind::Gate, StepKind::TestPh, StepKind::Chill, StepKind::Fill];
 
+    public function __construct(private readonly Wording $wording)
+    {
+    }
+
     /**
      * @param  callable(Step): array{verb: string, what: string, number: string, unit: string}  $worded
      * @return list<array{action: string, page: string, weighs: bool, lot: string|null, most: float|null, verb: string,
      *   what: string, number: string, unit: string}>
      */
-    public static function of(MakeState $state, Step $from, callable $worded): array
+    public function of(MakeState $state, Step $from, callable $worded): array
     {
         if (in_array($from->kind, self::JUDGED, true)) {
             return [];
         }
         $ahead = [];
         foreach (array_slice($state->plan->steps, $state->plan->indexOf($from->key) + 1) as $step) {
-            $lot = $step->kind === StepKind::Weigh ? self::lot($state, $step) : null;
+            $lot = $step->kind === StepKind::Weigh ? $this->lot($state, $step) : null;
             $isAsked = $lot !== null
                 && FromLot::divide(
                     [$lot],
@@ -58,9 +62,9 @@ final class Ahead
     }
 
     /** The lot it would be taken from; null where the pantry has none. */
-    private static function lot(MakeState $state, Step $step): ?string
+    private function lot(MakeState $state, Step $step): ?string
     {
-        $choices = FromLot::choices($state, $step, app(Wording::class));
+        $choices = FromLot::choices($state, $step, $this->wording);
 
         return $choices === [] ? null : FromLot::chosen($state, $step)[0];
     }

@@ -19,18 +19,25 @@ use Ilvane\Core\Reformulation\Stock;
  */
 final class BatchCost
 {
+    public function __construct(
+        private readonly Catalogue $catalogue,
+        private readonly Tools $tools,
+        private readonly Wording $wording,
+    ) {
+    }
+
     /** @return array{known: float, unpriced: list<string>} money; names of what has no price, all or some of it */
-    public static function of(MakeState $state): array
+    public function of(MakeState $state): array
     {
         $cupboard = AtHand::cupboard();
         [$ofLots, $some] = self::pricesOfLots($state, $cupboard);
-        $composition = (new Weighing(app(Catalogue::class), app(Tools::class)))->of($state->formulaAsMade());
+        $composition = (new Weighing($this->catalogue, $this->tools))->of($state->formulaAsMade());
         $cost = Cost::of(
             $composition,
             static fn (string $ingredient): ?float => $ofLots[$ingredient] ?? $cupboard->pricePerGram($ingredient),
         );
-        $wording = app(Wording::class);
-        $catalogue = app(Catalogue::class);
+        $wording = $this->wording;
+        $catalogue = $this->catalogue;
 
         return [
             'known' => round($cost->known, 4),

@@ -12,15 +12,19 @@ final class Clocks
     /** So many makes at once, and no more, are looked through. */
     private const MAKES = 8;
 
+    public function __construct(private readonly MakeStateFactory $makeStates)
+    {
+    }
+
     /** @return list<array{code: string, step: string, name: string, ends: int}> */
-    public static function of(int $but): array
+    public function of(int $but): array
     {
         $clocks = [];
         foreach (Batch::query()->where('status', 'making')->where('id', '<>', $but)->whereHas(
             'entries',
             static fn ($query) => $query->where('kind', 'timer'),
         )->with('entries')->orderByDesc('started_at')->limit(self::MAKES)->get() as $batch) {
-            $state = MakeState::of($batch);
+            $state = $this->makeStates->of($batch);
             foreach ($state->timers() as $step => $timer) {
                 $clocks[] = [
                     'code' => $batch->code,

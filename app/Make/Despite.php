@@ -7,6 +7,7 @@ namespace App\Make;
 use App\Ground\Languages;
 use App\Ground\Wording;
 use App\Models\Batch;
+use Illuminate\Support\Facades\App;
 use Ilvane\Core\Safety\Evaluation;
 use Ilvane\Core\Safety\Finding;
 
@@ -36,7 +37,7 @@ final readonly class Despite
     public static function said(Batch $batch): array
     {
         return array_map(
-            static fn (array $stop): string => $stop['said'][app()->getLocale()] ?? array_values($stop['said'])[0],
+            static fn (array $stop): string => $stop['said'][App::getLocale()] ?? array_values($stop['said'])[0],
             $batch->despite['stops'] ?? [],
         );
     }

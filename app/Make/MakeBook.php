@@ -52,6 +52,10 @@ final readonly class MakeBook
         private EvaluationDocument $evaluations,
         private LotBook $lots,
         private MadeVerdict $verdict,
+        private OwnKitchen $ownKitchen,
+        private FindingDocument $findingDocument,
+        private MakeStateFactory $makeStates,
+        private BatchCost $batchCost,
     ) {
     }
 
@@ -63,7 +67,7 @@ final readonly class MakeBook
      */
     public function start(FormulaVersion $version, ?Carbon $at = null, ?array $despite = null): ?Batch
     {
-        $formula = FormulaDocument::read(app(OwnKitchen::class)->over($version->document));
+        $formula = FormulaDocument::read($this->ownKitchen->over($version->document));
         $composition = (new Weighing($this->catalogue, $this->tools))->of($formula);
         if ($composition->total === null || $composition->known() === []) {
             return null;
@@ -76,7 +80,7 @@ final readonly class MakeBook
                 static fn (string $code): bool => Batch::query()->where('code', $code)->exists(),
             ),
             'formula_version_id' => $version->id,
-            'document' => app(OwnKitchen::class)->over($version->document),
+            'document' => $this->ownKitchen->over($version->document),
             'status' => 'making',
             'at_step' => Plan::of($formula, $composition)->steps[0]->key,
             'started_at' => $at,
@@ -146,7 +150,7 @@ final readonly class MakeBook
             if (! $batch->refresh()->isMaking()) {
                 return $this->has($batch, $clientKey);
             }
-            $taken = MakeState::of($batch->load('entries'))->taken;
+            $taken = $this->makeStates->of($batch->load('entries'))->taken;
             foreach ($undone as $i => $step) {
                 if ($step->line !== null && $taken->state($step->line) !== LineState::Open) {
                     continue; // it was told, and only more of it was wanted
@@ -179,7 +183,7 @@ final readonly class MakeBook
             if (! $batch->refresh()->isMaking()) {
                 return;
             }
-            $state = MakeState::of($batch->load('entries'));
+            $state = $this->makeStates->of($batch->load('entries'));
             $keeping = $this->evaluator->evaluate(
                 $state->formulaAsMade(),
                 onBatch: true,
@@ -218,7 +222,7 @@ final readonly class MakeBook
         );
         $bestBefore = self::bestBefore($keeping, $at);
         $document = fn (): array => [
-            ...self::withBalance($this->evaluations->of($evaluation), $balance),
+            ...$this->withBalance($this->evaluations->of($evaluation), $balance),
             'verdict' => $this->verdict->of(
                 $evaluation,
                 $state,
@@ -260,7 +264,7 @@ final readonly class MakeBook
                 'percent' => $yield->percent(),
                 'by_state' => $state->gramsByState(),
             ],
-            'cost' => BatchCost::of($state),
+            'cost' => $this->batchCost->of($state),
             'containers' => $containers,
             'ph' => $state->ph(),
             'stops' => $evaluation->count(Severity::Stop),
@@ -360,7 +364,12 @@ final readonly class MakeBook
             );
             $batch->forceFill(['status' => 'abandoned'])->save();
             if ($isUsed) {
-                $this->drawDown($batch, MakeState::of($batch->load('entries')), Carbon::now(), $this->dropKey($batch));
+                $this->drawDown(
+                    $batch,
+                    $this->makeStates->of($batch->load('entries')),
+                    Carbon::now(),
+                    $this->dropKey($batch),
+                );
             }
         });
     }
@@ -404,7 +413,7 @@ final readonly class MakeBook
      * @param  array<string, mixed>  $evaluation  in the open form
      * @return array<string, mixed> with a word about what can't be explained
      */
-    private static function withBalance(array $evaluation, Balance $balance): array
+    private function withBalance(array $evaluation, Balance $balance): array
     {
         if ($balance->isExplained()) {
             return $evaluation;
@@ -423,7 +432,7 @@ final readonly class MakeBook
             ...$evaluation,
             'findings' => [
                 ...(is_array($evaluation['findings'] ?? null) ? $evaluation['findings'] : []),
-                app(FindingDocument::class)->of($finding),
+                $this->findingDocument->of($finding),
             ],
         ];
     }

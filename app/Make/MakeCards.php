@@ -18,6 +18,7 @@ final readonly class MakeCards
     public function __construct(
         private Wording $wording,
         private MakeVessel $vessel,
+        private MakeStateFactory $makeStates,
         private float $stands = Card::STANDS,
     ) {
     }
@@ -25,7 +26,7 @@ final readonly class MakeCards
     /** The same cards drawn smaller or larger. */
     public function sized(float $stands): self
     {
-        return new self($this->wording, $this->vessel, $stands);
+        return new self($this->wording, $this->vessel, $this->makeStates, $stands);
     }
 
     /** @return list<Card> makes in hand, the latest first */
@@ -42,7 +43,7 @@ final readonly class MakeCards
 
     private function half(Batch $batch): Card
     {
-        $state = MakeState::of($batch);
+        $state = $this->makeStates->of($batch);
         $step = $state->now();
         $reading = $batch->entries->where('kind', 'temperature')->last();
 

@@ -18,14 +18,18 @@ use Ilvane\Core\Process\StepKind;
 
 final class MakeController
 {
-    public function __construct(private readonly MakeBook $makes)
-    {
+    public function __construct(
+        private readonly MakeBook $makes,
+        private readonly MakeStateFactory $makeStates,
+        private readonly MakePageFactory $makePages,
+        private readonly OverpouredFactory $overpoureds,
+    ) {
     }
 
     public function now(Batch $batch): RedirectResponse
     {
         return $batch->isMaking()
-            ? redirect()->route('make.step', [$batch, MakeState::of($batch->load('entries'))->now()->key])
+            ? redirect()->route('make.step', [$batch, $this->makeStates->of($batch->load('entries'))->now()->key])
             : redirect()->route('batch', $batch);
     }
 
@@ -34,7 +38,7 @@ final class MakeController
         if (! $batch->isMaking()) {
             return redirect()->route('batch', $batch);
         }
-        $state = MakeState::of($batch->load('entries', 'version'));
+        $state = $this->makeStates->of($batch->load('entries', 'version'));
         $now = $state->plan->step($step) ?? abort(404);
         $gate = $state->shutGateBefore($now);
         if ($gate !== null && $now->kind !== StepKind::Gate) {
@@ -45,8 +49,8 @@ final class MakeController
         return view(
             'make.step',
             [
-                'page' => MakePage::of($state, $now),
-                'over' => $over === null ? null : Overpoured::of($state, $now, $over),
+                'page' => $this->makePages->of($state, $now),
+                'over' => $over === null ? null : $this->overpoureds->of($state, $now, $over),
             ],
         );
     }
@@ -77,7 +81,7 @@ final class MakeController
     /** What the instruments show, for the page that asks once a second. */
     public function reading(Request $request, Batch $batch, string $step, LiveReading $live): JsonResponse
     {
-        $state = MakeState::of($batch->load('entries'));
+        $state = $this->makeStates->of($batch->load('entries'));
         $seen = $request->input('seen');
 
         return new JsonResponse($live->at(
@@ -95,7 +99,7 @@ final class MakeController
         LiveReading $live,
         Instruments $instruments,
     ): RedirectResponse {
-        $state = MakeState::of($batch->load('entries'));
+        $state = $this->makeStates->of($batch->load('entries'));
         $isPlaying = $instruments instanceof OverLine
             && OnPractice::begin(
                 $instruments,

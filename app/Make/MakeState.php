@@ -10,18 +10,15 @@ use App\Models\BatchEntry;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Formula;
-use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Formula\Weighing;
 use Ilvane\Core\Infusion\InPart;
 use Ilvane\Core\Making\OverPour;
 use Ilvane\Core\Making\Plan;
-use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Amount;
 use Ilvane\Core\Measure\AmountKind;
 use Ilvane\Core\Measure\Band;
-use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Measure\Unit;
 use Ilvane\Core\Physics\Heat\PhaseHeat;
 use Ilvane\Core\Physics\Texture\Whip;
@@ -42,7 +39,7 @@ final readonly class MakeState
      * @param  array<string, BatchEntry>  $newest by "kind step subject"
      * @param  float  $factor  by which everything has grown after over-pours
      */
-    private function __construct(
+    public function __construct(
         public Batch $batch,
         public Formula $formula,
         public Composition $composition,
@@ -52,31 +49,6 @@ final readonly class MakeState
         public float $factor,
         public Taken $taken,
     ) {
-    }
-
-    public static function of(Batch $batch): self
-    {
-        $formula = FormulaDocument::read($batch->document);
-        $tools = app(Tools::class);
-        $composition = (new Weighing(app(Catalogue::class), $tools))->of($formula);
-        $newest = [];
-        $factor = 1.0;
-        foreach ($batch->entries as $entry) {
-            $newest["$entry->kind $entry->step $entry->subject"] = $entry;
-            $factor *= $entry->kind === 'rescale' ? (float) $entry->value : 1.0;
-        }
-        $plan = Plan::of($formula, $composition);
-
-        return new self(
-            $batch,
-            $formula,
-            $composition,
-            $factor === 1.0 ? $plan : $plan->scaled($factor),
-            $formula->scaleResolutionG ?? $tools->scaleResolutionG,
-            $newest,
-            $factor,
-            Taken::of($composition, $batch->entries, $factor),
-        );
     }
 
     /** The step that waits: the first not done, or the last of all. Looking at another step does not change it. */

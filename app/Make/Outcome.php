@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Make;
 
 use App\Models\Batch;
+use Illuminate\Support\Facades\App;
 
 /**
  * What was worked out when a batch was finished, read back from its record.
@@ -35,7 +36,7 @@ final class Outcome
     {
         /** @var Stored $stored */
         $stored = $batch->outcome ?? throw new \LogicException("Batch $batch->code is not finished.");
-        $said = $stored['said'][app()->getLocale()] ?? null;
+        $said = $stored['said'][App::getLocale()] ?? null;
         if ($said !== null) {
             $stored['evaluation']['verdict'] = $said['verdict'];
             foreach ($stored['evaluation']['findings'] as $i => $found) {

@@ -16,20 +16,24 @@ final class SampleDose
     /** Half of it first, then test. */
     private const FIRST = 0.5;
 
+    public function __construct(private readonly TypedGrams $typedGrams)
+    {
+    }
+
     /**
      * @param  string  $tried  of the solution that went into the sample, as typed: grams, or "3 drops"
      * @return string what to put in, worded
      *
      * @throws Refused when the sample or what went into it can't be read
      */
-    public static function of(MakeState $state, ?float $product, string $tried, Wording $wording): string
+    public function of(MakeState $state, ?float $product, string $tried, Wording $wording): string
     {
         $scale = $state->scale;
         $finest = min($scale, Tools::DEFAULT_SCALE_G);
         if ($product === null || $product <= $finest / 2) {
             throw Refused::sampleProduct('sample');
         }
-        $added = app(TypedGrams::class)->read(trim($tried)) ?? throw Refused::sampleTried('tried');
+        $added = $this->typedGrams->read(trim($tried)) ?? throw Refused::sampleTried('tried');
         $dose = Sample::scaledUp(
             max($product, $state->gramsIn() - $state->sumOf('sample') - $product),
             $product,

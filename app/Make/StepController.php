@@ -22,8 +22,12 @@ final class StepController
     /** A batch that took longer than this was forgotten, or a clock is wrong. Days. */
     private const LONGEST_MAKE_D = 60;
 
-    public function __construct(private readonly MakeBook $makes, private readonly Wording $wording)
-    {
+    public function __construct(
+        private readonly MakeBook $makes,
+        private readonly Wording $wording,
+        private readonly MakeStateFactory $makeStates,
+        private readonly SampleDose $sampleDose,
+    ) {
     }
 
     /**
@@ -45,7 +49,7 @@ final class StepController
         if (! $batch->isMaking()) {
             return $this->isOver($request, $batch);
         }
-        $state = MakeState::of($batch->load('entries'));
+        $state = $this->makeStates->of($batch->load('entries'));
         $now = $state->plan->step($step) ?? abort(404);
         $gate = $state->shutGateBefore($now);
         if ($gate !== null) {
@@ -155,7 +159,12 @@ final class StepController
         try {
             return $back()->with(
                 'dose',
-                SampleDose::of($state, $request->decimal('sample'), Typed::text($request, 'tried', 60), $this->wording),
+                $this->sampleDose->of(
+                    $state,
+                    $request->decimal('sample'),
+                    Typed::text($request, 'tried', 60),
+                    $this->wording,
+                ),
             );
         } catch (Refused $refused) {
             return $back()->withErrors([$refused->field => $refused->said()]);
@@ -204,7 +213,7 @@ final class StepController
     /** To the next step that is not done, unless a reading was only noted or the way is still shut. */
     private function onward(StepRequest $request, Batch $batch, Step $now): RedirectResponse
     {
-        $state = MakeState::of($batch->load('entries'));
+        $state = $this->makeStates->of($batch->load('entries'));
         $isOpen = match ($now->kind) {
             StepKind::Heat => $request->wantsOn()
                 && ($state->isHotAndEven($now) || $state->entry('override', $now->key) !== null),
@@ -215,7 +224,7 @@ final class StepController
             return redirect()->route('make.step', [$batch, $now->key]);
         }
         $this->write($request, $batch, ['step' => $now->key, 'kind' => 'done'], '-done');
-        $state = MakeState::of($batch->load('entries'));
+        $state = $this->makeStates->of($batch->load('entries'));
         // what was weighed before an over-pour made the batch grow comes first
         $next = ($now->kind === StepKind::Weigh ? $state->firstWantingMore() : null) ?? $state->after($now);
         $this->makes->moveTo($batch, $next->key);

@@ -35,12 +35,12 @@ final class StepRequest extends FormRequest
     ];
 
     /** @return array<string, list<string>> */
-    public function rules(): array
+    public function rules(MakeStateFactory $states): array
     {
         $batch = $this->route('batch');
         $key = $this->route('step');
         $step = $batch instanceof Batch && is_string($key)
-            ? MakeState::of($batch->load('entries'))->plan->step($key)
+            ? $states->of($batch->load('entries'))->plan->step($key)
             : null;
         $needs = $this->filled('reason') || in_array($this->pressed(), ['skip', 'work'], true)
             ? 'nullable'

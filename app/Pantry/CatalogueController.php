@@ -11,6 +11,7 @@ use App\Models\Formula;
 use App\Models\Lot;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\App;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Material;
@@ -23,12 +24,16 @@ final class CatalogueController
 
     private const LONGEST = 80;
 
+    public function __construct(private readonly Wording $wording)
+    {
+    }
+
     public function search(Request $request, Catalogue $catalogue, FormulaBook $book): JsonResponse
     {
         $wanted = Typed::text($request, 'q', self::LONGEST);
         if (Typed::text($request, 'of') === 'infusion') {
             return new JsonResponse(array_map(
-                self::entry(...),
+                $this->entry(...),
                 array_slice(
                     array_values(array_filter(
                         $catalogue->search($wanted, 10 * self::OFFERED),
@@ -41,14 +46,14 @@ final class CatalogueController
         }
         $found = $catalogue->search($wanted, self::OFFERED);
         if (Typed::text($request, 'of') === 'any') {
-            return new JsonResponse(array_map(self::entry(...), $found));
+            return new JsonResponse(array_map($this->entry(...), $found));
         }
         $own = $book->named($wanted, (int) Typed::text($request, 'not'), self::OWN_OFFERED);
 
         return new JsonResponse([...array_map(
-            self::lot(...),
+            $this->lot(...),
             LotLine::search($wanted, self::OWN_OFFERED),
-        ), ...array_map(self::entry(...), $found), ...array_map(static fn (Formula $formula): array => [
+        ), ...array_map($this->entry(...), $found), ...array_map(static fn (Formula $formula): array => [
             'key' => FormulaBook::KEY.$formula->id,
             'name' => $formula->name,
             'full' => $formula->name,
@@ -58,25 +63,25 @@ final class CatalogueController
     }
 
     /** @return array{key: string, name: string, full: string, kind: string, phase: string} */
-    private static function entry(Material $ingredient): array
+    private function entry(Material $ingredient): array
     {
         return [
             'key' => $ingredient->key,
-            'name' => app(Wording::class)->ingredient($ingredient->key),
-            'full' => $ingredient->name(app()->getLocale()),
+            'name' => $this->wording->ingredient($ingredient->key),
+            'full' => $ingredient->name(App::getLocale()),
             'kind' => say('words.kind.'.$ingredient->kind->value),
             'phase' => $ingredient->defaultPhase->value,
         ];
     }
 
     /** @return array{key: string, name: string, full: string, kind: string, phase: string} */
-    private static function lot(Lot $lot): array
+    private function lot(Lot $lot): array
     {
         return [
             'key' => LotLine::KEY.$lot->code,
             'name' => $lot->name,
             'full' => "$lot->name, $lot->code",
-            'kind' => LotPage::date($lot, app(Wording::class)),
+            'kind' => LotPage::date($lot, $this->wording),
             'phase' => '',
         ];
     }

@@ -14,6 +14,7 @@ final readonly class LotCards
 {
     public function __construct(
         private Wording $wording,
+        private LotPageFactory $lotPages,
         private float $stands = Card::STANDS,
     ) {
     }
@@ -21,7 +22,7 @@ final readonly class LotCards
     /** The same cards drawn smaller or larger. */
     public function sized(float $stands): self
     {
-        return new self($this->wording, $stands);
+        return new self($this->wording, $this->lotPages, $stands);
     }
 
     /**
@@ -45,9 +46,9 @@ final readonly class LotCards
     {
         return array_values($lots->map(fn (Lot $lot): Card => new Card(
             'lot',
-            LotPage::nameOf($lot, $this->wording),
+            $this->lotPages->nameOf($lot, $this->wording),
             route('lot', $lot),
-            LotPage::vessel($lot, $this->stands, Card::TALLEST_MM),
+            $this->lotPages->vessel($lot, $this->stands, Card::TALLEST_MM),
             LotPage::date($lot, $this->wording), LotPage::brief($lot, $this->wording),
             $this->wording->grams($lot->grams_left).' '.say('pantry.left').', '.say("pantry.stands.$lot->storage"),
             $lot->code,

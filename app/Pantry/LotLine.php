@@ -17,6 +17,10 @@ final class LotLine
     /** How a line on the bench names one of these instead of a catalogue ingredient. */
     public const KEY = 'lot:';
 
+    public function __construct(private readonly Catalogue $catalogue)
+    {
+    }
+
     /** @return array<string, mixed> a line of ilvane.formula/1 without its amount */
     public static function of(Lot $lot): array
     {
@@ -61,9 +65,9 @@ final class LotLine
                 ->all());
     }
 
-    public static function draft(Lot $lot): Draft
+    public function draft(Lot $lot): Draft
     {
-        $isOil = $lot->ingredient === null || app(Catalogue::class)->get($lot->ingredient)->kind->isLipid();
+        $isOil = $lot->ingredient === null || $this->catalogue->get($lot->ingredient)->kind->isLipid();
 
         return Draft::fromDocument([
             'format' => Formula::FORMAT,

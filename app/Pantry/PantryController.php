@@ -21,8 +21,12 @@ final class PantryController
 {
     private const ON_A_PAGE = 36;
 
-    public function __construct(private readonly LotBook $lots)
-    {
+    public function __construct(
+        private readonly LotBook $lots,
+        private readonly LotPageFactory $lotPages,
+        private readonly TypedTime $typedTime,
+        private readonly LotLine $lotLine,
+    ) {
     }
 
     public function all(LotCards $cards, TurningSoon $turning): View
@@ -47,7 +51,7 @@ final class PantryController
 
     public function show(Lot $lot): View
     {
-        return view('pantry.lot', ['page' => LotPage::of($lot->load('entries', 'jar', 'preparation'))]);
+        return view('pantry.lot', ['page' => $this->lotPages->of($lot->load('entries', 'jar', 'preparation'))]);
     }
 
     public function put(Request $request): RedirectResponse
@@ -79,7 +83,7 @@ final class PantryController
                 $lot,
                 Typed::grams($request, 'grams') ?: throw Refused::noGrams('grams'),
                 Typed::text($request, 'for', 120),
-                TypedTime::at(Typed::text($request, 'when'), $lot->made_at),
+                $this->typedTime->at(Typed::text($request, 'when'), $lot->made_at),
                 Typed::key($request),
             ),
         );
@@ -95,7 +99,7 @@ final class PantryController
                 trim(Typed::text($request, 'left')) === ''
                     ? throw Refused::noGrams('left')
                     : Typed::grams($request, 'left'),
-                TypedTime::at('', $lot->made_at),
+                $this->typedTime->at('', $lot->made_at),
                 Typed::key($request),
             ),
         );
@@ -107,7 +111,7 @@ final class PantryController
             $lot,
             fn () => $this->lots->open(
                 $lot,
-                TypedTime::at(Typed::text($request, 'opened'), $lot->made_at, 'opened'),
+                $this->typedTime->at(Typed::text($request, 'opened'), $lot->made_at, 'opened'),
                 Typed::key($request),
             ),
         );
@@ -121,7 +125,7 @@ final class PantryController
             $lot,
             fn () => $to === null
                 ? null
-                : $this->lots->move($lot, $to, TypedTime::at('', $lot->made_at), Typed::key($request)),
+                : $this->lots->move($lot, $to, $this->typedTime->at('', $lot->made_at), Typed::key($request)),
         );
     }
 
@@ -132,7 +136,7 @@ final class PantryController
             fn () => $this->lots->discard(
                 $lot,
                 Typed::text($request, 'reason'),
-                TypedTime::at('', $lot->made_at),
+                $this->typedTime->at('', $lot->made_at),
                 Typed::key($request),
             ),
             Typed::text($request, 'back'),
@@ -160,7 +164,7 @@ final class PantryController
     /** Begins a formula whose first line is this lot. */
     public function bench(Lot $lot, FormulaBook $book): RedirectResponse
     {
-        return redirect()->route('bench', $book->put(LotLine::draft($lot)));
+        return redirect()->route('bench', $book->put($this->lotLine->draft($lot)));
     }
 
     private function did(Lot $lot, Closure $what, string $back = ''): RedirectResponse

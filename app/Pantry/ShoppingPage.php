@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pantry;
 
 use App\Formulas\Draft;
+use App\Formulas\DraftReader;
 use App\Ground\Wording;
 use App\Models\Formula;
 use App\Models\PlannedBatch;
@@ -17,8 +18,12 @@ final readonly class ShoppingPage
 {
     private const FORMULAS = 200;
 
-    public function __construct(private Evaluator $evaluator, private Catalogue $catalogue, private Wording $wording)
-    {
+    public function __construct(
+        private Evaluator $evaluator,
+        private Catalogue $catalogue,
+        private Wording $wording,
+        private DraftReader $draftReader,
+    ) {
     }
 
     /** @return array<string, mixed> for the view */
@@ -27,7 +32,7 @@ final readonly class ShoppingPage
         $plans = PlannedBatch::query()->with('formula')->orderBy('created_at')->get();
         $cupboard = AtHand::cupboard();
         $batches = array_values($plans->map(fn (PlannedBatch $plan): array => [
-            $this->evaluator->weigh(Draft::fromStored($plan->formula->draft)->formula()[0]),
+            $this->evaluator->weigh($this->draftReader->read(Draft::fromStored($plan->formula->draft))[0]),
             $plan->grams,
         ])->all());
         $buy = $have = [];

@@ -20,7 +20,7 @@ final readonly class TurningSoon
     /** Formulas looked through, the one worked on last first. */
     private const LOOKED_AT = 100;
 
-    public function __construct(private Wording $wording)
+    public function __construct(private Wording $wording, private LotPageFactory $lotPages)
     {
     }
 
@@ -47,7 +47,7 @@ final readonly class TurningSoon
         }
 
         return array_values($lots->map(fn (Lot $lot): array => [
-            'name' => LotPage::nameOf($lot, $this->wording),
+            'name' => $this->lotPages->nameOf($lot, $this->wording),
             'date' => LotPage::date($lot, $this->wording),
             'href' => route('lot', $lot),
             'formulas' => array_slice(

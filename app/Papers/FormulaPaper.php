@@ -14,14 +14,21 @@ use Ilvane\Core\Safety\Finding;
 /** A formula on a page for the binder. */
 final class FormulaPaper
 {
-    public static function of(Formula $formula): string
+    public function __construct(
+        private readonly Wording $wording,
+        private readonly Evaluator $evaluator,
+        private readonly Verdict $verdict,
+    ) {
+    }
+
+    public function of(Formula $formula): string
     {
-        $wording = app(Wording::class);
-        $evaluation = app(Evaluator::class)->evaluate($formula);
+        $wording = $this->wording;
+        $evaluation = $this->evaluator->evaluate($formula);
 
         return Sheet::of('papers.formula-sheet', [
             'name' => $formula->name,
-            'verdict' => app(Verdict::class)->of($evaluation),
+            'verdict' => $this->verdict->of($evaluation),
             'directions' => $formula->directions,
             'rows' => array_map(static fn (WeighedLine $line): array => [
                 'phase' => say('words.phase.'.$line->phase->value), 'name' => $line->ingredient === null

@@ -4,13 +4,7 @@ declare(strict_types=1);
 
 namespace App\Papers;
 
-use App\Ground\Wording;
-use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Formula;
-use Ilvane\Core\Formula\WeighedLine;
-use Ilvane\Core\Making\Plan;
-use Ilvane\Core\Process\Step;
-use Ilvane\Core\Process\StepKind;
 
 /**
  * How a formula is made, to hand on: for people on a page, and for programs as schema.org HowTo
@@ -22,31 +16,13 @@ final readonly class HowTo
      * @param  list<array{name: string, amount: string}>  $supplies
      * @param  list<array{name: string, text: string}>  $steps
      */
-    private function __construct(
+    public function __construct(
         public string $name,
         public string $yields,
         public array $supplies,
         public array $steps,
         public string $directions,
     ) {
-    }
-
-    public static function of(Formula $formula, Composition $composition): self
-    {
-        $wording = app(Wording::class);
-
-        return new self(
-            $formula->name,
-            $composition->total === null ? '' : $wording->grams($composition->total->likely),
-            array_map(static fn (WeighedLine $line): array => [
-                'name' => self::name($line, $wording),
-                'amount' => $line->grams === null
-                    ? $line->line->amount
-                    : $wording->weighed($line->grams->likely, $line->grams->likely < 10 ? 0.01 : 0.1),
-            ], $composition->lines),
-            self::steps(Plan::of($formula, $composition), $composition, $wording),
-            $formula->directions,
-        );
     }
 
     /** @return array<string, mixed> */
@@ -81,54 +57,5 @@ final readonly class HowTo
                 $this->steps,
             ),
         ], static fn (mixed $value): bool => $value !== '' && $value !== []);
-    }
-
-    private static function name(WeighedLine $line, Wording $wording): string
-    {
-        return $line->ingredient === null ? $line->line->spokenOf() : $wording->ingredient($line->ingredient->key);
-    }
-
-    /**
-     * Weighings of one phase are one step.
-     *
-     * @return list<array{name: string, text: string}>
-     */
-    private static function steps(Plan $plan, Composition $composition, Wording $wording): array
-    {
-        $steps = [];
-        $last = null;
-        foreach ($plan->steps as $step) {
-            if ($step->kind === StepKind::Weigh) {
-                $line = $composition->lines[(int) $step->line - 1];
-                $what = self::name($line, $wording).($step->grams === null ? '' : ' '.$wording->weighed(
-                    $step->grams,
-                    $step->grams < 10 ? 0.01 : 0.1,
-                ));
-                $before = $last === $line->phase ? array_pop($steps)['text'].', ' : '';
-                $steps[] = [
-                    'name' => say('make.verb.weigh').': '.say('words.phase.'.$line->phase->value),
-                    'text' => $before.$what,
-                ];
-                $last = $line->phase;
-
-                continue;
-            }
-            $last = null;
-            $steps[] = [
-                'name' => trim(say("make.verb.{$step->kind->value}").' '.self::number($step, $wording)),
-                'text' => ucfirst(say("make.what.{$step->kind->value}")).'. '.say("make.why.{$step->kind->value}"),
-            ];
-        }
-
-        return $steps;
-    }
-
-    private static function number(Step $step, Wording $wording): string
-    {
-        return match (true) {
-            $step->celsius !== null => '('.$wording->celsius($step->celsius).')',
-            $step->ph !== null => '('.$wording->number($step->ph, 1, 1).')',
-            default => '',
-        };
     }
 }

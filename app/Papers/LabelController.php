@@ -6,10 +6,11 @@ namespace App\Papers;
 
 use App\Ground\Settings;
 use App\Ground\Typed;
-use App\Make\BatchRecord;
+use App\Make\BatchRecordFactory;
 use App\Make\JarLabel;
+use App\Make\JarLabelFactory;
 use App\Models\Batch;
-use App\Shelf\Release;
+use App\Shelf\ReleaseFactory;
 use App\Shelf\ShelfBook;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -21,12 +22,20 @@ final class LabelController
 {
     private const ON_A_PAGE = 100;
 
+    public function __construct(
+        private readonly JarLabelFactory $jarLabels,
+        private readonly ReleaseFactory $releases,
+        private readonly BatchRecordFactory $batchRecords,
+        private readonly SellerPack $sellerPack,
+    ) {
+    }
+
     public function label(Request $request, Batch $batch): View|RedirectResponse
     {
         if (! $batch->isFinished()) {
             return redirect()->route('make', $batch);
         }
-        $label = JarLabel::of($batch);
+        $label = $this->jarLabels->of($batch);
         $wish = self::wish($request, $batch);
 
         return view(
@@ -35,10 +44,10 @@ final class LabelController
                 'label' => $label,
                 'batch' => $batch,
                 'wish' => $wish,
-                'release' => Release::of($batch),
+                'release' => $this->releases->of($batch),
                 'layout' => LabelPaper::layout($label, $wish),
                 'sizes' => array_keys(config()->array('labels')),
-                'asPlanned' => BatchRecord::notWeighed($batch),
+                'asPlanned' => $this->batchRecords->notWeighed($batch),
                 'count' => ShelfBook::containers($batch),
                 'places' => array_product(LabelPaper::places(LabelPaper::size($wish['size']))),
             ],
@@ -48,15 +57,15 @@ final class LabelController
     public function pdf(Request $request, Batch $batch): Response|RedirectResponse
     {
         abort_unless($batch->isFinished(), 404);
-        if (JarLabel::of($batch)->unnamed !== []) {
+        if ($this->jarLabels->of($batch)->unnamed !== []) {
             return redirect()->route('label', $batch)->with('refused', say('ui.label.unnamed_refused'));
         }
-        if (! Release::of($batch)->isFree()) {
-            return redirect()->route('label', $batch)->with('refused', Release::of($batch)->said());
+        if (! $this->releases->of($batch)->isFree()) {
+            return redirect()->route('label', $batch)->with('refused', $this->releases->of($batch)->said());
         }
         $wish = self::wish($request, $batch);
         $count = min(self::ON_A_PAGE, max(0, (int) Typed::text($request, 'count', 4)));
-        $label = JarLabel::of($batch);
+        $label = $this->jarLabels->of($batch);
 
         return self::file(
             $count > 0
@@ -85,7 +94,7 @@ final class LabelController
             ->orderByDesc('finished_at')
             ->limit(self::ON_A_PAGE)
             ->get()
-            ->filter(static fn (Batch $batch): bool => Release::of($batch)->isFree());
+            ->filter(fn (Batch $batch): bool => $this->releases->of($batch)->isFree());
         if ($wanted === []) {
             return view(
                 'shelf.labels',
@@ -94,7 +103,7 @@ final class LabelController
         }
         $labels = [];
         foreach ($batches->whereIn('code', array_keys($wanted)) as $batch) {
-            $label = JarLabel::of($batch);
+            $label = $this->jarLabels->of($batch);
             array_push($labels, ...array_fill(0, max(0, $wanted[$batch->code]), $label));
         }
 
@@ -107,7 +116,7 @@ final class LabelController
     public function record(Batch $batch): Response
     {
         abort_unless($batch->isFinished(), 404);
-        $record = BatchRecord::of($batch->load('version.formula', 'entries'));
+        $record = $this->batchRecords->of($batch->load('version.formula', 'entries'));
 
         return self::file(
             Sheet::of('papers.batch-sheet', ['record' => $record, 'batch' => $batch], "$record->name $batch->code"),
@@ -118,12 +127,14 @@ final class LabelController
     public function seller(Batch $batch): Response|RedirectResponse
     {
         abort_unless($batch->isFinished(), 404);
-        if (! Release::of($batch)->isFree()) {
-            return redirect()->to(route('batch', $batch).'#state')->with('refused', Release::of($batch)->said());
+        if (! $this->releases->of($batch)->isFree()) {
+            return redirect()
+                ->to(route('batch', $batch).'#state')
+                ->with('refused', $this->releases->of($batch)->said());
         }
 
         return self::file(
-            SellerPack::of($batch->load('version.formula', 'entries')),
+            $this->sellerPack->of($batch->load('version.formula', 'entries')),
             "papers-$batch->code.zip",
             'application/zip',
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Papers;
 
 use App\Formulas\Draft;
+use App\Formulas\DraftReader;
 use App\Ground\Vessels;
 use App\Models\Formula;
 use App\Pantry\AtHand;
@@ -30,19 +31,27 @@ final class PapersController
     /** Room for names beside the drawing, drawing units. */
     private const NAMES = 150;
 
+    public function __construct(
+        private readonly DraftReader $draftReader,
+        private readonly FormulaPaper $formulaPaper,
+        private readonly WorkingSheet $workingSheet,
+        private readonly HowToFactory $howTos,
+    ) {
+    }
+
     public function file(Formula $formula, string $format, Evaluator $evaluator, Vessels $vessels): Response
     {
         $draft = Draft::fromStored($formula->draft);
-        [$read] = $draft->formula();
+        [$read] = $this->draftReader->read($draft);
         $composition = $evaluator->weigh($read);
         $bytes = match ($format) {
             'json' => json_encode(
                 FormulaDocument::write($draft->plain()),
                 JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
             ),
-            'pdf' => FormulaPaper::of($read),
+            'pdf' => $this->formulaPaper->of($read),
             'svg' => PictureFile::of($vessels->bench($composition, $read->family, self::NAMES), $formula->name),
-            default => WorkingSheet::write($read, $composition, AtHand::cupboard(), $format),
+            default => $this->workingSheet->write($read, $composition, AtHand::cupboard(), $format),
         };
 
         return new Response(
@@ -57,8 +66,8 @@ final class PapersController
 
     public function howTo(Formula $formula, Evaluator $evaluator): View
     {
-        [$read] = Draft::fromStored($formula->draft)->formula();
-        $howTo = HowTo::of($read, $evaluator->weigh($read));
+        [$read] = $this->draftReader->read(Draft::fromStored($formula->draft));
+        $howTo = $this->howTos->of($read, $evaluator->weigh($read));
         $schema = json_encode(
             $howTo->toSchema(),
             JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,

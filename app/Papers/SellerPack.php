@@ -4,24 +4,33 @@ declare(strict_types=1);
 
 namespace App\Papers;
 
-use App\Make\BatchRecord;
-use App\Make\JarLabel;
+use App\Make\BatchRecordFactory;
+use App\Make\JarLabelFactory;
 use App\Make\Outcome;
 use App\Models\Batch;
-use App\Shelf\ObservationPage;
+use App\Shelf\ObservationPageFactory;
 use App\Shelf\Trace;
+use App\Shelf\TraceFactory;
 use RuntimeException;
 use ZipArchive;
 
 /** What a small seller's file needs of one batch, as far as a workroom can write it, and the list of what it cannot. */
 final class SellerPack
 {
+    public function __construct(
+        private readonly TraceFactory $traces,
+        private readonly BatchRecordFactory $batchRecords,
+        private readonly JarLabelFactory $jarLabels,
+        private readonly ObservationPageFactory $observationPages,
+    ) {
+    }
+
     /** @return string a ZIP file */
-    public static function of(Batch $batch): string
+    public function of(Batch $batch): string
     {
-        $record = BatchRecord::of($batch);
-        $label = JarLabel::of($batch);
-        $trace = Trace::back($batch);
+        $record = $this->batchRecords->of($batch);
+        $label = $this->jarLabels->of($batch);
+        $trace = $this->traces->back($batch);
         $file = (string) tempnam(sys_get_temp_dir(), 'ilvane');
         $zip = new ZipArchive;
         if ($zip->open($file, ZipArchive::OVERWRITE) !== true) {
@@ -52,7 +61,7 @@ final class SellerPack
                 ['day', 'place', 'look', 'note'],
                 ...array_map(
                     static fn (array $seen): array => [$seen['day'], $seen['place'], $seen['look'], $seen['note']],
-                    ObservationPage::of($batch)->seen,
+                    $this->observationPages->of($batch)->seen,
                 ),
             ]),
         );

@@ -35,11 +35,15 @@ final class WorkingSheet
 
     private const BATCH = '$B$3';
 
+    public function __construct(private readonly Wording $wording)
+    {
+    }
+
     /** @param  string  $format  xlsx | ods | csv */
-    public static function write(Formula $formula, Composition $composition, Stock $cupboard, string $format): string
+    public function write(Formula $formula, Composition $composition, Stock $cupboard, string $format): string
     {
         $book = new Spreadsheet;
-        self::fill($book->getActiveSheet(), $formula, $composition, $cupboard);
+        $this->fill($book->getActiveSheet(), $formula, $composition, $cupboard);
         $writer = IOFactory::createWriter($book, ucfirst($format));
         $writer->setPreCalculateFormulas(true);
         $file = (string) tempnam(sys_get_temp_dir(), 'ilvane');
@@ -51,9 +55,9 @@ final class WorkingSheet
         return $bytes;
     }
 
-    private static function fill(Worksheet $sheet, Formula $formula, Composition $composition, Stock $cupboard): void
+    private function fill(Worksheet $sheet, Formula $formula, Composition $composition, Stock $cupboard): void
     {
-        $wording = app(Wording::class);
+        $wording = $this->wording;
         $sheet->setTitle(say('papers.sheet'));
         self::text($sheet, 'A1', $formula->name);
         self::text($sheet, 'A3', say('papers.batch'));

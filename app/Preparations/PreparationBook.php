@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Preparations;
 
 use App\Formulas\Draft;
+use App\Formulas\DraftReader;
 use App\Ground\Refused;
 use App\Ground\Wording;
 use App\Models\Formula;
@@ -25,8 +26,13 @@ final readonly class PreparationBook
 {
     private const LOOKED_AT = 50;
 
-    public function __construct(private Catalogue $catalogue, private LotBook $lots)
-    {
+    public function __construct(
+        private Catalogue $catalogue,
+        private LotBook $lots,
+        private Wording $wording,
+        private Tools $tools,
+        private DraftReader $draftReader,
+    ) {
     }
 
     /** @throws Refused */
@@ -120,7 +126,7 @@ final readonly class PreparationBook
         $plant = $preparation->plan['plant'];
 
         return $plant !== '' && $this->method($preparation->method)->isNamedByItsPlant()
-            ? mb_substr("$name: ".mb_strtolower(app(Wording::class)->ingredient($plant)), 0, 120)
+            ? mb_substr("$name: ".mb_strtolower($this->wording->ingredient($plant)), 0, 120)
             : $name;
     }
 
@@ -141,9 +147,9 @@ final readonly class PreparationBook
             $methods[$method->ingredient] ??= $method->key;
         }
         $asked = [];
-        $weighing = new Weighing($this->catalogue, app(Tools::class));
+        $weighing = new Weighing($this->catalogue, $this->tools);
         foreach (Formula::query()->orderByDesc('updated_at')->limit(12)->get() as $formula) {
-            [$read] = Draft::fromStored($formula->draft)->formula();
+            [$read] = $this->draftReader->read(Draft::fromStored($formula->draft));
             foreach ($weighing->of($read)->lines as $line) {
                 $key = $line->ingredient->key ?? '';
                 if (isset($methods[$key]) && $line->grams !== null && $line->line->lot === null) {

@@ -16,15 +16,21 @@ use Ilvane\Core\Formula\Storage;
 
 final class PreparationController
 {
-    public function __construct(private readonly PreparationBook $book)
-    {
+    public function __construct(
+        private readonly PreparationBook $book,
+        private readonly PreparationPageFactory $preparationPages,
+        private readonly TypedTime $typedTime,
+    ) {
     }
 
     public function all(Request $request): View
     {
         return view(
             'preparations.all',
-            ['page' => PreparationPage::all(Typed::text($request, 'method', 60), Typed::text($request, 'wanted', 12))],
+            ['page' => $this->preparationPages->all(
+                Typed::text($request, 'method', 60),
+                Typed::text($request, 'wanted', 12),
+            )],
         );
     }
 
@@ -45,7 +51,7 @@ final class PreparationController
 
         return $lot !== null
             ? redirect()->route('lot', $lot)
-            : view('preparations.show', ['page' => PreparationPage::of($preparation)]);
+            : view('preparations.show', ['page' => $this->preparationPages->of($preparation)]);
     }
 
     public function made(Request $request, Preparation $preparation, Wording $wording): RedirectResponse
@@ -55,7 +61,7 @@ final class PreparationController
             Typed::grams($request, 'grams'),
             Storage::tryFrom(Typed::text($request, 'storage')) ?? Storage::Fridge,
             Typed::grams($request, 'portion') ?: null,
-            TypedTime::at(Typed::text($request, 'when'), Carbon::now()->subDays(30)),
+            $this->typedTime->at(Typed::text($request, 'when'), Carbon::now()->subDays(30)),
         );
 
         return redirect()

@@ -21,8 +21,11 @@ use Ilvane\Core\Reading\TextRefused;
 
 final class RecipeController
 {
-    public function __construct(private readonly RecipeReader $reader, private readonly FormulaSheet $sheets)
-    {
+    public function __construct(
+        private readonly RecipeReader $reader,
+        private readonly FormulaSheet $sheets,
+        private readonly RecipePageFactory $recipePages,
+    ) {
     }
 
     public function paste(): View
@@ -89,7 +92,7 @@ final class RecipeController
         $picks = $request->input('pick');
         $amounts = $request->input('amount');
 
-        return RecipePage::of(
+        return $this->recipePages->of(
             $this->reader->read($text),
             is_array($picks) ? $picks : [],
             is_array($amounts) ? $amounts : [],

@@ -13,7 +13,7 @@ use Ilvane\Core\Measure\UnitSystem;
 final class MeasuresRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
-    public function rules(): array
+    public function rules(Catalogue $catalogue): array
     {
         return [
             'units' => ['required', Rule::enum(UnitSystem::class)],
@@ -23,8 +23,8 @@ final class MeasuresRequest extends FormRequest
                 string $field,
                 mixed $value,
                 Closure $refuse,
-            ): void {
-                if (is_string($value) && trim($value) !== '' && app(Catalogue::class)->named($value) === null) {
+            ) use ($catalogue): void {
+                if (is_string($value) && trim($value) !== '' && $catalogue->named($value) === null) {
                     $refuse(say('settings.errors.drops_of'));
                 }
             }],

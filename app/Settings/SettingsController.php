@@ -15,6 +15,7 @@ use App\Ground\Settings;
 use App\Ground\Typed;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\App;
 use Illuminate\View\View;
 
 final class SettingsController
@@ -43,7 +44,7 @@ final class SettingsController
         $language = Typed::text($request, 'language', 5);
         if (in_array($language, Languages::ALL, true)) {
             Settings::keep('language', ['is' => $language]);
-            app()->setLocale($language);
+            App::setLocale($language);
         }
 
         return redirect()->route('settings')->with('said', say('settings.language_kept'));

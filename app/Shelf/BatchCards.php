@@ -22,6 +22,7 @@ final readonly class BatchCards
         private Vessels $vessels,
         private Catalogue $catalogue,
         private Tools $tools,
+        private ReleaseFactory $releases,
         private float $stands = Card::STANDS,
     ) {
     }
@@ -29,7 +30,14 @@ final readonly class BatchCards
     /** The same cards drawn smaller or larger. */
     public function sized(float $stands): self
     {
-        return new self($this->wording, $this->vessels, $this->catalogue, $this->tools, $stands);
+        return new self(
+            $this->wording,
+            $this->vessels,
+            $this->catalogue,
+            $this->tools,
+            $this->releases,
+            $stands,
+        );
     }
 
     /** @return list<Card> finished and still there, what turns first at the front */
@@ -66,7 +74,7 @@ final readonly class BatchCards
         $left = $batch->best_before === null
             ? null
             : (int) Carbon::now()->startOfDay()->diffInDays($batch->best_before);
-        $release = Release::of($batch);
+        $release = $this->releases->of($batch);
 
         return new Card(
             name: $formula->name,

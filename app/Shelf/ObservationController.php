@@ -18,14 +18,14 @@ use Illuminate\Support\Carbon;
 
 final class ObservationController
 {
-    public function __construct(private readonly ObservationBook $book)
+    public function __construct(private readonly ObservationBook $book, private readonly TypedTime $typedTime)
     {
     }
 
     public function saw(Request $request, Batch $batch): RedirectResponse
     {
         abort_unless($batch->isFinished(), 404);
-        $at = TypedTime::at(
+        $at = $this->typedTime->at(
             Typed::text($request, 'when', 20),
             ($batch->finished_at ?? Carbon::now())->copy()->startOfDay(),
         );

@@ -7,7 +7,6 @@ namespace App\Shelf;
 use App\Ground\Wording;
 use App\Models\Batch;
 use App\Models\Observation;
-use App\Models\Photo;
 use App\Models\StabilityTest;
 use Ilvane\Core\ShelfLife\StabilityTest as CoreWatch;
 
@@ -20,61 +19,13 @@ final readonly class ObservationPage
      * @param  list<array{id: int, day: string, place: string, look: string, note: string, ph: string,
      *   photos: list<int>}>  $seen  the newest first
      */
-    private function __construct(
+    public function __construct(
         public array $rows,
         public array $seen,
         public string $said,
         public bool $hasFailed,
         public string $next,
     ) {
-    }
-
-    public static function of(Batch $batch): self
-    {
-        $wording = app(Wording::class);
-        $watch = StabilityTest::query()->find($batch->id);
-        $sightings = $watch === null ? [] : self::standing($watch);
-        $days = array_map(
-            static fn (Observation $sighting): float => $watch === null ? 0.0 : self::dayOf($watch, $sighting),
-            $sightings,
-        );
-        $photos = [];
-        foreach (Photo::query()->whereIn(
-            'sighting_id',
-            array_map(static fn (Observation $sighting): int => $sighting->id, $sightings),
-        )->get(['id', 'sighting_id']) as $photo) {
-            $photos[$photo->sighting_id][] = $photo->id;
-        }
-        $core = $watch === null ? CoreWatch::of([]) : self::summary($watch);
-        $rows = [];
-        foreach (array_keys(CoreWatch::PLACES) as $place) {
-            $rows[] = [
-                'place' => $place,
-                'name' => say("observations.places.$place"),
-                'cells' => array_map(static fn (int $day): array => [
-                    'day' => $day,
-                    'means' => $wording->days(CoreWatch::inRoom($place, $day)),
-                    ...self::cell($sightings, $days, $place, $day),
-                ], CoreWatch::LOOK_ON),
-            ];
-        }
-
-        return new self(
-            $rows,
-            array_reverse(array_map(static fn (Observation $sighting, float $day): array => [
-                'id' => $sighting->id,
-                'day' => say('observations.day', ['day' => (string) floor($day)]),
-                'place' => say("observations.places.$sighting->place"),
-                'look' => say("observations.looks.$sighting->look"),
-                'note' => $sighting->note,
-                'ph' => $sighting->ph === null
-                    ? ''
-                    : $wording->number($sighting->ph, 1, 1), 'photos' => $photos[$sighting->id] ?? [],
-            ], $sightings, $days)),
-            self::said($core, $wording),
-            $core->failed !== null,
-            $watch?->look_at === null ? '' : say('observations.next', ['when' => $wording->whenever($watch->look_at)]),
-        );
     }
 
     /** What the samples say, in a sentence; nothing where nobody looked. */
@@ -127,36 +78,5 @@ final readonly class ObservationPage
             0.0,
             $watch->begun_at->copy()->startOfDay()->diffInDays($sighting->happened_at->copy()->startOfDay()),
         );
-    }
-
-    /**
-     * The worst look from this day of the plan up to the next.
-     *
-     * @param  list<Observation>  $sightings
-     * @param  list<float>  $days
-     * @return array{look: string, seen: bool}
-     */
-    private static function cell(array $sightings, array $days, string $place, int $day): array
-    {
-        $until = INF;
-        foreach (CoreWatch::LOOK_ON as $next) {
-            if ($next > $day) {
-                $until = (float) $next;
-                break;
-            }
-        }
-        $look = '';
-        foreach ($sightings as $i => $sighting) {
-            if (
-                $sighting->place === $place
-                && $days[$i] >= $day
-                && $days[$i] < $until
-                && ($look === '' || $look === 'sound')
-            ) {
-                $look = $sighting->look;
-            }
-        }
-
-        return ['look' => $look, 'seen' => $look !== ''];
     }
 }

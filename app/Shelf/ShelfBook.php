@@ -24,7 +24,7 @@ final readonly class ShelfBook
     /** Less than this is an empty jar. */
     private const CRUMBS_G = 0.5;
 
-    public function __construct(private Wording $wording)
+    public function __construct(private Wording $wording, private ReleaseFactory $releases)
     {
     }
 
@@ -58,7 +58,7 @@ final readonly class ShelfBook
             if ($batch->gone_at !== null) {
                 throw Refused::lotGone('shelf_grams', $this->wording->shortDate($batch->gone_at));
             }
-            $release = Release::of($batch->load('shelfEntries', 'sightings'));
+            $release = $this->releases->of($batch->load('shelfEntries', 'sightings'));
             // what left before it was held is a fact, and belongs on the list of who has it
             if (
                 in_array($kind, ['gifted', 'sold'], true)

@@ -21,8 +21,12 @@ use Illuminate\View\View;
 /** What was made and stands on the shelf: what becomes of it, what it cost, where it came from and went. */
 final class ShelfController
 {
-    public function __construct(private readonly ShelfBook $made)
-    {
+    public function __construct(
+        private readonly ShelfBook $made,
+        private readonly PricePageFactory $pricePages,
+        private readonly TracePageFactory $tracePages,
+        private readonly TypedTime $typedTime,
+    ) {
     }
 
     public function all(BatchCards $cards): View
@@ -113,17 +117,17 @@ final class ShelfController
     {
         abort_unless($batch->isFinished(), 404);
 
-        return view('shelf.price', ['page' => PricePage::of($batch, $request->query->all())]);
+        return view('shelf.price', ['page' => $this->pricePages->of($batch, $request->query->all())]);
     }
 
     public function traceBatch(Batch $batch, Wording $wording): View
     {
-        return view('shelf.trace', ['page' => TracePage::ofBatch($batch, $wording)]);
+        return view('shelf.trace', ['page' => $this->tracePages->ofBatch($batch, $wording)]);
     }
 
     public function traceLot(Lot $lot, Wording $wording): View
     {
-        return view('shelf.trace', ['page' => TracePage::ofLot($lot, $wording)]);
+        return view('shelf.trace', ['page' => $this->tracePages->ofLot($lot, $wording)]);
     }
 
     /** A jar is known by its code in a drawing, by its number elsewhere. */
@@ -136,7 +140,7 @@ final class ShelfController
     private function did(Request $request, Batch $batch, Closure $what, string $back = 'shelf'): RedirectResponse
     {
         abort_unless($batch->isFinished(), 404);
-        $what(TypedTime::at(Typed::text($request, 'when', 20), ($batch->finished_at ?? Carbon::now())->copy()));
+        $what($this->typedTime->at(Typed::text($request, 'when', 20), ($batch->finished_at ?? Carbon::now())->copy()));
 
         return redirect()->to(route('batch', $batch)."#$back")->with('said', say('pantry.done'));
     }

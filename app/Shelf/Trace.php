@@ -13,7 +13,7 @@ use App\Models\Jar;
 use App\Models\Lot;
 use App\Models\LotEntry;
 use App\Models\ShelfEntry;
-use App\Pantry\LotPage;
+use App\Pantry\LotPageFactory;
 use Illuminate\Support\Collection;
 
 /**
@@ -38,23 +38,29 @@ final class Trace
     /** @var array<string, Edge> by "from>to" */
     public array $edges = [];
 
-    public static function back(Batch $batch): self
-    {
-        $trace = new self;
-        $trace->batches(new Collection([$batch]));
-        $trace->backFrom([$batch->code]);
-        $trace->withoutLot($batch);
-
-        return $trace;
+    public function __construct(
+        private readonly Wording $wording,
+        private readonly LotPageFactory $lotPages,
+    ) {
     }
 
-    public static function forward(Lot $lot): self
+    /** @return $this with all that went into a batch */
+    public function back(Batch $batch): self
     {
-        $trace = new self;
-        $trace->lots(new Collection([$lot]));
-        $trace->forwardFrom(new Collection([$lot]));
+        $this->batches(new Collection([$batch]));
+        $this->backFrom([$batch->code]);
+        $this->withoutLot($batch);
 
-        return $trace;
+        return $this;
+    }
+
+    /** @return $this with all that was made of a lot */
+    public function forward(Lot $lot): self
+    {
+        $this->lots(new Collection([$lot]));
+        $this->forwardFrom(new Collection([$lot]));
+
+        return $this;
     }
 
     /** What went into a batch without a lot being told is a place of its own: nothing leads on from there. */
@@ -70,7 +76,7 @@ final class Trace
                 $id = 'none '.$line['line'];
                 $name = $line['ingredient'] === null
                     ? $line['name']
-                    : app(Wording::class)->ingredient($line['ingredient']);
+                    : $this->wording->ingredient($line['ingredient']);
                 $this->nodes[$id] = [
                     'id' => $id,
                     'kind' => self::NO_LOT,
@@ -237,7 +243,7 @@ final class Trace
                 'id' => "lot $lot->code",
                 'kind' => $lot->kind,
                 'code' => $lot->code,
-                'name' => LotPage::nameOf($lot, app(Wording::class)),
+                'name' => $this->lotPages->nameOf($lot, $this->wording),
                 'grams' => $lot->grams_left,
             ];
         }

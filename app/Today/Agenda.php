@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace App\Today;
 
 use App\Ground\Wording;
-use App\Make\MakeState;
+use App\Make\MakeStateFactory;
 use App\Models\Batch;
 use App\Models\Jar;
 use App\Models\Lot;
 use App\Models\Preparation;
 use App\Models\StabilityTest;
-use App\Pantry\LotPage;
+use App\Pantry\LotPageFactory;
 use App\Shelf\Release;
+use App\Shelf\ReleaseFactory;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
@@ -37,8 +38,12 @@ final readonly class Agenda
 
     private const PATCH_TEST_HOURS = 24;
 
-    public function __construct(private Wording $wording)
-    {
+    public function __construct(
+        private Wording $wording,
+        private ReleaseFactory $releases,
+        private MakeStateFactory $makeStates,
+        private LotPageFactory $lotPages,
+    ) {
     }
 
     /** @return array{now: list<Due>, tomorrow: list<Due>, week: list<Due>} */
@@ -206,7 +211,7 @@ final readonly class Agenda
     {
         $due = [];
         foreach (Release::questioned()->orderByDesc('finished_at')->limit(self::MOST)->get() as $batch) {
-            $release = Release::of($batch);
+            $release = $this->releases->of($batch);
             if ($release->asks !== '' || (! $release->isFree() && $batch->gone_at === null)) {
                 $at = $release->since ?? Carbon::now();
                 $due[] = new Due(
@@ -250,7 +255,7 @@ final readonly class Agenda
             $this->wording->whenever($batch->best_before ?? Carbon::now()),
             route('batch', $batch).'#shelf',
             2,
-        ), array_values($ageing->filter(static fn (Batch $batch): bool => Release::of($batch)->isFree())->all()));
+        ), array_values($ageing->filter(fn (Batch $batch): bool => $this->releases->of($batch)->isFree())->all()));
     }
 
     /** @return list<Due> */
@@ -280,7 +285,7 @@ final readonly class Agenda
     /** Which batch, where it stands, since when: two of one formula are told apart by it. */
     private function inProgress(Batch $batch): string
     {
-        $state = MakeState::of($batch);
+        $state = $this->makeStates->of($batch);
         $step = $state->now();
 
         return say('today.making', [
@@ -337,7 +342,7 @@ final readonly class Agenda
     private function lot(Lot $lot, int $urgency, string $what, Carbon $at): Due
     {
         return new Due(
-            LotPage::nameOf($lot, $this->wording),
+            $this->lotPages->nameOf($lot, $this->wording),
             $what,
             $at,
             $this->wording->whenever($at),

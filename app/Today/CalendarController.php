@@ -10,16 +10,20 @@ use Illuminate\Http\Response;
 
 final class CalendarController
 {
+    public function __construct(private readonly CalendarFile $calendarFile)
+    {
+    }
+
     public function jar(Jar $jar): Response
     {
         abort_unless($jar->isStanding(), 404);
 
-        return self::answer(CalendarFile::ofJar($jar), "$jar->code.ics");
+        return self::answer($this->calendarFile->ofJar($jar), "$jar->code.ics");
     }
 
     public function file(): Response
     {
-        return self::answer(CalendarFile::all(), 'workroom.ics');
+        return self::answer($this->calendarFile->all(), 'workroom.ics');
     }
 
     /** For calendars that ask by themselves: whoever knows the token may read. */
@@ -28,7 +32,7 @@ final class CalendarController
         $own = CalendarFile::token();
         abort_if($own === null || ! hash_equals($own, $token), 404);
 
-        return self::answer(CalendarFile::all());
+        return self::answer($this->calendarFile->all());
     }
 
     public function make(): RedirectResponse

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Today;
 
-use App\Infusions\JarStory;
+use App\Infusions\JarStoryFactory;
 use App\Models\Batch;
 use App\Models\Jar;
 use App\Models\Lot;
 use App\Models\StabilityTest;
-use App\Shelf\Release;
+use App\Shelf\ReleaseFactory;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Ilvane\Core\Infusion\Infusion;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
 
@@ -30,7 +31,13 @@ final class CalendarFile
     /** Of this machine, and unlike any other calendar's. */
     private const DOMAIN = 'workroom.invalid';
 
-    public static function all(): string
+    public function __construct(
+        private readonly ReleaseFactory $releases,
+        private readonly JarStoryFactory $jarStories,
+    ) {
+    }
+
+    public function all(): string
     {
         $calendar = self::begin();
         foreach (Jar::query()
@@ -39,7 +46,7 @@ final class CalendarFile
             ->orderBy('strain_at')
             ->limit(self::MOST_JARS)
             ->get() as $jar) {
-            self::addJar($calendar, $jar);
+            $this->addJar($calendar, $jar);
         }
         foreach (Lot::atHand()
             ->whereNotNull('good_until')
@@ -59,7 +66,7 @@ final class CalendarFile
                 'sightings',
             )->get() as $batch) {
             // what is held or withdrawn is not to be used up
-            Release::of($batch)->isFree() ? self::addBatch($calendar, $batch) : null;
+            $this->releases->of($batch)->isFree() ? self::addBatch($calendar, $batch) : null;
         }
         foreach (StabilityTest::query()
             ->whereNotNull('look_at')
@@ -80,10 +87,10 @@ final class CalendarFile
         return $calendar->serialize();
     }
 
-    public static function ofJar(Jar $jar): string
+    public function ofJar(Jar $jar): string
     {
         $calendar = self::begin();
-        self::addJar($calendar, $jar);
+        $this->addJar($calendar, $jar);
 
         return $calendar->serialize();
     }
@@ -100,9 +107,9 @@ final class CalendarFile
         return $calendar;
     }
 
-    private static function addJar(VCalendar $calendar, Jar $jar): void
+    private function addJar(VCalendar $calendar, Jar $jar): void
     {
-        $story = JarStory::of($jar);
+        $story = $this->jarStories->of($jar);
         $plan = $story->plan;
         $strain = say('today.calendar_strain', ['name' => $jar->name]);
         if ($jar->strain_at === null) {
@@ -135,7 +142,7 @@ final class CalendarFile
         }
         if ($jar->ready_at !== null) {
             $close = $story->at(min(
-                \Ilvane\Core\Infusion\Infusion::LONGEST_DAYS,
+                Infusion::LONGEST_DAYS,
                 max($plan->days, $story->ready() ?? 0.0) + 7,
             ));
             $close = $jar->too_strong_at !== null && $jar->too_strong_at->greaterThan($jar->ready_at)

@@ -11,6 +11,7 @@ use App\Models\Formula;
 use App\Models\Jar;
 use App\Models\Lot;
 use App\Pantry\LotPage;
+use App\Pantry\LotPageFactory;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Ilvane\Core\Material\Catalogue;
@@ -26,8 +27,12 @@ final readonly class Search
 
     private const MOST = 8;
 
-    public function __construct(private Catalogue $catalogue, private Handbook $handbook, private Wording $wording)
-    {
+    public function __construct(
+        private Catalogue $catalogue,
+        private Handbook $handbook,
+        private Wording $wording,
+        private LotPageFactory $lotPages,
+    ) {
     }
 
     /** @return array<string, list<Hit>> what was found, by kind; empty kinds left out */
@@ -85,7 +90,7 @@ final readonly class Search
                 ['name', 'code', 'supplier'],
                 $words,
             )->orderByRaw('gone_at IS NOT NULL, made_at DESC')->limit(self::MOST)->get()->map(fn (Lot $lot): array => [
-                'name' => LotPage::nameOf($lot, $this->wording),
+                'name' => $this->lotPages->nameOf($lot, $this->wording),
                 'detail' => $lot->code.($lot->gone_at === null ? ', '.LotPage::date($lot, $this->wording) : ''),
                 'href' => route('lot', $lot),
             ])->all()),

@@ -15,6 +15,10 @@ final class TodayController
     /** Of each kind, on Today. */
     private const SHOWN = 10;
 
+    public function __construct(private readonly ClockCheck $clockCheck)
+    {
+    }
+
     public function today(ShelfLine $shelf, FormulaCards $formulas, Agenda $agenda, TurningSoon $turning): View
     {
         return view(
@@ -22,7 +26,7 @@ final class TodayController
             [
                 'due' => $agenda->due(),
                 'remind' => BackupFiles::overdue(),
-                'clock' => ClockCheck::doubt(),
+                'clock' => $this->clockCheck->doubt(),
                 'shelf' => $shelf->row(self::SHOWN),
                 'turning' => $turning->rows(),
                 'formulas' => $formulas->onTheBench(),

@@ -14,7 +14,7 @@ use App\Infusions\Planner;
 use App\Learn\PracticeBook;
 use App\Learn\PracticeCases;
 use App\Make\MakeBook;
-use App\Make\MakeState;
+use App\Make\MakeStateFactory;
 use App\Models\Batch;
 use App\Models\Formula;
 use App\Models\FormulaVersion;
@@ -39,6 +39,13 @@ final class DemoWorkroom extends Seeder
 
     /** @var array<string, Carbon> when what was left of a lot was thrown away, by its code */
     private array $leftovers = [];
+
+    public function __construct(
+        private readonly PracticeCases $cases,
+        private readonly Planner $planner,
+        private readonly MakeStateFactory $makeStates,
+    ) {
+    }
 
     public function run(
         FormulaBook $book,
@@ -278,8 +285,8 @@ final class DemoWorkroom extends Seeder
             foreach ($answers as [$ago, $isRight]) {
                 Carbon::withTestNow(
                     $this->daysAgo($ago, '20:30'),
-                    static fn () => $practice->answered(
-                        app(PracticeCases::class)->of($what, $ago),
+                    fn () => $practice->answered(
+                        $this->cases->of($what, $ago),
                         $isRight,
                         "demo-practice-$ago",
                     ),
@@ -329,7 +336,7 @@ final class DemoWorkroom extends Seeder
     private function jar(JarBook $jars, array $plan, Carbon $at): Jar
     {
         $jar = $jars->begin(PlanDraft::fromDocument($plan));
-        $jars->start($jar, Planner::infusion(InfusionPlanDocument::read($plan)), $at);
+        $jars->start($jar, $this->planner->infusion(InfusionPlanDocument::read($plan)), $at);
 
         return $jar->refresh();
     }
@@ -438,7 +445,7 @@ final class DemoWorkroom extends Seeder
     /** Does every step before the named one, each weight off by a little, as hands are. */
     private function makeUpTo(MakeBook $makes, Batch $batch, string $stop, Carbon $at, float $drift): void
     {
-        $state = MakeState::of($batch->load('entries'));
+        $state = $this->makeStates->of($batch->load('entries'));
         foreach ($state->plan->steps as $i => $step) {
             if ($step->key === $stop) {
                 break;

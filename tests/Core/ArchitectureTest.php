@@ -69,6 +69,18 @@ final class ArchitectureTest extends TestCase
         }
     }
 
+    /** What a class needs it is given: nothing is fetched from the container but by providers. */
+    public function test_nothing_is_fetched_from_the_container(): void
+    {
+        foreach (['app', 'database', 'routes', 'resources/views'] as $place) {
+            foreach (self::sources($place) as $path => $code) {
+                if (! str_starts_with($path, 'app/Providers/')) {
+                    self::assertSame(0, preg_match('/(?<![>:\w])(app|resolve)\(/', $code), $path);
+                }
+            }
+        }
+    }
+
     /** What an ingredient is stands in data/; code asks for a property, never for a name. */
     public function test_no_key_of_the_catalogue_stands_in_code(): void
     {

@@ -10,11 +10,11 @@ use App\Drawing\Section;
 use App\Ground\Vessels;
 use App\Ground\Wording;
 use App\Infusions\JarBook;
-use App\Infusions\JarStory;
+use App\Infusions\JarStoryFactory;
 use App\Infusions\PlanDraft;
 use App\Infusions\Planner;
 use App\Infusions\StrengthChart;
-use App\Make\MakeState;
+use App\Make\MakeStateFactory;
 use App\Make\MakeVessel;
 use App\Models\Batch;
 use Illuminate\Support\Carbon;
@@ -61,7 +61,7 @@ final class DrawingTest extends AppCase
 
     public function test_the_jar_is_filled_to_its_level_and_tinted_by_what_came_out(): void
     {
-        $infusion = Planner::infusion(InfusionPlanDocument::read(self::jarPlan()));
+        $infusion = app(Planner::class)->infusion(InfusionPlanDocument::read(self::jarPlan()));
         $vessels = app(Vessels::class);
         $full = $vessels->infusing($infusion->contents, $infusion->room, 0.2, 0);
         $deep = $vessels->infusing($infusion->contents, $infusion->room, 0.9, 0);
@@ -89,7 +89,7 @@ final class DrawingTest extends AppCase
         $plan = InfusionPlanDocument::read(self::jarPlan());
         $schools = [];
         foreach ([Method::ColdDark, Method::SunnySill, Method::LowOven, Method::WarmBath] as $method) {
-            $schools[$method->value] = Planner::infusion($method === Method::ColdDark ? $plan : $plan->by($method));
+            $schools[$method->value] = app(Planner::class)->infusion($method === Method::ColdDark ? $plan : $plan->by($method));
         }
         $chart = StrengthChart::schools($schools, app(Wording::class));
         self::assertCount(4, $chart->series);
@@ -120,7 +120,7 @@ final class DrawingTest extends AppCase
             $book->shake($jar, Carbon::parse("$day 09:00"), Str::uuid()->toString());
         }
         $book->move($jar, 50, 50, Carbon::parse('2026-11-12 09:00'), Str::uuid()->toString());
-        $story = JarStory::of($jar->refresh()->load('entries'));
+        $story = app(JarStoryFactory::class)->of($jar->refresh()->load('entries'));
         $chart = StrengthChart::life($story, 5.0, $story->ready(), $story->tooStrong(), app(Wording::class));
         self::assertSame(['shake', 'shake', 'shake', 'oil'], array_column($chart->marks, 'kind'));
         self::assertSame('Taken out, topped up', $chart->marks[3]['label']);
@@ -131,7 +131,7 @@ final class DrawingTest extends AppCase
         self::assertEqualsWithDelta($chart->today, $chart->series[1]['end'][0], 0.2, 'the drawn past ends today');
         Carbon::setTestNow('2026-11-16 09:00:00');
         $book->strain($jar, 200, 0, Carbon::now(), Str::uuid()->toString());
-        $story = JarStory::of($jar->refresh()->load('entries'));
+        $story = app(JarStoryFactory::class)->of($jar->refresh()->load('entries'));
         self::assertNull(
             StrengthChart::life($story, null, $story->ready(), $story->tooStrong(), app(Wording::class))->today,
             'what is over has no today',
@@ -143,7 +143,7 @@ final class DrawingTest extends AppCase
         Carbon::setTestNow('2026-11-01 09:00:00');
         $jar = $this->standingJar(['method' => 'warm_bath', 'temperature_c' => 95, 'days' => null, 'minutes' => 45]);
         Carbon::setTestNow('2026-11-01 09:20:00');
-        $story = JarStory::of($jar->load('entries'));
+        $story = app(JarStoryFactory::class)->of($jar->load('entries'));
         $chart = StrengthChart::life($story, null, $story->ready(), $story->tooStrong(), app(Wording::class));
         self::assertContains('09:20', array_column($chart->ticks, 'label'));
         self::assertSame('09:00', $chart->ticks[0]['label']);
@@ -186,7 +186,7 @@ final class DrawingTest extends AppCase
                 'temperature_c' => null,
             ]))->withForm(['lasts' => $typed]);
 
-            return $draft->infusion()[0]?->plan->days;
+            return $draft->infusion(app(Planner::class))[0]?->plan->days;
         };
         self::assertSame([21.0, 21.0, 14.0, 42.0, 60.0], array_map($lasts, ['', '3 weeks', '14', '6 w', '2 months']));
         self::assertEqualsWithDelta(
@@ -232,11 +232,11 @@ final class DrawingTest extends AppCase
         $this->post("/formulas/$formula->id/make");
         $batch = Batch::query()->firstOrFail();
         $drawn = static fn (): array => array_column(
-            app(MakeVessel::class)->soFar(MakeState::of($batch->refresh()->load('entries')), 340)->bands,
+            app(MakeVessel::class)->soFar(app(MakeStateFactory::class)->of($batch->refresh()->load('entries')), 340)->bands,
             'material',
         );
         $level = static fn (): float => app(MakeVessel::class)->soFar(
-            MakeState::of($batch->refresh()->load('entries')),
+            app(MakeStateFactory::class)->of($batch->refresh()->load('entries')),
             340,
         )->level;
         $tell = fn (string $step, array $fields = []): mixed => $this->post(

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Make\MakeState;
+use App\Make\MakeStateFactory;
 use App\Models\Batch;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -29,7 +29,7 @@ final class FamiliesTest extends AppCase
         ]);
         $this->post("/formulas/$formula->id/make", ['reason' => 'To see every step of the family.'])->assertRedirect();
         $batch = Batch::query()->sole();
-        $steps = MakeState::of($batch)->plan->steps;
+        $steps = app(MakeStateFactory::class)->of($batch)->plan->steps;
         self::assertSame(
             $kinds,
             array_values(array_unique(array_filter(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Make\MakeBook;
+use App\Make\MakeStateFactory;
 use App\Models\Batch;
 use App\Models\Formula;
 use App\Models\Lot;
@@ -184,7 +185,7 @@ final class FaultTest extends FileCase
         );
         self::assertSame(
             168.0,
-            \App\Make\MakeState::of($batch->load('entries'))->taken->reading(1),
+            app(MakeStateFactory::class)->of($batch->load('entries'))->taken->reading(1),
             'the newest is what was told last, whatever the clock says',
         );
         self::assertSame(2, $batch->entries()->count());

@@ -8,7 +8,7 @@ use App\Ground\LearnedMakes;
 use App\Instruments\ByHand;
 use App\Instruments\Instruments;
 use App\Instruments\OverLine;
-use App\Make\MakeState;
+use App\Make\MakeStateFactory;
 use App\Models\Batch;
 use App\Models\BatchEntry;
 use Illuminate\Support\Carbon;
@@ -98,7 +98,7 @@ final class InstrumentsTest extends AppCase
     {
         Carbon::setTestNow('2026-11-24 10:00:00');
         $batch = $this->batch();
-        $formula = MakeState::of($batch->load('entries'))->formula;
+        $formula = app(MakeStateFactory::class)->of($batch->load('entries'))->formula;
         $usual = Simulator::formula(app(Evaluator::class)->evaluate($formula)->assessment, app(Catalogue::class));
         // it cools by half as fast again as the rehearsal has it
         foreach (range(0, 30, 3) as $minute) {
@@ -222,9 +222,9 @@ final class InstrumentsTest extends AppCase
             ->assertSee('hob-clock', false)
             ->assertSee("data-ends=\"$ends\"", false);
         self::assertFalse(
-            MakeState::of($batch
+            app(MakeStateFactory::class)->of($batch
                 ->refresh()
-                ->load('entries'))->isDone(MakeState::of($batch)->plan
+                ->load('entries'))->isDone(app(MakeStateFactory::class)->of($batch)->plan
                 ->step('hold') ?? self::fail('no hold')),
             'a clock is no doing',
         );

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Ground\LearnedUptake;
 use App\Ground\Wording;
-use App\Infusions\JarStory;
+use App\Infusions\JarStoryFactory;
 use App\Models\Jar;
 use App\Models\JarEntry;
 use App\Models\Lot;
@@ -37,7 +37,7 @@ final class JarTest extends AppCase
 
     private static function strength(Jar $jar): float
     {
-        return JarStory::of($jar->refresh()->load('entries'))->state()->strength();
+        return app(JarStoryFactory::class)->of($jar->refresh()->load('entries'))->state()->strength();
     }
 
     public function test_from_filling_to_the_pantry(): void
@@ -163,7 +163,7 @@ final class JarTest extends AppCase
     {
         $jar = $this->standingJar();
         $this->tell($jar, 'move', ['top_up' => '40', 'sure' => '1'])->assertSessionHasNoErrors();
-        self::assertSame(340.0, JarStory::of($jar->refresh()->load('entries'))->life->oil());
+        self::assertSame(340.0, app(JarStoryFactory::class)->of($jar->refresh()->load('entries'))->life->oil());
         $this->tell($jar, 'strain', ['strained' => '345', 'sure' => '1'])->assertSessionHasNoErrors();
         self::assertSame('strained', $jar->refresh()->status);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Formulas\Draft;
+use App\Formulas\DraftReader;
 use App\Models\Batch;
 use App\Models\Formula;
 use App\Models\FormulaVersion;
@@ -53,7 +54,7 @@ final class KitchenTest extends AppCase
                 ['jojoba-oil', '6 %'],
                 ['benzyl-alcohol-dehydroacetic-acid', '0.9 %'],
             ],
-            ['process' => ['heat_to_c' => 95.0]],
+            ['process' => ['heat_to_c' => 95.0, 'bath_c' => 98.0]],
         );
         $this->get("/formulas/$formula->id")->assertDontSee('boils');
         $this->post('/settings/kitchen', self::high());
@@ -84,7 +85,7 @@ final class KitchenTest extends AppCase
             [['distilled-water', 'to 100'], ['btms-50', '4 %'], ['jojoba-oil', '6 %']],
             ['process' => ['altitude_m' => 10.0, 'vessels' => ['oil' => 'canning-jar-250']]],
         );
-        $read = Draft::fromStored($formula->draft)->formula()[0]->process;
+        $read = app(DraftReader::class)->read(Draft::fromStored($formula->draft))[0]->process;
         self::assertEqualsWithDelta(10.0, $read->conditions->altitude, 1e-9);
         self::assertSame(
             ['steel-pan-1000', 'canning-jar-250'],

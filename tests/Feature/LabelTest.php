@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Make\JarLabel;
+use App\Make\JarLabelFactory;
 use App\Models\Batch;
 use App\Papers\LabelLayout;
 use App\Papers\LabelPaper;
@@ -78,7 +78,7 @@ final class LabelTest extends AppCase
                 'document',
                 [...SoundFormula::document(), 'family' => $family, 'packaging' => ['container' => $container]],
             );
-            $label = JarLabel::of($batch);
+            $label = app(JarLabelFactory::class)->of($batch);
             $wish = ['size' => $size, 'code' => true, 'slip' => false];
             $layout = LabelPaper::layout($label, $wish);
             $box = $layout->vessel;
@@ -210,7 +210,7 @@ final class LabelTest extends AppCase
         $document = SoundFormula::document();
         $document['directions'] = str_repeat('Work a walnut-sized amount through damp hair, ends first. ', 8);
         foreach ([SoundFormula::document(), $document] as $formula) {
-            $label = JarLabel::of($this->madeOf($this->formulaOf($formula)));
+            $label = app(JarLabelFactory::class)->of($this->madeOf($this->formulaOf($formula)));
             foreach (array_keys(config('labels')) as $size) {
                 $layout = LabelPaper::layout($label, ['size' => $size, 'code' => true, 'slip' => false]);
                 if ($layout->fits()) {
@@ -221,7 +221,7 @@ final class LabelTest extends AppCase
                 }
             }
         }
-        $batch = \App\Models\Batch::query()->latest('id')->firstOrFail();
+        $batch = Batch::query()->latest('id')->firstOrFail();
         $this->get("/batches/$batch->code/label?size=wrap-90x40&code=1")->assertOk()->assertSee('It doesn’t fit');
         $this->get("/batches/$batch->code/label?size=front-62x100&code=1")->assertOk()->assertSee('All of it fits');
     }

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Ground\OwnMeasures;
 use App\Make\MakeBook;
-use App\Make\MakeState;
+use App\Make\MakeStateFactory;
 use App\Models\Batch;
 use App\Models\BatchEntry;
 use Illuminate\Database\QueryException;
@@ -159,7 +159,7 @@ final class MakeTest extends AppCase
             ->assertSeeText('Distilled or deionised water wants 42.05 g more')
             ->assertSee("becomes 250\u{202F}g");
         self::assertNull(
-            MakeState::of($batch->refresh()->load('entries'))->taken->reading(3),
+            app(MakeStateFactory::class)->of($batch->refresh()->load('entries'))->taken->reading(3),
             'nothing is written down before a way is chosen',
         );
     }
@@ -170,7 +170,7 @@ final class MakeTest extends AppCase
         $this
             ->tell($batch, 'weigh.3', ['weight' => '10', 'do' => 'accept'])
             ->assertRedirect("/make/$batch->code/weigh.4");
-        $state = MakeState::of($batch->refresh()->load('entries'));
+        $state = app(MakeStateFactory::class)->of($batch->refresh()->load('entries'));
         self::assertSame(
             [10.0, 1.0, 16.0],
             [$state->taken->reading(3), $state->factor, $state->plan->step('weigh.4')?->grams],
@@ -195,7 +195,7 @@ final class MakeTest extends AppCase
             ->assertSee('placeholder="210.25"', false);
         $this->tell($batch, 'weigh.1', ['weight' => '210.3'])->assertRedirect("/make/$batch->code/weigh.2");
         $this->tell($batch, 'weigh.2', ['weight' => '7.5'])->assertRedirect("/make/$batch->code/weigh.4");
-        $state = MakeState::of($batch->refresh()->load('entries'));
+        $state = app(MakeStateFactory::class)->of($batch->refresh()->load('entries'));
         self::assertEqualsWithDelta(
             [1.25, 20.0, 250.0],
             [$state->factor, $state->plan->step('weigh.4')?->grams, $state->gramsPlanned()],
@@ -234,7 +234,7 @@ final class MakeTest extends AppCase
                 ['ingredient' => 'calendula-dried', 'amount' => '30 g', 'phase' => 'infusion'],
                 ['ingredient' => 'sunflower-oil-high-oleic', 'amount' => '300 g'],
             ]]);
-        foreach (MakeState::of($batch->load('entries'))->plan->steps as $step) {
+        foreach (app(MakeStateFactory::class)->of($batch->load('entries'))->plan->steps as $step) {
             if ($step->kind === StepKind::Fill) {
                 break;
             }
@@ -300,11 +300,11 @@ final class MakeTest extends AppCase
             ->get("/make/$batch->code/ph")
             ->assertSeeText('pH 6.1 is above the 4.8 aimed at')
             ->assertSee('wanted=4.8', false);
-        $before = MakeState::of($batch->refresh()->load('entries'))->gramsIn();
+        $before = app(MakeStateFactory::class)->of($batch->refresh()->load('entries'))->gramsIn();
         $this
             ->tell($batch, 'ph', ['ph' => '4,9', 'sample' => '2', 'dose' => '1,5', 'do' => 'on'])
             ->assertRedirect("/make/$batch->code/fill");
-        $state = MakeState::of($batch->refresh()->load('entries'));
+        $state = app(MakeStateFactory::class)->of($batch->refresh()->load('entries'));
         self::assertEqualsWithDelta(
             [$before + 1.5, 4.0, 4.9],
             [$state->gramsIn(), $state->sumOf('sample'), $state->ph()],

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Ground\LearnedMakes;
-use App\Make\BatchRecord;
+use App\Make\BatchRecordFactory;
 use App\Make\LineState;
 use App\Make\MakeBook;
-use App\Make\MakeState;
+use App\Make\MakeStateFactory;
 use App\Models\Batch;
 use App\Models\BatchEntry;
 use App\Models\Formula;
@@ -48,7 +48,7 @@ final class NothingInventedTest extends AppCase
     /** Every step told by its main button, with nothing typed but what it can't go on without. */
     private function walk(Batch $batch, array $fill = ['filled' => '190', 'containers' => '1']): void
     {
-        foreach (MakeState::of($batch->load('entries'))->plan->steps as $step) {
+        foreach (app(MakeStateFactory::class)->of($batch->load('entries'))->plan->steps as $step) {
             $this->tell($batch, $step->key, match ($step->kind->value) {
                 'heat' => ['water' => '74', 'oil' => '74', 'do' => 'on'],
                 'gate' => ['mix' => '35'],
@@ -156,10 +156,10 @@ final class NothingInventedTest extends AppCase
             ->get("/batches/$batch->code")
             ->assertOk()
             ->assertSeeText('recorded before weighed and planned were told apart');
-        self::assertSame(LineState::UnknownBefore, MakeState::of($batch->refresh()->load('entries'))->taken->state(1));
+        self::assertSame(LineState::UnknownBefore, app(MakeStateFactory::class)->of($batch->refresh()->load('entries'))->taken->state(1));
         self::assertSame(
             LineState::UnknownBefore->value,
-            BatchRecord::of($batch->load('version.formula'))->lines[0]['is'],
+            app(BatchRecordFactory::class)->of($batch->load('version.formula'))->lines[0]['is'],
         );
     }
 
@@ -213,7 +213,7 @@ final class NothingInventedTest extends AppCase
             }
         }
         self::assertGreaterThan(50, $looked);
-        foreach (MakeState::of(Batch::query()->where('code', $making)->sole()->load('entries'))->plan->steps as $step) {
+        foreach (app(MakeStateFactory::class)->of(Batch::query()->where('code', $making)->sole()->load('entries'))->plan->steps as $step) {
             $this->get("/make/$making/$step->key");
         }
         self::assertSame($before, $dump(), 'every step of a make');
@@ -245,7 +245,7 @@ final class NothingInventedTest extends AppCase
             ->assertRedirect("/make/$batch->code");
         self::assertTrue($batch->refresh()->isMaking());
         self::assertEqualsWithDelta(100.0, $lot->refresh()->grams_left, 1e-9, 'and stands there again');
-        self::assertSame('heat', MakeState::of($batch->load('entries'))->now()->key, 'it goes on where it was');
+        self::assertSame('heat', app(MakeStateFactory::class)->of($batch->load('entries'))->now()->key, 'it goes on where it was');
         $this->post("/make/$batch->code/drop", ['client_key' => 'throw-away-0002', 'used' => '1']);
         self::assertEqualsWithDelta(84.0, $lot->refresh()->grams_left, 1e-9, 'a second time too');
         $fresh = $this->begun();
@@ -342,8 +342,8 @@ final class NothingInventedTest extends AppCase
         self::assertSame(0, Batch::query()->count());
         $this->post("/formulas/$formula->id/make", ['reason' => 'For tonight only.'])->assertRedirect();
         $batch = Batch::query()->sole();
-        foreach (MakeState::of($batch->load('entries'))->plan->steps as $step) {
-            if (MakeState::of($batch)->shutGateBefore($step) === null) {
+        foreach (app(MakeStateFactory::class)->of($batch->load('entries'))->plan->steps as $step) {
+            if (app(MakeStateFactory::class)->of($batch)->shutGateBefore($step) === null) {
                 $this
                     ->get("/make/$batch->code/$step->key")
                     ->assertSeeText('1 problem was open when this was begun')
@@ -369,7 +369,7 @@ final class NothingInventedTest extends AppCase
         $page = $this->get("/make/$batch->code/weigh.6")->assertSeeText('Drops you counted');
         self::assertMatchesRegularExpression('#hob-number"><b>3</b> <span>drops</span>#', (string) $page->getContent());
         $this->tell($batch, 'weigh.6', ['drops' => '4']);
-        $taken = MakeState::of($batch->refresh()->load('entries'))->taken;
+        $taken = app(MakeStateFactory::class)->of($batch->refresh()->load('entries'))->taken;
         self::assertSame(LineState::Counted, $taken->state(6));
         self::assertGreaterThan($taken->grams(6)->low, $taken->grams(6)->high, 'their grams are a band');
         foreach ([
@@ -389,7 +389,7 @@ final class NothingInventedTest extends AppCase
         $document = SoundFormula::document();
         $document['lines'][4]['amount'] = '1.1 %';
         $batch = $this->begun([...$document, 'scale_resolution_g' => 0.1]);
-        foreach (MakeState::of($batch->load('entries'))->plan->steps as $step) {
+        foreach (app(MakeStateFactory::class)->of($batch->load('entries'))->plan->steps as $step) {
             $this->tell($batch, $step->key, match ($step->kind->value) {
                 'weigh' => ['weight' => (string) $step->grams],
                 'heat' => ['water' => '74', 'oil' => '74', 'do' => 'on'],
@@ -420,7 +420,7 @@ final class NothingInventedTest extends AppCase
         $document = SoundFormula::document();
         $document['lines'][4]['amount'] = '1.1 %';
         $batch = $this->begun([...$document, 'batch' => ['grams' => 44.0], 'scale_resolution_g' => 0.1]);
-        $state = MakeState::of($batch->load('entries'));
+        $state = app(MakeStateFactory::class)->of($batch->load('entries'));
         self::assertEqualsWithDelta(0.4, $state->plan->step('weigh.5')?->grams, 1e-9);
         self::assertEqualsWithDelta(
             44.0,
@@ -535,7 +535,7 @@ final class NothingInventedTest extends AppCase
             BatchEntry::query()->where('kind', 'weighed')->pluck('value')->map(floatval(...))->all(),
         );
         $this->tell($batch, 'weigh.1', ['weight' => '19.7'], 'a-key-of-its-own');
-        self::assertEqualsWithDelta(19.7, MakeState::of($batch->refresh()->load('entries'))->taken->reading(1), 1e-9);
+        self::assertEqualsWithDelta(19.7, app(MakeStateFactory::class)->of($batch->refresh()->load('entries'))->taken->reading(1), 1e-9);
         $made = $this->madeOf($this->formulaOf(SoundFormula::document()));
         $give = fn (string $grams, string $to) => $this
             ->from("/batches/$made->code")
@@ -653,7 +653,7 @@ final class NothingInventedTest extends AppCase
     /** Tells every step before this one by its main button. */
     private function walkTo(Batch $batch, string $until): void
     {
-        foreach (MakeState::of($batch->load('entries'))->plan->steps as $step) {
+        foreach (app(MakeStateFactory::class)->of($batch->load('entries'))->plan->steps as $step) {
             if ($step->key === $until) {
                 return;
             }

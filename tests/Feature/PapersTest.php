@@ -157,7 +157,7 @@ final class PapersTest extends AppCase
         $formula = FormulaDocument::read($document);
         $composition = app(Evaluator::class)->weigh($formula);
 
-        return [$composition, WorkingSheet::write($formula, $composition, $cupboard, $format)];
+        return [$composition, app(WorkingSheet::class)->write($formula, $composition, $cupboard, $format)];
     }
 
     private static function stored(string $bytes, string $format): string

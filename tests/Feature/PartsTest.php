@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Formulas\Draft;
-use App\Simulation\SimulationPage;
+use App\Simulation\SimulationPageFactory;
 use Illuminate\Support\Facades\Artisan;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\FormulaDocument;
@@ -117,7 +117,7 @@ final class PartsTest extends AppCase
     public function test_the_plan_of_the_simulation_keeps_what_it_has_no_field_for(): void
     {
         $formula = $this->formulaOf(self::document());
-        $page = SimulationPage::of($formula);
+        $page = app(SimulationPageFactory::class)->of($formula);
         $this->post(
             "/formulas/$formula->id/simulation",
             [...$page->form->kitchen, 'steps' => $page->form->steps, 'do' => 'save'],
@@ -134,7 +134,7 @@ final class PartsTest extends AppCase
     public function test_what_is_no_field_of_the_step_is_not_taken_from_a_form(): void
     {
         $formula = $this->formulaOf(self::document());
-        $page = SimulationPage::of($formula);
+        $page = app(SimulationPageFactory::class)->of($formula);
         $steps = $page->form->steps;
         $steps[0]['kept'] = '{"cubes": 4, "note": "x"}';
         $steps[1]['kept'] = '{"do": "whip"}';

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Ground\SuggestionKey;
 use App\Infusions\PlanDraft;
+use App\Infusions\Planner;
 use App\Models\Jar;
 use Illuminate\Testing\TestResponse;
 use Ilvane\Core\Safety\Infusion\InfusionRules;
@@ -50,7 +51,7 @@ final class PlannerTest extends AppCase
     {
         $draft = PlanDraft::fromStored($jar->refresh()->draft);
         foreach (InfusionRules::examine(
-            $draft->infusion()[0] ?? throw new LogicException('Nothing is planned.'),
+            $draft->infusion(app(Planner::class))[0] ?? throw new LogicException('Nothing is planned.'),
         ) as $finding) {
             if ($finding->code === $code) {
                 return SuggestionKey::press($finding, $finding->fixes[$nth], $draft->lineKeys());
@@ -92,13 +93,13 @@ final class PlannerTest extends AppCase
     {
         $jar = $this->begun();
         $this->calendula($jar, ['celsius' => '19', 'lasts' => '4 weeks']);
-        self::assertSame(28.0, PlanDraft::fromStored($jar->refresh()->draft)->infusion()[0]?->plan->days);
+        self::assertSame(28.0, PlanDraft::fromStored($jar->refresh()->draft)->infusion(app(Planner::class))[0]?->plan->days);
         $this
             ->type($jar, [], 'method:warm_bath')
             ->assertSee("45\u{202F}min")
             ->assertSee('Hot oil')
             ->assertDontSee('name="rhythm"', false);
-        $plan = PlanDraft::fromStored($jar->refresh()->draft)->infusion()[0]?->plan;
+        $plan = PlanDraft::fromStored($jar->refresh()->draft)->infusion(app(Planner::class))[0]?->plan;
         self::assertSame(
             ['warm_bath', 95.0],
             [$plan?->method->value, $plan?->celsius],
@@ -196,7 +197,7 @@ final class PlannerTest extends AppCase
             ['', 95.0],
             [
                 PlanDraft::fromStored($jar->refresh()->draft)->text('celsius'),
-                PlanDraft::fromStored($jar->draft)->infusion()[0]?->plan->celsius,
+                PlanDraft::fromStored($jar->draft)->infusion(app(Planner::class))[0]?->plan->celsius,
             ],
         );
     }
@@ -279,7 +280,7 @@ final class PlannerTest extends AppCase
         $again = Jar::query()->latest('id')->firstOrFail();
         self::assertEqualsWithDelta(
             $standing->plan['days'],
-            PlanDraft::fromStored($again->draft)->infusion()[0]?->plan->days,
+            PlanDraft::fromStored($again->draft)->infusion(app(Planner::class))[0]?->plan->days,
             1e-9,
         );
     }

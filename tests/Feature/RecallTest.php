@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Make\LotShares;
-use App\Make\MakeState;
+use App\Make\MakeStateFactory;
 use App\Make\Outcome;
 use App\Models\Batch;
 use App\Models\BatchEntry;
 use App\Pantry\LotBook;
-use App\Shelf\Trace;
+use App\Shelf\TraceFactory;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -49,7 +49,7 @@ final class RecallTest extends AppCase
     private function made(array $oil): Batch
     {
         $batch = $this->begun();
-        foreach (MakeState::of($batch->load('entries'))->plan->steps as $step) {
+        foreach (app(MakeStateFactory::class)->of($batch->load('entries'))->plan->steps as $step) {
             $this->tell($batch, $step->key, match (true) {
                 $step->key === 'weigh.4' => $oil,
                 default => match ($step->kind->value) {
@@ -94,11 +94,11 @@ final class RecallTest extends AppCase
         self::assertEquals([$small->code => 50.0, $large->code => 70.0], Outcome::of($made)['lines'][3]['lots']);
         self::assertSame([0.0, 130.0], [$small->refresh()->grams_left, $large->refresh()->grams_left]);
         self::assertEqualsWithDelta(9.5, $made->outcome['cost']['known'], 0.001, '50 g at 5 and 70 g at 10 for 100 g');
-        self::assertSame([$made->code], Trace::forward($small)->batchCodes());
-        self::assertSame([$made->code], Trace::forward($large)->batchCodes());
+        self::assertSame([$made->code], app(TraceFactory::class)->forward($small)->batchCodes());
+        self::assertSame([$made->code], app(TraceFactory::class)->forward($large)->batchCodes());
         self::assertEqualsWithDelta(
             70.0,
-            Trace::back($made)->edges["lot $large->code>batch $made->code"]['grams'],
+            app(TraceFactory::class)->back($made)->edges["lot $large->code>batch $made->code"]['grams'],
             1e-6,
         );
         $this
@@ -123,7 +123,7 @@ final class RecallTest extends AppCase
         self::assertStringContainsString('no lot told: 70', $paper);
         self::assertStringContainsString($lot->code, $paper);
         $this->get("/batches/$made->code/trace")->assertSee($none)->assertSee('Sweet almond oil');
-        self::assertEqualsWithDelta(70.0, Trace::back($made)->edges["none 4>batch $made->code"]['grams'], 1e-6);
+        self::assertEqualsWithDelta(70.0, app(TraceFactory::class)->back($made)->edges["none 4>batch $made->code"]['grams'], 1e-6);
         Carbon::setTestNow('2026-11-11 09:00:00');
         $other = $this->bought('sweet-almond-oil', 30.0);
         $this->get("/pantry/$other->code/trace")->assertSee('Nothing was made of it')->assertDontSee('May also be of');
@@ -145,7 +145,7 @@ final class RecallTest extends AppCase
         );
         self::assertEqualsWithDelta(
             120.0,
-            Trace::forward($lot)->edges["lot $lot->code>batch $made->code"]['grams'],
+            app(TraceFactory::class)->forward($lot)->edges["lot $lot->code>batch $made->code"]['grams'],
             1e-6,
         );
         self::assertSame(0.0, $lot->refresh()->grams_left);
@@ -203,7 +203,7 @@ final class RecallTest extends AppCase
     {
         $lot = $this->bought('sweet-almond-oil', $holds);
         $batch = $this->begun();
-        self::assertSame(0.01, MakeState::of($batch->load('entries'))->scale);
+        self::assertSame(0.01, app(MakeStateFactory::class)->of($batch->load('entries'))->scale);
         $answer = $this->tell($batch, 'weigh.4', ['weight' => '120', 'lot' => $lot->code]);
         $isAsked ? $answer->assertSessionHasErrors('rest') : $answer->assertSessionHasNoErrors();
     }
@@ -216,7 +216,7 @@ final class RecallTest extends AppCase
             ->tell($batch, 'weigh.4', ['weight' => '120', 'lot' => $one->code, 'rest' => [$two->code]])
             ->assertSessionHasNoErrors();
         $this->tell($batch, 'weigh.4', ['weight' => '118', 'lot' => $two->code])->assertSessionHasNoErrors();
-        self::assertSame([['lot' => $two->code, 'grams' => 118.0]], MakeState::of($batch->load('entries'))->lotsOf(4));
+        self::assertSame([['lot' => $two->code, 'grams' => 118.0]], app(MakeStateFactory::class)->of($batch->load('entries'))->lotsOf(4));
         self::assertSame(
             5,
             BatchEntry::query()->where('kind', 'lot')->orWhere('kind', 'weighed')->count(),

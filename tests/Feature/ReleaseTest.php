@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Models\Batch;
 use App\Models\Observation;
 use App\Models\ShelfEntry;
-use App\Shelf\Release;
+use App\Shelf\ReleaseFactory;
 use App\Today\CalendarFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
@@ -43,7 +43,7 @@ final class ReleaseTest extends AppCase
 
     private function state(): string
     {
-        return Release::of(Batch::query()->findOrFail($this->batch->id))->state;
+        return app(ReleaseFactory::class)->of(Batch::query()->findOrFail($this->batch->id))->state;
     }
 
     /**
@@ -72,7 +72,7 @@ final class ReleaseTest extends AppCase
     public function test_what_is_seen_proposes_the_state(string $what, array $fields, string $state, string $asks): void
     {
         $this->tell($what, $fields)->assertSessionHasNoErrors();
-        $release = Release::of(Batch::query()->findOrFail($this->batch->id));
+        $release = app(ReleaseFactory::class)->of(Batch::query()->findOrFail($this->batch->id));
         self::assertSame([$state, $asks], [$release->state, $release->asks]);
     }
 
@@ -80,7 +80,7 @@ final class ReleaseTest extends AppCase
     {
         $code = $this->batch->code;
         $this->get("/batches/$code/label.pdf")->assertOk();
-        self::assertStringContainsString("$code-best-before", CalendarFile::all());
+        self::assertStringContainsString("$code-best-before", app(CalendarFile::class)->all());
         $this->tell('observations', ['place' => 'room', 'look' => 'mould']);
 
         $this->get("/batches/$code/label.pdf")->assertRedirect("/batches/$code/label")->assertSessionHas('refused');
@@ -99,7 +99,7 @@ final class ReleaseTest extends AppCase
         self::assertSame(188.0, $this->batch->refresh()->grams_left);
         $this->get('/')->assertSee("$code. Held until you decide. Mould was seen on");
         $this->get('/shelf')->assertSee('Held');
-        self::assertStringNotContainsString("$code-best-before", CalendarFile::all());
+        self::assertStringNotContainsString("$code-best-before", app(CalendarFile::class)->all());
         $this
             ->get("/batches/$code")
             ->assertSee('Held until you decide.')
@@ -178,7 +178,7 @@ final class ReleaseTest extends AppCase
         $this->tell('state', ['kind' => 'held', 'why' => 'parts a little']);
         Carbon::setTestNow('2026-11-13 09:00:00');
         $this->tell('observations', ['place' => 'room', 'look' => 'mould']);
-        $release = Release::of(Batch::query()->findOrFail($this->batch->id));
+        $release = app(ReleaseFactory::class)->of(Batch::query()->findOrFail($this->batch->id));
         self::assertSame(['held', 'withdrawn'], [$release->state, $release->asks]);
         $this
             ->get("/batches/{$this->batch->code}")

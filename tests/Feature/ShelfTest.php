@@ -12,7 +12,7 @@ use App\Models\Photo;
 use App\Models\ShelfEntry;
 use App\Preparations\PreparationBook;
 use App\Shelf\ShelfBook;
-use App\Shelf\Trace;
+use App\Shelf\TraceFactory;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
@@ -135,7 +135,7 @@ final class ShelfTest extends AppCase
         $third = $this->madeOf($this->formulaOf(SoundFormula::document()));
         app(ShelfBook::class)->leaves($second, 'sold', 94.0, 'Saturday market', 9.0, Carbon::now(), 'sold-once-1');
 
-        $back = Trace::back($first);
+        $back = app(TraceFactory::class)->back($first);
         self::assertEqualsCanonicalizing(
             ["batch $first->code", "lot $tea->code", "lot $root->code", "lot $almond->code"],
             array_values(array_filter(
@@ -146,11 +146,11 @@ final class ShelfTest extends AppCase
         self::assertEqualsWithDelta(16.0, $back->edges["lot $almond->code>batch $first->code"]['grams'], 0.01);
         self::assertArrayHasKey("lot $root->code>lot $tea->code", $back->edges);
 
-        self::assertEqualsCanonicalizing([$first->code, $second->code], Trace::forward($almond)->batchCodes());
-        self::assertSame([$first->code], Trace::forward($root)->batchCodes(), 'through the tea');
+        self::assertEqualsCanonicalizing([$first->code, $second->code], app(TraceFactory::class)->forward($almond)->batchCodes());
+        self::assertSame([$first->code], app(TraceFactory::class)->forward($root)->batchCodes(), 'through the tea');
         self::assertSame(
             ['none'],
-            array_values(array_unique(array_diff(array_column(Trace::back($third)->nodes, 'kind'), ['batch']))),
+            array_values(array_unique(array_diff(array_column(app(TraceFactory::class)->back($third)->nodes, 'kind'), ['batch']))),
             'no lot was told for anything in it',
         );
         $page = $this
@@ -244,7 +244,7 @@ final class ShelfTest extends AppCase
         $new = $this->bought('sunflower-oil-high-oleic', 500.0);
         $jar = $this->standingJar(self::jarPlan());
         self::assertSame([0.0, 400.0], [$old->refresh()->grams_left, $new->refresh()->grams_left]);
-        self::assertSame("jar $jar->code", Trace::forward($old)->edges["lot $old->code>jar $jar->code"]['to']);
+        self::assertSame("jar $jar->code", app(TraceFactory::class)->forward($old)->edges["lot $old->code>jar $jar->code"]['to']);
     }
 
     public function test_a_jar_at_the_end_of_its_date_is_named_today_and_in_the_calendar(): void

@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Formulas\Draft;
 use App\Models\Formula;
 use App\Simulation\ProcessForm;
-use App\Simulation\SimulationPage;
+use App\Simulation\SimulationPageFactory;
 use Ilvane\Core\Making\Course;
 use Ilvane\Core\Process\StepKind;
 use Tests\Support\AppCase;
@@ -162,7 +162,7 @@ final class SimulationTest extends AppCase
     /** @return array<string, mixed> what the page would send */
     private function typed(Formula $formula): array
     {
-        $page = SimulationPage::of($formula);
+        $page = app(SimulationPageFactory::class)->of($formula);
 
         return [...$page->form->kitchen, 'steps' => $page->form->steps];
     }

@@ -210,7 +210,7 @@ final class TodayTest extends AppCase
     public function test_names_with_commas_and_line_breaks_survive_the_calendar(): void
     {
         $jar = $this->standingJar(['name' => 'Ünder, the; stairs \\ "quoted"']);
-        $calendar = self::calendar(CalendarFile::ofJar($jar));
+        $calendar = self::calendar(app(CalendarFile::class)->ofJar($jar));
         self::assertSame(
             'Strain: Ünder, the; stairs \\ "quoted"',
             (string) $calendar->select('VEVENT')[array_key_last($calendar->select('VEVENT'))]->SUMMARY,
@@ -236,7 +236,7 @@ final class TodayTest extends AppCase
         self::assertSame('2026-11-01 09:45:00', $jar->strain_at?->toDateTimeString());
         self::assertNull($jar->shake_at);
         self::assertSame(['Calendula, cold: strain it'], self::due()['now']);
-        self::assertSame('20261101T094500Z', (string) self::calendar(CalendarFile::ofJar($jar))->VEVENT->DTSTART);
+        self::assertSame('20261101T094500Z', (string) self::calendar(app(CalendarFile::class)->ofJar($jar))->VEVENT->DTSTART);
     }
 
     public function test_a_thousand_jars_cost_no_more_questions_than_ten(): void

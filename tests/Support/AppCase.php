@@ -46,6 +46,16 @@ abstract class AppCase extends TestCase
         return $app;
     }
 
+    /** Every request of a maker begins anew: what a controller was given for the one before is not kept. */
+    public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null)
+    {
+        foreach (app('router')->getRoutes() as $route) {
+            $route->flushController();
+        }
+
+        return parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
+    }
+
     /** What the bench page would send for a stored formula. */
     protected function form(Formula $formula, array $changes = []): array
     {
@@ -111,7 +121,7 @@ abstract class AppCase extends TestCase
     {
         $book = app(JarBook::class);
         $jar = $book->begin(PlanDraft::fromDocument(self::jarPlan($changes)));
-        $book->start($jar, Planner::infusion(InfusionPlanDocument::read(self::jarPlan($changes))), Carbon::now());
+        $book->start($jar, app(Planner::class)->infusion(InfusionPlanDocument::read(self::jarPlan($changes))), Carbon::now());
 
         return $jar->refresh();
     }

@@ -7,7 +7,7 @@ namespace Tests\Support;
 use App\Formulas\Draft;
 use App\Formulas\FormulaBook;
 use App\Make\MakeBook;
-use App\Make\MakeState;
+use App\Make\MakeStateFactory;
 use App\Models\Batch;
 use App\Models\Formula;
 use App\Models\Lot;
@@ -37,7 +37,7 @@ trait MadeBatches
         $makes = app(MakeBook::class);
         $version = app(FormulaBook::class)->keep($formula, Draft::fromStored($formula->draft), '');
         $batch = $makes->start($version) ?? self::fail('nothing to weigh');
-        foreach (MakeState::of($batch->load('entries'))->plan->steps as $step) {
+        foreach (app(MakeStateFactory::class)->of($batch->load('entries'))->plan->steps as $step) {
             $entries = match ($step->kind) {
                 StepKind::Weigh => [
                     ['kind' => 'weighed', 'subject' => (string) $step->line, 'value' => $step->grams],

@@ -7,7 +7,6 @@ declare(strict_types=1);
 use App\Formulas\Draft;
 use App\Formulas\FormulaBook;
 use App\Make\MakeBook;
-use App\Make\MakeState;
 use App\Models\Formula;
 use App\Pantry\LotBook;
 use App\Shelf\ShelfBook;
@@ -26,7 +25,7 @@ while (true) {
     echo "lot\n";
     $makes = app(MakeBook::class);
     $batch = $makes->start($version) ?? exit(1);
-    foreach (MakeState::of($batch->load('entries'))->plan->steps as $step) {
+    foreach (app(\App\Make\MakeStateFactory::class)->of($batch->load('entries'))->plan->steps as $step) {
         if ($step->kind === StepKind::Weigh) {
             $makes->record(
                 $batch,

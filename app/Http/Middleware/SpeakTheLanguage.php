@@ -8,6 +8,7 @@ use App\Ground\Languages;
 use App\Ground\Settings;
 use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\App;
 use Symfony\Component\HttpFoundation\Response;
 
 /** The language the maker chose, on every page, label and paper. */
@@ -18,7 +19,7 @@ final class SpeakTheLanguage
     {
         $chosen = Settings::values('language')['is'] ?? null;
         if (is_string($chosen) && in_array($chosen, Languages::ALL, true)) {
-            app()->setLocale($chosen);
+            App::setLocale($chosen);
         }
 
         return $next($request);

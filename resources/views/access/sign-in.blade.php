@@ -1,5 +1,5 @@
 <!doctype html>
-<html lang="{{ app()->getLocale() }}">
+<html lang="{{ App::getLocale() }}">
 <head>
     <x-head :title="__('access.door')"/>
 </head>

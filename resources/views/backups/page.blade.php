@@ -1,4 +1,4 @@
-@php($wording = app(\App\Ground\Wording::class))
+@inject('wording', 'App\Ground\Wording')
 <x-page :title="__('backups.title')" body="on-settings">
     <p><a href="{{ route('settings') }}">{{ __('settings.title') }}</a></p>
     <h1>{{ __('backups.title') }}</h1>

@@ -1,3 +1,4 @@
+@inject('wording', 'App\Ground\Wording')
 <x-page :title="__('ui.version.title', ['name' => $formula->name, 'number' => $version->number])" body="on-version">
     <div class="bench bench-read">
         <header class="bench-head">
@@ -12,12 +13,12 @@
         </div>
         <section class="cutaway"><x-vessel :section="$page->vessel" :leaders="true"/><p class="total">@if ($page->total !== '')<b>{{ $page->total }}</b> @endif{{ $page->totalMeans }}</p></section>
         <section class="lanes">
-            <p class="kept-on">{{ __('ui.version.kept_on', ['date' => app(\App\Ground\Wording::class)->date($version->created_at)]) }}</p>
+            <p class="kept-on">{{ __('ui.version.kept_on', ['date' => $wording->date($version->created_at)]) }}</p>
             @if ($version->note !== '')<p class="version-note"><em>{{ $version->note }}</em></p>@endif
             @include('bench.lines', ['lanes' => $page->lanes])
             <h2>{{ __('ui.version.batches') }}</h2>
             @forelse ($version->batches as $batch)
-                <p><a href="{{ route('make', $batch) }}">{{ $batch->code }}</a> {{ app(\App\Ground\Wording::class)->date($batch->started_at) }}</p>
+                <p><a href="{{ route('make', $batch) }}">{{ $batch->code }}</a> {{ $wording->date($batch->started_at) }}</p>
             @empty
                 <p>{{ __('ui.version.none') }}</p>
             @endforelse

@@ -1,6 +1,6 @@
 @props(['title', 'body' => ''])
 <!doctype html>
-<html lang="{{ app()->getLocale() }}">
+<html lang="{{ App::getLocale() }}">
 <head>
     <x-head :title="$title"/>
 </head>

@@ -1,3 +1,4 @@
+@inject('wording', 'App\Ground\Wording')
 <x-page :title="__('infusions.title')" body="on-shelf">
     @include('infusions.tabs')
     <div class="shelf-head">
@@ -15,7 +16,7 @@
     @endforeach
     @if ($done !== [])
         <section><h2>{{ __('infusions.done') }}</h2>
-            <table class="plain done-list"><tbody>@foreach ($done as $jar)<tr><th><a href="{{ route('infusion', $jar) }}">{{ $jar->name }}</a></th><td>{{ $jar->code }}</td><td>{{ __("infusions.state.$jar->status", ['when' => $jar->ended_at === null ? '' : app(\App\Ground\Wording::class)->ago($jar->ended_at)]) }}</td></tr>@endforeach</tbody></table>
+            <table class="plain done-list"><tbody>@foreach ($done as $jar)<tr><th><a href="{{ route('infusion', $jar) }}">{{ $jar->name }}</a></th><td>{{ $jar->code }}</td><td>{{ __("infusions.state.$jar->status", ['when' => $jar->ended_at === null ? '' : $wording->ago($jar->ended_at)]) }}</td></tr>@endforeach</tbody></table>
         </section>
     @endif
 </x-page>

@@ -1,9 +1,9 @@
 @php($plan = $page->story->plan)
-@php($wording = app(\App\Ground\Wording::class))
+@inject('wording', 'App\Ground\Wording')
 <x-page :title="__('infusions.label_title', ['code' => $page->jar->code])" body="on-label">
     <div class="label-page">
         <div class="scrolled label-stage" tabindex="0" role="group" aria-label="{{ __('ui.label.true_size') }}">
-        <article class="jar-label jar-label-infusion" lang="{{ app()->getLocale() }}">
+        <article class="jar-label jar-label-infusion" lang="{{ App::getLocale() }}">
             <header><div><p class="jar-name">{{ $page->jar->name }}</p><p class="jar-family">{{ __('words.infusion_method.'.$plan->method->value) }}</p></div><x-vessel :section="$page->vessel" class="jar-vessel"/></header>
             <p class="jar-contents"><b>{{ __('infusions.label_contents') }}</b> {{ implode('; ', $page->contents) }}</p>
             <dl class="jar-steps">

@@ -1,3 +1,4 @@
+@inject('wording', 'App\Ground\Wording')
 @php($jar = $page->jar)
 <x-page :title="$jar->name" body="on-jar">
     @if ($page->story->clockIsBehind)<p class="said said-refused" role="alert">{{ __('infusions.clock') }}</p>@endif
@@ -101,7 +102,7 @@
                         <tr @if ($row['undone']) class="is-undone" @endif><td class="log-when">{{ $row['when'] }}</td><th>{{ $row['what'] }}</th><td>{{ $row['value'] }} @if ($row['note'] !== '')<span class="quiet">{{ $row['note'] }}</span>@endif</td>
                             <td>@if ($row['undoable'])<form method="post" action="{{ route('infusion.undo', [$jar, $row['id']]) }}">@csrf<input type="hidden" name="client_key" value="{{ $page->clientKey }}u{{ $row['id'] }}"><button class="link">{{ __('infusions.undo') }}</button></form>@endif</td></tr>
                     @endforeach
-                    <tr><td class="log-when">{{ app(\App\Ground\Wording::class)->moment($page->story->start()) }}</td><th>{{ __('infusions.filled_on') }}</th><td></td><td></td></tr>
+                    <tr><td class="log-when">{{ $wording->moment($page->story->start()) }}</td><th>{{ __('infusions.filled_on') }}</th><td></td><td></td></tr>
                 </tbody></table>
             </section>
         </div>

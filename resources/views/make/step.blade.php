@@ -1,6 +1,6 @@
 @php($batch = $page->state->batch)
 <!doctype html>
-<html lang="{{ app()->getLocale() }}">
+<html lang="{{ App::getLocale() }}">
 <head>
     <x-head :title="__('make.title', ['verb' => $page->verb, 'name' => $page->state->formula->name])"/>
 </head>

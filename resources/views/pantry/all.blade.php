@@ -1,3 +1,4 @@
+@inject('wording', 'App\Ground\Wording')
 <x-page :title="__('pantry.title')" body="on-shelf">
     <div class="shelf-head"><h1>{{ __('pantry.title') }}</h1><p class="shelf-links"><a href="{{ route('shopping') }}">{{ __('shopping.title') }}</a> · <a href="{{ route('own-ingredients') }}">{{ __('own_ingredients.title') }}</a></p></div>
     @if ($turning !== [])
@@ -31,7 +32,7 @@
     </details>
     @if ($gone !== [])
         <section><h2>{{ __('pantry.gone') }}</h2>
-            <table class="plain done-list"><tbody>@foreach ($gone as $lot)<tr><th><a href="{{ route('lot', $lot) }}">{{ $lot->name }}</a></th><td>{{ $lot->code }}</td><td>{{ $lot->gone_at === null ? '' : app(\App\Ground\Wording::class)->ago($lot->gone_at) }}</td></tr>@endforeach</tbody></table>
+            <table class="plain done-list"><tbody>@foreach ($gone as $lot)<tr><th><a href="{{ route('lot', $lot) }}">{{ $lot->name }}</a></th><td>{{ $lot->code }}</td><td>{{ $lot->gone_at === null ? '' : $wording->ago($lot->gone_at) }}</td></tr>@endforeach</tbody></table>
         </section>
     @endif
 </x-page>

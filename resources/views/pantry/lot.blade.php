@@ -1,3 +1,4 @@
+@inject('wording', 'App\Ground\Wording')
 @php($lot = $page->lot)
 <x-page :title="$page->name" body="on-jar">
     <article class="jar">
@@ -5,8 +6,8 @@
             <x-vessel :section="$page->vessel" class="jar-vessel-large" :label="__('ui.bench.vessel', ['name' => $page->name])"/>
             <div class="jar-now">
                 <h1>{{ $page->name }} <small class="code">{{ $lot->code }}</small></h1>
-                <p class="jar-state">{{ __($lot->kind === 'bought' ? 'pantry.bought_when' : 'pantry.made', ['when' => app(\App\Ground\Wording::class)->ago($lot->made_at)]) }}, {{ __("pantry.stands.$lot->storage") }}@if ($lot->portion_grams !== null), {{ __('pantry.cubes', ['count' => (int) round($lot->grams_left / $lot->portion_grams), 'grams' => app(\App\Ground\Wording::class)->grams($lot->portion_grams)]) }}@endif</p>
-                <p class="jar-strength"><b>{{ $page->left }}</b> <span>{{ __('pantry.left') }}<br>{{ __('pantry.of', ['grams' => app(\App\Ground\Wording::class)->grams($lot->grams)]) }}</span></p>
+                <p class="jar-state">{{ __($lot->kind === 'bought' ? 'pantry.bought_when' : 'pantry.made', ['when' => $wording->ago($lot->made_at)]) }}, {{ __("pantry.stands.$lot->storage") }}@if ($lot->portion_grams !== null), {{ __('pantry.cubes', ['count' => (int) round($lot->grams_left / $lot->portion_grams), 'grams' => $wording->grams($lot->portion_grams)]) }}@endif</p>
+                <p class="jar-strength"><b>{{ $page->left }}</b> <span>{{ __('pantry.left') }}<br>{{ __('pantry.of', ['grams' => $wording->grams($lot->grams)]) }}</span></p>
             </div>
             <div class="jar-do">
                 <p class="lot-date @if ($page->isOver) is-urgent @endif">{{ $page->date }}</p>
@@ -19,10 +20,10 @@
             <section class="jar-curve">
                 <h2>{{ __('pantry.contents') }}</h2>
                 <ul class="hob-list">@foreach ($page->contents as $content)<li>{{ $content }}</li>@endforeach</ul>
-                @if ($lot->strength !== null)<p>{{ __('pantry.strength', ['strength' => app(\App\Ground\Wording::class)->number($lot->strength, 1)]) }}</p><p class="quiet">{{ __('infusions.strength_means') }}</p>@endif
+                @if ($lot->strength !== null)<p>{{ __('pantry.strength', ['strength' => $wording->number($lot->strength, 1)]) }}</p><p class="quiet">{{ __('infusions.strength_means') }}</p>@endif
                 @if ($lot->jar !== null)<p><a href="{{ route('infusion', $lot->jar) }}">{{ __('pantry.from_jar', ['code' => $lot->jar->code]) }}</a></p>@endif
                 @if ($lot->supplier !== '')<p>{{ __('pantry.supplier') }}: {{ $lot->supplier }}</p>@endif
-                @if ($lot->opened_at !== null)<p>{{ __('pantry.opened_on', ['when' => app(\App\Ground\Wording::class)->date($lot->opened_at)]) }}</p>@endif
+                @if ($lot->opened_at !== null)<p>{{ __('pantry.opened_on', ['when' => $wording->date($lot->opened_at)]) }}</p>@endif
                 <p><a href="{{ route('trace.lot', $lot) }}">{{ __('shelf.trace.link_forward') }}</a></p>
                 @if ($page->cost !== '')<p>{{ $page->cost }}</p>@endif
                 @if ($page->caution !== '')<p class="lot-caution">{{ $page->caution }}</p>@endif

@@ -1,7 +1,8 @@
 <p><b><font size="16">{{ $record->name }}</font></b></p>
 <p><b>{{ __('ui.label.batch') }} {{ $batch->code }}</b> &nbsp; {{ __('ui.record.made') }} {{ $record->madeOn }} &nbsp; {{ $record->bestBefore === null ? __('ui.record.no_date') : __('ui.record.best_before').' '.$record->bestBefore }}</p>
 <p>{{ $record->verdict }}</p>
-@php($release = \App\Shelf\Release::of($batch))
+@inject('releases', 'App\Shelf\ReleaseFactory')
+@php($release = $releases->of($batch))
 <p><b>{{ __("shelf.release.state.$release->state") }}</b> {{ $release->said() }}</p>
 <h3>{{ __('ui.record.what_went_in') }}</h3>
 <table border="0.5" cellpadding="3"><tr><th width="32%"><b>{{ __('ui.bench.ingredient') }}</b></th><th width="14%"></th><th width="13%" align="right"><b>{{ __('ui.record.planned') }}</b></th><th width="13%" align="right"><b>{{ __('ui.record.taken') }}</b></th><th width="16%"><b>{{ __('ui.record.how') }}</b></th><th width="12%" align="right"><b>{{ __('ui.record.share') }}</b></th></tr>@foreach ($record->lines as $line)<tr><td width="32%">{{ $line['name'] }}@foreach ($line['lots'] as $from)<br/><font size="7">{{ $from['lot'] === '' ? __('make.no_lot_told', ['grams' => $from['grams']]) : $from['lot'].' '.$from['grams'] }}</font>@endforeach</td><td width="14%">{{ $line['phase'] }}</td><td width="13%" align="right">{{ $line['planned'] }}</td><td width="13%" align="right">{{ $line['taken'] }}</td><td width="16%">{{ $line['state'] }}</td><td width="12%" align="right">{{ $line['percent'] }}</td></tr>@endforeach</table>

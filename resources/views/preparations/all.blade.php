@@ -1,3 +1,4 @@
+@inject('wording', 'App\Ground\Wording')
 <x-page :title="__('pantry.prepare.title')" body="on-shelf">
     @include('infusions.tabs')
     <div class="shelf-head"><h1>{{ __('pantry.prepare.title') }}</h1></div>
@@ -17,7 +18,7 @@
     @endif
     @if ($page->planned !== [])
         <section><h2>{{ __('pantry.prepare.planned') }}</h2>
-            <table class="plain"><tbody>@foreach ($page->planned as $preparation)<tr><th><a href="{{ route('preparation', $preparation) }}">{{ __("preparations.$preparation->method.name") }}</a></th><td>{{ app(\App\Ground\Wording::class)->grams($preparation->plan['wanted']) }}</td><td>{{ app(\App\Ground\Wording::class)->ago($preparation->created_at) }}</td></tr>@endforeach</tbody></table>
+            <table class="plain"><tbody>@foreach ($page->planned as $preparation)<tr><th><a href="{{ route('preparation', $preparation) }}">{{ __("preparations.$preparation->method.name") }}</a></th><td>{{ $wording->grams($preparation->plan['wanted']) }}</td><td>{{ $wording->ago($preparation->created_at) }}</td></tr>@endforeach</tbody></table>
         </section>
     @endif
     @if ($page->atHand !== [])

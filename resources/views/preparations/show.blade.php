@@ -1,4 +1,4 @@
-@php($wording = app(\App\Ground\Wording::class))
+@inject('wording', 'App\Ground\Wording')
 <x-page :title="__('preparations.'.$page->method->key.'.name')" body="on-prepare">
     <h1>{{ __('preparations.'.$page->method->key.'.name') }}</h1>
     <div class="prepare-amounts">

@@ -1,6 +1,6 @@
 <x-page :title="__('settings.title')" body="on-settings">
     <h1>{{ __('settings.title') }}</h1>
-    <form method="post" action="{{ route('settings.language') }}" class="settings settings-line" id="language">@csrf <fieldset><legend class="label">Language · Langue</legend>@foreach (__('settings.languages') as $language => $word)<button class="button @if ($language !== app()->getLocale()) button-quiet @endif" name="language" value="{{ $language }}" lang="{{ $language }}" @if ($language === app()->getLocale()) aria-current="true" @endif>{{ $word }}</button> @endforeach</fieldset></form>
+    <form method="post" action="{{ route('settings.language') }}" class="settings settings-line" id="language">@csrf <fieldset><legend class="label">Language · Langue</legend>@foreach (__('settings.languages') as $language => $word)<button class="button @if ($language !== App::getLocale()) button-quiet @endif" name="language" value="{{ $language }}" lang="{{ $language }}" @if ($language === App::getLocale()) aria-current="true" @endif>{{ $word }}</button> @endforeach</fieldset></form>
     @if (config('ilvane.room') !== '')
         <section class="settings" id="rooms"><h2>{{ __('ui.rooms.both') }}</h2><p>{{ __('ui.rooms.both_'.config('ilvane.room')) }} <x-other-room>{{ __(config('ilvane.room') === 'demo' ? 'ui.rooms.to_mine' : 'ui.rooms.to_sample') }}</x-other-room></p></section>
     @endif

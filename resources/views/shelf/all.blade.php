@@ -1,3 +1,4 @@
+@inject('wording', 'App\Ground\Wording')
 <x-page :title="__('shelf.title')" body="on-shelf">
     <div class="shelf-head"><h1>{{ __('shelf.title') }}</h1><p class="shelf-links"><a href="{{ route('labels') }}">{{ __('labels.sheet') }}</a></p></div>
     @if ($things === [] && $gone->isEmpty())
@@ -9,7 +10,7 @@
     @if ($things !== [])<section class="shelf-row">@include('today.things')</section>{{ $page->links('today.pages') }}@endif
     @if ($gone->isNotEmpty())
         <section><h2>{{ __('shelf.gone') }}</h2>
-            <table class="plain done-list"><tbody>@foreach ($gone as $batch)<tr><th><a href="{{ route('batch', $batch) }}">{{ $batch->document['name'] ?? $batch->code }}</a></th><td>{{ $batch->code }}</td><td>{{ $batch->gone_at === null ? '' : app(\App\Ground\Wording::class)->ago($batch->gone_at) }}</td></tr>@endforeach</tbody></table>
+            <table class="plain done-list"><tbody>@foreach ($gone as $batch)<tr><th><a href="{{ route('batch', $batch) }}">{{ $batch->document['name'] ?? $batch->code }}</a></th><td>{{ $batch->code }}</td><td>{{ $batch->gone_at === null ? '' : $wording->ago($batch->gone_at) }}</td></tr>@endforeach</tbody></table>
         </section>
     @endif
 </x-page>

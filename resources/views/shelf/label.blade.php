@@ -1,3 +1,4 @@
+@inject('wording', 'App\Ground\Wording')
 <x-page :title="__('ui.label.title', ['code' => $batch->code])" body="on-label">
     <div @class(['label-page', 'is-not-free' => ! $release->isFree()])>
         <div class="scrolled label-stage" tabindex="0" role="group" aria-label="{{ __('ui.label.true_size') }}">
@@ -24,7 +25,7 @@
             @if ($label->mayDeclare !== [])<p class="label-may">{{ __('ui.label.may_declare', ['names' => implode(', ', $label->mayDeclare)]) }}</p>@endif
             @if ($asPlanned !== [])<p class="label-planned">{{ __('ui.label.as_planned', ['lines' => implode(', ', $asPlanned)]) }}</p>@endif
             @if ($batch->despite !== null)<p class="label-despite">{{ __('ui.label.despite', ['stops' => implode(' ', \App\Make\Despite::said($batch))]) }}</p>@endif
-            <p class="label-fit @unless ($layout->fits()) is-urgent @endunless" role="status">{{ __($layout->fits() ? 'labels.fits' : 'labels.fits_not', ['pt' => app(\App\Ground\Wording::class)->number($layout->pt, 2), 'over' => app(\App\Ground\Wording::class)->number($layout->over, 1)]) }}</p>
+            <p class="label-fit @unless ($layout->fits()) is-urgent @endunless" role="status">{{ __($layout->fits() ? 'labels.fits' : 'labels.fits_not', ['pt' => $wording->number($layout->pt, 2), 'over' => $wording->number($layout->over, 1)]) }}</p>
             <form method="get" action="{{ route('label', $batch) }}" class="label-wish">
                 <label><span class="label">{{ __('labels.size') }}</span><select name="size">@foreach ($sizes as $size)<option value="{{ $size }}" @selected($size === $wish['size'])>{{ __("labels.sizes.$size") }}</option>@endforeach</select></label>
                 <label class="tick"><input type="checkbox" name="code" value="1" @checked($wish['code'])> {{ __('labels.code') }}</label>

@@ -1,3 +1,4 @@
+@inject('wording', 'App\Ground\Wording')
 <x-page :title="__('today.title')" body="on-shelf">
     @if ($clock !== null)<p class="clock-doubt" role="alert">{{ $clock }}</p>@endif
     @if ($shelf->things === [] && $formulas === [] && $due['now'] === [])
@@ -18,7 +19,7 @@
         </section>
     @else
         <div class="shelf-head">
-            <h1>{{ __('today.title') }} <small>{{ app(\App\Ground\Wording::class)->date(now()) }}</small></h1>
+            <h1>{{ __('today.title') }} <small>{{ $wording->date(now()) }}</small></h1>
             @include('today.begin')
         </div>
         @if ($remind !== null)<p class="remind">{{ __('backups.remind', ['days' => $remind]) }} <a href="{{ route('backups') }}">{{ __('backups.copy') }}</a></p>@endif

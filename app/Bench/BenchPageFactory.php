@@ -1,0 +1,310 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Formulas\Draft;
+use App\Formulas\DraftLines;
+use App\Formulas\DraftReader;
+use App\Ground\ChangedElsewhere;
+use App\Ground\Drafts\DraftHistory;
+use App\Ground\OwnHair;
+use App\Ground\PencilNotes;
+use App\Ground\Verdict;
+use App\Ground\Vessels;
+use App\Ground\Wording;
+use App\Models\Formula;
+use App\Shelf\ObservationBook;
+use Illuminate\Support\Carbon;
+use Ilvane\Core\Evaluation\Evaluator;
+use Ilvane\Core\Formula\Basis;
+use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Material\Phase;
+use Ilvane\Core\Measure\AmountKind;
+use Ilvane\Core\Measure\Tools;
+use Ilvane\Core\Physics\WaterActivity;
+use Ilvane\Core\Safety\Evaluation;
+use Ilvane\Core\Safety\Finding;
+use Ilvane\Core\Safety\Fix;
+
+/**
+ * Builds what BenchPage shows.
+ *
+ * @phpstan-import-type Row from BenchPage
+ * @phpstan-import-type Lane from BenchPage
+ */
+final readonly class BenchPageFactory
+{
+    /** Half a band over its middle from which on it is worth showing. */
+    private const WORTH_SHOWING = 0.02;
+
+    /** Water so bound that it tells on microbes. */
+    private const ACTIVITY_WORTH_SHOWING = 0.90;
+
+    public function __construct(
+        private Wording $wording,
+        private Evaluator $evaluator,
+        private Verdict $verdict,
+        private PencilNotes $pencilNotes,
+        private Preview $preview,
+        private Vessels $vessels,
+        private Catalogue $catalogue,
+        private Tools $tools,
+        private DraftReader $draftReader,
+        private ObservationBook $observationBook,
+    ) {
+    }
+
+    /**
+     * @param  DraftHistory|null  $history  what can be undone; none on a page that can't
+     * @param  string  $refused  why what was pressed could not be done
+     */
+    public function of(
+        Formula $formula,
+        Draft $draft,
+        int $revision,
+        ?ChangedElsewhere $elsewhere = null,
+        ?DraftHistory $history = null,
+        string $refused = '',
+    ): BenchPage {
+        $wording = $this->wording;
+        [$read, $problems] = $this->draftReader->read($draft);
+        $evaluation = $this->evaluator->evaluate($read, madeOn: Carbon::now()->toDateTimeImmutable());
+        $composition = $evaluation->assessment->composition;
+        $before = $history?->before();
+
+        return new BenchPage(
+            $formula,
+            $draft,
+            $revision,
+            $composition->known() === [] ? '' : $evaluation->assessment->preservation->regime->value,
+            $this->verdict->of($evaluation),
+            $evaluation->isSound(),
+            $draft->lines() === [],
+            $this->lanes($draft, $evaluation, $wording),
+            $this->pencilNotes->of(
+                $evaluation->findings,
+                array_column($draft->lines(), 'key'),
+                fn (Fix $fix): string => $this->preview->of($fix, $draft->lines()),
+            ),
+            $this->figures($evaluation, $wording),
+            OwnHair::notes($evaluation->assessment->formula, $composition, $wording),
+            Workings::of($evaluation, $wording),
+            array_map(static fn (string $key): string => say('ui.problems.'.$key), $problems),
+            $composition->total === null || $composition->basis === Basis::Hundred || $composition->known() === []
+                ? ''
+                : $wording->grams($composition->total->likely),
+            match (true) {
+                $composition->known() === [] => '',
+                $composition->total === null => say('ui.bench.unknown'),
+                $composition->basis === Basis::Hundred => say('ui.bench.per_100'),
+                default => say('ui.bench.whole_batch'),
+            },
+            $this->vessels->bench(
+                $composition,
+                $read->family,
+                136,
+                $before === null
+                    ? null
+                    : $this->evaluator->weigh($this->draftReader->read(Draft::fromStored($before))[0]),
+            ),
+            $elsewhere,
+            $history?->ways() ?? ['undo' => null, 'redo' => null],
+            $refused,
+            count($evaluation->stops()),
+            count($evaluation->unknowns()),
+            catalogue: $this->catalogue,
+            wording: $this->wording,
+            observationBook: $this->observationBook,
+        );
+    }
+
+    /** @return list<Lane> */
+    private function lanes(Draft $draft, Evaluation $evaluation, Wording $wording): array
+    {
+        $composition = $evaluation->assessment->composition;
+        $scale = $evaluation->assessment->scaleResolutionG;
+        $gravest = self::gravestByLine($evaluation->findings);
+        $lanes = [];
+        foreach (Phase::cases() as $phase) {
+            $rows = [];
+            foreach ($composition->lines as $i => $line) {
+                if ($line->phase === $phase) {
+                    $rows[] = $this->row($draft->lines()[$i], $line, $scale, $gravest[$line->position] ?? '', $wording);
+                }
+            }
+            $grams = $composition->gramsOf($phase);
+            $lanes[] = [
+                'phase' => $phase->value,
+                'name' => say('words.phase.'.$phase->value),
+                'means' => say('words.phase_means.'.$phase->value),
+                'grams' => $rows === [] || $composition->total === null || $grams->likely <= 0
+                    ? ''
+                    : $wording->grams($grams->likely),
+                'percent' => $rows === [] || $phase === Phase::Infusion || $grams->likely <= 0
+                    ? ''
+                    : $wording->percent(100 * $composition->shareOf($phase)->likely),
+                'rows' => $rows,
+            ];
+        }
+
+        return $lanes;
+    }
+
+    /**
+     * @param  array{key: string, ingredient: string, name: string, amount: string, phase: string, prepared: string,
+     *   rest: array<string, mixed>}  $held
+     * @return Row
+     */
+    private function row(array $held, WeighedLine $line, float $scale, string $gravest, Wording $wording): array
+    {
+        $catalogue = $this->catalogue;
+        $grams = $line->grams;
+        $isUntouched = $held['name'] === '' && $held['ingredient'] === '' && $held['amount'] === '';
+
+        return [
+            'key' => $held['key'],
+            'position' => $line->position,
+            'ingredient' => $held['ingredient'],
+            'name' => $held['ingredient'] !== '' && $catalogue->has($held['ingredient'])
+                ? $wording->ingredient($held['ingredient']) : $held['name'],
+            'amount' => $held['amount'],
+            'prepared' => $held['prepared'],
+            'prepared_said' => implode(', ', array_map(
+                static fn (string $way): string => say("words.prepared.$way"),
+                explode(DraftLines::AND, $held['prepared']),
+            )),
+            'phase' => $line->phase->value,
+            'grams' => $grams === null
+                ? ''
+                : $wording->weighed(
+                    $grams->likely,
+                    min($scale, $grams->likely < 1 ? 0.01 : ($grams->likely < 10 ? 0.1 : 1.0)),
+                ),
+            'band' => $grams === null || $grams->relativeError() < self::WORTH_SHOWING ? ''
+                : say(
+                    'ui.band',
+                    [
+                        'low' => $wording->number($grams->low, $grams->high < 10 ? 1 : 0),
+                        'high' => $wording->number($grams->high, $grams->high < 10 ? 1 : 0),
+                    ],
+                ),
+            'percent' => $line->percent() === null ? '' : $wording->number($line->percent()->likely, 2, 2),
+            'unfinished' => $held['name'] === '' || $held['amount'] === '',
+            'error' => isset($held['rest']['refused'])
+                ? say('findings.unread.ring')
+                : ($line->unread === null || $isUntouched ? '' : say('findings.unread.'.$line->unread)),
+            'gravest' => $gravest,
+            'lot' => self::lotOf($held['rest'], $wording),
+            'weighs' => $grams === null || $line->amount?->kind === AmountKind::Rest
+                ? ''
+                : (string) round($grams->likely, 4),
+        ];
+    }
+
+    /**
+     * Which lot of the pantry the line takes from, and its date.
+     *
+     * @param  array<string, mixed>  $rest
+     */
+    private static function lotOf(array $rest, Wording $wording): string
+    {
+        $date = is_string($rest['best_before'] ?? null)
+            ? Carbon::createFromFormat('!Y-m-d', $rest['best_before'])
+            : null;
+
+        return is_string($rest['lot'] ?? null)
+            ? $rest['lot'].($date === null ? '' : ', '.say('pantry.good_until', ['date' => $wording->shortDate($date)]))
+            : '';
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return array<int, string>
+     */
+    private static function gravestByLine(array $findings): array
+    {
+        $gravest = [];
+        foreach ($findings as $finding) {
+            foreach ($finding->lines as $line) {
+                $gravest[$line] ??= $finding->severity->value;
+            }
+        }
+
+        return $gravest;
+    }
+
+    /** @return list<array{label: string, figure: string, of: string}> */
+    private function figures(Evaluation $evaluation, Wording $wording): array
+    {
+        $assessment = $evaluation->assessment;
+        if ($assessment->composition->known() === []) {
+            return [];
+        }
+        $figures = [
+            [
+                'label' => say('ui.bench.water'),
+                'figure' => $wording->percent(100 * $assessment->composition->waterShare()),
+                'of' => '',
+            ],
+            [
+                'label' => say('ui.bench.fat'),
+                'figure' => $wording->percent(100 * $assessment->composition->fatShare()),
+                'of' => '',
+            ],
+        ];
+        if ($assessment->emulsion->emulsifiers !== []) {
+            $figures[] = [
+                'label' => say('ui.bench.emulsifier'),
+                'figure' => $wording->percentBand($assessment->emulsion->emulsifierShare->times(100.0)),
+                'of' => '',
+            ];
+        }
+        foreach ($assessment->preservation->doses as $dose) {
+            $range = $dose->range();
+            $figures[] = [
+                'label' => say('ui.bench.preservative'),
+                'figure' => $dose->percent === null ? '–' : $wording->percentBand($dose->percent),
+                'of' => $range === null
+                    ? ''
+                    : say(
+                        'ui.bench.range',
+                        ['low' => $wording->number($range->min), 'high' => $wording->percent($range->max)],
+                    ),
+            ];
+        }
+        if (
+            $assessment->hlb->blend !== null
+            && $assessment->hlb->required !== null
+            && $assessment->emulsion->emulsifiers !== []
+        ) {
+            $figures[] = [
+                'label' => say('ui.bench.hlb'),
+                'figure' => $wording->number($assessment->hlb->blend, 1),
+                'of' => say('ui.bench.hlb_of', ['required' => $wording->number($assessment->hlb->required, 1)]),
+            ];
+        }
+        $activity = WaterActivity::of($assessment->composition);
+        if ($activity !== null && $activity < self::ACTIVITY_WORTH_SHOWING) {
+            $figures[] = [
+                'label' => say('ui.bench.activity'),
+                'figure' => $wording->number($activity, 2, 2),
+                'of' => say('ui.bench.activity_of', ['least' => $wording->number(WaterActivity::NOTHING_GROWS, 2, 2)]),
+            ];
+        }
+        if ($assessment->scent->lines !== []) {
+            $drops = $assessment->scent->mostDrops($assessment->composition->total, $this->tools);
+            $figures[] = [
+                'label' => say('ui.bench.scent'), 'figure' => $wording->percentBand($assessment->scent->percent),
+                'of' => say(
+                    $drops === null ? 'ui.bench.at_most' : 'ui.bench.at_most_drops',
+                    ['limit' => $wording->percent($assessment->scent->plenty), 'drops' => (string) $drops],
+                ),
+            ];
+        }
+
+        return $figures;
+    }
+}

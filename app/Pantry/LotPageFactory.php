@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pantry;
+
+use App\Drawing\Profile;
+use App\Drawing\Section;
+use App\Drawing\Stratum;
+use App\Ground\Wording;
+use App\Models\Lot;
+use App\Models\LotEntry;
+use Illuminate\Support\Str;
+use Ilvane\Core\Formula\FormulaDocument;
+use Ilvane\Core\Formula\Weighing;
+use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Measure\Alligation;
+use Ilvane\Core\Measure\Tools;
+
+/**
+ * Builds what LotPage shows.
+ *
+ * @phpstan-import-type LotRow from LotPage
+ */
+final readonly class LotPageFactory
+{
+    public function __construct(
+        private Wording $wording,
+        private Catalogue $catalogue,
+        private Tools $tools,
+    ) {
+    }
+
+    public function of(Lot $lot): LotPage
+    {
+        $wording = $this->wording;
+
+        return new LotPage(
+            $lot,
+            $this->nameOf($lot, $wording),
+            (string) Str::uuid(),
+            $wording->grams($lot->grams_left),
+            LotPage::date($lot, $wording),
+            LotPage::isOver($lot),
+            LotPage::lifeLeft($lot),
+            $this->contents($lot, $wording),
+            LotBook::formulasNaming($lot),
+            self::log($lot, $wording),
+            $this->tooStrong($lot, $wording),
+            $lot->preparation === null ? '' : say("preparations.{$lot->preparation->method}.caution"),
+            $lot->price === null
+                ? ''
+                : say(
+                    'pantry.cost',
+                    [
+                        'price' => $wording->money($lot->price),
+                        'per_100' => $wording->money(100 * $lot->price / $lot->grams),
+                    ],
+                ), $this->vessel($lot, 220),
+        );
+    }
+
+    /** Something bought goes by the catalogue's name in the language chosen, all else by the name it was given. */
+    public function nameOf(Lot $lot, Wording $wording): string
+    {
+        return $lot->kind === 'bought' && $this->catalogue->has((string) $lot->ingredient)
+            ? $wording->ingredient((string) $lot->ingredient)
+            : $lot->name;
+    }
+
+    /** Filled as far as there is some left. */
+    public function vessel(Lot $lot, float $stands = 120, float $tallest = 0.0): Section
+    {
+        $isOwnOil = $lot->kind === 'infused_oil';
+        $ingredient = $this->catalogue->has((string) $lot->ingredient)
+            ? $this->catalogue->get((string) $lot->ingredient)
+            : null;
+        $density = $isOwnOil ? 0.915 : $ingredient->bulk->density ?? $ingredient->bulk->spoonDensity ?? 1.0;
+        $isBottled = $isOwnOil || ($lot->kind === 'bought' && ($ingredient?->isLiquid() ?? false));
+        $shape = match (true) {
+            $isBottled => 'bottle',
+            $lot->kind === 'bought' => 'jar',
+            default => $lot->storage === 'freezer' ? 'tub' : 'beaker',
+        };
+        $left = $lot->grams_left / $density;
+        $material = $isOwnOil
+            ? 'oil'
+            : ($ingredient === null || $ingredient->kind->isWatery() ? 'water' : $ingredient->defaultPhase->value);
+
+        return Section::draw(
+            Profile::of($shape, max(1.0, $lot->grams / $density * 1.08)),
+            $left > 0 ? [new Stratum('body', '', '', $material, $left, $isOwnOil ? 0.7 : 0.0)] : [],
+            0,
+            $stands,
+            closed: $isBottled || $shape === 'jar',
+            tallest: $tallest,
+        );
+    }
+
+    /** @return list<string> */
+    private function contents(Lot $lot, Wording $wording): array
+    {
+        if ($lot->document === null) {
+            return [$wording->ingredient((string) $lot->ingredient)];
+        }
+        $composition = (new Weighing(
+            $this->catalogue,
+            $this->tools,
+        ))->of(FormulaDocument::read($lot->document));
+
+        return array_map(static fn ($line): string => ($line->ingredient === null ? $line->line
+            ->spokenOf() : $wording
+            ->ingredient($line->ingredient->key))
+            .($line->percent() === null ? ', '.say('words.phase_means.infusion') : ' '.$wording->percent(round(
+                $line->percent()->likely,
+                1,
+            ))), $composition->lines);
+    }
+
+    /** @return list<LotRow> the latest first */
+    private static function log(Lot $lot, Wording $wording): array
+    {
+        $undone = $lot->entries->where('kind', 'undo')->pluck('subject')->all();
+        $rows = [];
+        foreach ($lot->entries->sortByDesc('id') as $entry) {
+            $isUndone = in_array((string) $entry->id, $undone, true);
+            $rows[] = [
+                'id' => $entry->id,
+                'when' => $wording->moment($entry->happened_at),
+                'what' => say("pantry.log.$entry->kind"),
+                'value' => self::value($entry, $wording),
+                'undone' => $isUndone, 'undoable' => ! $isUndone && $entry->kind !== 'undo' && ! $entry->isOfBatch(),
+            ];
+        }
+
+        return $rows;
+    }
+
+    private static function value(LotEntry $entry, Wording $wording): string
+    {
+        return match ($entry->kind) {
+            'moved' => say("pantry.stands.$entry->subject"),
+            'undo', 'opened' => '',
+            'counted' => say('pantry.counted', ['grams' => $wording->grams((float) $entry->grams)]),
+            default => implode(', ', array_filter([
+                $wording->grams((float) $entry->grams),
+                $entry->isOfBatch() ? say('pantry.batch', ['code' => $entry->subject]) : $entry->subject,
+            ], static fn (string $said): bool => $said !== '')),
+        };
+    }
+
+    /** What its plants may be at most, and how to get there. */
+    private function tooStrong(Lot $lot, Wording $wording): string
+    {
+        $limit = $lot->document === null ? null : $this->limit($lot);
+        if ($limit === null || $lot->strength === null || $lot->strength <= $limit || $limit <= 0) {
+            return '';
+        }
+
+        return say(
+            'pantry.too_strong',
+            [
+                'strength' => $wording->number($lot->strength, 1),
+                'limit' => $wording->number($limit, 1),
+                'grams' => $wording->grams(round(Alligation::toAdd($lot->grams_left, $lot->strength, $limit))),
+            ],
+        );
+    }
+
+    /** Strength at which one of its plants reaches its ceiling, their proportions taken as they went in. */
+    private function limit(Lot $lot): ?float
+    {
+        $composition = (new Weighing(
+            $this->catalogue,
+            $this->tools,
+        ))->of(FormulaDocument::read($lot->document));
+        $plants = array_values(array_filter(
+            $composition->lines,
+            static fn ($line): bool => ! $line->isInBatch()
+                && $line->grams !== null
+                && $line->ingredient?->use !== null,
+        ));
+        $total = array_sum(array_map(static fn ($line): float => $line->grams->likely ?? 0.0, $plants));
+        $limits = array_map(
+            static fn ($line): float => ($line->ingredient->use->max ?? INF) * $total / max(
+                1e-9,
+                $line->grams->likely ?? 0.0,
+            ),
+            $plants,
+        );
+
+        return $limits === [] ? null : min($limits);
+    }
+}
