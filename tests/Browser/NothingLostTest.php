@@ -306,7 +306,10 @@ final class NothingLostTest extends BrowserCase
             ) === [];
             usort($turns, static fn (array $one, array $two): int => $isBased($two) <=> $isBased($one));
             foreach ($turns as $turn) {
-                $standing = [...$standing, ...array_map(static fn (array $field): string => $field[0], $turn['fields'])];
+                $standing = [
+                    ...$standing,
+                    ...array_map(static fn (array $field): string => $field[0], $turn['fields']),
+                ];
                 yield $turn;
             }
         }

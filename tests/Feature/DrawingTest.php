@@ -89,7 +89,9 @@ final class DrawingTest extends AppCase
         $plan = InfusionPlanDocument::read(self::jarPlan());
         $schools = [];
         foreach ([Method::ColdDark, Method::SunnySill, Method::LowOven, Method::WarmBath] as $method) {
-            $schools[$method->value] = app(Planner::class)->infusion($method === Method::ColdDark ? $plan : $plan->by($method));
+            $schools[$method->value] = app(Planner::class)->infusion(
+                $method === Method::ColdDark ? $plan : $plan->by($method),
+            );
         }
         $chart = StrengthChart::schools($schools, app(Wording::class));
         self::assertCount(4, $chart->series);
@@ -232,7 +234,10 @@ final class DrawingTest extends AppCase
         $this->post("/formulas/$formula->id/make");
         $batch = Batch::query()->firstOrFail();
         $drawn = static fn (): array => array_column(
-            app(MakeVessel::class)->soFar(app(MakeStateFactory::class)->of($batch->refresh()->load('entries')), 340)->bands,
+            app(MakeVessel::class)->soFar(
+                app(MakeStateFactory::class)->of($batch->refresh()->load('entries')),
+                340,
+            )->bands,
             'material',
         );
         $level = static fn (): float => app(MakeVessel::class)->soFar(

@@ -75,7 +75,7 @@ final class HandbookTest extends AppCase
         $codes = [];
         foreach (glob(base_path('core/Safety/{Rules,Infusion}/*.php'), GLOB_BRACE) ?: [] as $file) {
             preg_match_all(
-                "/'((?:preservation|emulsion|acidity|heat|scent|dose|humectant|powder|irritant|plant|gum|texture|measure|yield|packaging|keeping|label|safety|infusion)\\.[a-z_0-9]+)'/",
+                "/'((?:part|preservation|emulsion|acidity|heat|scent|dose|humectant|powder|irritant|plant|gum|texture|measure|yield|packaging|keeping|label|safety|infusion)\\.[a-z_0-9]+)'/",
                 (string) file_get_contents($file),
                 $found,
             );
@@ -83,6 +83,20 @@ final class HandbookTest extends AppCase
         }
         self::assertGreaterThan(50, count($codes));
         self::assertSame([], array_values(array_diff(array_unique($codes), array_keys($known))));
+    }
+
+    public function test_every_code_stands_in_the_open_formats(): void
+    {
+        $formats = (string) file_get_contents(base_path('docs/formats.md'));
+        preg_match_all('/^\|.*$/m', $formats, $rows);
+        foreach (array_keys(self::rules()) as $code) {
+            [$room, $name] = explode('.', $code);
+            $isThere = str_contains($formats, "`$code`") || array_filter(
+                $rows[0],
+                static fn (string $row): bool => str_contains($row, "`$room.") && str_contains($row, "`$name`"),
+            ) !== [];
+            self::assertTrue($isThere, "$code is not in docs/formats.md");
+        }
     }
 
     public function test_its_numbers_are_the_checks_own(): void

@@ -150,6 +150,22 @@ final class InstrumentsTest extends AppCase
         ) ?? self::fail('no rate');
     }
 
+    public function test_every_instrument_of_the_practice_bench_is_told_in_the_docs(): void
+    {
+        preg_match_all(
+            "/'(\\w+)' => '(?:C|g|pH|%)'/",
+            (string) file_get_contents(base_path('app/Instruments/PracticeBench.php')),
+            $known,
+        );
+        self::assertGreaterThan(2, count($known[1]));
+        foreach ($known[1] as $instrument) {
+            self::assertStringContainsString(
+                "| `READ $instrument",
+                (string) file_get_contents(base_path('docs/instruments.md')),
+            );
+        }
+    }
+
     public function test_the_port_is_kept_or_refused(): void
     {
         foreach (['12', '70000', 'abc', '80.5'] as $nonsense) {

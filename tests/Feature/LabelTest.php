@@ -66,6 +66,22 @@ final class LabelTest extends AppCase
         }
     }
 
+    public function test_no_line_begins_nearer_to_the_edge_than_its_margin(): void
+    {
+        $margin = 3.0; // millimetres
+        $label = app(JarLabelFactory::class)->of(
+            $this->madeOf($this->formulaOf(SoundFormula::document()))->load('entries'),
+        );
+        foreach (require dirname(__DIR__, 2).'/config/labels.php' as $size => $design) {
+            $layout = LabelPaper::layout($label, ['size' => (string) $size, 'code' => true, 'slip' => false]);
+            $left = array_column($layout->lines, 'x');
+            if (! $layout->isRound) {
+                self::assertEqualsWithDelta($margin, min($left), 1e-9, (string) $size);
+            }
+            self::assertNotSame([], $left);
+        }
+    }
+
     /**
      * Looked at as ink on paper, by pdftoppm: the gaps between the labels of a sheet and beside the drawing are white.
      */

@@ -156,7 +156,10 @@ final class NothingInventedTest extends AppCase
             ->get("/batches/$batch->code")
             ->assertOk()
             ->assertSeeText('recorded before weighed and planned were told apart');
-        self::assertSame(LineState::UnknownBefore, app(MakeStateFactory::class)->of($batch->refresh()->load('entries'))->taken->state(1));
+        self::assertSame(
+            LineState::UnknownBefore,
+            app(MakeStateFactory::class)->of($batch->refresh()->load('entries'))->taken->state(1),
+        );
         self::assertSame(
             LineState::UnknownBefore->value,
             app(BatchRecordFactory::class)->of($batch->load('version.formula'))->lines[0]['is'],
@@ -213,7 +216,10 @@ final class NothingInventedTest extends AppCase
             }
         }
         self::assertGreaterThan(50, $looked);
-        foreach (app(MakeStateFactory::class)->of(Batch::query()->where('code', $making)->sole()->load('entries'))->plan->steps as $step) {
+        foreach (app(MakeStateFactory::class)->of(Batch::query()
+            ->where('code', $making)
+            ->sole()
+            ->load('entries'))->plan->steps as $step) {
             $this->get("/make/$making/$step->key");
         }
         self::assertSame($before, $dump(), 'every step of a make');
@@ -245,7 +251,11 @@ final class NothingInventedTest extends AppCase
             ->assertRedirect("/make/$batch->code");
         self::assertTrue($batch->refresh()->isMaking());
         self::assertEqualsWithDelta(100.0, $lot->refresh()->grams_left, 1e-9, 'and stands there again');
-        self::assertSame('heat', app(MakeStateFactory::class)->of($batch->load('entries'))->now()->key, 'it goes on where it was');
+        self::assertSame(
+            'heat',
+            app(MakeStateFactory::class)->of($batch->load('entries'))->now()->key,
+            'it goes on where it was',
+        );
         $this->post("/make/$batch->code/drop", ['client_key' => 'throw-away-0002', 'used' => '1']);
         self::assertEqualsWithDelta(84.0, $lot->refresh()->grams_left, 1e-9, 'a second time too');
         $fresh = $this->begun();
@@ -535,7 +545,11 @@ final class NothingInventedTest extends AppCase
             BatchEntry::query()->where('kind', 'weighed')->pluck('value')->map(floatval(...))->all(),
         );
         $this->tell($batch, 'weigh.1', ['weight' => '19.7'], 'a-key-of-its-own');
-        self::assertEqualsWithDelta(19.7, app(MakeStateFactory::class)->of($batch->refresh()->load('entries'))->taken->reading(1), 1e-9);
+        self::assertEqualsWithDelta(
+            19.7,
+            app(MakeStateFactory::class)->of($batch->refresh()->load('entries'))->taken->reading(1),
+            1e-9,
+        );
         $made = $this->madeOf($this->formulaOf(SoundFormula::document()));
         $give = fn (string $grams, string $to) => $this
             ->from("/batches/$made->code")

@@ -33,7 +33,12 @@ final class PartsTest extends AppCase
                     'name' => 'Nettle tea',
                     'makes' => 'tea',
                     'lines' => [
-                        ['key' => 'herb', 'ingredient' => 'nettle-dried', 'amount' => '6 g', 'prepared' => ['soaked', 'strained']],
+                        [
+                            'key' => 'herb',
+                            'ingredient' => 'nettle-dried',
+                            'amount' => '6 g',
+                            'prepared' => ['soaked', 'strained'],
+                        ],
                         ['ingredient' => 'distilled-water', 'amount' => '240 g'],
                     ],
                     'process' => ['steps' => [
@@ -56,7 +61,14 @@ final class PartsTest extends AppCase
             'process' => ['steps' => [
                 ['do' => 'combine', 'key' => 'mix', 'pour' => 'oil_into_water', 'note' => 'slowly'],
                 ['do' => 'add', 'phase' => 'cooldown', 'at_most_c' => 30.0, 'during' => 'mix', 'at_share' => 0.5],
-                ['do' => 'add_little', 'line' => 'l3', 'dose' => '2 drops', 'wait_s' => 60.0, 'look' => 'ph', 'most' => '10 drops'],
+                [
+                    'do' => 'add_little',
+                    'line' => 'l3',
+                    'dose' => '2 drops',
+                    'wait_s' => 60.0,
+                    'look' => 'ph',
+                    'most' => '10 drops',
+                ],
                 ['do' => 'shake', 'seconds' => 30.0],
             ]],
         ];
@@ -140,7 +152,9 @@ final class PartsTest extends AppCase
         $steps[1]['kept'] = '{"do": "whip"}';
         $steps[2]['kept'] = str_repeat('[', 5000);
         $this->post("/formulas/$formula->id/simulation", [...$page->form->kitchen, 'steps' => $steps, 'do' => 'save']);
-        $written = FormulaDocument::write(Draft::fromStored($formula->refresh()->draft)->formula()[0])['process']['steps'];
+        $written = FormulaDocument::write(
+            Draft::fromStored($formula->refresh()->draft)->formula()[0],
+        )['process']['steps'];
         self::assertSame(['combine', 'add', 'add_little', 'shake'], array_column($written, 'do'));
         self::assertArrayNotHasKey('note', $written[0]);
         $this->get("/formulas/$formula->id/simulation")->assertOk();

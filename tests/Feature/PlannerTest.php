@@ -93,7 +93,10 @@ final class PlannerTest extends AppCase
     {
         $jar = $this->begun();
         $this->calendula($jar, ['celsius' => '19', 'lasts' => '4 weeks']);
-        self::assertSame(28.0, PlanDraft::fromStored($jar->refresh()->draft)->infusion(app(Planner::class))[0]?->plan->days);
+        self::assertSame(
+            28.0,
+            PlanDraft::fromStored($jar->refresh()->draft)->infusion(app(Planner::class))[0]?->plan->days,
+        );
         $this
             ->type($jar, [], 'method:warm_bath')
             ->assertSee("45\u{202F}min")

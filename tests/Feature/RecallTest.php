@@ -123,7 +123,11 @@ final class RecallTest extends AppCase
         self::assertStringContainsString('no lot told: 70', $paper);
         self::assertStringContainsString($lot->code, $paper);
         $this->get("/batches/$made->code/trace")->assertSee($none)->assertSee('Sweet almond oil');
-        self::assertEqualsWithDelta(70.0, app(TraceFactory::class)->back($made)->edges["none 4>batch $made->code"]['grams'], 1e-6);
+        self::assertEqualsWithDelta(
+            70.0,
+            app(TraceFactory::class)->back($made)->edges["none 4>batch $made->code"]['grams'],
+            1e-6,
+        );
         Carbon::setTestNow('2026-11-11 09:00:00');
         $other = $this->bought('sweet-almond-oil', 30.0);
         $this->get("/pantry/$other->code/trace")->assertSee('Nothing was made of it')->assertDontSee('May also be of');
@@ -216,7 +220,10 @@ final class RecallTest extends AppCase
             ->tell($batch, 'weigh.4', ['weight' => '120', 'lot' => $one->code, 'rest' => [$two->code]])
             ->assertSessionHasNoErrors();
         $this->tell($batch, 'weigh.4', ['weight' => '118', 'lot' => $two->code])->assertSessionHasNoErrors();
-        self::assertSame([['lot' => $two->code, 'grams' => 118.0]], app(MakeStateFactory::class)->of($batch->load('entries'))->lotsOf(4));
+        self::assertSame(
+            [['lot' => $two->code, 'grams' => 118.0]],
+            app(MakeStateFactory::class)->of($batch->load('entries'))->lotsOf(4),
+        );
         self::assertSame(
             5,
             BatchEntry::query()->where('kind', 'lot')->orWhere('kind', 'weighed')->count(),

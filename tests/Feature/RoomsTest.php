@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Database\Seeders\DemoWorkroom;
+use Illuminate\Support\Facades\Route;
 use Tests\Support\AppCase;
 
 /** The sample workroom and the maker's own: a click apart, and never taken for one another. */
@@ -25,6 +26,24 @@ final class RoomsTest extends AppCase
             ->assertDontSee('sample-tag', false);
         $this->get('/settings')->assertSee('This is your own workroom.');
     }
+
+    /** A page that is not among the screens tried everywhere would break unseen. */
+    public function test_every_page_without_a_place_of_its_own_is_tried_at_every_width(): void
+    {
+        $screens = (string) file_get_contents(base_path('tests/Browser/EveryScreenTest.php'));
+        $isPage = static fn (string $uri): bool => preg_match('/[{.]|^(up|_|storage)/', $uri) !== 1;
+        $forgotten = [];
+        foreach (Route::getRoutes()->getRoutesByMethod()['GET'] as $uri => $route) {
+            $isShown = ! str_contains((string) $route->getActionName(), 'RedirectController');
+            if ($isShown && $isPage($uri) && preg_match("#'/?".preg_quote($uri, '#')."['?]#", $screens) !== 1) {
+                $forgotten[] = $uri;
+            }
+        }
+        self::assertSame(self::NO_SCREENS, $forgotten);
+    }
+
+    /** Answers that are no page of their own: parts of one, files, and what is only opened on a phone. */
+    private const NO_SCREENS = ['sign-in', 'come-in', 'catalogue/search', 'token', 'shelf-line'];
 
     public function test_the_sample_says_on_every_page_that_it_is_one_and_leads_home(): void
     {

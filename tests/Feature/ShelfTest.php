@@ -146,11 +146,17 @@ final class ShelfTest extends AppCase
         self::assertEqualsWithDelta(16.0, $back->edges["lot $almond->code>batch $first->code"]['grams'], 0.01);
         self::assertArrayHasKey("lot $root->code>lot $tea->code", $back->edges);
 
-        self::assertEqualsCanonicalizing([$first->code, $second->code], app(TraceFactory::class)->forward($almond)->batchCodes());
+        self::assertEqualsCanonicalizing(
+            [$first->code, $second->code],
+            app(TraceFactory::class)->forward($almond)->batchCodes(),
+        );
         self::assertSame([$first->code], app(TraceFactory::class)->forward($root)->batchCodes(), 'through the tea');
         self::assertSame(
             ['none'],
-            array_values(array_unique(array_diff(array_column(app(TraceFactory::class)->back($third)->nodes, 'kind'), ['batch']))),
+            array_values(array_unique(array_diff(
+                array_column(app(TraceFactory::class)->back($third)->nodes, 'kind'),
+                ['batch'],
+            ))),
             'no lot was told for anything in it',
         );
         $page = $this
@@ -244,7 +250,10 @@ final class ShelfTest extends AppCase
         $new = $this->bought('sunflower-oil-high-oleic', 500.0);
         $jar = $this->standingJar(self::jarPlan());
         self::assertSame([0.0, 400.0], [$old->refresh()->grams_left, $new->refresh()->grams_left]);
-        self::assertSame("jar $jar->code", app(TraceFactory::class)->forward($old)->edges["lot $old->code>jar $jar->code"]['to']);
+        self::assertSame(
+            "jar $jar->code",
+            app(TraceFactory::class)->forward($old)->edges["lot $old->code>jar $jar->code"]['to'],
+        );
     }
 
     public function test_a_jar_at_the_end_of_its_date_is_named_today_and_in_the_calendar(): void

@@ -236,7 +236,10 @@ final class TodayTest extends AppCase
         self::assertSame('2026-11-01 09:45:00', $jar->strain_at?->toDateTimeString());
         self::assertNull($jar->shake_at);
         self::assertSame(['Calendula, cold: strain it'], self::due()['now']);
-        self::assertSame('20261101T094500Z', (string) self::calendar(app(CalendarFile::class)->ofJar($jar))->VEVENT->DTSTART);
+        self::assertSame(
+            '20261101T094500Z',
+            (string) self::calendar(app(CalendarFile::class)->ofJar($jar))->VEVENT->DTSTART,
+        );
     }
 
     public function test_a_thousand_jars_cost_no_more_questions_than_ten(): void

@@ -121,7 +121,11 @@ abstract class AppCase extends TestCase
     {
         $book = app(JarBook::class);
         $jar = $book->begin(PlanDraft::fromDocument(self::jarPlan($changes)));
-        $book->start($jar, app(Planner::class)->infusion(InfusionPlanDocument::read(self::jarPlan($changes))), Carbon::now());
+        $book->start(
+            $jar,
+            app(Planner::class)->infusion(InfusionPlanDocument::read(self::jarPlan($changes))),
+            Carbon::now(),
+        );
 
         return $jar->refresh();
     }

@@ -1,8 +1,10 @@
 <?php
 
 /*
- * Stands between a browser and the workroom and spoils its answers, as the file FAULTS says: "pass"; "503" and "507" (until
- * the file says something else); "419 N" and "cut N" (so many posts). A cut answer is done by the workroom, and breaks off
+ * Stands between a browser and the workroom and spoils its answers, as the file FAULTS says: "pass"; "503" and "507"
+ * (until
+ * the file says something else); "419 N" and "cut N" (so many posts). A cut answer is done by the workroom, and breaks
+ * off
  * half way.
  *
  *   php fault-proxy.php LISTEN_PORT WORKROOM_PORT FAULTS

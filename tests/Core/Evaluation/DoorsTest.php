@@ -43,10 +43,16 @@ final class DoorsTest extends CoreCase
         );
     }
 
-    /** @return iterable<string, array{array<string, mixed>}> every ready-made formula, and every one spoiled for practice */
+    /**
+     * @return iterable<string, array{array<string, mixed>}> every ready-made formula, and every one spoiled for
+     *   practice
+     */
     public static function formulas(): iterable
     {
-        $frames = array_map(static fn (array $frame): array => [...$frame, 'name' => 'Frame'], self::data('ready_made'));
+        $frames = array_map(
+            static fn (array $frame): array => [...$frame, 'name' => 'Frame'],
+            self::data('ready_made'),
+        );
         foreach ($frames as $name => $document) {
             yield "frame $name" => [$document];
         }
@@ -92,22 +98,49 @@ final class DoorsTest extends CoreCase
         );
     }
 
-    /** @return iterable<string, array{list<array{string, string, string}>, list<array{string, string}>, string, float|null, float}> */
+    /**
+     * @return iterable<string, array{list<array{string, string, string}>, list<array{string, string}>, string,
+     *   float|null, float}>
+     */
     public static function jars(): iterable
     {
         $sunflower = [['sunflower-oil-high-oleic', '300 g']];
         // plants, oils, method, °C, minutes
-        yield 'calendula, cold' => [[['calendula-dried', '30 g', 'dried_whole']], $sunflower, 'cold_dark', 20.0, 30240.0];
+        yield 'calendula, cold' => [
+            [['calendula-dried', '30 g', 'dried_whole']],
+            $sunflower,
+            'cold_dark',
+            20.0,
+            30240.0,
+        ];
         yield 'calendula, far too much' => [
             [['calendula-dried', '200 g', 'dried_whole']], $sunflower, 'cold_dark', 20.0, 30240.0,
         ];
         yield 'cayenne, a pinch' => [[['cayenne-powder', '1 g', 'powder']], $sunflower, 'cold_dark', 20.0, 14400.0];
         yield 'cayenne, two spoons' => [[['cayenne-powder', '11 g', 'powder']], $sunflower, 'cold_dark', 20.0, 14400.0];
-        yield 'cayenne in a warm bath' => [[['cayenne-powder', '11 g', 'powder']], $sunflower, 'warm_bath', 60.0, 120.0];
+        yield 'cayenne in a warm bath' => [
+            [['cayenne-powder', '11 g', 'powder']],
+            $sunflower,
+            'warm_bath',
+            60.0,
+            120.0,
+        ];
         yield 'cloves' => [[['clove-buds', '30 g', 'seed_whole']], $sunflower, 'cold_dark', 20.0, 30240.0];
         yield 'fresh garlic, cold' => [[['garlic-fresh', '40 g', 'fresh_wet']], $sunflower, 'cold_dark', 20.0, 14400.0];
-        yield 'fresh aloe, cooked out' => [[['aloe-leaf-fresh', '60 g', 'fresh_wet']], $sunflower, 'cook_out', 105.0, 60.0];
-        yield 'left for half a year' => [[['nettle-dried', '30 g', 'dried_whole']], $sunflower, 'cold_dark', 20.0, 259200.0];
+        yield 'fresh aloe, cooked out' => [
+            [['aloe-leaf-fresh', '60 g', 'fresh_wet']],
+            $sunflower,
+            'cook_out',
+            105.0,
+            60.0,
+        ];
+        yield 'left for half a year' => [
+            [['nettle-dried', '30 g', 'dried_whole']],
+            $sunflower,
+            'cold_dark',
+            20.0,
+            259200.0,
+        ];
         yield 'in coconut oil, in a cold room' => [
             [['rosemary-dried', '30 g', 'dried_whole']], [['coconut-oil', '300 g']], 'cold_dark', 18.0, 30240.0,
         ];
@@ -121,7 +154,11 @@ final class DoorsTest extends CoreCase
             [['citrus-peel-dried', '30 g', 'dried_whole']], $sunflower, 'cold_dark', 20.0, 30240.0,
         ];
         yield 'two plants' => [
-            [['nettle-dried', '20 g', 'dried_whole'], ['ginger-dried', '40 g', 'dried_whole']], $sunflower, 'cold_dark', 20.0, 30240.0,
+            [['nettle-dried', '20 g', 'dried_whole'], ['ginger-dried', '40 g', 'dried_whole']],
+            $sunflower,
+            'cold_dark',
+            20.0,
+            30240.0,
         ];
     }
 

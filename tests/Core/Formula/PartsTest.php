@@ -244,7 +244,8 @@ final class PartsTest extends CoreCase
             array_merge(array_column($plants, 'ingredient'), array_column($carriers, 'ingredient')),
             array_map(static fn (WeighedLine $line): ?string => $line->ingredient?->key, $part->lines),
         );
-        // as it would be written today: the carriers move into the part, and a line that takes all of it is in their place
+        // as it would be written today: the carriers move into the part, and a line that takes all of it is in their
+        // place
         $grams = array_sum(array_map(
             static fn (WeighedLine $line): float => $line->phase->value === $phase ? $line->grams->likely ?? 0.0 : 0.0,
             $composition->lines,
@@ -296,7 +297,9 @@ final class PartsTest extends CoreCase
         self::assertSame('tea', $part?->part->makes->value);
         self::assertEqualsWithDelta(200.0, $part->gives?->likely, 1e-9);
         $inOil = self::weigh(self::document([
-            ['olive-oil', '50 g', 'infusion'], ['calendula-dried', '5 g', 'infusion'], ['distilled-water', '50 g', 'water'],
+            ['olive-oil', '50 g', 'infusion'],
+            ['calendula-dried', '5 g', 'infusion'],
+            ['distilled-water', '50 g', 'water'],
         ], ['batch' => null]));
         self::assertTrue($inOil->extracts[0]->isInOil, 'the liquid of the lane carries, whatever else there is');
         self::assertSame('oil', $inOil->lines[0]->phase->value);

@@ -98,6 +98,29 @@ final class JudgementTest extends CoreCase
         );
     }
 
+    /** Alone, at the edge: percent of what stays on (published safety texts, recalled). */
+    #[DataProvider('phototoxicLimits')]
+    public function test_at_its_limit_it_is_silent_and_a_hundredth_above_it_speaks(string $oil, float $limit): void
+    {
+        foreach ([$limit, $limit + 0.01] as $i => $percent) {
+            $finding = self::finding(
+                self::evaluate(self::document(
+                    [['jojoba-oil', 'to 100'], [$oil, "$percent %"]],
+                    ['family' => 'hair_oil'],
+                )),
+                'scent.phototoxic',
+            );
+            self::assertSame($i === 1, $finding !== null, "$percent %");
+        }
+    }
+
+    public static function phototoxicLimits(): iterable
+    {
+        yield ['bergamot-essential-oil-expressed', 0.4];
+        yield ['lemon-essential-oil-expressed', 2.0];
+        yield ['grapefruit-essential-oil', 4.0];
+    }
+
     /** Annex V states limits; a pH range and a temperature stand in no law. */
     public function test_a_law_is_named_for_what_it_states_and_for_nothing_else(): void
     {
