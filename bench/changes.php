@@ -62,8 +62,10 @@ $names = array_slice($argv, 1) ?: array_map(
     glob("$root/tests/changes/*.php") ?: [],
 );
 foreach ($names as $name) {
+    /** @var array{section: string, edits: array<string, callable(string): string>, tests: list<string>} $change */
     $change = require "$root/tests/changes/$name.php";
     $section = $sectionOf($change['section']);
+    /** @var array<string, string|null> $before */
     $before = [];
     foreach ($change['edits'] as $file => $edit) {
         $before[$file] = is_file("$copy/$file") ? (string) file_get_contents("$copy/$file") : null;
@@ -98,7 +100,7 @@ foreach ($names as $name) {
     $put(null);
     if ($run($tests) !== 0) {
         preg_match('/^1\) .{0,600}/ms', (string) file_get_contents("$copy/var/changes.txt"), $first);
-        echo "  with all of it in place the tests fail:\n{$first[0]}\n";
+        echo "  with all of it in place the tests fail:\n".($first[0] ?? '')."\n";
         $failed++;
     }
     foreach (array_keys($change['edits']) as $file) {
