@@ -18,6 +18,7 @@ use App\Models\Formula;
 use App\Shelf\ObservationBook;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Evaluation\Evaluator;
+use Ilvane\Core\Evaluation\TriedFixes;
 use Ilvane\Core\Formula\Basis;
 use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Material\Catalogue;
@@ -46,6 +47,7 @@ final readonly class BenchPageFactory
     public function __construct(
         private Wording $wording,
         private Evaluator $evaluator,
+        private TriedFixes $offers,
         private Verdict $verdict,
         private PencilNotes $pencilNotes,
         private Preview $preview,
@@ -71,7 +73,8 @@ final readonly class BenchPageFactory
     ): BenchPage {
         $wording = $this->wording;
         [$read, $problems] = $this->draftReader->read($draft);
-        $evaluation = $this->evaluator->evaluate($read, madeOn: Carbon::now()->toDateTimeImmutable());
+        $now = Carbon::now()->toDateTimeImmutable();
+        $evaluation = $this->offers->of($this->evaluator->evaluate($read, madeOn: $now), $now);
         $composition = $evaluation->assessment->composition;
         $before = $history?->before();
 

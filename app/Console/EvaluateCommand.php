@@ -11,6 +11,7 @@ use Illuminate\Console\Command;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\App;
 use Ilvane\Core\Evaluation\Evaluator;
+use Ilvane\Core\Evaluation\TriedFixes;
 use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Exchange\Json;
 use Ilvane\Core\Formula\FormulaDocument;
@@ -37,6 +38,7 @@ final class EvaluateCommand extends Command
         RecipeReader $reader,
         EvaluationDocument $documents,
         EvaluationText $texts,
+        TriedFixes $offers,
     ): int {
         App::setLocale($this->option('lang') === 'fr' ? 'fr' : 'en');
         try {
@@ -44,11 +46,13 @@ final class EvaluateCommand extends Command
             if ($input === null) {
                 return $this->refuse(say('errors.no_file'), ['path' => '']);
             }
+            $now = Carbon::now()->toDateTimeImmutable();
             $evaluation = $evaluator->evaluate(self::isJson($input)
                 ? FormulaDocument::fromJson($input)
                 : FormulaDocument::read($reader
                     ->read($input)
-                    ->document(say('recipes.untitled'))), madeOn: Carbon::now()->toDateTimeImmutable());
+                    ->document(say('recipes.untitled'))), madeOn: $now);
+            $evaluation = $offers->of($evaluation, $now);
         } catch (DocumentRefused $refusal) {
             return $this->refuse(
                 say('errors.document.'.$refusal->reason, $refusal->parameters),

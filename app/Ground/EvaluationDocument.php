@@ -14,6 +14,7 @@ use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Microbiology\ComponentDose;
 use Ilvane\Core\Microbiology\PreservativeDose;
 use Ilvane\Core\Safety\Evaluation;
+use Ilvane\Core\Safety\Need;
 use Ilvane\Core\ShelfLife\ShelfLifeStep;
 
 /** Writes the open form ilvane.evaluation/1. What can't be computed is null. */
@@ -40,6 +41,12 @@ final readonly class EvaluationDocument
             'family' => $assessment->formula->family->value,
             'regime' => $assessment->preservation->regime->value,
             'verdict' => $this->verdict->of($evaluation),
+            'verdict_kind' => $evaluation->verdict()->value,
+            'tense' => 'plan',
+            'verdict_needs' => array_map(
+                static fn (Need $need): array => ['line_key' => $need->lineKey, 'what' => $need->what],
+                $evaluation->needs(),
+            ),
             'total_g' => self::band($composition->total),
             'lines' => array_map(self::line(...), $composition->lines),
             'phases' => array_combine(
@@ -69,7 +76,7 @@ final readonly class EvaluationDocument
                 'feel_20' => $assessment->texture->feel(20.0),
                 'slump_c' => self::roundOrNull($assessment->texture->slump()),
             ],
-            'keeping' => $assessment->keeping->days === null ? null : [
+            'keeping' => $assessment->keeping->days === null || ! $evaluation->isDated() ? null : [
                 'days' => $assessment->keeping->days,
                 'decided_by' => $this->wording->keepingStep($assessment->keeping->steps[0]),
                 'steps' => array_map(

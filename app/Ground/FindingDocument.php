@@ -46,7 +46,18 @@ final readonly class FindingDocument
             'because' => $this->wording->because($finding),
             'source' => $this->wording->source($finding),
             'fixes' => array_map(
-                fn (Fix $fix): array => ['label' => $this->wording->fix($fix), 'patch' => $fix->patch],
+                fn (Fix $fix): array => [
+                    'label' => $this->wording->fix($fix),
+                    'patch' => $fix->patch,
+                    ...($fix->after === null ? [] : [
+                        'ends' => $fix->ends,
+                        'after' => [
+                            'verdict_kind' => $fix->after->verdict->value,
+                            'stops' => $fix->after->stops,
+                            'checks' => $fix->after->checks,
+                        ],
+                    ]),
+                ],
                 $finding->fixes,
             ),
             'ask' => $this->wording->ask($finding),

@@ -7,6 +7,7 @@ namespace App\Ground;
 use Ilvane\Core\Formula\Regime;
 use Ilvane\Core\Formula\Storage;
 use Ilvane\Core\Safety\Evaluation;
+use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Safety\Severity;
 use Ilvane\Core\ShelfLife\ShelfLife;
 
@@ -33,7 +34,8 @@ final readonly class Verdict
         }
         $unknowns = $evaluation->unknowns();
         if ($unknowns !== []) {
-            return say('findings.verdict.cannot_say', ['first' => $this->wording->message($unknowns[0])]);
+            return say('findings.verdict.cannot_say', ['first' => $this->wording->message($unknowns[0])])
+                .$this->missing($evaluation, $unknowns[0]);
         }
         $minds = $evaluation->count(Severity::Mind);
 
@@ -44,6 +46,20 @@ final readonly class Verdict
             Regime::Fresh => $this->fresh($evaluation),
             Regime::Preserved => $this->preserved($evaluation),
         }.' '.($minds > 0 ? trans_choice('findings.verdict.minds', $minds) : say('findings.verdict.sound'));
+    }
+
+    /** What could be lifted by what is unknown is asked for. */
+    private function missing(Evaluation $evaluation, Finding $unknown): string
+    {
+        $codes = array_column($evaluation->open, 'code');
+        $is = match (true) {
+            $unknown->code !== 'measure.unread' || $unknown->lines === [] => null,
+            in_array('preservation.missing', $codes, true) => 'is_it_the_preservative',
+            in_array('emulsion.no_emulsifier', $codes, true) => 'is_it_the_emulsifier',
+            default => null,
+        };
+
+        return $is === null ? '' : ' '.say("findings.verdict.$is", ['line' => (string) ($unknown->lines[0] ?? '')]);
     }
 
     private function fresh(Evaluation $evaluation): string

@@ -15,6 +15,7 @@ use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Evaluation;
 use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Safety\RuleBook;
+use Ilvane\Core\Safety\Severity;
 use Ilvane\Core\Simulation\Simulator;
 
 /**
@@ -36,10 +37,7 @@ final readonly class Evaluator
     public function evaluate(Formula $formula, bool $onBatch = false, ?DateTimeImmutable $madeOn = null): Evaluation
     {
         $assessment = $this->assess($formula, $onBatch, $madeOn);
-        $findings = [];
-        foreach (RuleBook::checks() as $check) {
-            self::say($check->examine($assessment), $findings);
-        }
+        $findings = self::checked($assessment);
         if (! $onBatch && self::isToldHow($assessment->formula)) {
             foreach (Simulator::formula($assessment, $this->catalogue)->findings as $found) {
                 self::say([$found['finding']], $findings);
@@ -47,7 +45,53 @@ final readonly class Evaluator
         }
         usort($findings, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
 
-        return new Evaluation($assessment, $findings);
+        return new Evaluation($assessment, $findings, $this->open($assessment, $findings, $onBatch, $madeOn));
+    }
+
+    /** By the rule book alone: what a change of the lines does, without going through the making again. */
+    public function check(Formula $formula, bool $onBatch = false, ?DateTimeImmutable $madeOn = null): Evaluation
+    {
+        $assessment = $this->assess($formula, $onBatch, $madeOn);
+
+        return new Evaluation($assessment, self::checked($assessment));
+    }
+
+    /** @return list<Finding> what the rule book says */
+    private static function checked(Assessment $assessment): array
+    {
+        $findings = [];
+        foreach (RuleBook::checks() as $check) {
+            self::say($check->examine($assessment), $findings);
+        }
+
+        return $findings;
+    }
+
+    /**
+     * The stops that something unknown could lift, found by trying: the unknown lines as nothing, as the thing that is
+     * missing, or at the least and the most they may be.
+     *
+     * @param  list<Finding>  $findings
+     * @return list<Finding>
+     */
+    private function open(Assessment $assessment, array $findings, bool $onBatch, ?DateTimeImmutable $madeOn): array
+    {
+        $trials = new Unknowns($assessment, $this->catalogue);
+        if (! $trials->areThere()) {
+            return [];
+        }
+        $lifted = [];
+        foreach ($trials->formulas() as $formula) {
+            $codes = array_column(self::checked($this->assess($formula, $onBatch, $madeOn)), 'code');
+            foreach ($findings as $finding) {
+                $isStop = $finding->severity === Severity::Stop;
+                if ($isStop && ! in_array($finding->code, $codes, true) && ! in_array($finding, $lifted, true)) {
+                    $lifted[] = $finding;
+                }
+            }
+        }
+
+        return $lifted;
     }
 
     /** What the models say of it, and nothing judged. */

@@ -72,7 +72,11 @@ final readonly class Line
     /** @return string|list<string> as the open form writes it, once it is prepared in this way too */
     public function preparedToo(Prepared $way): string|array
     {
-        $ways = [...array_column($this->prepared, 'value'), $way->value];
+        $still = array_filter(
+            $this->prepared,
+            static fn (Prepared $one): bool => $one !== Prepared::Wilted || ! $way->drivesWaterOut(),
+        );
+        $ways = [...array_column($still, 'value'), $way->value];
 
         return count($ways) > 1 ? array_values(array_unique($ways)) : $ways[0];
     }

@@ -14,9 +14,9 @@ enum Prepared: string
     case Wilted = 'wilted';
     case CookedOut = 'cooked_out';
 
-    /** A plant so treated no longer carries free water into oil. */
+    /** A plant so treated no longer carries free water into oil; a wilted one is still more than half water. */
     public function drivesWaterOut(): bool
     {
-        return $this === self::Dried || $this === self::Wilted || $this === self::CookedOut;
+        return $this === self::Dried || $this === self::CookedOut;
     }
 }

@@ -14,6 +14,7 @@ use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Material;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Physics\Acidity\Acid;
+use Ilvane\Core\Physics\Acidity\Acidity;
 use Ilvane\Core\Physics\Heat\PhaseHeat;
 use Ilvane\Core\Physics\WaterActivity;
 
@@ -38,9 +39,10 @@ final readonly class Preservation
     public static function of(Formula $formula, Composition $composition, ?PhaseHeat $heat, bool $onBatch = false): self
     {
         $doses = [];
+        $acidity = $formula->ph === null && ! $onBatch ? self::acidity($composition) : null;
         foreach ($composition->opened() as $line) {
             if ($line->ingredient?->kind === Kind::Preservative && $line->isInBatch()) {
-                $doses[] = self::dose($formula, $line, $line->ingredient, $heat);
+                $doses[] = self::dose($formula, $line, $line->ingredient, $heat, $acidity);
             }
         }
         $isWatery = self::isWatery($composition);
@@ -91,6 +93,7 @@ final readonly class Preservation
         WeighedLine $line,
         Material $ingredient,
         ?PhaseHeat $heat,
+        ?Band $acidity,
     ): PreservativeDose {
         $percent = $line->percent();
         $components = [];
@@ -119,7 +122,29 @@ final readonly class Preservation
                 && $ingredient->maxProcessTemperature !== null
                 && $heat->target > $ingredient->maxProcessTemperature,
             $formula->ph,
+            $acidity,
         );
+    }
+
+    /** Water with nothing acid or alkaline in it takes up the air's carbonic acid, and whatever else there is. */
+    private const PLAIN_WATER_PH = [5.0, 6.5, 7.5];
+
+    /** How far the estimate of a pH may be off; with much plant water or juice in it, farther. A guess. */
+    private const OFF = 0.7;
+
+    private const OFF_WITH_PLANTS = 1.5;
+
+    /** The pH as it can be estimated; null where there is no water to speak of. */
+    private static function acidity(Composition $composition): ?Band
+    {
+        $acidity = Acidity::of($composition);
+        $off = $acidity->isPlantRich ? self::OFF_WITH_PLANTS : self::OFF;
+
+        return match (true) {
+            $composition->waterShare() < self::NEGLIGIBLE_WATER => null,
+            $acidity->guess === null => Band::of(...self::PLAIN_WATER_PH),
+            default => Band::of(max(0.0, $acidity->guess - $off), $acidity->guess, $acidity->guess + $off),
+        };
     }
 
     /** @param  iterable<PreservativeDose>  $doses */

@@ -22,6 +22,7 @@ final readonly class PreservativeDose
     /**
      * @param  Band|null  $percent  of the finished batch; null when it can't be told
      * @param  list<ComponentDose>  $components
+     * @param  Band|null  $acidity  the pH as estimated from what is dissolved, where it is neither meant nor measured
      */
     public function __construct(
         public WeighedLine $line,
@@ -30,6 +31,7 @@ final readonly class PreservativeDose
         public array $components,
         public bool $heatedPastCeiling,
         public ?float $ph,
+        public ?Band $acidity = null,
     ) {
     }
 
@@ -48,9 +50,20 @@ final readonly class PreservativeDose
         return $this->ingredient->phMax !== null && $this->ingredient->phMax <= self::ACID_DEPENDENT_PH;
     }
 
-    /** false only when a pH is known and it is outside the system's range. */
+    /** Its pH is neither said nor can it be told from what is dissolved on which side of the range it lies. */
+    public function needsPh(): bool
+    {
+        return $this->acidity !== null && $this->dependsOnAcidity()
+            && $this->acidity->low <= $this->ingredient->phMax && $this->acidity->high > $this->ingredient->phMax;
+    }
+
+    /** false only when a pH is known, or estimated for sure, and it is outside the system's range. */
     public function suitsPh(): bool
     {
+        if ($this->acidity !== null && $this->dependsOnAcidity()) {
+            return $this->acidity->low <= $this->ingredient->phMax;
+        }
+
         return $this->ph === null || (
             $this->ph >= ($this->ingredient->phMin ?? 0.0) - 1e-9
                 && $this->ph <= ($this->ingredient->phMax ?? 14.0) + 1e-9

@@ -48,7 +48,7 @@ final class Examiner
 
         return array_values(array_filter(
             $evaluation->findings,
-            static fn (Finding $finding): bool => $finding->severity !== Severity::Note,
+            static fn (Finding $finding): bool => $finding->severity !== Severity::Note || $finding->fixes !== [],
         ));
     }
 

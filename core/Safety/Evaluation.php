@@ -7,11 +7,59 @@ namespace Ilvane\Core\Safety;
 /** The whole judgement on one formula: what the models say and what the checks find, gravest first. */
 final readonly class Evaluation
 {
-    /** @param  list<Finding>  $findings */
+    /**
+     * @param  list<Finding>  $findings
+     * @param  list<Finding>  $open  those of them that something unknown could lift: they stop nothing yet
+     */
     public function __construct(
         public Assessment $assessment,
         public array $findings,
+        public array $open = [],
     ) {
+    }
+
+    public function verdict(): VerdictKind
+    {
+        return match (true) {
+            $this->stops() !== [] => VerdictKind::NotReady,
+            $this->unknowns() !== [] => VerdictKind::CannotSay,
+            $this->count(Severity::Mind) > 0 => VerdictKind::ReadyWithChecks,
+            default => VerdictKind::Ready,
+        };
+    }
+
+    /** A shelf life can be said: nothing unknown could change it. */
+    public function isDated(): bool
+    {
+        return $this->verdict() !== VerdictKind::CannotSay;
+    }
+
+    /** @return list<Need> what to tell first, line by line */
+    public function needs(): array
+    {
+        $needs = [];
+        foreach ($this->verdict() === VerdictKind::CannotSay ? $this->unknowns() : [] as $finding) {
+            $what = match (true) {
+                $finding->code === 'acidity.untested' => 'ph',
+                $finding->code === 'measure.open' => 'amount',
+                str_starts_with($finding->variant, 'amount_') => 'amount',
+                in_array($finding->variant, ['unknown_part', 'part_empty'], true) => 'part',
+                default => 'material',
+            };
+            foreach ($finding->keys !== [] ? $finding->keys : $this->keysOf($finding) as $key) {
+                $needs[] = new Need($key, $what, $finding);
+            }
+        }
+
+        return $needs;
+    }
+
+    /** @return list<string> keys of the lines it speaks of */
+    public function keysOf(Finding $finding): array
+    {
+        $lines = $this->assessment->composition->lines;
+
+        return array_map(static fn (int $line): string => $lines[$line - 1]->key(), $finding->lines);
     }
 
     /** @return list<Finding> what is said of a part and of its lines */
@@ -31,8 +79,16 @@ final readonly class Evaluation
         ));
     }
 
-    /** What is not known and could change the answer: lines without a weight, lines nobody could read. */
-    private const UNKNOWN = ['measure.open', 'measure.unread'];
+    /**
+     * What is not known and could change the answer: lines without a weight, lines nobody could read, a pH on which a
+     * preservative depends.
+     */
+    private const UNKNOWN = ['measure.open', 'measure.unread', 'acidity.untested'];
+
+    private static function isUnknown(Finding $finding): bool
+    {
+        return in_array($finding->code, self::UNKNOWN, true) && $finding->severity === Severity::Stop;
+    }
 
     /** Mending the cause mends these too: they hang under it. */
     public const FOLLOWS_FROM = [
@@ -52,7 +108,7 @@ final readonly class Evaluation
     {
         return array_values(array_filter(
             $this->findings,
-            static fn (Finding $finding): bool => in_array($finding->code, self::UNKNOWN, true),
+            self::isUnknown(...),
         ));
     }
 
@@ -64,7 +120,8 @@ final readonly class Evaluation
         return array_values(array_filter(
             $this->findings,
             fn (Finding $finding): bool => $finding->severity === Severity::Stop
-                && ! in_array($finding->code, self::UNKNOWN, true)
+                && ! self::isUnknown($finding)
+                && ! in_array($finding, $this->open, true)
                 && ! $this->followsFromAnother($finding),
         ));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ilvane\Core\Safety;
 
 use Ilvane\Core\Measure\Certainty;
+use Ilvane\Core\Measure\WithChanges;
 
 /**
  * What a check has to say: a code, how grave and how sure, the lines it speaks of, the values for its words, and ways
@@ -12,6 +13,8 @@ use Ilvane\Core\Measure\Certainty;
  */
 final readonly class Finding
 {
+    use WithChanges;
+
     /**
      * @param  string  $code  as in docs/formats.md, e.g. "preservation.low"
      * @param  list<int>  $lines  count from 1
@@ -30,6 +33,12 @@ final readonly class Finding
         public string $variant = 'usual',
         public array $keys = [],
     ) {
+    }
+
+    /** @param  list<Fix>  $fixes */
+    public function offering(array $fixes): self
+    {
+        return $this->with(fixes: $fixes);
     }
 
     /** Nothing in the formula alone can mend it: it puts a question to the maker instead. */

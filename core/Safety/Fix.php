@@ -11,11 +11,15 @@ final readonly class Fix
      * @param  string  $label  word key
      * @param  array<string, Term>  $terms
      * @param  non-empty-list<array{op: string, path: string, value?: mixed}>  $patch
+     * @param  list<string>  $ends  the findings it ended when it was tried, "code@keys"
+     * @param  FixOutcome|null  $after  what was found when it was tried; null where it wasn't
      */
     public function __construct(
         public string $label,
         public array $patch,
         public array $terms = [],
+        public array $ends = [],
+        public ?FixOutcome $after = null,
     ) {
     }
 

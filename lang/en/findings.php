@@ -39,7 +39,6 @@ return [
         'rest_on' => 'Let :ingredient fill up to 100',
         'scale_to_100' => 'Scale every line to make 100',
         'prepare_dried' => 'It is dried',
-        'prepare_wilted' => 'It is wilted',
         'prepare_cooked_out' => 'The water is cooked out',
         'split_emulsifiers' => 'Split the two anew, as much in all',
         'swap_for' => 'Take :ingredient instead',
@@ -54,7 +53,6 @@ return [
         'containers_to' => 'Take :count of them',
         'claim_to' => 'Say :days',
         'infuse_dried_whole' => 'Dry it first: crisp, two to three days in the shade',
-        'infuse_fresh_wilted' => 'Wilt it a day first, till it is limp and dry to the touch',
         'infuse_cook_out' => 'Cook the water out in the oil, gently, today',
         'infuse_at' => 'Hold it at :celsius',
         'more_oil' => 'Pour in :grams more',
@@ -100,6 +98,9 @@ return [
         ],
         'ph_unsuited' => [
             'message' => ':ingredient doesn’t work at pH :ph; it needs :low to :high.',
+            'message_estimated' => ':ingredient needs a pH of :low to :high; as it stands it will be about :ph.',
+            'because_estimated' => 'The salt itself makes the water alkaline, and there hardly any of it is in the form that works. It wants an acid, and a pH that is measured.',
+            'ask_estimated' => 'Which pH will you bring it to, and with what acid?',
             'because' => 'Acid preservatives work only in their undissociated form, and that vanishes as the pH rises; others break down outside their range.',
             'source' => 'Range: :source. Undissociated share from the pKa: textbook chemistry.',
         ],
@@ -214,7 +215,7 @@ return [
     'plant' => [
         'fresh_in_oil' => [
             'message' => ':ingredient is fresh and wet, and goes into oil.',
-            'because' => 'Water trapped in oil, without air, is where mould and botulism grow. Dry it, wilt it, or cook the water out.',
+            'because' => 'Water trapped in oil, without air, is where mould and botulism grow. Dry it until it snaps, or cook the water out; wilted is still wet.',
             'source' => 'Public food-safety advice on herbs and garlic in oil (from memory); common practice.',
         ],
         'left_in' => [
@@ -289,6 +290,9 @@ return [
         ],
         'untested' => [
             'message' => 'No pH is said. Test it: 2 g in 8 g distilled water, strip or meter.',
+            'message_needed' => ':ingredient works only up to pH :high, and from what is in it the pH may lie anywhere from :from to :to. What is it?',
+            'because_needed' => 'Above that hardly any of it is in the form that works. Say the pH you aim for, or measure a sample: 2 g in 8 g distilled water.',
+            'ask' => 'What is its pH?',
             'because' => 'Preservative, emulsifier and scalp all go by it.',
             'source' => 'Common practice.',
         ],
@@ -625,6 +629,8 @@ return [
         'empty' => 'Nothing in it yet. Start with the ingredient you use most of.',
         'stops' => '{1} Not ready: 1 problem. :first|[2,*] Not ready: :count problems. First: :first',
         'cannot_say' => 'Can’t say yet: :first',
+        'is_it_the_preservative' => 'Is line :line the preservative? None is named.',
+        'is_it_the_emulsifier' => 'Is line :line the emulsifier? None is named.',
         'preserved' => 'Shelf life :days (estimate), because :system at :percent is an effective dose; :fresh in the fridge without it.',
         'preserved_untested' => 'Shelf life :days once the pH is measured between :low and :high; until then :fresh in the fridge.',
         'fresh' => 'Fresh: use within :days, in the fridge, because there is no preservative in it.',

@@ -139,7 +139,7 @@ return [
             'grain_risk' => 'Shea, mango and cupuaçu grow grains when they cool slowly through 30 to 20 °C.',
         ],
         'plant' => [
-            'fresh_in_oil' => 'Fresh and wet into oil: dry it, wilt it, or cook the water out.',
+            'fresh_in_oil' => 'Fresh or wilted into oil: dry it until it snaps, or cook the water out.',
             'uncovered' => 'The plant lies under the oil, always.',
             'strained_late' => 'Strained after :longest at the latest; while warm, if there is butter in it.',
             'powder' => 'A powder infuses fast and clouds the oil.',

@@ -39,7 +39,6 @@ return [
         'rest_on' => 'Laisser :ingredient compléter à 100',
         'scale_to_100' => 'Ajuster chaque ligne pour faire 100',
         'prepare_dried' => 'Elle est sèche',
-        'prepare_wilted' => 'Elle est flétrie',
         'prepare_cooked_out' => 'L’eau en est chassée',
         'split_emulsifiers' => 'Partager autrement les deux, autant en tout',
         'swap_for' => 'Prendre :ingredient à la place',
@@ -54,7 +53,6 @@ return [
         'containers_to' => 'En prendre :count',
         'claim_to' => 'Dire :days',
         'infuse_dried_whole' => 'La sécher d’abord : cassante, deux à trois jours à l’ombre',
-        'infuse_fresh_wilted' => 'La flétrir un jour d’abord, jusqu’à ce qu’elle soit molle et sèche au toucher',
         'infuse_cook_out' => 'Chasser l’eau dans l’huile, doucement, aujourd’hui',
         'infuse_at' => 'Maintenir à :celsius',
         'more_oil' => 'Verser :grams de plus',
@@ -100,6 +98,9 @@ return [
         ],
         'ph_unsuited' => [
             'message' => ':ingredient n’agit pas à pH :ph ; il lui faut :low à :high.',
+            'message_estimated' => ':ingredient a besoin d’un pH de :low à :high ; tel quel, il sera d’environ :ph.',
+            'because_estimated' => 'Le sel lui-même rend l’eau basique, et presque rien n’en reste sous la forme qui agit. Il faut un acide, et un pH mesuré.',
+            'ask_estimated' => 'À quel pH l’amènerez-vous, et avec quel acide ?',
             'because' => 'Les conservateurs acides n’agissent que sous leur forme non dissociée, qui disparaît quand le pH monte ; d’autres se décomposent hors de leur plage.',
             'source' => 'Plage : :source. Part non dissociée d’après le pKa : chimie des manuels.',
         ],
@@ -214,7 +215,7 @@ return [
     'plant' => [
         'fresh_in_oil' => [
             'message' => ':ingredient est fraîche et humide, et va dans l’huile.',
-            'because' => 'L’eau enfermée dans l’huile, sans air, est là où poussent moisissures et botulisme. Séchez-la, flétrissez-la, ou chassez l’eau à la cuisson.',
+            'because' => 'L’eau enfermée dans l’huile, sans air, est là où poussent moisissures et botulisme. Séchez-la jusqu’à ce qu’elle casse, ou chassez l’eau à la cuisson ; flétrie, elle reste humide.',
             'source' => 'Conseils publics de sécurité alimentaire sur herbes et ail dans l’huile (de mémoire) ; pratique courante.',
         ],
         'left_in' => [
@@ -289,6 +290,9 @@ return [
         ],
         'untested' => [
             'message' => 'Aucun pH n’est dit. Testez : 2 g dans 8 g d’eau distillée, bandelette ou appareil.',
+            'message_needed' => ':ingredient n’agit que jusqu’à pH :high, et d’après ce qu’il y a dedans le pH peut être n’importe où entre :from et :to. Quel est-il ?',
+            'because_needed' => 'Au-dessus, presque rien n’en est sous la forme qui agit. Dites le pH visé, ou mesurez un échantillon : 2 g dans 8 g d’eau distillée.',
+            'ask' => 'Quel est son pH ?',
             'because' => 'Conservateur, émulsifiant et cuir chevelu en dépendent tous.',
             'source' => 'Pratique courante.',
         ],
@@ -625,6 +629,8 @@ return [
         'empty' => 'Rien dedans pour l’instant. Commencez par l’ingrédient le plus abondant.',
         'stops' => '{1} Pas prête : 1 problème. :first|[2,*] Pas prête : :count problèmes. D’abord : :first',
         'cannot_say' => 'Impossible à dire pour l’instant : :first',
+        'is_it_the_preservative' => 'La ligne :line est-elle le conservateur ? Aucun n’est nommé.',
+        'is_it_the_emulsifier' => 'La ligne :line est-elle l’émulsifiant ? Aucun n’est nommé.',
         'preserved' => 'Conservation : :days (estimation), parce que :system à :percent est une dose efficace ; :fresh au réfrigérateur sans lui.',
         'preserved_untested' => 'Conservation : :days une fois le pH mesuré entre :low et :high ; d’ici là :fresh au réfrigérateur.',
         'fresh' => 'Frais : à utiliser sous :days, au réfrigérateur, car il n’y a pas de conservateur.',

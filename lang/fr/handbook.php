@@ -139,7 +139,7 @@ return [
             'grain_risk' => 'Karité, mangue et cupuaçu grainent quand ils passent lentement de 30 à 20 °C.',
         ],
         'plant' => [
-            'fresh_in_oil' => 'Fraîche et humide dans l’huile : séchez, flétrissez, ou chassez l’eau à la cuisson.',
+            'fresh_in_oil' => 'Fraîche ou flétrie dans l’huile : séchez jusqu’à ce qu’elle casse, ou chassez l’eau à la cuisson.',
             'uncovered' => 'La plante est sous l’huile, toujours.',
             'strained_late' => 'Filtré après :longest au plus tard ; chaud, s’il y a du beurre dedans.',
             'powder' => 'Une poudre infuse vite et trouble l’huile.',

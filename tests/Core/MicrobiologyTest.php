@@ -83,7 +83,7 @@ final class MicrobiologyTest extends CoreCase
         yield 'water, two halves that make a whole' => [
             [['distilled-water', '99 g'], ['phenoxyethanol', '0.8 g'], ['potassium-sorbate', '0.3 g']],
             'gel',
-            Regime::Preserved,
+            Regime::Fresh, // the salt makes the water alkaline: half of the pair is not at work
         ];
         yield 'water, a disputed ferment' => [
             [['distilled-water', '96 g'], ['radish-root-ferment-filtrate', '4 g']],

@@ -123,7 +123,7 @@ final class HandbookTest extends AppCase
         $this
             ->get('/handbook?q=botulism')
             ->assertOk()
-            ->assertSeeText('Fresh and wet into oil')
+            ->assertSeeText('Fresh or wilted into oil')
             ->assertDontSeeText('The lines make 100');
         $this->get('/handbook?q=emulsion.hlb_off')->assertOk()->assertSeeText('Mix of two emulsifiers');
         $this->get('/handbook?q=MURUMURU')->assertOk()->assertSeeText('Murumuru');

@@ -125,7 +125,7 @@ final class PlannerTest extends AppCase
         $this->post("/infusions/$jar->id/start")->assertSessionHas('refused');
         self::assertTrue($jar->refresh()->isPlanned());
         $this
-            ->type($jar, [], $this->planned($jar, 'plant.fresh_in_oil', 2))
+            ->type($jar, [], $this->planned($jar, 'plant.fresh_in_oil', 1))
             ->assertSee('cooked out')
             ->assertSee('Wet plants spit')
             ->assertDontSee('Don’t fill it yet');

@@ -21,7 +21,7 @@ final class WetPlantKept implements InfusionRule
             return;
         }
         foreach ($infusion->contents->plants as $i => $plant) {
-            if ($plant->form !== PlantForm::FreshWet) {
+            if ($plant->form !== PlantForm::FreshWet && $plant->form !== PlantForm::FreshWilted) {
                 continue;
             }
             $form = static fn (PlantForm $form): Fix => new Fix(
@@ -31,7 +31,7 @@ final class WetPlantKept implements InfusionRule
             yield new Finding('plant.fresh_in_oil', Severity::Stop, [$i + 1], [
                 'ingredient' => Term::ingredient($plant->ingredient->key),
             ], [
-                $form(PlantForm::DriedWhole), $form(PlantForm::FreshWilted), self::cookOut($infusion),
+                $form(PlantForm::DriedWhole), self::cookOut($infusion),
             ]);
         }
     }

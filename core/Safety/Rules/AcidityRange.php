@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ilvane\Core\Safety\Rules;
 
 use Ilvane\Core\Formula\Application;
+use Ilvane\Core\Microbiology\PreservativeDose;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Safety\Fix;
@@ -29,7 +30,21 @@ final class AcidityRange implements Rule
         }
         $ph = $assessment->formula->ph;
         if ($ph === null) {
-            if (! $assessment->formula->family->isUsuallyFresh()) {
+            $waits = array_values(array_filter(
+                $assessment->preservation->doses,
+                static fn (PreservativeDose $dose): bool => $dose->needsPh(),
+            ));
+            if ($waits !== []) {
+                yield new Finding('acidity.untested', Severity::Stop, array_map(
+                    static fn (PreservativeDose $dose): int => $dose->line->position,
+                    $waits,
+                ), [
+                    'ingredient' => Term::ingredient($waits[0]->ingredient->key),
+                    'high' => Term::number($waits[0]->ingredient->phMax ?? 14.0),
+                    'from' => Term::number(round($waits[0]->acidity->low ?? 0.0, 1)),
+                    'to' => Term::number(round($waits[0]->acidity->high ?? 14.0, 1)),
+                ], variant: 'needed');
+            } elseif (! $assessment->formula->family->isUsuallyFresh()) {
                 yield new Finding('acidity.untested', Severity::Note);
             }
 

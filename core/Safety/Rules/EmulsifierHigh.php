@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Safety\Rules;
 
+use Ilvane\Core\Formula\Application;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Safety\Remedy;
@@ -18,9 +19,11 @@ final class EmulsifierHigh implements Rule
     {
         foreach ($assessment->emulsion->emulsifiers as $line) {
             $percent = $line->percent();
-            $most = $line->ingredient?->use?->max;
+            $isRinsedOff = $assessment->formula->use === Application::RinseOff;
+            $usual = $line->ingredient?->use?->max;
+            $most = $isRinsedOff ? $line->ingredient->rinseOffMax ?? $usual : $usual;
             $certainty = $most === null ? null : $percent?->above($most);
-            if ($certainty === null) {
+            if ($line->ingredient === null || $certainty === null) {
                 continue;
             }
             yield new Finding('emulsion.load_high', Severity::Mind, [$line->position], [

@@ -13,7 +13,7 @@ use Ilvane\Core\Safety\Rule;
 use Ilvane\Core\Safety\Severity;
 use Ilvane\Core\Safety\Term;
 
-/** A wet plant in oil: mould, and in the worst case botulism. Dry it, wilt it or cook the water out first. */
+/** A wet plant in oil: mould, and in the worst case botulism. Dry it or cook the water out first. */
 final class FreshPlantInOil implements Rule
 {
     public function examine(Assessment $assessment): iterable
@@ -36,7 +36,7 @@ final class FreshPlantInOil implements Rule
             );
             yield new Finding('plant.fresh_in_oil', Severity::Stop, [$line->position], [
                 'ingredient' => Term::ingredient($line->ingredient->key),
-            ], [$way('dried'), $way('wilted'), $way('cooked_out')]);
+            ], [$way('dried'), $way('cooked_out')]);
         }
     }
 }

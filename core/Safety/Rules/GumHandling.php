@@ -31,7 +31,7 @@ final class GumHandling implements Rule
                 && $line->line->prepared === []
                 && $ingredient->is(MaterialTrait::LumpsWhenDry)
             ) {
-                yield new Finding('gum.wet_first', Severity::Mind, [$line->position], [
+                yield new Finding('gum.wet_first', Severity::Note, [$line->position], [
                     'ingredient' => Term::ingredient($ingredient->key),
                 ], [
                     new Fix(

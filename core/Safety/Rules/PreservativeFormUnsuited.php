@@ -28,7 +28,7 @@ final class PreservativeFormUnsuited implements Rule
                 if (! in_array($component->component->inci, self::NOT_SPRAYED, true)) {
                     continue;
                 }
-                yield new Finding('preservation.form_unsuited', Severity::Stop, [$dose->line->position], [
+                yield new Finding('preservation.form_unsuited', Severity::Mind, [$dose->line->position], [
                     'ingredient' => Term::ingredient($dose->ingredient->key),
                     'component' => Term::text($component->component->inci),
                 ], $this->instead($assessment, $dose));

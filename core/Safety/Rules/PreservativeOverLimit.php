@@ -28,7 +28,8 @@ final class PreservativeOverLimit implements Rule
                 continue;
             }
             $reported = [...$reported, ...$component->lines];
-            yield new Finding('preservation.over_limit', Severity::Stop, $component->lines, [
+            $isLaw = $assessment->formula->region === Region::EuropeanUnion; // elsewhere its figures are guidance
+            yield new Finding('preservation.over_limit', $isLaw ? Severity::Stop : Severity::Mind, $component->lines, [
                 'component' => Term::text($component->component->inci),
                 'percent' => Term::percent($component->percent),
                 'limit' => Term::percent($component->limit),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ilvane\Core\Safety\Rules;
 
 use Ilvane\Core\Measure\Amount;
+use Ilvane\Core\Microbiology\PreservativeDose;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Safety\Fix;
@@ -21,7 +22,12 @@ final class PreservativePhUnsuited implements Rule
     public function examine(Assessment $assessment): iterable
     {
         foreach ($assessment->preservation->doses as $dose) {
-            if ($dose->suitsPh() || $dose->ph === null) {
+            if ($dose->suitsPh()) {
+                continue;
+            }
+            if ($dose->ph === null) {
+                yield $this->estimated($dose);
+
                 continue;
             }
             $low = $dose->ingredient->phMin ?? 0.0;
@@ -42,5 +48,17 @@ final class PreservativePhUnsuited implements Rule
                 ['ph' => Term::number($wanted)],
             )]);
         }
+    }
+
+    /** Nobody has said a pH, and whatever it is, what is dissolved keeps it out of the range. */
+    private function estimated(PreservativeDose $dose): Finding
+    {
+        return new Finding('preservation.ph_unsuited', Severity::Stop, [$dose->line->position], [
+            'ingredient' => Term::ingredient($dose->ingredient->key),
+            'ph' => Term::number(round($dose->acidity->likely ?? 7.0, 1)),
+            'low' => Term::number($dose->ingredient->phMin ?? 0.0),
+            'high' => Term::number($dose->ingredient->phMax ?? 14.0),
+            'source' => Term::note($dose->ingredient->sourceOf('ph')),
+        ], variant: 'estimated');
     }
 }

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Safety\Rules;
 
+use Ilvane\Core\Formula\Application;
 use Ilvane\Core\Formula\Basis;
+use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Material\Kind;
+use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Safety\Rule;
@@ -19,6 +23,27 @@ final class Unweighable implements Rule
 
     /** Strength of the pre-dilution offered. */
     private const STOCK = 0.10;
+
+    /** A weighing error matters where it carries the share over a limit that matters. */
+    private function crosses(WeighedLine $line, Assessment $assessment): bool
+    {
+        $kind = $line->ingredient?->kind;
+        $percent = $line->percent();
+        $grams = $line->grams->likely ?? 0.0;
+        $isOfThose = $kind !== null && ($kind->isScent() || in_array(
+            $kind,
+            [Kind::Preservative, Kind::Emulsifier, Kind::AcidOrBase, Kind::Active],
+            true,
+        ));
+        if (! $isOfThose || $percent === null || $grams <= 0) {
+            return false;
+        }
+        $off = Band::around($percent->likely, min(1.0, $assessment->scaleResolutionG / 2 / $grams));
+        $isRinsedOff = $assessment->formula->use === Application::RinseOff;
+
+        return $line->ingredient->bears(Band::exact($percent->likely), $isRinsedOff)
+            && ! $line->ingredient->bears($off, $isRinsedOff);
+    }
 
     public function examine(Assessment $assessment): iterable
     {
@@ -35,7 +60,8 @@ final class Unweighable implements Rule
             if ($error <= self::MOST_ERROR + 1e-9) {
                 continue;
             }
-            yield new Finding('measure.unweighable', Severity::Mind, [$line->position], [
+            $severity = $this->crosses($line, $assessment) ? Severity::Mind : Severity::Note;
+            yield new Finding('measure.unweighable', $severity, [$line->position], [
                 'ingredient' => Term::ingredient($line->ingredient->key),
                 'grams' => Term::grams($grams),
                 'scale' => Term::grams($assessment->scaleResolutionG),

@@ -105,7 +105,7 @@ final class RulesTest extends CoreCase
             ['humectant.high', 'measure.sum_not_100'],
         ];
         yield 'not enough to make 100' => [$with(0, ['amount' => '50 %']), ['measure.sum_not_100']];
-        yield 'too little for the scale' => [[...self::sound(), 'scale_resolution_g' => 0.1], ['measure.unweighable']];
+        yield 'too little for the scale' => [[...self::sound(), 'scale_resolution_g' => 2.0], ['measure.unweighable']];
     }
 
     public function test_a_butter_is_sound_until_water_slips_in(): void
