@@ -82,7 +82,11 @@ final readonly class BenchPageFactory
             $formula,
             $draft,
             $revision,
-            $composition->known() === [] ? '' : $evaluation->assessment->preservation->regime->value,
+            match (true) {
+                $composition->known() === [] => '',
+                ! $evaluation->isDated() => 'unknown',
+                default => $evaluation->assessment->preservation->regime->value,
+            },
             $this->verdict->of($evaluation),
             $evaluation->isSound(),
             $draft->lines() === [],

@@ -14,8 +14,8 @@ use Ilvane\Core\Safety\Severity;
 /**
  * Findings as margin notes, worded and tied to their rows.
  *
- * @phpstan-type Note array{id: string, under: list<string>, code: string, severity: string, certainty: string,
- *   lines: list<int>, row: string, message: string, because: string, source: string, ask: ?string, handbook: string,
+ * @phpstan-type Note array{id: string, under: list<string>, code: string, severity: string, mark: string,
+ *   certainty: string, lines: list<int>, row: string, message: string, because: string, source: string, ask: ?string, handbook: string,
  *   fixes: list<array{do: string, label: string, preview: string}>}
  */
 final readonly class PencilNotes
@@ -57,6 +57,7 @@ final readonly class PencilNotes
                 'under' => $under['by'][$finding->code] ?? [],
                 'code' => $finding->code,
                 'severity' => $finding->severity->value,
+                'mark' => Evaluation::isUnknown($finding) ? 'ask' : $finding->severity->value,
                 'certainty' => $finding->certainty->value,
                 'lines' => $finding->lines,
                 'row' => $rows[($finding->lines[0] ?? 0) - 1] ?? '',
@@ -102,7 +103,11 @@ final readonly class PencilNotes
         return $topic === null ? '' : route('handbook.topic', $topic).'#'.str_replace('.', '-', $code);
     }
 
-    /** A severity's form and word, drawn once for all notes that share it. */
+    /**
+     * A severity's form and word, drawn once for all notes that share it.
+     *
+     * @param  string  $severity  stop, mind, note, or ask for what has to be told first
+     */
     public static function mark(string $severity): HtmlString
     {
         static $drawn = [];

@@ -24,6 +24,16 @@ use Ilvane\Core\Simulation\Simulator;
  */
 final readonly class Evaluator
 {
+    /** Nothing is missing for sure while something unknown could be it: it is asked instead. */
+    private const OF_ABSENCE = [
+        'preservation.missing',
+        'preservation.narrow',
+        'preservation.scent_is_not',
+        'preservation.vitamin_e_is_not',
+        'emulsion.no_emulsifier',
+        'emulsion.not_an_emulsifier',
+    ];
+
     public function __construct(
         private Catalogue $catalogue,
         private Tools $tools = new Tools,
@@ -45,7 +55,20 @@ final readonly class Evaluator
         }
         usort($findings, static fn (Finding $a, Finding $b): int => $a->severity->rank() <=> $b->severity->rank());
 
-        return new Evaluation($assessment, $findings, $this->open($assessment, $findings, $onBatch, $madeOn));
+        $open = $this->open($assessment, $findings, $onBatch, $madeOn);
+        $suspended = array_filter(
+            $open,
+            static fn (Finding $finding): bool => in_array($finding->code, self::OF_ABSENCE, true),
+        );
+
+        return new Evaluation(
+            $assessment,
+            array_values(array_filter(
+                $findings,
+                static fn (Finding $finding): bool => ! in_array($finding, $suspended, true),
+            )),
+            $open,
+        );
     }
 
     /** By the rule book alone: what a change of the lines does, without going through the making again. */

@@ -16,8 +16,9 @@ use Ilvane\Core\Safety\FixOutcome;
 use Ilvane\Core\Safety\Severity;
 
 /**
- * Tries every offer before it is shown. It is shown only if it ends its own finding, adds no stop, and adds no more
- * checks than it ends; what ends most comes first, then what changes least.
+ * Tries every offer before it is shown. It is shown only if it ends its own finding, adds no stop, and leaves less
+ * against the formula than before: fewer stops, or as many and fewer checks. What ends most comes first, then what
+ * changes least.
  */
 final readonly class TriedFixes
 {
@@ -40,14 +41,11 @@ final readonly class TriedFixes
                 <=> [count($one->ends), count($two->patch)]);
             $findings[] = $finding->offering($fixes);
         }
-        $open = array_map(
-            static fn (Finding $finding): Finding => $findings[(int) array_search(
-                $finding,
-                $evaluation->findings,
-                true,
-            )],
-            $evaluation->open,
-        );
+        $open = array_map(static function (Finding $finding) use ($evaluation, $findings): Finding {
+            $at = array_search($finding, $evaluation->findings, true);
+
+            return $at === false ? $finding : $findings[$at]; // what is suspended is not among them
+        }, $evaluation->open);
 
         return new Evaluation($evaluation->assessment, $findings, $open);
     }
@@ -95,9 +93,10 @@ final readonly class TriedFixes
             [...$before['stop'], ...$before['mind']],
             [...$after['stop'], ...$after['mind']],
         ));
-        $newChecks = array_diff($after['mind'], $before['mind'], $before['stop']);
-        $isNote = $finding->severity === Severity::Note;
-        if ($isStill !== [] || $newStops !== [] || count($newChecks) > count($ends) + ($isNote ? 1 : 0)) {
+        $was = [count($before['stop']), count($before['mind'])];
+        $is = [count($after['stop']), count($after['mind'])];
+        $isWorse = $finding->severity === Severity::Note ? $is > $was : $is >= $was;
+        if ($isStill !== [] || $newStops !== [] || $isWorse) {
             return null;
         }
 

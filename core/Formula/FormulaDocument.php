@@ -80,6 +80,11 @@ final class FormulaDocument
         $parts = PartDocument::readAll($document, $nesting, $ring);
         $lines = LineDocument::readAll($document, $nesting, $ring);
         PartDocument::refuseTangles($document, $parts, $lines);
+        $names = array_column($parts, 'name', 'key');
+        $lines = array_map(
+            static fn (Line $line): Line => $line->part === null ? $line : $line->called($names[$line->part]),
+            $lines,
+        );
 
         return new Formula(
             name: $name,

@@ -96,6 +96,12 @@ final readonly class Line
         )));
     }
 
+    /** A part goes by its name. */
+    public function called(string $name): self
+    {
+        return $this->with(name: $name);
+    }
+
     public function inPhase(Phase $phase): self
     {
         return $this->with(phase: $phase);

@@ -142,7 +142,9 @@ final class LineDocument
         return array_filter([
             'key' => $line->key,
             'ingredient' => $line->ingredient,
-            'name' => $line->ingredient === null && $line->name === $line->lot ? null : $line->name,
+            'name' => $line->part !== null || ($line->ingredient === null && $line->name === $line->lot)
+                ? null
+                : $line->name,
             'text' => $line->text,
             'formula' => $line->formula === null ? null : FormulaDocument::write($line->formula),
             'part' => $line->part,

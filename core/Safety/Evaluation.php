@@ -85,7 +85,8 @@ final readonly class Evaluation
      */
     private const UNKNOWN = ['measure.open', 'measure.unread', 'acidity.untested'];
 
-    private static function isUnknown(Finding $finding): bool
+    /** It stops nothing by itself: it asks. */
+    public static function isUnknown(Finding $finding): bool
     {
         return in_array($finding->code, self::UNKNOWN, true) && $finding->severity === Severity::Stop;
     }

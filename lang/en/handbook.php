@@ -247,7 +247,7 @@ return [
 
     'tables' => [
         'preservatives' => ['title' => 'Preservatives', 'columns' => ['Preservative', 'Of the batch', 'pH', 'Add below', 'Bacteria · yeast · mould', 'Limits of its parts']],
-        'undissociated' => ['title' => 'How much of an acid preservative is awake', 'columns' => ['pH', 'Benzoic acid', 'Sorbic acid', 'Dehydroacetic acid', 'Salicylic acid']],
+        'undissociated' => ['title' => 'How much of an acid preservative works, by pH', 'columns' => ['pH', 'Benzoic acid', 'Sorbic acid', 'Dehydroacetic acid', 'Salicylic acid']],
         'emulsifiers' => ['title' => 'Emulsifiers', 'columns' => ['Emulsifier', 'Of the batch', 'Of the fats at least', 'HLB', 'Charge']],
         'fats' => ['title' => 'Butters and oils', 'columns' => ['Fat', 'Melts', 'Solid at 20 °C', 'Asks for HLB', 'Keeps, opened']],
         'scents' => ['title' => 'Scent oils', 'columns' => ['Oil', 'Left on', 'Rinsed off', 'Take care']],

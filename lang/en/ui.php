@@ -50,7 +50,7 @@ return [
         'at_most' => 'of :limit at most', 'at_most_drops' => 'of :limit at most, :drops drops in all',
         'hlb' => 'Balance (HLB)', 'hlb_of' => 'its oils ask for :required',
         'activity' => 'Water activity', 'activity_of' => 'estimate; below :least nothing grows',
-        'keeps' => 'Keeps :days', 'keeps_of' => 'estimate',
+        'keeps' => 'Shelf life :days', 'keeps_of' => 'estimate',
         'decides' => 'decides',
         'longer' => 'It would keep longer',
         'longer_ways' => [
@@ -58,7 +58,7 @@ return [
             'fresher' => 'with a fresh lot of :ingredient', 'sturdier' => 'with something sturdier than :ingredient', 'fewer_plants' => 'with less than a fifth of plant waters',
         ],
         'keeps_basis' => 'Rules of thumb from memory, the short end of what makers say. Smell and look decide.',
-        'acids_title' => 'What the pH leaves awake',
+        'acids_title' => 'How much of the acid works at this pH',
         'acids_none' => 'Say the pH aimed at, and it is marked here.',
         'acids_basis' => 'Undissociated share by the acid’s pKa; the rest of the acid does nothing.',
         'firm_title' => 'How firm it is',
@@ -169,7 +169,7 @@ return [
         'guess_none' => 'None of its acids and salts is known to the model, so there is nothing to guess from. Take a sample.',
         'guess_basis' => 'An estimate for planning the drops, never for the label: charge balance with Davies activities; emulsifiers, proteins and plants left out. Only a strip or a meter knows.',
         'grams_axis' => 'grams of solution',
-        'awake' => 'What that leaves awake of the preservative',
+        'awake' => 'How much of the preservative works at that pH',
         'problems' => ['batch' => 'Grams, from 0.1 to 100 000.', 'product' => 'Grams of cream, more than half a step of your scale (:scale).', 'strength' => 'Percent, up to 100.', 'wanted' => 'A pH from 1 to 13.', 'added' => 'Drops, grams or millilitres, like “12 drops”.'],
     ],
     'refused' => [

@@ -22,12 +22,13 @@ return [
     'audience_child_under_6' => 'children of 3 to 5',
     'audience_child_under_3' => 'children under 3',
     'audience_pregnant' => 'someone pregnant',
-    'severity' => ['stop' => 'Stop', 'mind' => 'Mind', 'note' => 'Note'],
+    'severity' => ['stop' => 'Stop', 'mind' => 'Check', 'note' => 'Note', 'ask' => 'Tell me'],
     'certainty' => ['certain' => 'certain', 'possible' => 'possible'],
-    'regime' => ['dry' => 'Dry', 'preserved' => 'Preserved', 'fresh' => 'Fresh'],
+    'regime' => ['dry' => 'Dry', 'preserved' => 'Preserved', 'fresh' => 'Fresh', 'unknown' => 'Not known yet'],
     'regime_means' => [
+        'unknown' => 'it depends on what is still missing',
         'dry' => 'no water inside',
-        'preserved' => 'water, with a preservative that works',
+        'preserved' => 'water, with a preservative at its dose',
         'fresh' => 'water, and nothing that preserves it',
     ],
     'infusion_method' => [

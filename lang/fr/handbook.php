@@ -245,7 +245,7 @@ return [
 
     'tables' => [
         'preservatives' => ['title' => 'Conservateurs', 'columns' => ['Conservateur', 'De la fournée', 'pH', 'Ajouter sous', 'Bactéries · levures · moisissures', 'Limites de ses parts']],
-        'undissociated' => ['title' => 'Ce qui d’un conservateur acide est éveillé', 'columns' => ['pH', 'Acide benzoïque', 'Acide sorbique', 'Acide déshydroacétique', 'Acide salicylique']],
+        'undissociated' => ['title' => 'La part d’un conservateur acide qui agit, selon le pH', 'columns' => ['pH', 'Acide benzoïque', 'Acide sorbique', 'Acide déshydroacétique', 'Acide salicylique']],
         'emulsifiers' => ['title' => 'Émulsifiants', 'columns' => ['Émulsifiant', 'De la fournée', 'Des corps gras au moins', 'HLB', 'Charge']],
         'fats' => ['title' => 'Beurres et huiles', 'columns' => ['Corps gras', 'Fond', 'Solide à 20 °C', 'Demande un HLB', 'Se garde, ouvert']],
         'scents' => ['title' => 'Huiles parfumées', 'columns' => ['Huile', 'Qui reste', 'Qui se rince', 'Attention']],

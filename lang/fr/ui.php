@@ -50,7 +50,7 @@ return [
         'at_most' => 'sur :limit au plus', 'at_most_drops' => 'sur :limit au plus, :drops gouttes en tout',
         'hlb' => 'Équilibre (HLB)', 'hlb_of' => 'ses huiles demandent :required',
         'activity' => 'Activité de l’eau', 'activity_of' => 'estimation ; sous :least rien ne pousse',
-        'keeps' => 'Se garde :days', 'keeps_of' => 'estimation',
+        'keeps' => 'Conservation :days', 'keeps_of' => 'estimation',
         'decides' => 'décide',
         'longer' => 'Cela se garderait plus longtemps',
         'longer_ways' => [
@@ -58,7 +58,7 @@ return [
             'fresher' => 'avec un lot frais de :ingredient', 'sturdier' => 'avec plus robuste que :ingredient', 'fewer_plants' => 'avec moins d’un cinquième d’eaux de plantes',
         ],
         'keeps_basis' => 'Règles empiriques de mémoire, le bout court de ce que disent les praticiens. L’odeur et l’aspect décident.',
-        'acids_title' => 'Ce que le pH laisse éveillé',
+        'acids_title' => 'La part de l’acide qui agit à ce pH',
         'acids_none' => 'Dites le pH visé, et il est marqué ici.',
         'acids_basis' => 'Part non dissociée d’après le pKa de l’acide ; le reste de l’acide ne fait rien.',
         'firm_title' => 'Sa fermeté',
@@ -169,7 +169,7 @@ return [
         'guess_none' => 'Le modèle ne connaît aucun de ses acides et sels ; rien d’où deviner. Prenez un échantillon.',
         'guess_basis' => 'Une estimation pour prévoir les gouttes, jamais pour l’étiquette : bilan des charges avec activités de Davies ; émulsifiants, protéines et plantes non compris. Seule une bandelette ou un appareil sait.',
         'grams_axis' => 'grammes de solution',
-        'awake' => 'Ce que cela laisse éveillé du conservateur',
+        'awake' => 'La part du conservateur qui agit à ce pH',
         'problems' => ['batch' => 'Des grammes, de 0,1 à 100 000.', 'product' => 'Grammes de crème, plus d’un demi-pas de votre balance (:scale).', 'strength' => 'Pour cent, jusqu’à 100.', 'wanted' => 'Un pH de 1 à 13.', 'added' => 'Gouttes, grammes ou millilitres, comme « 12 gouttes ».'],
     ],
     'refused' => [

@@ -22,12 +22,13 @@ return [
     'audience_child_under_6' => 'enfants de 3 à 5 ans',
     'audience_child_under_3' => 'enfants de moins de 3 ans',
     'audience_pregnant' => 'une personne enceinte',
-    'severity' => ['stop' => 'Halte', 'mind' => 'Attention', 'note' => 'Note'],
+    'severity' => ['stop' => 'Bloquant', 'mind' => 'À vérifier', 'note' => 'Note', 'ask' => 'À préciser'],
     'certainty' => ['certain' => 'certain', 'possible' => 'possible'],
-    'regime' => ['dry' => 'Sans eau', 'preserved' => 'Conservé', 'fresh' => 'Frais'],
+    'regime' => ['dry' => 'Sans eau', 'preserved' => 'Conservé', 'fresh' => 'Frais', 'unknown' => 'Pas encore su'],
     'regime_means' => [
+        'unknown' => 'cela dépend de ce qui manque encore',
         'dry' => 'pas d’eau dedans',
-        'preserved' => 'de l’eau, avec un conservateur qui agit',
+        'preserved' => 'de l’eau, avec un conservateur à sa dose',
         'fresh' => 'de l’eau, et rien qui la conserve',
     ],
     'infusion_method' => [

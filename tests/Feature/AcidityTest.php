@@ -110,7 +110,7 @@ final class AcidityTest extends AppCase
             ->assertSeeText('with an antioxidant in it');
         $this
             ->get(route('bench', $this->milk()))
-            ->assertSeeText('What the pH leaves awake')
+            ->assertSeeText('How much of the acid works at this pH')
             ->assertSee('pH 4.8: ', false);
         $butter = $this->formulaOf([
             'format' => 'ilvane.formula/1',

@@ -165,7 +165,7 @@ final class BenchTest extends AppCase
                 ['X-Live' => '1'],
             )
             ->assertOk()
-            ->assertSee('Keeps 6 months');
+            ->assertSee('Shelf life 6 months');
         $lines = Draft::fromStored($formula->refresh()->draft)->lines();
         self::assertSame(
             ['benzyl-alcohol-dehydroacetic-acid', '0.9 %', 'cooldown'],

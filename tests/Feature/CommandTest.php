@@ -72,7 +72,14 @@ final class CommandTest extends TestCase
         $evaluation = json_decode($run->getOutput(), true, 64, JSON_THROW_ON_ERROR);
         self::assertFits('evaluation-1', $evaluation);
         self::assertSame([2, 3, 4, 6], array_column($evaluation['unread'], 'line'));
-        self::assertContains('preservation.missing', array_column($evaluation['findings'], 'code'));
+        self::assertSame('cannot_say', $evaluation['verdict_kind']);
+        self::assertNotContains(
+            'preservation.missing',
+            array_column($evaluation['findings'], 'code'),
+            'one of the lines nobody could read may be it',
+        );
+        self::assertContains(['line_key' => 'l2', 'what' => 'material'], $evaluation['verdict_needs']);
+        self::assertNull($evaluation['keeping']);
         self::assertNull($evaluation['lines'][4]['grams']);
     }
 

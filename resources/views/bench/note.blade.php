@@ -1,5 +1,5 @@
 <li class="pencil sev-{{ $note['severity'] }}" id="note-{{ md5($note['id']) }}" data-row="{{ $note['row'] }}">
-    <p class="pencil-what">{{ \App\Ground\PencilNotes::mark($note['severity']) }} @if ($note['lines'] !== [])<span class="pencil-lines">{{ implode(', ', $note['lines']) }}</span>@endif {{ $note['message'] }}</p>
+    <p class="pencil-what">{{ \App\Ground\PencilNotes::mark($note['mark']) }} @if ($note['lines'] !== [])<span class="pencil-lines">{{ implode(', ', $note['lines']) }}</span>@endif {{ $note['message'] }}</p>
     @foreach ($note['under'] as $also)<p class="pencil-also">{{ $also }}</p>@endforeach
     @if ($note['ask'] !== null)<p class="pencil-ask">{{ $note['ask'] }}</p>@endif
     @if ($note['fixes'] !== [] && ! ($readonly ?? false))

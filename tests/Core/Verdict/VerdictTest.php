@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core\Verdict;
 
+use Ilvane\Core\Evaluation\Evaluator;
+use Ilvane\Core\Evaluation\TriedFixes;
+use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\Patch;
+use Ilvane\Core\Safety\Evaluation;
 use Ilvane\Core\Safety\Finding;
+use Ilvane\Core\Safety\Fix;
 use Ilvane\Core\Safety\Severity;
 use Ilvane\Core\Safety\VerdictKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\CoreCase;
+use Tests\Support\RandomFormulas;
 
 /**
  * Sixty formulas, half of them as competent formulators make them, half flawed in one or two ways, written before the
@@ -87,7 +93,66 @@ final class VerdictTest extends CoreCase
         self::assertSame(VerdictKind::CannotSay, $evaluation->verdict());
         self::assertSame(['l4', 'material'], [$evaluation->needs()[0]->lineKey, $evaluation->needs()[0]->what]);
         self::assertContains('preservation.missing', array_column($evaluation->open, 'code'));
+        self::assertNotContains('preservation.missing', $evaluation->codes(), 'it is asked, not said');
         self::assertFalse($evaluation->isDated());
+    }
+
+    /**
+     * Pressed again and again, the first offer leads to an end: every time less stands against the formula, and no line
+     * it doesn't name is touched.
+     */
+    public function test_every_press_of_the_first_offer_brings_it_nearer(): void
+    {
+        $count = getenv('ILVANE_LONG') ? 1000 : 200;
+        $evaluator = new Evaluator(self::catalogue());
+        $offers = new TriedFixes($evaluator);
+        $most = 0;
+        foreach (RandomFormulas::seeded(77, $count, self::catalogue()) as $document) {
+            for ($press = 0; ; $press++) {
+                $evaluation = $offers->of($evaluator->evaluate(FormulaDocument::read($document)));
+                $fix = self::firstOffer($evaluation);
+                if ($fix === null) {
+                    break;
+                }
+                $next = Patch::apply($document, $fix->patch);
+                $named = array_map(
+                    static fn (array $change): string => explode('/', $change['path'])[2] ?? '',
+                    $fix->patch,
+                );
+                if (! in_array('remove', array_column($fix->patch, 'op'), true)) {
+                    foreach ($document['lines'] as $i => $line) {
+                        in_array((string) $i, $named, true) ?: self::assertSame($line, $next['lines'][$i]);
+                    }
+                }
+                $after = $evaluator->evaluate(FormulaDocument::read($next));
+                self::assertLessThan(self::against($evaluation), self::against($after), "$fix->label");
+                $document = $next;
+                self::assertLessThan(15, $press);
+            }
+            $most = max($most, $press);
+        }
+        self::assertGreaterThan(3, $most);
+    }
+
+    private static function firstOffer(Evaluation $evaluation): ?Fix
+    {
+        foreach ($evaluation->findings as $finding) {
+            if ($finding->severity !== Severity::Note && $finding->fixes !== []) {
+                return $finding->fixes[0];
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<int> stops, checks, unknowns */
+    private static function against(Evaluation $evaluation): array
+    {
+        return [
+            $evaluation->count(Severity::Stop),
+            $evaluation->count(Severity::Mind),
+            count($evaluation->unknowns()),
+        ];
     }
 
     /** A stop that stands whatever the unknown line turns out to be is said first. */
