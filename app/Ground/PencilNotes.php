@@ -15,7 +15,8 @@ use Ilvane\Core\Safety\Severity;
  * Findings as margin notes, worded and tied to their rows.
  *
  * @phpstan-type Note array{id: string, under: list<string>, code: string, severity: string, mark: string,
- *   certainty: string, lines: list<int>, row: string, message: string, because: string, source: string, ask: ?string, handbook: string,
+ *   certainty: string, lines: list<int>, row: string, message: string, because: string, source: string, ask: ?string,
+ *   handbook: string,
  *   fixes: list<array{do: string, label: string, preview: string}>}
  */
 final readonly class PencilNotes
