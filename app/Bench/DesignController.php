@@ -21,7 +21,7 @@ final class DesignController
     public function __construct(
         private readonly FormulaBook $book,
         private readonly SuggestPageFactory $suggestPages,
-        private readonly WishesFactory $wishess,
+        private readonly WishesFactory $wishFactory,
         private readonly SubstitutePageFactory $substitutePages,
         private readonly ComparePageFactory $comparePages,
     ) {
@@ -40,7 +40,7 @@ final class DesignController
                 ->route('suggest', ['formula' => $formula, ...$wish])
                 ->with('refused', say('suggestions.changed_since'));
         }
-        $fix = $this->wishess->about($formula)->grant($wish)?->fix;
+        $fix = $this->wishFactory->about($formula)->grant($wish)?->fix;
         if ($fix !== null) {
             $this->book->save($formula, Draft::fromStored($formula->draft)->patched($fix->patch), ['proposed', '']);
         }
@@ -66,7 +66,7 @@ final class DesignController
                 ->with('refused', say('suggestions.changed_since'));
         }
         $fix = (new Substitutes($catalogue))->swap(
-            $this->wishess->about($formula)->it->composition->lines[$at],
+            $this->wishFactory->about($formula)->it->composition->lines[$at],
             $catalogue->get($with),
         );
         $this->book->save($formula, Draft::fromStored($formula->draft)->patched($fix->patch), ['swapped', $with]);

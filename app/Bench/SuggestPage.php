@@ -17,6 +17,8 @@ final readonly class SuggestPage
     /**
      * @param  Wish  $wish
      * @param  list<array{name: string, label: string, preview: string, isShown: bool}>  $offers
+     * @param  list<array{message: string, press: string, label: string}>  $against  what stands against making it, and
+     *   the first way out of each; "" where there is only a question
      */
     public function __construct(
         public Formula $formula,
@@ -27,6 +29,7 @@ final readonly class SuggestPage
         public ?SideBySide $sides,
         public bool $isSolid,
         public bool $hasPrices,
+        public array $against,
     ) {
     }
 }

@@ -6,12 +6,15 @@ namespace App\Bench;
 
 use App\Formulas\Draft;
 use App\Formulas\DraftReader;
+use App\Ground\SuggestionKey;
 use App\Ground\Wording;
 use App\Models\Formula;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Evaluation\Evaluator;
+use Ilvane\Core\Evaluation\TriedFixes;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Reformulation\Proposal;
+use Ilvane\Core\Safety\Finding;
 
 /**
  * Builds what SuggestPage shows.
@@ -22,11 +25,12 @@ final readonly class SuggestPageFactory
 {
     public function __construct(
         private Evaluator $evaluator,
+        private TriedFixes $tried,
         private Catalogue $catalogue,
         private Preview $preview,
         private Wording $wording,
         private DraftReader $draftReader,
-        private WishesFactory $wishess,
+        private WishesFactory $wishFactory,
         private SideBySideFactory $sideBySides,
     ) {
     }
@@ -34,7 +38,7 @@ final readonly class SuggestPageFactory
     /** @param  Wish  $wish */
     public function of(Formula $formula, array $wish): SuggestPage
     {
-        $wishes = $this->wishess->about($formula);
+        $wishes = $this->wishFactory->about($formula);
         $proposal = $wishes->grant($wish);
         $draft = Draft::fromStored($formula->draft);
         $sides = null;
@@ -55,7 +59,26 @@ final readonly class SuggestPageFactory
                 ? ''
                 : $this->said($proposal), $proposal?->fix !== null, $sides,
             $wishes->it->formula->family->isSolid(), $wishes->hasPrices(),
+            $this->against($draft),
         );
+    }
+
+    /** @return list<array{message: string, press: string, label: string}> */
+    private function against(Draft $draft): array
+    {
+        $now = Carbon::now()->toDateTimeImmutable();
+        $evaluation = $this->evaluator->evaluate($this->draftReader->read($draft)[0], madeOn: $now);
+        $keys = array_column($draft->lines(), 'key');
+
+        return array_map(function (Finding $finding) use ($keys): array {
+            $fix = $finding->fixes[0] ?? null;
+
+            return [
+                'message' => $this->wording->message($finding),
+                'press' => $fix === null ? '' : SuggestionKey::press($finding, $fix, $keys),
+                'label' => $fix === null ? (string) $this->wording->ask($finding) : $this->wording->fix($fix),
+            ];
+        }, $this->tried->of($evaluation, $now)->stops());
     }
 
     /**

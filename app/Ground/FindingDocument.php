@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ground;
 
+use Ilvane\Core\Measure\Certainty;
 use Ilvane\Core\Safety\Evaluation;
 use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Safety\Fix;
@@ -11,6 +12,9 @@ use Ilvane\Core\Safety\Fix;
 /** Writes a finding as the open forms have it. */
 final readonly class FindingDocument
 {
+    /** Certain is only what the law, a measurement or a calculation says of an amount that is surely beyond. */
+    private const SURE = ['law', 'measured', 'calculated'];
+
     public function __construct(private Wording $wording)
     {
     }
@@ -37,10 +41,14 @@ final readonly class FindingDocument
     /** @return array<string, mixed> */
     public function of(Finding $finding): array
     {
+        $rule = HandbookTopics::restsOn($finding->code);
+        $isCertain = $finding->certainty === Certainty::Certain && in_array($rule, self::SURE, true);
+
         return [
             'code' => $finding->code,
             'severity' => $finding->severity->value,
-            'certainty' => $finding->certainty->value,
+            'certainty' => $isCertain ? Certainty::Certain->value : Certainty::Possible->value,
+            'sure_of' => ['amount' => $finding->certainty->value, 'rule' => $rule],
             'lines' => $finding->lines,
             'message' => $this->wording->message($finding),
             'because' => $this->wording->because($finding),

@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'against' => '{1} First: 1 problem to solve|[2,*] First: :count problems to solve',
     'now' => 'As it is', 'proposed' => 'Suggested', 'draft' => 'Being edited', 'version' => 'Version :number',
     'propose' => 'Suggest changes', 'propose_title' => 'Suggestions for :name', 'offers' => 'Suggested', 'ask' => 'Ask', 'take' => 'Use this version', 'take_means' => 'One press on Undo takes it back.',
     'changed_since' => 'The formula was changed since this was worked out. Look again before you take it.',

@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'against' => '{1} D’abord : 1 problème à résoudre|[2,*] D’abord : :count problèmes à résoudre',
     'now' => 'Comme elle est', 'proposed' => 'Proposé', 'draft' => 'Sur l’établi', 'version' => 'Version :number',
     'propose' => 'Proposer des améliorations', 'propose_title' => 'Propositions pour :name', 'offers' => 'Proposé', 'ask' => 'Demander', 'take' => 'Utiliser cette version', 'take_means' => 'Une pression sur Annuler la reprend.',
     'changed_since' => 'La formule a changé depuis ce calcul. Regardez de nouveau avant de prendre.',

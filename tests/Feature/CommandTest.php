@@ -292,4 +292,20 @@ final class CommandTest extends TestCase
         self::assertSame(2, self::artisan(['ilvane:catalogue', 'nonesuch'])->getExitCode());
         self::assertStringStartsWith('key,name_en', self::artisan(['ilvane:catalogue', '--csv'])->getOutput());
     }
+
+    /** Two things have to be sure: the amount, and the rule. */
+    public function test_certain_is_said_only_where_amount_and_rule_are(): void
+    {
+        $of = static function (string $percent): array {
+            $document = SoundFormula::document();
+            $document['lines'][] = ['ingredient' => 'phenoxyethanol', 'amount' => $percent, 'phase' => 'cooldown'];
+            $run = self::artisan(['ilvane:evaluate', '-'], json_encode($document, JSON_THROW_ON_ERROR));
+
+            return array_column(json_decode($run->getOutput(), true)['findings'], null, 'code');
+        };
+        $law = $of('3 %')['preservation.over_limit'];
+        self::assertSame(['certain', 'certain', 'law'], [$law['certainty'], ...array_values($law['sure_of'])]);
+        $practice = $of('3 %')['safety.patch_test'];
+        self::assertSame(['possible', 'certain', 'practice'], [$practice['certainty'], ...array_values($practice['sure_of'])]);
+    }
 }

@@ -258,4 +258,27 @@ final class DesignTest extends AppCase
             Carbon::now(),
         );
     }
+
+    public function test_suggestions_begin_with_what_stands_against_it(): void
+    {
+        $formula = $this->formulaOf([
+            'format' => 'ilvane.formula/1',
+            'name' => 'Milk',
+            'family' => 'leave_in_emulsion',
+            'ph' => 5.0,
+            'batch' => ['grams' => 200],
+            'lines' => [
+                ['ingredient' => 'distilled-water', 'amount' => 'to 100', 'phase' => 'water'],
+                ['ingredient' => 'btms-50', 'amount' => '5 %', 'phase' => 'oil'],
+                ['ingredient' => 'argan-oil', 'amount' => '6 %', 'phase' => 'oil'],
+            ],
+        ]);
+        $page = $this->get("/formulas/$formula->id/suggest")->assertOk()
+            ->assertSeeTextInOrder(['First: 1 problem to solve', 'nothing that keeps it', 'Add 0.9', 'As close to mine']);
+        preg_match('/name="do" value="(fix:[^"]+)"/', (string) $page->getContent(), $press);
+        $this->post("/formulas/$formula->id", ['revision' => $formula->revision, 'do' => html_entity_decode($press[1])])
+            ->assertRedirect();
+        $this->get("/formulas/$formula->id/suggest")->assertDontSeeText('problem to solve');
+        $this->get("/formulas/$formula->id")->assertSeeText('Ready to make');
+    }
 }

@@ -1,5 +1,25 @@
 <x-page :title="__('suggestions.propose_title', ['name' => $page->formula->name])" body="on-design">
     <header class="design-head"><a class="back" href="{{ route('bench', $page->formula) }}">← {{ __('ui.acidity.back') }}</a><h1>{{ __('suggestions.propose') }} <small class="name">{{ $page->formula->name }}</small></h1></header>
+    @if ($page->against !== [])
+        <section class="against" aria-labelledby="against">
+            <h2 id="against">{{ trans_choice('suggestions.against', count($page->against)) }}</h2>
+            <ul>
+                @foreach ($page->against as $stop)
+                    <li class="sev-stop">
+                        <p>{{ \App\Ground\PencilNotes::mark('stop') }} {{ $stop['message'] }}</p>
+                        @if ($stop['press'] !== '')
+                            <form method="post" action="{{ route('bench.change', $page->formula) }}">@csrf
+                                <input type="hidden" name="revision" value="{{ $page->formula->revision }}">
+                                <button class="button" name="do" value="{{ $stop['press'] }}">{{ $stop['label'] }}</button>
+                            </form>
+                        @else
+                            <p class="quiet">{{ $stop['label'] }}</p>
+                        @endif
+                    </li>
+                @endforeach
+            </ul>
+        </section>
+    @endif
     <div class="wishes">
         @if ($page->offers !== [])
             <section class="wish wish-offers"><h2>{{ __('suggestions.offers') }}</h2>
