@@ -25,6 +25,7 @@ return [
     ],
     'acidity' => [
         'rules' => [
+            'acidity.extreme' => ['stop', 'practice'],
             'acidity.low' => ['mind', 'practice'],
             'acidity.high' => ['mind', 'practice'],
             'acidity.untested' => ['note|stop', 'practice'],

@@ -46,6 +46,8 @@ final readonly class Figures
 
         return [
             'water' => $percent(100 * Preservation::NEGLIGIBLE_WATER),
+            'ph_extreme_low' => $number(AcidityRange::EXTREME[0]),
+            'ph_extreme_high' => $number(AcidityRange::EXTREME[1]),
             'ph_low' => $number(AcidityRange::LEAVE_ON[0]),
             'ph_high' => $number(AcidityRange::LEAVE_ON[1]),
             'ph_rinse_low' => $number(AcidityRange::RINSE_OFF[0]),

@@ -278,15 +278,20 @@ return [
         ],
     ],
     'acidity' => [
+        'extreme' => [
+            'message' => 'pH :ph burns: nothing below :low or above :high goes on skin.',
+            'because' => 'So acid or so alkaline it hurts skin and eyes, and hair dissolves in strong alkali.',
+            'source' => 'Common practice.',
+        ],
         'low' => [
             'message' => 'pH :ph is sour for hair that keeps it on: :low to :high.',
             'because' => 'Too acid stings the scalp and dries; cationic conditioners thin.',
-            'source' => 'Common practice: 4.5 to 5.5, up to 6 accepted.',
+            'source' => 'Common practice: 4.5 to 5.5 is best; 3.5 to 7 is borne, rinsed off from 2.8.',
         ],
         'high' => [
             'message' => 'pH :ph is above what hair likes: :low to :high.',
             'because' => 'Above it the cuticle lifts, and acid preservatives stop working.',
-            'source' => 'Common practice: 4.5 to 5.5, up to 6 accepted.',
+            'source' => 'Common practice: 4.5 to 5.5 is best; 3.5 to 7 is borne, rinsed off from 2.8.',
         ],
         'untested' => [
             'message' => 'No pH is said. Test it: 2 g in 8 g distilled water, strip or meter.',

@@ -107,6 +107,7 @@ return [
             'not_needed' => 'Fat alone needs no preservative.',
         ],
         'acidity' => [
+            'extreme' => 'Below pH :ph_extreme_low or above :ph_extreme_high it burns, rinsed off or not.',
             'low' => 'What stays on hair: no lower than pH :ph_low (rinsed off: :ph_rinse_low).',
             'high' => 'What stays on hair: no higher than pH :ph_high (rinsed off: :ph_rinse_high). Aim for about :ph_aim.',
             'untested' => 'Stir 2 g into 8 g distilled water and test with a strip or meter; a cream itself can’t be read.',

@@ -278,15 +278,20 @@ return [
         ],
     ],
     'acidity' => [
+        'extreme' => [
+            'message' => 'pH :ph brûle : rien sous :low ni au-dessus de :high ne va sur la peau.',
+            'because' => 'Si acide ou si basique, cela blesse la peau et les yeux, et le cheveu se dissout dans une base forte.',
+            'source' => 'Pratique courante.',
+        ],
         'low' => [
             'message' => 'pH :ph est acide pour des cheveux qui le gardent : :low à :high.',
             'because' => 'Trop acide pique le cuir chevelu et dessèche ; les conditionneurs cationiques se fluidifient.',
-            'source' => 'Pratique courante : 4,5 à 5,5, jusqu’à 6 admis.',
+            'source' => 'Pratique courante : 4,5 à 5,5 est le mieux ; de 3,5 à 7 se supporte, rincé dès 2,8.',
         ],
         'high' => [
             'message' => 'pH :ph est au-dessus de ce qu’aiment les cheveux : :low à :high.',
             'because' => 'Au-delà, la cuticule se soulève et les conservateurs acides cessent d’agir.',
-            'source' => 'Pratique courante : 4,5 à 5,5, jusqu’à 6 admis.',
+            'source' => 'Pratique courante : 4,5 à 5,5 est le mieux ; de 3,5 à 7 se supporte, rincé dès 2,8.',
         ],
         'untested' => [
             'message' => 'Aucun pH n’est dit. Testez : 2 g dans 8 g d’eau distillée, bandelette ou appareil.',

@@ -107,6 +107,7 @@ return [
             'not_needed' => 'Le gras seul n’a pas besoin de conservateur.',
         ],
         'acidity' => [
+            'extreme' => 'Sous pH :ph_extreme_low ou au-dessus de :ph_extreme_high, cela brûle, rincé ou non.',
             'low' => 'Ce qui reste sur les cheveux : pas sous pH :ph_low (rincé : :ph_rinse_low).',
             'high' => 'Ce qui reste sur les cheveux : pas au-dessus de pH :ph_high (rincé : :ph_rinse_high). Visez environ :ph_aim.',
             'untested' => 'Mélangez 2 g dans 8 g d’eau distillée et testez à la bandelette ou à l’appareil ; une crème elle-même ne se lit pas.',

@@ -16,10 +16,13 @@ use Ilvane\Core\Safety\Term;
 /** A pH that hair and scalp do not like. */
 final class AcidityRange implements Rule
 {
-    /** Leave-ins 4.5 to 5.5, up to 6 accepted; what is rinsed off has more room. Common practice. */
-    public const LEAVE_ON = [4.0, 6.0];
+    /** Leave-ins are best at 4.5 to 5.5; a vinegar rinse is sour on purpose, and rinsed off. Common practice. */
+    public const LEAVE_ON = [3.5, 7.0];
 
-    public const RINSE_OFF = [3.5, 7.0];
+    public const RINSE_OFF = [2.8, 7.0];
+
+    /** Beyond these it burns skin and eyes. Common practice. */
+    public const EXTREME = [2.5, 11.0];
 
     public const AIM = 5.0;
 
@@ -50,19 +53,31 @@ final class AcidityRange implements Rule
 
             return;
         }
+        if ($ph < self::EXTREME[0] - 1e-9 || $ph > self::EXTREME[1] + 1e-9) {
+            yield new Finding('acidity.extreme', Severity::Stop, terms: [
+                'ph' => Term::number($ph),
+                'low' => Term::number(self::EXTREME[0]),
+                'high' => Term::number(self::EXTREME[1]),
+            ], fixes: [self::aim()]);
+
+            return;
+        }
         [$low, $high] = $assessment->formula->use === Application::RinseOff ? self::RINSE_OFF : self::LEAVE_ON;
         if ($ph < $low - 1e-9 || $ph > $high + 1e-9) {
             yield new Finding($ph < $low ? 'acidity.low' : 'acidity.high', Severity::Mind, terms: [
                 'ph' => Term::number($ph),
                 'low' => Term::number($low),
                 'high' => Term::number($high),
-            ], fixes: [
-                new Fix(
-                    'aim_ph',
-                    [['op' => 'add', 'path' => '/ph', 'value' => self::AIM]],
-                    ['ph' => Term::number(self::AIM)],
-                ),
-            ]);
+            ], fixes: [self::aim()]);
         }
+    }
+
+    private static function aim(): Fix
+    {
+        return new Fix(
+            'aim_ph',
+            [['op' => 'add', 'path' => '/ph', 'value' => self::AIM]],
+            ['ph' => Term::number(self::AIM)],
+        );
     }
 }

@@ -121,7 +121,7 @@ final class FormulaSetTest extends CoreCase
                 ['sodium-benzoate-potassium-sorbate', '1 %'],
             ],
             ['ph' => 6.5],
-            ['acidity.high', 'preservation.ph_unsuited'],
+            ['preservation.ph_unsuited'],
         ];
         yield 'soap and conditioner' => [
             'leave_in_emulsion',

@@ -73,7 +73,7 @@ final class RulesTest extends CoreCase
         ];
         yield 'by drops' => [$with(6, ['amount' => '2 drops']), ['preservation.low']];
         yield 'over the legal limit' => [$with(6, ['amount' => '1.5 %']), ['preservation.over_limit']];
-        yield 'pH too high for it' => [[...self::sound(), 'ph' => 6.8], ['acidity.high', 'preservation.ph_unsuited']];
+        yield 'pH too high for it' => [[...self::sound(), 'ph' => 7.2], ['acidity.high', 'preservation.ph_unsuited']];
         yield 'in the hot phase' => [$with(6, ['phase' => 'water']), ['preservation.heated']];
         yield 'half a system' => [
             $with(6, ['ingredient' => 'phenoxyethanol', 'amount' => '0.8 %']),
