@@ -18,6 +18,8 @@ return [
             'preservation.vitamin_e_is_not' => ['stop', 'practice'],
             'preservation.audience' => ['stop', 'law'],
             'preservation.form_unsuited' => ['mind', 'law'],
+            'preservation.twice' => ['mind', 'practice'],
+            'preservation.formaldehyde' => ['note', 'law'],
             'preservation.not_needed' => ['note', 'practice'],
         ],
         'tables' => ['preservatives', 'undissociated'],

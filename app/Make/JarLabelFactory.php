@@ -14,7 +14,7 @@ use Ilvane\Core\Label\ContentsList;
 final readonly class JarLabelFactory
 {
     /** Codes of findings whose words a label has to carry. */
-    private const CAUTIONS = ['safety.nut', 'label.allergen'];
+    private const CAUTIONS = ['safety.nut', 'label.allergen', 'preservation.formaldehyde'];
 
     public function __construct(
         private Wording $wording,

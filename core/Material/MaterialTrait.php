@@ -34,6 +34,9 @@ enum MaterialTrait: string
     /** In its hull, and slow to give, until it is cracked. */
     case WholeSeed = 'whole_seed';
 
+    /** Gives off formaldehyde little by little; a label has to say so. */
+    case ReleasesFormaldehyde = 'releases_formaldehyde';
+
     /** Makes soap of fatty acids. */
     case Alkali = 'alkali';
 

@@ -18,6 +18,7 @@ use Ilvane\Core\Safety\Rules\EmulsifierHigh;
 use Ilvane\Core\Safety\Rules\EmulsifierLow;
 use Ilvane\Core\Safety\Rules\ExtractStrong;
 use Ilvane\Core\Safety\Rules\FoodAllergens;
+use Ilvane\Core\Safety\Rules\FormaldehydeReleased;
 use Ilvane\Core\Safety\Rules\FreshPlantInOil;
 use Ilvane\Core\Safety\Rules\GumHandling;
 use Ilvane\Core\Safety\Rules\HeatOverCeiling;
@@ -50,6 +51,7 @@ use Ilvane\Core\Safety\Rules\PreservativeNarrow;
 use Ilvane\Core\Safety\Rules\PreservativeNotNeeded;
 use Ilvane\Core\Safety\Rules\PreservativeOverLimit;
 use Ilvane\Core\Safety\Rules\PreservativePhUnsuited;
+use Ilvane\Core\Safety\Rules\PreservativeTwice;
 use Ilvane\Core\Safety\Rules\PreservativeWeakAlone;
 use Ilvane\Core\Safety\Rules\PreservativeWrongBase;
 use Ilvane\Core\Safety\Rules\ProcessHeat;
@@ -93,6 +95,8 @@ final class RuleBook
             new PreservativeAudience,
             new PreservativeFormUnsuited,
             new PreservativeNotNeeded,
+            new PreservativeTwice,
+            new FormaldehydeReleased,
             new NoEmulsifier,
             new NotAnEmulsifier,
             new EmulsifierLow,

@@ -60,6 +60,17 @@ return [
     ],
     'any' => ['ask' => 'How do you want to mend it? Something else has to take up the difference.'],
     'preservation' => [
+        'twice' => [
+            'message' => 'Two full preservatives at once: :ingredients. One at its dose is enough.',
+            'because' => 'Together they preserve hardly better and irritate more.',
+            'source' => 'Common practice.',
+            'ask' => 'Which of them do you keep?',
+        ],
+        'formaldehyde' => [
+            'message' => 'Releases formaldehyde: :ingredients. Not for people allergic to it.',
+            'because' => 'It works by giving off a little formaldehyde. The law allows it and asks for the words on the label.',
+            'source' => 'EU 1223/2009, Annex V, preamble (recalled).',
+        ],
         'missing' => [
             'message' => 'There is water in it and nothing that keeps it.',
             'message_fresh' => 'No preservative: keep it cold and use it within :days.',
@@ -624,8 +635,8 @@ return [
             'source' => 'Common practice.',
         ],
         'nut' => [
-            'message' => 'Made from tree nuts or peanuts: :ingredients.',
-            'because' => 'Say so to whoever uses it. Refined oils carry little protein, but not none.',
+            'message' => 'People allergic to nuts may react: :ingredients.',
+            'because' => 'From nuts, or from kernels whose proteins resemble theirs. Tell whoever uses it. Refined oils carry little protein, but not none.',
             'source' => 'Origin of the ingredient, from the catalogue.',
         ],
     ],

@@ -91,6 +91,8 @@ return [
 
     'rules' => [
         'preservation' => [
+            'twice' => 'One full preservative at its dose is enough.',
+            'formaldehyde' => 'A preservative that releases formaldehyde is named as such on the label.',
             'missing' => 'With more than :water of free water and no preservative at its dose it has to be used fresh: days in the fridge, a month frozen.',
             'low' => 'No less than the preservative’s least working dose, counted on the whole finished batch.',
             'wrong_base' => 'The dose is of everything in the jar: not of the oil phase, not of the water phase, not of the amount hoped for.',

@@ -60,6 +60,17 @@ return [
     ],
     'any' => ['ask' => 'Comment voulez-vous réparer ? Autre chose doit reprendre la différence.'],
     'preservation' => [
+        'twice' => [
+            'message' => 'Deux conservateurs complets à la fois : :ingredients. Un seul, à sa dose, suffit.',
+            'because' => 'Ensemble, ils ne conservent guère mieux et irritent davantage.',
+            'source' => 'Pratique courante.',
+            'ask' => 'Lequel gardez-vous ?',
+        ],
+        'formaldehyde' => [
+            'message' => 'Libère du formaldéhyde : :ingredients. Pas pour les personnes qui y sont allergiques.',
+            'because' => 'Il agit en libérant un peu de formaldéhyde. La loi le permet et demande que l’étiquette le dise.',
+            'source' => 'UE 1223/2009, annexe V, préambule (de mémoire).',
+        ],
         'missing' => [
             'message' => 'Il y a de l’eau dedans et rien qui la conserve.',
             'message_fresh' => 'Pas de conservateur : gardez-le au froid et utilisez-le en :days.',
@@ -624,8 +635,8 @@ return [
             'source' => 'Pratique courante.',
         ],
         'nut' => [
-            'message' => 'Fait de fruits à coque ou d’arachides : :ingredients.',
-            'because' => 'Dites-le à qui s’en sert. Les huiles raffinées portent peu de protéines, mais pas aucune.',
+            'message' => 'Les personnes allergiques aux fruits à coque peuvent réagir : :ingredients.',
+            'because' => 'Issu de fruits à coque, ou d’amandes dont les protéines leur ressemblent. Dites-le à qui s’en sert. Les huiles raffinées portent peu de protéines, mais pas aucune.',
             'source' => 'Origine de l’ingrédient, d’après le catalogue.',
         ],
     ],

@@ -91,6 +91,8 @@ return [
 
     'rules' => [
         'preservation' => [
+            'twice' => 'Un conservateur complet, à sa dose, suffit.',
+            'formaldehyde' => 'Un conservateur qui libère du formaldéhyde est nommé comme tel sur l’étiquette.',
             'missing' => 'Avec plus de :water d’eau libre et aucun conservateur à sa dose, il s’utilise frais : des jours au réfrigérateur, un mois congelé.',
             'low' => 'Pas moins que la plus petite dose utile du conservateur, comptée sur toute la fournée finie.',
             'wrong_base' => 'La dose est de tout ce qui est dans le pot : pas de la phase huileuse, pas de la phase aqueuse, pas de la quantité espérée.',

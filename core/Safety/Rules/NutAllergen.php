@@ -13,7 +13,7 @@ use Ilvane\Core\Safety\Rule;
 use Ilvane\Core\Safety\Severity;
 use Ilvane\Core\Safety\Term;
 
-/** Made from tree nuts or peanuts: say so to whoever uses it. */
+/** From nuts, or from kernels that people with a nut allergy may react to: say so to whoever uses it. */
 final class NutAllergen implements Rule
 {
     public function examine(Assessment $assessment): iterable

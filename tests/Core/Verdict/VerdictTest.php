@@ -249,4 +249,34 @@ final class VerdictTest extends CoreCase
             ));
         }
     }
+
+    public function test_two_full_preservatives_at_once_are_a_check_that_ends_with_one(): void
+    {
+        $document = self::sound();
+        $document['lines'][] = [
+            'ingredient' => 'phenoxyethanol-ethylhexylglycerin',
+            'amount' => '0.9 %',
+            'phase' => 'cooldown',
+        ];
+        $evaluation = (new TriedFixes(new Evaluator(self::catalogue())))->of(self::evaluate($document));
+        $finding = self::finding($evaluation, 'preservation.twice');
+        self::assertSame(Severity::Mind, $finding?->severity);
+        self::assertSame(
+            VerdictKind::Ready,
+            self::evaluate(Patch::apply($document, $finding->fixes[0]->patch))->verdict(),
+        );
+    }
+
+    public function test_what_releases_formaldehyde_says_so(): void
+    {
+        $document = self::sound();
+        $document['lines'][6] = [
+            'ingredient' => 'propylene-glycol-diazolidinyl-urea-parabens', 'amount' => '0.8 %', 'phase' => 'cooldown',
+        ];
+        self::assertSame(
+            Severity::Note,
+            self::finding(self::evaluate($document), 'preservation.formaldehyde')?->severity,
+        );
+        self::assertNull(self::finding(self::evaluate(self::sound()), 'preservation.formaldehyde'));
+    }
 }
