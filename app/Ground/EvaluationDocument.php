@@ -13,6 +13,7 @@ use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Microbiology\ComponentDose;
 use Ilvane\Core\Microbiology\PreservativeDose;
+use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Evaluation;
 use Ilvane\Core\Safety\Need;
 use Ilvane\Core\ShelfLife\ShelfLifeStep;
@@ -63,6 +64,7 @@ final readonly class EvaluationDocument
                 'required_hlb' => self::roundOrNull($assessment->hlb->required),
                 'blend_hlb' => self::roundOrNull($assessment->hlb->blend),
             ],
+            'ph' => self::ph($assessment),
             'preservation' => array_map(self::dose(...), $assessment->preservation->doses),
             'scent_percent' => self::band($assessment->scent->percent),
             'texture' => $assessment->texture->curve === null ? null : [
@@ -93,6 +95,19 @@ final readonly class EvaluationDocument
                 $composition->parts,
             ),
             'unread' => self::unread($composition->lines),
+        ];
+    }
+
+    /** @return array<string, mixed>|null null where there is no water to have one */
+    private static function ph(Assessment $assessment): ?array
+    {
+        $said = $assessment->formula->ph;
+        $ph = $said === null ? $assessment->preservation->acidity : Band::exact($said);
+
+        return $ph === null || ! $assessment->preservation->isWatery ? null : [
+            ...self::band($ph) ?? [],
+            'basis' => $said === null ? 'estimated' : 'target',
+            'acid_needed' => null,
         ];
     }
 

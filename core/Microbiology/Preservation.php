@@ -27,11 +27,15 @@ final readonly class Preservation
      */
     public const NEGLIGIBLE_WATER = 0.01;
 
-    /** @param  list<PreservativeDose>  $doses */
+    /**
+     * @param  list<PreservativeDose>  $doses
+     * @param  Band|null  $acidity  the pH estimated from what is dissolved, where none is meant or measured
+     */
     private function __construct(
         public array $doses,
         public bool $isWatery,
         public Regime $regime,
+        public ?Band $acidity,
     ) {
     }
 
@@ -55,7 +59,7 @@ final readonly class Preservation
                     static fn (PreservativeDose $dose): bool => $dose->works($onBatch),
                 ))->isComplete() => Regime::Preserved,
             default => Regime::Fresh,
-        });
+        }, $acidity);
     }
 
     public function hasSystem(): bool
