@@ -223,6 +223,7 @@ final readonly class MakeBook
         $bestBefore = self::bestBefore($keeping, $at);
         $document = fn (): array => [
             ...$this->withBalance($this->evaluations->of($evaluation), $balance),
+            'tense' => 'made',
             'verdict' => $this->verdict->of(
                 $evaluation,
                 $state,

@@ -86,7 +86,7 @@ final class MakeTest extends AppCase
                 '22 May 2027',
                 'Net 95',
             ])
-            ->assertSee('tree nuts');
+            ->assertSee('allergic to nuts');
         self::assertStringStartsWith('261123-B', $this->start()->code);
     }
 
