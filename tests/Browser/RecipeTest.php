@@ -33,7 +33,7 @@ final class RecipeTest extends BrowserCase
         self::assertSame([], self::axe());
         self::press('Open as a formula');
         self::assertSame('Evening milk', self::find('input.name')->getAttribute('value'));
-        self::see('Keeps');
+        self::see('Shelf life');
 
         self::find('#scale summary')->click();
         $count = self::find('input[name=count]');

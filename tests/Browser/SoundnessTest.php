@@ -29,7 +29,7 @@ final class SoundnessTest extends BrowserCase
 
         self::find('input[type=search]')->sendKeys('botulism');
         self::press('Find');
-        self::see('Fresh and wet into oil');
+        self::see('Fresh or wilted into oil');
         self::assertStringNotContainsString('The lines make 100', self::text());
     }
 
