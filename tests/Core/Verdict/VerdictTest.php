@@ -16,6 +16,7 @@ use Ilvane\Core\Safety\VerdictKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\CoreCase;
 use Tests\Support\RandomFormulas;
+use Tests\Support\SoundFormulas;
 
 /**
  * Sixty formulas, half of them as competent formulators make them, half flawed in one or two ways, written before the
@@ -278,5 +279,30 @@ final class VerdictTest extends CoreCase
             self::finding(self::evaluate($document), 'preservation.formaldehyde')?->severity,
         );
         self::assertNull(self::finding(self::evaluate(self::sound()), 'preservation.formaldehyde'));
+    }
+
+    public static function sounds(): iterable
+    {
+        foreach (SoundFormulas::all() as $name => $formula) {
+            [$family, $lines, $more] = [...$formula, []];
+            yield $name => [self::document($lines, ['family' => $family, ...$more])];
+        }
+        $frames = json_decode(
+            (string) file_get_contents(dirname(__DIR__, 3).'/data/ready_made.json'),
+            true,
+            64,
+            JSON_THROW_ON_ERROR,
+        );
+        foreach ($frames as $name => $frame) {
+            yield "ready-made: $name" => [[...$frame, 'name' => 'Frame']];
+        }
+    }
+
+    /** @param  array<string, mixed>  $document */
+    #[DataProvider('sounds')]
+    public function test_the_sound_and_the_ready_made_ones_are_ready_without_a_check(array $document): void
+    {
+        $evaluation = self::evaluate($document);
+        self::assertSame(VerdictKind::Ready, $evaluation->verdict(), implode(' ', $evaluation->codes()));
     }
 }
