@@ -44,6 +44,9 @@ final readonly class BenchPageFactory
     /** Water so bound that it tells on microbes. */
     private const ACTIVITY_WORTH_SHOWING = 0.90;
 
+    /** Every offer is tried before it is shown, and the page has to answer while one types. */
+    private const MOST_OFFERS = 12;
+
     public function __construct(
         private Wording $wording,
         private Evaluator $evaluator,
@@ -74,7 +77,7 @@ final readonly class BenchPageFactory
         $wording = $this->wording;
         [$read, $problems] = $this->draftReader->read($draft);
         $now = Carbon::now()->toDateTimeImmutable();
-        $evaluation = $this->offers->of($this->evaluator->evaluate($read, madeOn: $now), $now);
+        $evaluation = $this->offers->of($this->evaluator->evaluate($read, madeOn: $now), $now, self::MOST_OFFERS);
         $composition = $evaluation->assessment->composition;
         $before = $history?->before();
 

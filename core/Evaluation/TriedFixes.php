@@ -26,14 +26,21 @@ final readonly class TriedFixes
     {
     }
 
-    public function of(Evaluation $evaluation, ?DateTimeImmutable $madeOn = null): Evaluation
-    {
+    /** @param  int  $most  so many are tried, the gravest findings' first; the rest comes once these are dealt with */
+    public function of(
+        Evaluation $evaluation,
+        ?DateTimeImmutable $madeOn = null,
+        int $most = PHP_INT_MAX,
+    ): Evaluation {
         $document = self::documentOf($evaluation);
         $before = self::placesOf($evaluation);
         $findings = [];
         foreach ($evaluation->findings as $finding) {
             $fixes = [];
             foreach ($finding->fixes as $fix) {
+                if ($most-- <= 0) {
+                    break;
+                }
                 $tried = $this->tried($finding, $fix, $document, $evaluation, $before, $madeOn);
                 $tried === null ?: $fixes[] = $tried;
             }
