@@ -60,6 +60,8 @@ final readonly class Part
     /** @return list<string> keys of the parts it is made of */
     public function uses(): array
     {
-        return array_values(array_filter(array_map(static fn (Line $line): ?string => $line->part, $this->lines)));
+        return array_values(array_unique(array_filter(
+            array_map(static fn (Line $line): ?string => $line->part, $this->lines),
+        )));
     }
 }

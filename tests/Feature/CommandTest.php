@@ -306,6 +306,9 @@ final class CommandTest extends TestCase
         $law = $of('3 %')['preservation.over_limit'];
         self::assertSame(['certain', 'certain', 'law'], [$law['certainty'], ...array_values($law['sure_of'])]);
         $practice = $of('3 %')['safety.patch_test'];
-        self::assertSame(['possible', 'certain', 'practice'], [$practice['certainty'], ...array_values($practice['sure_of'])]);
+        self::assertSame(
+            ['possible', 'certain', 'practice'],
+            [$practice['certainty'], ...array_values($practice['sure_of'])],
+        );
     }
 }

@@ -274,7 +274,12 @@ final class DesignTest extends AppCase
             ],
         ]);
         $page = $this->get("/formulas/$formula->id/suggest")->assertOk()
-            ->assertSeeTextInOrder(['First: 1 problem to solve', 'nothing that keeps it', 'Add 0.9', 'As close to mine']);
+            ->assertSeeTextInOrder([
+                'First: 1 problem to solve',
+                'nothing that keeps it',
+                'Add 0.9',
+                'As close to mine',
+            ]);
         preg_match('/name="do" value="(fix:[^"]+)"/', (string) $page->getContent(), $press);
         $this->post("/formulas/$formula->id", ['revision' => $formula->revision, 'do' => html_entity_decode($press[1])])
             ->assertRedirect();

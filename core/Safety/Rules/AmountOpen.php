@@ -16,11 +16,17 @@ final class AmountOpen implements Rule
     public function examine(Assessment $assessment): iterable
     {
         foreach ($assessment->composition->written() as $line) {
-            if (! $line->isOpen() || $line->ingredient === null || $line->amount === null) {
+            if (
+                ! $line->isOpen()
+                || $line->amount === null
+                || ($line->ingredient === null && ! $line->line->isMade())
+            ) {
                 continue;
             }
             yield new Finding('measure.open', Severity::Stop, $assessment->composition->positionsOf([$line]), [
-                'ingredient' => Term::ingredient($line->ingredient->key),
+                'ingredient' => $line->ingredient === null
+                    ? Term::text($line->line->spokenOf())
+                    : Term::ingredient($line->ingredient->key),
                 'entered' => Term::text($line->amount->entered),
             ], variant: match (true) {
                 $line->amount->number !== null && $line->amount->unit !== null => 'must_be_weighed',

@@ -319,6 +319,30 @@ final class PartsTest extends CoreCase
         self::assertContains('measure.unread', self::codes($document));
     }
 
+    /** What weighs nobody knows what is never passed over, whatever it is made of. */
+    public function test_a_spoon_of_a_part_of_unknown_density_is_asked_for_its_weight(): void
+    {
+        $unknown = null;
+        foreach (self::catalogue()->all() as $material) {
+            if ($material->bulk->density === null && $material->kind->isLipid()) {
+                $unknown ??= $material->key;
+            }
+        }
+        $unknown ??= 'xanthan-gum';
+        $document = [
+            ...self::document([], ['family' => 'hair_oil', 'batch' => null]),
+            'parts' => [['key' => 'base', 'name' => 'Base', 'makes' => 'mix', 'lines' => [
+                ['ingredient' => $unknown, 'amount' => '50 g'],
+            ]]],
+            'lines' => [['part' => 'base', 'amount' => '2 tbsp'], ['ingredient' => 'jojoba-oil', 'amount' => '50 g']],
+        ];
+        self::assertNull(self::weigh($document)->lines[0]->grams);
+        $finding = self::found('measure.open', $document);
+        self::assertSame([1], $finding->lines);
+        self::assertSame('Base', $finding->terms['ingredient']->value);
+        self::assertSame('cannot_say', self::evaluate($document)->verdict()->value);
+    }
+
     public function test_a_puree_and_a_melted_base_stay_whole(): void
     {
         $document = [

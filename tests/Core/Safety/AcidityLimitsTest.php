@@ -21,9 +21,17 @@ final class AcidityLimitsTest extends CoreCase
     }
 
     #[DataProvider('limits')]
-    public function test_at_the_limit_silent_beyond_it_speaks(string $use, float $limit, float $beyond, string $code): void
-    {
-        $codes = static fn (float $ph): array => self::evaluate([...self::sound(), 'use' => $use, 'ph' => $ph])->codes();
+    public function test_at_the_limit_silent_beyond_it_speaks(
+        string $use,
+        float $limit,
+        float $beyond,
+        string $code,
+    ): void {
+        $codes = static fn (float $ph): array => self::evaluate([
+            ...self::sound(),
+            'use' => $use,
+            'ph' => $ph,
+        ])->codes();
         self::assertNotContains($code, $codes($limit));
         self::assertContains($code, $codes($limit + $beyond));
     }
