@@ -72,7 +72,8 @@ $write = static function (string $name, string $answer) use ($into, &$written): 
 };
 $json = static fn (mixed $answer): string => (string) json_encode(
     $answer,
-    JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
+    JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION
+    | JSON_THROW_ON_ERROR,
 );
 /** @var Evaluator $evaluator */
 $evaluator = $app->make(Evaluator::class);

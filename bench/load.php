@@ -48,7 +48,8 @@ for ($i = 0; $i < 200 && ! (@fsockopen('127.0.0.1', $port) && @fsockopen('127.0.
     usleep(50_000);
 }
 $room = new PDO("sqlite:$directory/room.sqlite", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
-$asked = static fn (string $sql): array => ($room->query($sql) ?: throw new RuntimeException($sql))->fetchAll(PDO::FETCH_COLUMN);
+$asked = static fn (string $sql): array => ($room->query($sql) ?: throw new RuntimeException($sql))
+    ->fetchAll(PDO::FETCH_COLUMN);
 
 /** One browser: its cookies, its token. */
 final class Visitor

@@ -20,6 +20,6 @@ Route::controller(ShelfController::class)->group(function (): void {
 Route::get('/batches/{batch}', [BatchController::class, 'record'])->name('batch');
 Route::post('/batches/{batch}/observations', [ObservationController::class, 'saw'])->name('observations.saw');
 Route::get('/photos/{photo}', [ObservationController::class, 'photo'])->whereNumber('photo')->name('photo');
-Route::post('/batches/{batch}/observations/{sighting}/undo', [ObservationController::class, 'undo'])
-    ->whereNumber('sighting')
+Route::post('/batches/{batch}/observations/{observation}/undo', [ObservationController::class, 'undo'])
+    ->whereNumber('observation')
     ->name('observations.undo');

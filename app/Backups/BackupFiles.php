@@ -127,13 +127,10 @@ final class BackupFiles
         if (! $isWhole || $has === []) {
             throw RecordRefused::noBackup($name, $isWhole);
         }
-        array_diff($has, Schema::versions()) === [] ?: throw RecordRefused::newer($name, '');
-        $expected = array_slice(Schema::versions(), 0, count($has)) === $has
-            ? Schema::known($has[count($has) - 1])
-            : null;
-        if ($expected === null) {
-            throw RecordRefused::altered($name, '', 'migrations');
+        if (array_diff($has, Schema::before(), Schema::versions()) !== []) {
+            throw RecordRefused::newer($name, '');
         }
+        $expected = Schema::ofVersions($has) ?? throw RecordRefused::altered($name, '', 'migrations');
         $missing = array_keys(array_diff_key($expected, $tables));
         if ($missing !== []) {
             throw RecordRefused::hollow($name, '', implode(', ', array_slice($missing, 0, self::NAMED)));

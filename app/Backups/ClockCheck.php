@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 final class ClockCheck
 {
     /** What is told with the time it was told at. */
-    private const TOLD = ['batch_entries', 'jar_entries', 'lot_entries', 'shelf_entries', 'sightings'];
+    private const TOLD = ['batch_entries', 'jar_entries', 'lot_entries', 'shelf_entries', 'observations'];
 
     /** Nobody's records are from so far ahead; a journey across all zones is shorter. */
     private const AHEAD_H = 26;

@@ -71,7 +71,7 @@ final readonly class RecordKind
                 ),
                 'states' => new RecordField('draft_states', 'formula_id', $states, 'revision'),
                 'to_make' => new RecordField(
-                    'to_make',
+                    'planned_batches',
                     'formula_id',
                     ['grams' => 'number', 'created_at' => 'text'],
                     'id',
@@ -185,12 +185,12 @@ final readonly class RecordKind
                     'subject',
                 ),
                 'watch' => new RecordField(
-                    'watches',
+                    'stability_tests',
                     'batch_id',
                     ['begun_at' => 'text', 'look_at' => 'text?'],
                     'batch_id',
                 ),
-                'sightings' => new RecordField('sightings', 'batch_id', [
+                'sightings' => new RecordField('observations', 'batch_id', [
                     'place' => 'text',
                     'look' => 'text',
                     'undoes' => 'entry?',
@@ -200,7 +200,12 @@ final readonly class RecordKind
                     'happened_at' => 'text',
                     'recorded_at' => 'text',
                 ], 'id', parts: [
-                    'photos' => new RecordField('photos', 'sighting_id', ['type' => 'text', 'bytes' => 'bytes'], 'id'),
+                    'photos' => new RecordField(
+                        'photos',
+                        'observation_id',
+                        ['type' => 'text', 'bytes' => 'bytes'],
+                        'id',
+                    ),
                 ]),
             ], ['despite' => null]),
             'ingredients' => new self(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Backups;
 
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use PDO;
@@ -11,8 +12,8 @@ use PDOException;
 
 /**
  * The tables, indexes and triggers a workroom's file has to have, by its version: the last of its migrations. What each
- * version
- * has is kept in database/schema, a line for each: type, name, fingerprint of its definition.
+ * version has is kept in database/schema, a line for each: type, name, fingerprint of its definition. The tables were
+ * written anew on 29 November 2026; what led to those of before is in database/lifts, for files that are older.
  */
 final class Schema
 {
@@ -54,16 +55,55 @@ final class Schema
         return $has;
     }
 
-    /** @return list<string> names of all migrations, the oldest first */
+    /** @return list<string> names of the versions of today's tables, the oldest first */
     public static function versions(): array
+    {
+        return self::in('migrations');
+    }
+
+    /** @return list<string> names of the versions before the tables were written anew, the oldest first */
+    public static function before(): array
+    {
+        return self::in('lifts');
+    }
+
+    /** @return list<string> */
+    private static function in(string $directory): array
     {
         $names = array_map(
             static fn (string $path): string => basename($path, '.php'),
-            glob(database_path('migrations/*.php')) ?: [],
+            glob(database_path("$directory/*.php")) ?: [],
         );
         sort($names);
 
         return $names;
+    }
+
+    /**
+     * What a file that names these versions has to have.
+     *
+     * @param  list<string>  $has  the oldest first
+     * @return array<string, string>|null null where no version has had just these
+     */
+    public static function ofVersions(array $has): ?array
+    {
+        foreach ([self::versions(), self::before()] as $all) {
+            if ($has !== [] && array_slice($all, 0, count($has)) === $has) {
+                return self::known($has[count($has) - 1]);
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether the open workroom still has tables from before they were written anew. */
+    public static function isFromBefore(): bool
+    {
+        try {
+            return DB::table('migrations')->whereIn('migration', self::before())->exists();
+        } catch (QueryException) {
+            return false; // an empty file, or none
+        }
     }
 
     /**
@@ -74,14 +114,24 @@ final class Schema
     public static function lift(string $file, ?string $version = null): void
     {
         $open = config()->string('database.connections.sqlite.database');
-        $paths = array_map(
-            static fn (string $name): string => database_path("migrations/$name.php"),
-            array_filter(self::versions(), static fn (string $name): bool => $version === null || $name <= $version),
-        );
         config(['database.connections.sqlite.database' => $file]);
         DB::purge();
         try {
-            Artisan::call('migrate', ['--force' => true, '--realpath' => true, '--path' => array_values($paths)]);
+            $isFromBefore = self::isFromBefore() || in_array($version, self::before(), true);
+            $paths = [];
+            foreach ([
+                'lifts' => $isFromBefore ? self::before() : [],
+                'migrations' => self::versions(),
+            ] as $in => $names) {
+                foreach ($names as $name) {
+                    $paths[] = $version === null || $name <= $version ? database_path("$in/$name.php") : null;
+                }
+            }
+            Artisan::call('migrate', [
+                '--force' => true,
+                '--realpath' => true,
+                '--path' => array_values(array_filter($paths)),
+            ]);
             DB::statement('PRAGMA wal_checkpoint(TRUNCATE)');
         } finally {
             config(['database.connections.sqlite.database' => $open]);
@@ -90,14 +140,14 @@ final class Schema
     }
 
     /**
-     * What every version has, made anew by running the migrations up to it in an empty file.
+     * What every version has, made by running its migrations in an empty file.
      *
      * @return array<string, string> lines by version
      */
     public static function written(): array
     {
         $written = [];
-        foreach (self::versions() as $version) {
+        foreach ([...self::before(), ...self::versions()] as $version) {
             $file = tempnam(sys_get_temp_dir(), 'ilvane-tables-') ?: throw RecordRefused::cantWrite('', '');
             try {
                 self::lift($file, $version);

@@ -220,7 +220,7 @@ final class WorkroomImport
                 }
                 $part->table === 'photos'
                     ? DB::statement(
-                        'INSERT INTO photos (sighting_id, type, bytes) VALUES (?, ?, CAST(? AS BLOB))',
+                        'INSERT INTO photos (observation_id, type, bytes) VALUES (?, ?, CAST(? AS BLOB))',
                         [$parent, $row['type'], $row['bytes']],
                     )
                     : DB::table($part->table)->insert($row);

@@ -19,7 +19,7 @@ final class NotUndone
     {
         $undone = self::undone($entries);
 
-        return array_values($entries->filter(static fn ($entry): bool => $entry->kind !== 'undo' && ! in_array(
+        return array_values($entries->filter(static fn ($entry): bool => $entry->kind->value !== 'undo' && ! in_array(
             (string) $entry->id,
             $undone,
             true,

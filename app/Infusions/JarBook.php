@@ -13,6 +13,7 @@ use App\Ground\Drafts\DraftTurn;
 use App\Ground\LearnedUptake;
 use App\Ground\Refused;
 use App\Ground\Wording;
+use App\Models\Enums\JarEntryKind;
 use App\Models\Jar;
 use App\Models\JarEntry;
 use App\Models\Lot;
@@ -414,14 +415,14 @@ final readonly class JarBook
             )->exists()) {
                 return;
             }
-            $ends = in_array($entry->kind, ['strain', 'discard'], true);
+            $ends = in_array($entry->kind, [JarEntryKind::Strain, JarEntryKind::Discard], true);
             if (! $jar->isStanding() && ! $ends) {
                 throw Refused::notStanding(
                     'jar',
                     $jar->ended_at === null ? '' : $this->wording->shortDate($jar->ended_at),
                 );
             }
-            if (in_array($entry->kind, ['take_out', 'strain'], true)) {
+            if (in_array($entry->kind, [JarEntryKind::TakeOut, JarEntryKind::Strain], true)) {
                 $this->lots->takeBack($jar, (float) $entry->value, $entry->happened_at);
             }
             $this->add($jar, 'undo', Carbon::now(), $clientKey, subject: (string) $entry->id);

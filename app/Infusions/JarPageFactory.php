@@ -9,6 +9,7 @@ use App\Drawing\Section;
 use App\Ground\LearnedUptake;
 use App\Ground\Vessels;
 use App\Ground\Wording;
+use App\Models\Enums\JarEntryKind;
 use App\Models\Jar;
 use App\Models\JarEntry;
 use Illuminate\Support\Carbon;
@@ -97,7 +98,7 @@ final readonly class JarPageFactory
     {
         $jar = $story->jar;
         if ($jar->ended_at !== null) {
-            return say("infusions.state.$jar->status", ['when' => $wording->ago($jar->ended_at)]);
+            return say("infusions.state.{$jar->status->value}", ['when' => $wording->ago($jar->ended_at)]);
         }
         $day = $story->plan->inMinutes
             ? say(
@@ -189,24 +190,24 @@ final readonly class JarPageFactory
             $entry->id,
         ]) as $entry) {
             $counts = in_array($entry->id, $counting, true);
-            $ends = in_array($entry->kind, ['strain', 'discard'], true);
+            $ends = in_array($entry->kind, [JarEntryKind::Strain, JarEntryKind::Discard], true);
             $rows[] = [
                 'id' => $entry->id,
                 'when' => $wording->moment($entry->happened_at),
-                'what' => say("infusions.log.$entry->kind"),
+                'what' => say("infusions.log.{$entry->kind->value}"),
                 'value' => match (true) {
-                    $entry->kind === 'temperature' => $wording->celsius((float) $entry->value),
-                    $entry->kind === 'look' => say("infusions.looks.$entry->subject"),
-                    $entry->kind === 'discard' => $entry->subject,
-                    $entry->kind === 'undo' => say('infusions.log.'.($story->jar->entries->firstWhere(
+                    $entry->kind === JarEntryKind::Temperature => $wording->celsius((float) $entry->value),
+                    $entry->kind === JarEntryKind::Look => say("infusions.looks.$entry->subject"),
+                    $entry->kind === JarEntryKind::Discard => $entry->subject,
+                    $entry->kind === JarEntryKind::Undo => say('infusions.log.'.($story->jar->entries->firstWhere(
                         'id',
                         (int) $entry->subject,
-                    )->kind ?? 'undo')),
+                    )->kind->value ?? 'undo')),
                     $entry->value !== null => $wording->grams($entry->value),
                     default => '',
                 },
                 'note' => $entry->note,
-                'undone' => ! $counts && $entry->kind !== 'undo',
+                'undone' => ! $counts && $entry->kind !== JarEntryKind::Undo,
                 'undoable' => $counts && ($story->jar->isStanding() || $ends),
             ];
         }

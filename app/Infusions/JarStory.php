@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Infusions;
 
+use App\Models\Enums\JarEntryKind;
 use App\Models\Jar;
 use App\Models\JarEntry;
 use Illuminate\Support\Carbon;
@@ -43,12 +44,10 @@ final readonly class JarStory
     public static function counting(Collection $entries): array
     {
         $undone = $entries->where('kind', 'undo')->pluck('subject')->all();
-        $counting =
-            array_values($entries->filter(static fn (JarEntry $entry): bool => $entry->kind !== 'undo' && ! in_array(
-                (string) $entry->id,
-                $undone,
-                true,
-            ))->all());
+        $counting = array_values($entries->filter(
+            static fn (JarEntry $entry): bool => $entry->kind !== JarEntryKind::Undo
+                && ! in_array((string) $entry->id, $undone, true),
+        )->all());
         usort(
             $counting,
             static fn (JarEntry $a, JarEntry $b): int => [$a->happened_at, $a->id] <=> [$b->happened_at, $b->id],
@@ -85,7 +84,10 @@ final readonly class JarStory
     /** @return list<JarEntry> */
     public function ofKind(string $kind): array
     {
-        return array_values(array_filter($this->entries, static fn (JarEntry $entry): bool => $entry->kind === $kind));
+        return array_values(array_filter(
+            $this->entries,
+            static fn (JarEntry $entry): bool => $entry->kind->value === $kind,
+        ));
     }
 
     /** The last thing looked at and not undone. */

@@ -57,7 +57,7 @@ final readonly class JarStoryFactory
         $shakes = $readings = $moved = [];
         foreach ($entries as $entry) {
             $day = JarStory::daysBetween($start, $entry->happened_at);
-            match ($entry->kind) {
+            match ($entry->kind->value) {
                 'shake' => $shakes[] = $day,
                 'temperature' => $readings[] = ['day' => $day, 'celsius' => (float) $entry->value],
                 'take_out' => $moved[] = new OilMoved($day, takenOut: (float) $entry->value),

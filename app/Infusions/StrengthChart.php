@@ -6,6 +6,7 @@ namespace App\Infusions;
 
 use App\Drawing\Plot;
 use App\Ground\Wording;
+use App\Models\Enums\JarEntryKind;
 use Ilvane\Core\Infusion\Infusion;
 use Ilvane\Core\Infusion\StrengthPoint;
 
@@ -265,13 +266,13 @@ final readonly class StrengthChart
         $marks = $events = [];
         foreach ($story->entries as $entry) {
             $x = $plot->x(JarStory::daysBetween($story->start(), $entry->happened_at));
-            if ($entry->kind === 'shake') {
+            if ($entry->kind === JarEntryKind::Shake) {
                 $marks[] = ['x' => $x, 'label' => '', 'kind' => 'shake'];
-            } elseif (in_array($entry->kind, self::MOVES_OIL, true)) {
+            } elseif (in_array($entry->kind->value, self::MOVES_OIL, true)) {
                 // what was done at one go stands under one name
                 $events[(int) round($x / self::SAME_PLACE)][] = [
                     'x' => $x,
-                    'label' => say("infusions.log.$entry->kind"),
+                    'label' => say("infusions.log.{$entry->kind->value}"),
                 ];
             }
         }

@@ -9,6 +9,7 @@ use App\Ground\Vessels;
 use App\Ground\Wording;
 use App\Models\Batch;
 use App\Models\BatchEntry;
+use App\Models\Enums\BatchEntryKind;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Measure\Unit;
 
@@ -277,9 +278,9 @@ final readonly class BatchRecordFactory
 
         return [
             'time' => $wording->time($entry->recorded_at),
-            'what' => match ($entry->kind) {
+            'what' => match ($entry->kind->value) {
                 'weight', 'weighed', 'as_planned', 'not_done', 'drops' => $name,
-                'dropped', 'resumed' => say("ui.record.$entry->kind"),
+                'dropped', 'resumed' => say("ui.record.{$entry->kind->value}"),
                 'temperature' => $entry->subject === 'mix'
                     ? say('make.in_the_bowl')
                     : say('words.phase.'.$entry->subject),
@@ -300,22 +301,24 @@ final readonly class BatchRecordFactory
                 ),
                 default => '',
             },
-            'value' => $entry->value === null || $entry->kind === 'as_planned' ? '' : match ($entry->kind) {
-                'temperature' => $wording->celsius($entry->value),
-                'ph' => $wording->number($entry->value, 1, 1),
-                'rescale' => '× '.$wording->number($entry->value, 3),
-                'timer' => $wording->number($entry->value / 60, 1).' min',
-                'drops' => say('make.drops_counted', ['count' => $wording->number($entry->value, 0)]),
-                default => $wording->grams($entry->value),
-            },
+            'value' => $entry->value === null || $entry->kind === BatchEntryKind::AsPlanned
+                ? ''
+                : match ($entry->kind->value) {
+                    'temperature' => $wording->celsius($entry->value),
+                    'ph' => $wording->number($entry->value, 1, 1),
+                    'rescale' => '× '.$wording->number($entry->value, 3),
+                    'timer' => $wording->number($entry->value / 60, 1).' min',
+                    'drops' => say('make.drops_counted', ['count' => $wording->number($entry->value, 0)]),
+                    default => $wording->grams($entry->value),
+                },
             'reason' => match (true) {
-                $entry->kind === 'feel' => say('make.set.'.$entry->subject),
-                $entry->kind === 'weight' => LineState::UnknownBefore->word(),
-                $entry->kind === 'weighed' && $entry->reason === '',
-                $entry->kind === 'as_planned',
-                $entry->kind === 'not_done' => LineState::from($entry->kind)->word(),
-                $entry->kind === 'resumed' => $state->batch->code,
-                $entry->kind === 'lot' => ($entry->subject === '' ? say('make.from_elsewhere') : $entry->subject)
+                $entry->kind === BatchEntryKind::Feel => say('make.set.'.$entry->subject),
+                $entry->kind === BatchEntryKind::Weight => LineState::UnknownBefore->word(),
+                $entry->kind === BatchEntryKind::Weighed && $entry->reason === '',
+                $entry->kind === BatchEntryKind::AsPlanned,
+                $entry->kind === BatchEntryKind::NotDone => LineState::from($entry->kind->value)->word(),
+                $entry->kind === BatchEntryKind::Resumed => $state->batch->code,
+                $entry->kind === BatchEntryKind::Lot => ($entry->subject ?: say('make.from_elsewhere'))
                     .($entry->reason === '' ? '' : ": $entry->reason"),
                 $entry->reason === LiveReading::LIVE => say('ui.record.live'),
                 default => $entry->reason,

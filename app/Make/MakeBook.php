@@ -13,6 +13,8 @@ use App\Ground\OwnKitchen;
 use App\Ground\OwnMeasures;
 use App\Models\Batch;
 use App\Models\BatchEntry;
+use App\Models\Enums\BatchEntryKind;
+use App\Models\Enums\BatchStatus;
 use App\Models\FormulaVersion;
 use App\Models\Lot;
 use App\Pantry\LotBook;
@@ -239,7 +241,8 @@ final readonly class MakeBook
                 static fn (BatchEntry $entry): string => $entry->step,
                 array_filter(
                     $state->batch->entries->all(),
-                    static fn (BatchEntry $entry): bool => $entry->kind === 'not_done' && $entry->subject === '',
+                    static fn (BatchEntry $entry): bool => $entry->kind === BatchEntryKind::NotDone
+                        && $entry->subject === '',
                 ),
             )),
             'balance' => $balance->parts(),
@@ -382,7 +385,7 @@ final readonly class MakeBook
     public function resume(Batch $batch, string $clientKey): void
     {
         DB::transaction(function () use ($batch, $clientKey): void {
-            if ($batch->refresh()->status !== 'abandoned') {
+            if ($batch->refresh()->status !== BatchStatus::Abandoned) {
                 return;
             }
             $this->lots->putBack($this->dropKey($batch), $clientKey);

@@ -7,6 +7,7 @@ namespace App\Make;
 use App\Ground\LearnedUptake;
 use App\Models\Batch;
 use App\Models\BatchEntry;
+use App\Models\Enums\BatchEntryKind;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Formula;
@@ -202,7 +203,7 @@ final readonly class MakeState
     public function readings(string $kind, string $step): array
     {
         return array_values($this->batch->entries
-            ->filter(static fn (BatchEntry $entry): bool => $entry->kind === $kind && $entry->step === $step)
+            ->filter(static fn (BatchEntry $entry): bool => $entry->kind->value === $kind && $entry->step === $step)
             ->all());
     }
 
@@ -214,7 +215,7 @@ final readonly class MakeState
     {
         $timers = [];
         foreach ($this->batch->entries as $entry) {
-            if ($entry->kind === 'timer') {
+            if ($entry->kind === BatchEntryKind::Timer) {
                 $begun = $entry->recorded_at->getTimestamp();
                 $timers[$entry->step] = ['begun' => $begun, 'ends' => $begun + (int) $entry->value];
             }
@@ -282,7 +283,7 @@ final readonly class MakeState
     public function sumOf(string $kind): float
     {
         return array_sum(array_map(
-            static fn (BatchEntry $entry): float => $entry->kind === $kind ? (float) $entry->value : 0.0,
+            static fn (BatchEntry $entry): float => $entry->kind->value === $kind ? (float) $entry->value : 0.0,
             $this->batch->entries->all(),
         ));
     }
@@ -299,7 +300,9 @@ final readonly class MakeState
         ));
 
         $left = array_sum(array_map(
-            static fn (BatchEntry $entry): float => $entry->kind === 'strained' ? (float) $entry->value : 0.0,
+            static fn (BatchEntry $entry): float => $entry->kind === BatchEntryKind::Strained
+                ? (float) $entry->value
+                : 0.0,
             $this->newest,
         ));
 
@@ -349,7 +352,7 @@ final readonly class MakeState
     {
         $cups = array_filter(
             $this->batch->entries->all(),
-            static fn (BatchEntry $entry): bool => $entry->kind === 'cup' && $entry->subject === $when,
+            static fn (BatchEntry $entry): bool => $entry->kind === BatchEntryKind::Cup && $entry->subject === $when,
         );
 
         return $cups === [] ? null : array_values(array_reverse($cups))[0]->value;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Make;
 
 use App\Models\Batch;
+use App\Models\Enums\BatchEntryKind;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\Weighing;
 use Ilvane\Core\Making\Plan;
@@ -28,8 +29,8 @@ final readonly class MakeStateFactory
         $newest = [];
         $factor = 1.0;
         foreach ($batch->entries as $entry) {
-            $newest["$entry->kind $entry->step $entry->subject"] = $entry;
-            $factor *= $entry->kind === 'rescale' ? (float) $entry->value : 1.0;
+            $newest["{$entry->kind->value} $entry->step $entry->subject"] = $entry;
+            $factor *= $entry->kind === BatchEntryKind::Rescale ? (float) $entry->value : 1.0;
         }
         $plan = Plan::of($formula, $composition);
 

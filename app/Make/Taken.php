@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Make;
 
 use App\Models\BatchEntry;
+use App\Models\Enums\BatchEntryKind;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Measure\Band;
@@ -37,11 +38,11 @@ final readonly class Taken
         $told = $drops = [];
         foreach ($entries as $entry) {
             $line = (int) $entry->subject;
-            if (! isset(self::KINDS[$entry->kind]) || $entry->step !== "weigh.$line") {
+            if (! isset(self::KINDS[$entry->kind->value]) || $entry->step !== "weigh.$line") {
                 continue;
             }
-            $drops[$line] = $entry->kind === 'drops' ? (float) $entry->value : $drops[$line] ?? 0.0;
-            $isBesideWeight = $entry->kind === 'drops'
+            $drops[$line] = $entry->kind === BatchEntryKind::Drops ? (float) $entry->value : $drops[$line] ?? 0.0;
+            $isBesideWeight = $entry->kind === BatchEntryKind::Drops
                 && isset($told[$line])
                 && self::page($told[$line]) === self::page($entry);
             if (! $isBesideWeight) {
@@ -60,7 +61,7 @@ final readonly class Taken
 
     public function state(int $line): LineState
     {
-        return isset($this->told[$line]) ? self::KINDS[$this->told[$line]->kind] : LineState::Open;
+        return self::KINDS[($this->told[$line] ?? null)?->kind->value] ?? LineState::Open;
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use BackedEnum;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -65,6 +66,7 @@ trait AppendOnly
     private static function isSame(mixed $told, int|float|string|null $value): bool
     {
         return match (true) {
+            $told instanceof BackedEnum => $told->value === $value,
             $told instanceof CarbonInterface => self::isSameMoment($told, (string) $value),
             is_float($told)
                 || is_float($value) => $told !== null

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Enums\BatchStatus;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -17,7 +18,7 @@ use Illuminate\Support\Collection;
  * @property string $code
  * @property int $formula_version_id
  * @property array<string, mixed> $document what was planned, ilvane.formula/1
- * @property string $status making | finished | abandoned
+ * @property BatchStatus $status
  * @property string $at_step key of the step in hand
  * @property Carbon $started_at
  * @property Carbon|null $finished_at
@@ -31,11 +32,12 @@ use Illuminate\Support\Collection;
  * @property-read FormulaVersion $version
  * @property-read Collection<int, BatchEntry> $entries
  * @property-read Collection<int, ShelfEntry> $shelfEntries
- * @property-read Collection<int, Observation> $sightings
+ * @property-read Collection<int, Observation> $observations
  */
 final class Batch extends Model
 {
     protected $casts = [
+        'status' => BatchStatus::class,
         'document' => 'array', 'outcome' => 'array', 'despite' => 'array', 'formula_version_id' => 'integer',
         'started_at' => 'datetime',
         'finished_at' => 'datetime',
@@ -68,19 +70,19 @@ final class Batch extends Model
     }
 
     /** @return HasMany<Observation, $this> */
-    public function sightings(): HasMany
+    public function observations(): HasMany
     {
         return $this->hasMany(Observation::class)->orderBy('id');
     }
 
     public function isMaking(): bool
     {
-        return $this->status === 'making';
+        return $this->status === BatchStatus::Making;
     }
 
     public function isFinished(): bool
     {
-        return $this->status === 'finished';
+        return $this->status === BatchStatus::Finished;
     }
 
     /** Names this very batch in a browser's own store, whatever other workroom it may be looking at. */

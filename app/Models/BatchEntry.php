@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Enums\BatchEntryKind;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -13,10 +14,7 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property int $batch_id
  * @property string $step
- * @property string $kind done | weight | temperature | ph | fill | override | timer | rescale | accepted | cup | dose |
- *   sample | strained | feel | lot | drops |
- *           weighed | as_planned | not_done | dropped | resumed; "weight" is from before weighed and taken as planned
- *           were told apart
+ * @property BatchEntryKind $kind
  * @property string $subject line position, "water", "oil", "before", "after", what a finger found, a lot's code, or ""
  * @property float|null $value g, °C or pH by kind
  * @property string $reason
@@ -29,5 +27,6 @@ final class BatchEntry extends Model
 
     public $timestamps = false;
 
-    protected $casts = ['value' => 'float', 'recorded_at' => 'datetime', 'batch_id' => 'integer'];
+    protected $casts = [
+        'kind' => BatchEntryKind::class, 'value' => 'float', 'recorded_at' => 'datetime', 'batch_id' => 'integer'];
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Enums\JarStatus;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
@@ -18,7 +19,7 @@ use Illuminate\Support\Collection;
  * @property array<string, mixed> $draft the plan as typed
  * @property int $revision raised by every save of the draft
  * @property array<string, mixed>|null $plan ilvane.infusion-plan/1, as it was filled; never changes
- * @property string $status planned | standing | strained | discarded
+ * @property JarStatus $status
  * @property Carbon|null $started_at
  * @property Carbon|null $ended_at
  * @property array<string, mixed>|null $outcome what was worked out when it was strained; never computed again
@@ -34,6 +35,7 @@ use Illuminate\Support\Collection;
 final class Jar extends Model
 {
     protected $casts = [
+        'status' => JarStatus::class,
         'draft' => 'array', 'revision' => 'integer', 'plan' => 'array', 'outcome' => 'array',
         'started_at' => 'datetime',
         'ended_at' => 'datetime',
@@ -57,11 +59,11 @@ final class Jar extends Model
 
     public function isPlanned(): bool
     {
-        return $this->status === 'planned';
+        return $this->status === JarStatus::Planned;
     }
 
     public function isStanding(): bool
     {
-        return $this->status === 'standing';
+        return $this->status === JarStatus::Standing;
     }
 }

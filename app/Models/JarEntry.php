@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Enums\JarEntryKind;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -12,7 +13,7 @@ use Illuminate\Support\Carbon;
  *
  * @property int $id
  * @property int $jar_id
- * @property string $kind shake | temperature | look | take_out | top_up | strain | discard | undo
+ * @property JarEntryKind $kind
  * @property float|null $value g or °C by kind
  * @property string $subject what was seen, why it was discarded, which entry is undone
  * @property string $note
@@ -27,6 +28,7 @@ final class JarEntry extends Model
     public $timestamps = false;
 
     protected $casts = [
+        'kind' => JarEntryKind::class,
         'value' => 'float',
         'happened_at' => 'datetime',
         'recorded_at' => 'datetime',

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Enums\LotKind;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
+use Ilvane\Core\Formula\Storage;
 
 /**
  * Something in the pantry: an infused oil or a preparation of the maker's own, or something bought. What is left, where
@@ -18,7 +20,7 @@ use Illuminate\Support\Collection;
  *
  * @property int $id
  * @property string $code
- * @property string $kind infused_oil | preparation | bought
+ * @property LotKind $kind
  * @property string $name
  * @property string|null $ingredient catalogue key, of a preparation or of something bought
  * @property array<string, mixed>|null $document ilvane.formula/1, where no ingredient of the catalogue is it
@@ -32,8 +34,8 @@ use Illuminate\Support\Collection;
  * @property Carbon|null $sealed_until the day on it
  * @property Carbon $made_at or bought
  * @property Carbon|null $good_until
- * @property string $storage room | fridge | freezer
- * @property string $first_storage where it stood at first
+ * @property Storage $storage
+ * @property Storage $first_storage where it stood at first
  * @property int|null $jar_id
  * @property int|null $preparation_id
  * @property Carbon|null $gone_at used up or discarded
@@ -44,6 +46,9 @@ use Illuminate\Support\Collection;
 final class Lot extends Model
 {
     protected $casts = [
+        'kind' => LotKind::class,
+        'storage' => Storage::class,
+        'first_storage' => Storage::class,
         'document' => 'array',
         'grams' => 'float',
         'grams_left' => 'float',
@@ -95,5 +100,20 @@ final class Lot extends Model
     public static function atHand(): Builder
     {
         return self::query()->whereNull('gone_at');
+    }
+
+    public function isBought(): bool
+    {
+        return $this->kind === LotKind::Bought;
+    }
+
+    public function isPreparation(): bool
+    {
+        return $this->kind === LotKind::Preparation;
+    }
+
+    public function isInfusedOil(): bool
+    {
+        return $this->kind === LotKind::InfusedOil;
     }
 }

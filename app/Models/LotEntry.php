@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Enums\LotEntryKind;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -12,7 +13,7 @@ use Illuminate\Support\Carbon;
  *
  * @property int $id
  * @property int $lot_id
- * @property string $kind used | discarded | moved | counted | opened | undo
+ * @property LotEntryKind $kind
  * @property float|null $grams taken, or left where it was counted
  * @property string $subject code of the batch, jar or preparation it went into, reason, storage, or the entry undone
  * @property string $note
@@ -27,6 +28,7 @@ final class LotEntry extends Model
     public $timestamps = false;
 
     protected $casts = [
+        'kind' => LotEntryKind::class,
         'grams' => 'float',
         'happened_at' => 'datetime',
         'recorded_at' => 'datetime',
@@ -36,6 +38,6 @@ final class LotEntry extends Model
     /** Written by a make when it was finished; only that could take it back. */
     public function isOfBatch(): bool
     {
-        return $this->kind === 'used' && str_starts_with($this->client_key, 'batch-');
+        return $this->kind === LotEntryKind::Used && str_starts_with($this->client_key, 'batch-');
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Enums\SampleLook;
+use App\Models\Enums\SamplePlace;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -12,8 +14,8 @@ use Illuminate\Support\Carbon;
  *
  * @property int $id
  * @property int $batch_id
- * @property string $place cold | room | warm
- * @property string $look sound | parted | grainy | smell | colour | mould | undo
+ * @property SamplePlace $place
+ * @property SampleLook $look
  * @property int|null $undoes
  * @property float|null $ph measured then
  * @property string $note
@@ -25,11 +27,13 @@ final class Observation extends Model
 {
     use AppendOnly;
 
-    protected $table = 'sightings';
+    protected $table = 'observations';
 
     public $timestamps = false;
 
     protected $casts = [
+        'place' => SamplePlace::class,
+        'look' => SampleLook::class,
         'ph' => 'float',
         'happened_at' => 'datetime',
         'recorded_at' => 'datetime',

@@ -10,7 +10,7 @@ use Illuminate\Database\Eloquent\Model;
  * A picture beside a look at a sample. Kept in the workroom's own file, so that a copy of that file holds everything.
  *
  * @property int $id
- * @property int $sighting_id
+ * @property int $observation_id
  * @property string $type image/jpeg | image/png | image/webp
  * @property string $bytes
  */
@@ -22,5 +22,5 @@ final class Photo extends Model
 
     public $timestamps = false;
 
-    protected $casts = ['sighting_id' => 'integer'];
+    protected $casts = ['observation_id' => 'integer'];
 }

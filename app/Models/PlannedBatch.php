@@ -19,7 +19,7 @@ final class PlannedBatch extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $table = 'to_make';
+    protected $table = 'planned_batches';
 
     protected $casts = ['grams' => 'float', 'formula_id' => 'integer'];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Enums\PreparationStatus;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
@@ -14,7 +15,7 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property string $method key of data/preparations.csv
  * @property array{plant: string, wanted: float, plant_grams: float, water_grams: float} $plan grams
- * @property string $status planned | made
+ * @property PreparationStatus $status
  * @property Carbon|null $made_at
  * @property float|null $grams what came of it
  * @property Carbon $created_at
@@ -22,7 +23,8 @@ use Illuminate\Support\Carbon;
  */
 final class Preparation extends Model
 {
-    protected $casts = ['plan' => 'array', 'made_at' => 'datetime', 'grams' => 'float'];
+    protected $casts = [
+        'status' => PreparationStatus::class, 'plan' => 'array', 'made_at' => 'datetime', 'grams' => 'float'];
 
     /** @return HasOne<Lot, $this> */
     public function lot(): HasOne
@@ -32,6 +34,6 @@ final class Preparation extends Model
 
     public function isMade(): bool
     {
-        return $this->status === 'made';
+        return $this->status === PreparationStatus::Made;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Enums\ShelfEntryKind;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -12,7 +13,7 @@ use Illuminate\Support\Carbon;
  *
  * @property int $id
  * @property int $batch_id
- * @property string $kind used | gifted | sold | discarded | moved | hair | undo | held | withdrawn | freed
+ * @property ShelfEntryKind $kind
  * @property float|null $grams
  * @property string $subject for whom, why, where to, how the hair took it, or the entry undone
  * @property float|null $price all of it, in the maker's own money
@@ -28,6 +29,7 @@ final class ShelfEntry extends Model
     public $timestamps = false;
 
     protected $casts = [
+        'kind' => ShelfEntryKind::class,
         'grams' => 'float',
         'price' => 'float',
         'batch_id' => 'integer',

@@ -17,11 +17,11 @@ use Illuminate\Support\Carbon;
  * @property Carbon $begun_at
  * @property Carbon|null $look_at the next look; null when all are done
  * @property-read Batch $batch
- * @property-read Collection<int, Observation> $sightings in the order they happened
+ * @property-read Collection<int, Observation> $observations in the order they happened
  */
 final class StabilityTest extends Model
 {
-    protected $table = 'watches';
+    protected $table = 'stability_tests';
 
     public $timestamps = false;
 
@@ -38,7 +38,7 @@ final class StabilityTest extends Model
     }
 
     /** @return HasMany<Observation, $this> */
-    public function sightings(): HasMany
+    public function observations(): HasMany
     {
         return $this->hasMany(Observation::class, 'batch_id', 'batch_id')->orderBy('happened_at')->orderBy('id');
     }

@@ -7,6 +7,7 @@ namespace App\Pantry;
 use App\Ground\DayCode;
 use App\Ground\Refused;
 use App\Ground\Wording;
+use App\Models\Enums\LotKind;
 use App\Models\Formula;
 use App\Models\Jar;
 use App\Models\Lot;
@@ -191,7 +192,7 @@ final readonly class LotBook
     public function open(Lot $lot, Carbon $at, string $clientKey): void
     {
         DB::transaction(function () use ($lot, $at, $clientKey): void {
-            if ($lot->refresh()->opened_at !== null || $lot->kind !== 'bought') {
+            if ($lot->refresh()->opened_at !== null || $lot->kind !== LotKind::Bought) {
                 throw Refused::isOpen('lot');
             }
             $this->add($lot, 'opened', null, '', $at, $clientKey);

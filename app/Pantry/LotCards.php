@@ -50,7 +50,11 @@ final readonly class LotCards
             route('lot', $lot),
             $this->lotPages->vessel($lot, $this->stands, Card::TALLEST_MM),
             LotPage::date($lot, $this->wording), LotPage::brief($lot, $this->wording),
-            $this->wording->grams($lot->grams_left).' '.say('pantry.left').', '.say("pantry.stands.$lot->storage"),
+            $this->wording->grams($lot->grams_left)
+                .' '
+                .say('pantry.left')
+                .', '
+                .say("pantry.stands.{$lot->storage->value}"),
             $lot->code,
             isUrgent: LotPage::isOver($lot), life: LotPage::lifeLeft($lot),
         ))->all());

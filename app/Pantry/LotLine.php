@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pantry;
 
 use App\Formulas\Draft;
+use App\Models\Enums\LotKind;
 use App\Models\Lot;
 use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\Formula;
@@ -30,7 +31,7 @@ final class LotLine
             'formula' => $lot->document === null
                 ? null
                 : [...$lot->document, 'name' => mb_substr($lot->name, 0, 100)." ($lot->code)"],
-            'phase' => $lot->kind === 'infused_oil' ? Phase::Oil->value : null,
+            'phase' => $lot->kind === LotKind::InfusedOil ? Phase::Oil->value : null,
             'lot' => $lot->code,
             'best_before' => $lot->good_until?->format('Y-m-d'),
         ], static fn (mixed $value): bool => $value !== null);

@@ -6,8 +6,10 @@ namespace App\Pantry;
 
 use App\Drawing\Section;
 use App\Ground\Wording;
+use App\Models\Enums\LotKind;
 use App\Models\Lot;
 use Illuminate\Support\Carbon;
+use Ilvane\Core\Formula\Storage;
 
 /**
  * One lot of the pantry: how much is left, until when, what it is, what became of it.
@@ -17,6 +19,7 @@ use Illuminate\Support\Carbon;
 final readonly class LotPage
 {
     /**
+     * @param  list<string>  $now  when it came, where it stands, in how many cubes
      * @param  list<string>  $contents
      * @param  list<string>  $formulas
      * @param  list<LotRow>  $log
@@ -25,6 +28,7 @@ final readonly class LotPage
         public Lot $lot,
         public string $name,
         public string $clientKey,
+        public array $now,
         public string $left,
         public string $date,
         public bool $isOver,
@@ -48,9 +52,9 @@ final readonly class LotPage
     {
         return match (true) {
             $lot->good_until === null => '',
-            self::isOver($lot) => say($lot->kind === 'preparation' ? 'pantry.over' : 'pantry.past'),
-            $lot->kind === 'preparation'
-                && $lot->storage !== 'freezer' => say(
+            self::isOver($lot) => say($lot->kind === LotKind::Preparation ? 'pantry.over' : 'pantry.past'),
+            $lot->kind === LotKind::Preparation
+                && $lot->storage !== Storage::Freezer => say(
                     'pantry.hours_left',
                     ['time' => $wording->hoursLeft($lot->good_until)],
                 ),
@@ -77,7 +81,8 @@ final readonly class LotPage
         return match (true) {
             $lot->good_until === null => '',
             self::isOver($lot) => say('today.brief_over'),
-            $lot->kind === 'preparation' && $lot->storage !== 'freezer' => $wording->hoursLeft($lot->good_until),
+            $lot->kind === LotKind::Preparation
+                && $lot->storage !== Storage::Freezer => $wording->hoursLeft($lot->good_until),
             default => $wording->days(Carbon::now()->diffInDays($lot->good_until)),
         };
     }

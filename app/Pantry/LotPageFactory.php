@@ -8,10 +8,13 @@ use App\Drawing\Profile;
 use App\Drawing\Section;
 use App\Drawing\Stratum;
 use App\Ground\Wording;
+use App\Models\Enums\LotEntryKind;
+use App\Models\Enums\LotKind;
 use App\Models\Lot;
 use App\Models\LotEntry;
 use Illuminate\Support\Str;
 use Ilvane\Core\Formula\FormulaDocument;
+use Ilvane\Core\Formula\Storage;
 use Ilvane\Core\Formula\Weighing;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Measure\Alligation;
@@ -36,34 +39,48 @@ final readonly class LotPageFactory
         $wording = $this->wording;
 
         return new LotPage(
-            $lot,
-            $this->nameOf($lot, $wording),
-            (string) Str::uuid(),
-            $wording->grams($lot->grams_left),
-            LotPage::date($lot, $wording),
-            LotPage::isOver($lot),
-            LotPage::lifeLeft($lot),
-            $this->contents($lot, $wording),
-            LotBook::formulasNaming($lot),
-            self::log($lot, $wording),
-            $this->tooStrong($lot, $wording),
-            $lot->preparation === null ? '' : say("preparations.{$lot->preparation->method}.caution"),
-            $lot->price === null
+            lot: $lot,
+            name: $this->nameOf($lot, $wording),
+            clientKey: (string) Str::uuid(),
+            now: self::now($lot, $wording),
+            left: $wording->grams($lot->grams_left),
+            date: LotPage::date($lot, $wording),
+            isOver: LotPage::isOver($lot),
+            lifeLeft: LotPage::lifeLeft($lot),
+            contents: $this->contents($lot, $wording),
+            formulas: LotBook::formulasNaming($lot),
+            log: self::log($lot, $wording),
+            tooStrong: $this->tooStrong($lot, $wording),
+            caution: $lot->preparation === null ? '' : say("preparations.{$lot->preparation->method}.caution"),
+            cost: $lot->price === null
                 ? ''
-                : say(
-                    'pantry.cost',
-                    [
-                        'price' => $wording->money($lot->price),
-                        'per_100' => $wording->money(100 * $lot->price / $lot->grams),
-                    ],
-                ), $this->vessel($lot, 220),
+                : say('pantry.cost', [
+                    'price' => $wording->money($lot->price),
+                    'per_100' => $wording->money(100 * $lot->price / $lot->grams),
+                ]),
+            vessel: $this->vessel($lot, 220),
         );
+    }
+
+    /** @return list<string> */
+    private static function now(Lot $lot, Wording $wording): array
+    {
+        $came = $lot->kind === LotKind::Bought ? 'pantry.bought_when' : 'pantry.made';
+        $now = [say($came, ['when' => $wording->ago($lot->made_at)]), say("pantry.stands.{$lot->storage->value}")];
+        if ($lot->portion_grams !== null) {
+            $now[] = say('pantry.cubes', [
+                'count' => (int) round($lot->grams_left / $lot->portion_grams),
+                'grams' => $wording->grams($lot->portion_grams),
+            ]);
+        }
+
+        return $now;
     }
 
     /** Something bought goes by the catalogue's name in the language chosen, all else by the name it was given. */
     public function nameOf(Lot $lot, Wording $wording): string
     {
-        return $lot->kind === 'bought' && $this->catalogue->has((string) $lot->ingredient)
+        return $lot->kind === LotKind::Bought && $this->catalogue->has((string) $lot->ingredient)
             ? $wording->ingredient((string) $lot->ingredient)
             : $lot->name;
     }
@@ -71,16 +88,16 @@ final readonly class LotPageFactory
     /** Filled as far as there is some left. */
     public function vessel(Lot $lot, float $stands = 120, float $tallest = 0.0): Section
     {
-        $isOwnOil = $lot->kind === 'infused_oil';
+        $isOwnOil = $lot->kind === LotKind::InfusedOil;
         $ingredient = $this->catalogue->has((string) $lot->ingredient)
             ? $this->catalogue->get((string) $lot->ingredient)
             : null;
         $density = $isOwnOil ? 0.915 : $ingredient->bulk->density ?? $ingredient->bulk->spoonDensity ?? 1.0;
-        $isBottled = $isOwnOil || ($lot->kind === 'bought' && ($ingredient?->isLiquid() ?? false));
+        $isBottled = $isOwnOil || ($lot->kind === LotKind::Bought && ($ingredient?->isLiquid() ?? false));
         $shape = match (true) {
             $isBottled => 'bottle',
-            $lot->kind === 'bought' => 'jar',
-            default => $lot->storage === 'freezer' ? 'tub' : 'beaker',
+            $lot->kind === LotKind::Bought => 'jar',
+            default => $lot->storage === Storage::Freezer ? 'tub' : 'beaker',
         };
         $left = $lot->grams_left / $density;
         $material = $isOwnOil
@@ -127,9 +144,10 @@ final readonly class LotPageFactory
             $rows[] = [
                 'id' => $entry->id,
                 'when' => $wording->moment($entry->happened_at),
-                'what' => say("pantry.log.$entry->kind"),
+                'what' => say("pantry.log.{$entry->kind->value}"),
                 'value' => self::value($entry, $wording),
-                'undone' => $isUndone, 'undoable' => ! $isUndone && $entry->kind !== 'undo' && ! $entry->isOfBatch(),
+                'undone' => $isUndone,
+                'undoable' => ! $isUndone && $entry->kind !== LotEntryKind::Undo && ! $entry->isOfBatch(),
             ];
         }
 
@@ -138,7 +156,7 @@ final readonly class LotPageFactory
 
     private static function value(LotEntry $entry, Wording $wording): string
     {
-        return match ($entry->kind) {
+        return match ($entry->kind->value) {
             'moved' => say("pantry.stands.$entry->subject"),
             'undo', 'opened' => '',
             'counted' => say('pantry.counted', ['grams' => $wording->grams((float) $entry->grams)]),

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Pantry;
 
 use App\Ground\NotUndone;
+use App\Models\Enums\LotEntryKind;
+use App\Models\Enums\LotKind;
 use App\Models\Lot;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Formula\Storage;
@@ -53,12 +55,12 @@ final readonly class Shelving
     {
         $left = $lot->grams;
         $opened = $lot->entries->contains('kind', 'opened') ? null : $lot->opened_at;
-        $stays = [['hour' => 0.0, 'storage' => Storage::from($lot->first_storage)]];
+        $stays = [['hour' => 0.0, 'storage' => $lot->first_storage]];
         $gone = null;
         foreach (NotUndone::of($lot->entries) as $entry) {
-            $left = $entry->kind === 'counted' ? (float) $entry->grams : $left - ($entry->grams ?? 0.0);
-            $opened = $entry->kind === 'opened' ? $entry->happened_at : $opened;
-            if ($entry->kind === 'moved') {
+            $left = $entry->kind === LotEntryKind::Counted ? (float) $entry->grams : $left - ($entry->grams ?? 0.0);
+            $opened = $entry->kind === LotEntryKind::Opened ? $entry->happened_at : $opened;
+            if ($entry->kind === LotEntryKind::Moved) {
                 $stays[] = [
                     'hour' => max(
                         0.0,
@@ -78,7 +80,7 @@ final readonly class Shelving
             'storage' => $stays[count($stays) - 1]['storage']->value,
             'good_until' => match (true) {
                 $method !== null => self::after($lot->made_at, Perishing::lasts($method, $stays)),
-                $lot->kind === 'bought' => $this->goodUntil(
+                $lot->kind === LotKind::Bought => $this->goodUntil(
                     (string) $lot->ingredient,
                     $lot->sealed_until,
                     $opened,

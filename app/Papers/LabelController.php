@@ -90,7 +90,7 @@ final class LabelController
         $batches = Batch::query()
             ->where('status', 'finished')
             ->whereNull('gone_at')
-            ->with('entries', 'shelfEntries', 'sightings')
+            ->with('entries', 'shelfEntries', 'observations')
             ->orderByDesc('finished_at')
             ->limit(self::ON_A_PAGE)
             ->get()

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Backups\BackupFiles;
+use App\Backups\Schema;
+use App\Ground\FieldProblem;
 use App\Ground\OwnCatalogue;
 use App\Ground\OwnKitchen;
 use App\Ground\OwnMeasures;
@@ -20,7 +22,9 @@ use App\Today\Navigation;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\MigrationsStarted;
+use Illuminate\Database\Migrations\Migrator;
 use Illuminate\Filesystem\Filesystem;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\View;
@@ -89,7 +93,18 @@ final class WorkroomProvider extends ServiceProvider
     {
         Model::shouldBeStrict();
         Model::unguard();
+        Blade::directive(
+            'invalid',
+            static fn (string $arguments): string => sprintf(
+                '<?php echo \\%s::attributes($errors, %s) ?>',
+                FieldProblem::class,
+                $arguments,
+            ),
+        );
         View::composer('components.page', Navigation::class);
+        $this->callAfterResolving('migrator', static function (Migrator $migrator): void {
+            Schema::isFromBefore() ? $migrator->path(database_path('lifts')) : null;
+        });
         Event::listen(MigrationsStarted::class, BackupFiles::beforeMigrating(...));
         Session::extend(
             'file',

@@ -49,7 +49,7 @@ final readonly class BatchCards
             ->orderByRaw('best_before IS NULL, best_before, id')
             ->with(
                 'shelfEntries',
-                'sightings',
+                'observations',
             )->limit($most)->get());
     }
 

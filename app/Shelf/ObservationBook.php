@@ -60,11 +60,11 @@ final class ObservationBook
                     'happened_at' => $at,
                 ],
             );
-            $sighting = Observation::query()->where('client_key', $clientKey)->firstOrFail();
-            if ($type !== null && ! Photo::query()->where('sighting_id', $sighting->id)->exists()) {
+            $observation = Observation::query()->where('client_key', $clientKey)->firstOrFail();
+            if ($type !== null && ! Photo::query()->where('observation_id', $observation->id)->exists()) {
                 DB::statement(
-                    'INSERT INTO photos (sighting_id, type, bytes) VALUES (?, ?, CAST(? AS BLOB))',
-                    [$sighting->id, $type, $picture],
+                    'INSERT INTO photos (observation_id, type, bytes) VALUES (?, ?, CAST(? AS BLOB))',
+                    [$observation->id, $type, $picture],
                 );
             }
         });
@@ -85,15 +85,15 @@ final class ObservationBook
         return ($size === false ? null : Photo::TYPES[$size[2]] ?? null) ?? throw Refused::noPicture('picture');
     }
 
-    public function undo(Batch $batch, Observation $sighting, string $clientKey): void
+    public function undo(Batch $batch, Observation $observation, string $clientKey): void
     {
-        if (! Observation::query()->where('undoes', $sighting->id)->exists()) {
+        if (! Observation::query()->where('undoes', $observation->id)->exists()) {
             $this->add(
                 $batch,
                 [
-                    'place' => $sighting->place,
+                    'place' => $observation->place,
                     'look' => 'undo',
-                    'undoes' => $sighting->id,
+                    'undoes' => $observation->id,
                     'client_key' => $clientKey,
                     'happened_at' => Carbon::now(),
                 ],
@@ -108,7 +108,7 @@ final class ObservationBook
             'batch.version',
             static fn (Builder $version) => $version->where('formula_id', $formula->id),
         )
-            ->with('batch', 'sightings')->orderByDesc('begun_at')->limit(self::MOST_TOLD)->get();
+            ->with('batch', 'observations')->orderByDesc('begun_at')->limit(self::MOST_TOLD)->get();
         $said = [];
         foreach ($watches as $watch) {
             $words = ObservationPage::said(ObservationPage::summary($watch), $this->wording);
@@ -133,8 +133,8 @@ final class ObservationBook
             );
             (new Observation)->forceFill(['batch_id' => $batch->id, 'recorded_at' => Carbon::now(), ...$seen])->save();
             $days = [];
-            foreach (ObservationPage::standing($watch) as $sighting) {
-                $days[$sighting->place][] = ObservationPage::dayOf($watch, $sighting);
+            foreach (ObservationPage::standing($watch) as $observation) {
+                $days[$observation->place->value][] = ObservationPage::dayOf($watch, $observation);
             }
             $next = CoreWatch::nextLook($days);
             $watch

@@ -70,10 +70,10 @@ final class ObservationController
             : throw Refused::pictureLarge('picture');
     }
 
-    public function undo(Request $request, Batch $batch, Observation $sighting): RedirectResponse
+    public function undo(Request $request, Batch $batch, Observation $observation): RedirectResponse
     {
-        abort_unless($sighting->batch_id === $batch->id && $sighting->undoes === null, 404);
-        $this->book->undo($batch, $sighting, Typed::key($request));
+        abort_unless($observation->batch_id === $batch->id && $observation->undoes === null, 404);
+        $this->book->undo($batch, $observation, Typed::key($request));
 
         return redirect()->to(route('batch', $batch).'#watch')->with('said', say('observations.done'));
     }

@@ -46,10 +46,10 @@ final readonly class ObservationPage
     public static function summary(StabilityTest $watch): CoreWatch
     {
         return CoreWatch::of(array_map(
-            static fn (Observation $sighting): array => [
-                'place' => $sighting->place,
-                'day' => self::dayOf($watch, $sighting),
-                'look' => $sighting->look,
+            static fn (Observation $observation): array => [
+                'place' => $observation->place->value,
+                'day' => self::dayOf($watch, $observation),
+                'look' => $observation->look->value,
             ],
             self::standing($watch),
         ));
@@ -62,21 +62,21 @@ final readonly class ObservationPage
      */
     public static function standing(StabilityTest $watch): array
     {
-        $all = array_values($watch->sightings->all());
-        $undone = array_filter(array_map(static fn (Observation $sighting): ?int => $sighting->undoes, $all));
+        $all = array_values($watch->observations->all());
+        $undone = array_filter(array_map(static fn (Observation $observation): ?int => $observation->undoes, $all));
 
         return array_values(array_filter(
             $all,
-            static fn (Observation $sighting): bool => $sighting->undoes === null
-                && ! in_array($sighting->id, $undone, true),
+            static fn (Observation $observation): bool => $observation->undoes === null
+                && ! in_array($observation->id, $undone, true),
         ));
     }
 
-    public static function dayOf(StabilityTest $watch, Observation $sighting): float
+    public static function dayOf(StabilityTest $watch, Observation $observation): float
     {
         return max(
             0.0,
-            $watch->begun_at->copy()->startOfDay()->diffInDays($sighting->happened_at->copy()->startOfDay()),
+            $watch->begun_at->copy()->startOfDay()->diffInDays($observation->happened_at->copy()->startOfDay()),
         );
     }
 }

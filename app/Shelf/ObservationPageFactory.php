@@ -23,19 +23,19 @@ final readonly class ObservationPageFactory
     {
         $wording = $this->wording;
         $watch = StabilityTest::query()->find($batch->id);
-        $sightings = $watch === null ? [] : ObservationPage::standing($watch);
+        $observations = $watch === null ? [] : ObservationPage::standing($watch);
         $days = array_map(
-            static fn (Observation $sighting): float => $watch === null
+            static fn (Observation $observation): float => $watch === null
                 ? 0.0
-                : ObservationPage::dayOf($watch, $sighting),
-            $sightings,
+                : ObservationPage::dayOf($watch, $observation),
+            $observations,
         );
         $photos = [];
         foreach (Photo::query()->whereIn(
-            'sighting_id',
-            array_map(static fn (Observation $sighting): int => $sighting->id, $sightings),
-        )->get(['id', 'sighting_id']) as $photo) {
-            $photos[$photo->sighting_id][] = $photo->id;
+            'observation_id',
+            array_map(static fn (Observation $observation): int => $observation->id, $observations),
+        )->get(['id', 'observation_id']) as $photo) {
+            $photos[$photo->observation_id][] = $photo->id;
         }
         $core = $watch === null ? CoreWatch::of([]) : ObservationPage::summary($watch);
         $rows = [];
@@ -46,23 +46,23 @@ final readonly class ObservationPageFactory
                 'cells' => array_map(static fn (int $day): array => [
                     'day' => $day,
                     'means' => $wording->days(CoreWatch::inRoom($place, $day)),
-                    ...self::cell($sightings, $days, $place, $day),
+                    ...self::cell($observations, $days, $place, $day),
                 ], CoreWatch::LOOK_ON),
             ];
         }
 
         return new ObservationPage(
             $rows,
-            array_reverse(array_map(static fn (Observation $sighting, float $day): array => [
-                'id' => $sighting->id,
+            array_reverse(array_map(static fn (Observation $observation, float $day): array => [
+                'id' => $observation->id,
                 'day' => say('observations.day', ['day' => (string) floor($day)]),
-                'place' => say("observations.places.$sighting->place"),
-                'look' => say("observations.looks.$sighting->look"),
-                'note' => $sighting->note,
-                'ph' => $sighting->ph === null
+                'place' => say("observations.places.{$observation->place->value}"),
+                'look' => say("observations.looks.{$observation->look->value}"),
+                'note' => $observation->note,
+                'ph' => $observation->ph === null
                     ? ''
-                    : $wording->number($sighting->ph, 1, 1), 'photos' => $photos[$sighting->id] ?? [],
-            ], $sightings, $days)),
+                    : $wording->number($observation->ph, 1, 1), 'photos' => $photos[$observation->id] ?? [],
+            ], $observations, $days)),
             ObservationPage::said($core, $wording),
             $core->failed !== null,
             $watch?->look_at === null ? '' : say('observations.next', ['when' => $wording->whenever($watch->look_at)]),
@@ -72,11 +72,11 @@ final readonly class ObservationPageFactory
     /**
      * The worst look from this day of the plan up to the next.
      *
-     * @param  list<Observation>  $sightings
+     * @param  list<Observation>  $observations
      * @param  list<float>  $days
      * @return array{look: string, seen: bool}
      */
-    private static function cell(array $sightings, array $days, string $place, int $day): array
+    private static function cell(array $observations, array $days, string $place, int $day): array
     {
         $until = INF;
         foreach (CoreWatch::LOOK_ON as $next) {
@@ -86,14 +86,14 @@ final readonly class ObservationPageFactory
             }
         }
         $look = '';
-        foreach ($sightings as $i => $sighting) {
+        foreach ($observations as $i => $observation) {
             if (
-                $sighting->place === $place
+                $observation->place->value === $place
                 && $days[$i] >= $day
                 && $days[$i] < $until
                 && ($look === '' || $look === 'sound')
             ) {
-                $look = $sighting->look;
+                $look = $observation->look->value;
             }
         }
 

@@ -58,10 +58,10 @@ final readonly class Release
     {
         return Batch::query()
             ->where('status', 'finished')
-            ->with('shelfEntries', 'sightings')
+            ->with('shelfEntries', 'observations')
             ->where(static function (Builder $query): void {
                 $query->whereHas(
-                    'sightings',
+                    'observations',
                     static fn (Builder $seen) => $seen->whereIn('look', array_keys(self::ASKS))->orWhereNotNull('ph'),
                 )
                     ->orWhereHas(

@@ -8,6 +8,8 @@ use App\Ground\NotUndone;
 use App\Ground\Wording;
 use App\Make\Outcome;
 use App\Models\Batch;
+use App\Models\Enums\SampleLook;
+use App\Models\Enums\ShelfEntryKind;
 use App\Models\Observation;
 use App\Models\ShelfEntry;
 use Illuminate\Support\Carbon;
@@ -27,11 +29,11 @@ final readonly class ReleaseFactory
     public function of(Batch $batch): Release
     {
         $wording = $this->wording;
-        $batch->loadMissing('shelfEntries', 'sightings');
+        $batch->loadMissing('shelfEntries', 'observations');
         $entries = NotUndone::of($batch->shelfEntries);
         $decisions = array_values(array_filter(
             $entries,
-            static fn (ShelfEntry $entry): bool => isset(Release::DECIDES[$entry->kind]),
+            static fn (ShelfEntry $entry): bool => isset(Release::DECIDES[$entry->kind->value]),
         ));
         usort($decisions, static fn (ShelfEntry $one, ShelfEntry $other): int => $one->id <=> $other->id);
         $last = $decisions === [] ? null : $decisions[count($decisions) - 1];
@@ -39,7 +41,7 @@ final readonly class ReleaseFactory
             $this->signs($batch, $entries),
             static fn (array $sign): bool => $last === null || $sign['told']->greaterThan($last->recorded_at),
         ));
-        $decided = $last === null ? Release::FREE : Release::DECIDES[$last->kind];
+        $decided = Release::DECIDES[$last?->kind->value] ?? Release::FREE;
         $asks = array_map(static fn (array $sign): string => Release::ASKS[$sign['sign']], $open);
         $seen = array_map(
             static fn (array $sign): string => say(
@@ -94,20 +96,25 @@ final readonly class ReleaseFactory
         if (in_array(Release::PH_UNSUITED, array_column(Outcome::of($batch)['evaluation']['findings'], 'code'), true)) {
             $signs[] = $sign('ph', $madeAt, $madeAt, ph: Outcome::of($batch)['ph']);
         }
-        $undone = array_filter($batch->sightings->map(static fn (Observation $seen): ?int => $seen->undoes)->all());
-        foreach ($batch->sightings as $seen) {
-            if ($seen->look === 'undo' || in_array($seen->id, $undone, true)) {
+        $undone = array_filter($batch->observations->map(static fn (Observation $seen): ?int => $seen->undoes)->all());
+        foreach ($batch->observations as $seen) {
+            if ($seen->look === SampleLook::Undo || in_array($seen->id, $undone, true)) {
                 continue;
             }
-            if (isset(Release::ASKS[$seen->look])) {
-                $signs[] = $sign($seen->look, $seen->happened_at, $seen->recorded_at, $seen->place);
+            if (isset(Release::ASKS[$seen->look->value])) {
+                $signs[] = $sign(
+                    $seen->look->value,
+                    $seen->happened_at,
+                    $seen->recorded_at,
+                    $seen->place->value,
+                );
             }
             if ($seen->ph !== null && $this->isUnsuited($batch, $seen->ph)) {
-                $signs[] = $sign('ph', $seen->happened_at, $seen->recorded_at, $seen->place, $seen->ph);
+                $signs[] = $sign('ph', $seen->happened_at, $seen->recorded_at, $seen->place->value, $seen->ph);
             }
         }
         foreach ($entries as $entry) {
-            if ($entry->kind === 'hair' && $entry->subject === 'rash') {
+            if ($entry->kind === ShelfEntryKind::Hair && $entry->subject === 'rash') {
                 $signs[] = $sign('rash', $entry->happened_at, $entry->recorded_at);
             }
         }

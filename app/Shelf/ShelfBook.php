@@ -8,6 +8,7 @@ use App\Ground\NotUndone;
 use App\Ground\Refused;
 use App\Ground\Wording;
 use App\Models\Batch;
+use App\Models\Enums\ShelfEntryKind;
 use App\Models\ShelfEntry;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -58,7 +59,7 @@ final readonly class ShelfBook
             if ($batch->gone_at !== null) {
                 throw Refused::lotGone('shelf_grams', $this->wording->shortDate($batch->gone_at));
             }
-            $release = $this->releases->of($batch->load('shelfEntries', 'sightings'));
+            $release = $this->releases->of($batch->load('shelfEntries', 'observations'));
             // what left before it was held is a fact, and belongs on the list of who has it
             if (
                 in_array($kind, ['gifted', 'sold'], true)
@@ -181,7 +182,7 @@ final readonly class ShelfBook
         $gone = null;
         foreach (NotUndone::of($batch->shelfEntries) as $entry) {
             $left -= $entry->grams ?? 0.0;
-            $stands = $entry->kind === 'moved' ? $entry->subject : $stands;
+            $stands = $entry->kind === ShelfEntryKind::Moved ? $entry->subject : $stands;
             $gone = $left <= self::CRUMBS_G ? $entry->happened_at : null;
         }
 

@@ -35,7 +35,7 @@ final class ShelfController
             ->where('status', 'finished')
             ->whereNull('gone_at')
             ->orderByRaw('best_before IS NULL, best_before, id')
-            ->with('shelfEntries', 'sightings')
+            ->with('shelfEntries', 'observations')
             ->simplePaginate(24);
 
         return view('shelf.all', [

@@ -9,6 +9,7 @@ use App\Ground\Settings;
 use App\Ground\Wording;
 use App\Make\Outcome;
 use App\Models\Batch;
+use App\Models\Enums\ShelfEntryKind;
 use App\Models\ShelfEntry;
 use Illuminate\Support\Str;
 
@@ -64,12 +65,16 @@ final readonly class ShelfPageFactory
     {
         $out = array_filter(
             NotUndone::of($batch->shelfEntries),
-            static fn (ShelfEntry $entry): bool => in_array($entry->kind, ['gifted', 'sold'], true),
+            static fn (ShelfEntry $entry): bool => in_array(
+                $entry->kind,
+                [ShelfEntryKind::Gifted, ShelfEntryKind::Sold],
+                true,
+            ),
         );
 
         return array_values(array_map(
             static fn (ShelfEntry $entry): string => $wording
-                ->date($entry->happened_at).': '.say("shelf.did.$entry->kind").' '.$wording
+                ->date($entry->happened_at).': '.say("shelf.did.{$entry->kind->value}").' '.$wording
                 ->grams((float) $entry->grams)
                     .($entry->subject === '' ? ', '.say('shelf.release.unknown_who') : ", $entry->subject"),
             $out,
@@ -87,7 +92,7 @@ final readonly class ShelfPageFactory
             ->map(static fn (ShelfEntry $entry): array => [
                 'id' => $entry->id,
                 'when' => $wording->moment($entry->happened_at),
-                'what' => say("shelf.did.$entry->kind"),
+                'what' => say("shelf.did.{$entry->kind->value}"),
                 'value' => self::value($entry, $wording),
                 'undone' => in_array((string) $entry->id, $undone, true),
                 'undoable' => ! in_array((string) $entry->id, $undone, true),
@@ -98,7 +103,7 @@ final readonly class ShelfPageFactory
     {
         return implode(', ', array_filter([
             $entry->grams === null ? '' : $wording->grams($entry->grams),
-            $entry->kind === 'hair' ? say("shelf.hair.$entry->subject") : $entry->subject,
+            $entry->kind === ShelfEntryKind::Hair ? say("shelf.hair.$entry->subject") : $entry->subject,
             $entry->price === null ? '' : $wording->money($entry->price),
             $entry->note,
         ], static fn (string $part): bool => $part !== ''));

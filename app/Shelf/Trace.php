@@ -9,6 +9,7 @@ use App\Ground\Wording;
 use App\Make\LotShares;
 use App\Make\Outcome;
 use App\Models\Batch;
+use App\Models\Enums\ShelfEntryKind;
 use App\Models\Jar;
 use App\Models\Lot;
 use App\Models\LotEntry;
@@ -241,7 +242,7 @@ final class Trace
         foreach ($lots as $lot) {
             $this->nodes["lot $lot->code"] ??= [
                 'id' => "lot $lot->code",
-                'kind' => $lot->kind,
+                'kind' => $lot->kind->value,
                 'code' => $lot->code,
                 'name' => $this->lotPages->nameOf($lot, $this->wording),
                 'grams' => $lot->grams_left,
@@ -284,7 +285,11 @@ final class Trace
                 'batch' => $batch,
                 'out' => array_values(array_filter(
                     NotUndone::of($batch->shelfEntries),
-                    static fn (ShelfEntry $entry): bool => in_array($entry->kind, ['gifted', 'sold'], true),
+                    static fn (ShelfEntry $entry): bool => in_array(
+                        $entry->kind,
+                        [ShelfEntryKind::Gifted, ShelfEntryKind::Sold],
+                        true,
+                    ),
                 )),
             ])->all());
     }

@@ -167,7 +167,7 @@ final readonly class TracePageFactory
             'href' => route('batch', $row['batch']),
             'out' => array_map(
                 static fn ($entry): string => $wording
-                    ->shortDate($entry->happened_at).': '.say("shelf.did.$entry->kind").' '.$wording
+                    ->shortDate($entry->happened_at).': '.say("shelf.did.{$entry->kind->value}").' '.$wording
                     ->grams((float) $entry->grams).($entry->subject === '' ? '' : ", $entry->subject"),
                 $row['out'],
             ),

@@ -241,7 +241,7 @@ final readonly class Agenda
             ->whereNull('gone_at')
             ->where('best_before', '<=', Carbon::now()->addDays(self::DAYS_AHEAD)->toDateString())
             ->orderBy('best_before')
-            ->with('shelfEntries', 'sightings')
+            ->with('shelfEntries', 'observations')
             ->limit(self::MOST)
             ->get();
 

@@ -6,12 +6,14 @@ namespace App\Today;
 
 use App\Infusions\JarStoryFactory;
 use App\Models\Batch;
+use App\Models\Enums\LotKind;
 use App\Models\Jar;
 use App\Models\Lot;
 use App\Models\StabilityTest;
 use App\Shelf\ReleaseFactory;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Ilvane\Core\Formula\Storage;
 use Ilvane\Core\Infusion\Infusion;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
@@ -63,7 +65,7 @@ final class CalendarFile
             ->limit(self::MOST_LOTS)
             ->with(
                 'shelfEntries',
-                'sightings',
+                'observations',
             )->get() as $batch) {
             // what is held or withdrawn is not to be used up
             $this->releases->of($batch)->isFree() ? self::addBatch($calendar, $batch) : null;
@@ -185,7 +187,7 @@ final class CalendarFile
             return;
         }
         $said = say('today.calendar_use_by', ['name' => $lot->name]);
-        if ($lot->kind === 'preparation' && $lot->storage !== 'freezer') {
+        if ($lot->kind === LotKind::Preparation && $lot->storage !== Storage::Freezer) {
             $event = self::event($calendar, "$lot->code-use-by", $said);
             $event->add('DTSTART', $lot->good_until->copy()->utc()->toDateTimeImmutable());
             $event->add('DURATION', 'PT15M');

@@ -1,6 +1,9 @@
 import { newKey } from './told.js';
 
-/** The next steps, gone on with while the workroom doesn't answer. What is told there is handed to `tell`, one after the other. */
+/**
+ * The next steps, gone on with while the workroom doesn't answer. What is told there is handed to `tell`, one after
+ * the other.
+ */
 
 export default class Ahead {
     constructor(panel, steps, tell) {
@@ -26,7 +29,8 @@ export default class Ahead {
         this.panel.hidden = false;
         this.panel.classList.toggle('is-at-end', !step);
         if (!step) return;
-        for (const part of ['verb', 'what', 'number', 'unit']) this.panel.querySelector(`[data-part="${part}"]`).textContent = step[part];
+        for (const part of ['verb', 'what', 'number', 'unit'])
+            this.panel.querySelector(`[data-part="${part}"]`).textContent = step[part];
         this.panel.querySelector('label').hidden = !step.weighs;
         this.field.value = '';
         this.field.placeholder = step.weighs ? step.number : '';
@@ -34,7 +38,11 @@ export default class Ahead {
 
     told() {
         const step = this.steps[this.at];
-        const fields = [['client_key', newKey()], ...(step.weighs && this.field.value.trim() !== '' ? [['weight', this.field.value]] : []), ...(step.lot === null ? [] : [['lot', step.lot]])];
+        const fields = [
+            ['client_key', newKey()],
+            ...(step.weighs && this.field.value.trim() !== '' ? [['weight', this.field.value]] : []),
+            ...(step.lot === null ? [] : [['lot', step.lot]]),
+        ];
         const weight = Number(this.field.value.replace(',', '.'));
         const isPlain = !step.weighs || this.field.value.trim() === '' || (weight > 0 && weight <= step.most);
         this.tell({ action: step.action, fields, key: fields[0][1], at: Date.now(), isPlain });

@@ -39,7 +39,8 @@ Alpine.data('printer', () => ({
 }));
 // a page that comes back from the browser's cache tells something new, not what it told before
 window.addEventListener('pageshow', (event) => {
-    if (event.persisted) document.querySelectorAll('input[name=client_key]').forEach((field) => (field.value = newKey()));
+    if (event.persisted)
+        document.querySelectorAll('input[name=client_key]').forEach((field) => (field.value = newKey()));
 });
 document.addEventListener('click', (event) => event.target.closest?.('.said-close')?.parentElement.remove());
 Alpine.start();

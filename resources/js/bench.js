@@ -58,7 +58,11 @@ export default () => ({
         stops.forEach((note, i) => note.classList.toggle('is-walked', i === at));
         const row = document.getElementById(`row-${stops[at].dataset.row}`);
         stops[at].scrollIntoView({ block: 'center' });
-        (stops[at].querySelector('.fix') ?? row?.querySelector('.amount') ?? stops[at].querySelector('summary'))?.focus();
+        (
+            stops[at].querySelector('.fix') ??
+            row?.querySelector('.amount') ??
+            stops[at].querySelector('summary')
+        )?.focus();
         this.point(row);
     },
 
@@ -88,7 +92,13 @@ export default () => ({
             this.typed(event);
             return;
         }
-        if (event.key === 'Enter' && field.matches('.row .amount') && !event.altKey && !event.ctrlKey && !event.metaKey) {
+        if (
+            event.key === 'Enter' &&
+            field.matches('.row .amount') &&
+            !event.altKey &&
+            !event.ctrlKey &&
+            !event.metaKey
+        ) {
             event.preventDefault();
             this.nextLine(field);
             return;
@@ -120,7 +130,9 @@ export default () => ({
                 if (el.matches('[data-own] input')) return skip();
                 if (Fields.isOne(el)) {
                     // what stands in a field is for Fields to decide; only what is said of it is new
-                    ['aria-invalid', 'aria-describedby', 'aria-label', 'title'].forEach((name) => (to.hasAttribute(name) ? el.setAttribute(name, to.getAttribute(name)) : el.removeAttribute(name)));
+                    ['aria-invalid', 'aria-describedby', 'aria-label', 'title'].forEach((name) =>
+                        to.hasAttribute(name) ? el.setAttribute(name, to.getAttribute(name)) : el.removeAttribute(name),
+                    );
                     return skip();
                 }
                 if (el.matches('[data-own] option') && el.selected) to.setAttribute('selected', '');
@@ -128,7 +140,8 @@ export default () => ({
                 if (el.matches('.found') || el.matches('.threads')) return skip();
             },
         });
-        if (focused !== document.activeElement && focused.name) (document.contains(focused) ? focused : this.form.elements[focused.name])?.focus?.();
+        if (focused !== document.activeElement && focused.name)
+            (document.contains(focused) ? focused : this.form.elements[focused.name])?.focus?.();
         if (action.startsWith('add:') && !isStale) {
             const added = [...this.form.querySelectorAll('.row')].find((row) => !rows.has(row.id));
             added?.querySelector('.ingredient')?.focus();
@@ -139,9 +152,13 @@ export default () => ({
     point(target) {
         const band = target?.closest?.('[data-band]')?.dataset.band;
         this.form.classList.toggle('is-pointing', Boolean(band));
-        this.form.querySelectorAll('[data-band]').forEach((el) => el.classList.toggle('is-lit', el.dataset.band === band));
+        this.form
+            .querySelectorAll('[data-band]')
+            .forEach((el) => el.classList.toggle('is-lit', el.dataset.band === band));
         const row = target?.closest?.('.row')?.dataset.line;
-        this.form.querySelectorAll('.pencil').forEach((el) => el.classList.toggle('is-lit', Boolean(row) && el.dataset.row === row));
+        this.form
+            .querySelectorAll('.pencil')
+            .forEach((el) => el.classList.toggle('is-lit', Boolean(row) && el.dataset.row === row));
     },
 
     threads() {

@@ -1,9 +1,10 @@
 /**
  * What stands in each field of a page that is being written, and what it is based on.
  *
- * `base` is what the server last said stands in a field; `clean` is what the field showed then. They differ only where the server
- * words a name otherwise than it was typed and the maker is still in the field. A field that shows something else than `clean` has
- * been typed in since, and is sent with its base; the server judges the new value against that, whatever else has happened.
+ * `base` is what the server last said stands in a field; `clean` is what the field showed then. They differ only
+ * where the server words a name otherwise than it was typed and the maker is still in the field. A field that shows
+ * something else than `clean` has been typed in since, and is sent with its base; the server judges the new value
+ * against that, whatever else has happened.
  */
 const OUTSIDE = ['_token', 'revision', 'do'];
 
@@ -16,7 +17,11 @@ export default class Fields {
     }
 
     static isOne(el) {
-        return el.matches('input[name], select[name], textarea[name]') && !OUTSIDE.includes(el.name) && !el.closest('[data-own]');
+        return (
+            el.matches('input[name], select[name], textarea[name]') &&
+            !OUTSIDE.includes(el.name) &&
+            !el.closest('[data-own]')
+        );
     }
 
     all() {
@@ -61,7 +66,11 @@ export default class Fields {
 
     /** Fields that are no part of what is written, but that a press may need. */
     beside() {
-        return new Map([...this.form.elements].filter((el) => el.name && el.closest('[data-own]') && !['button', 'submit'].includes(el.type)).map((el) => [el.name, el.value]));
+        return new Map(
+            [...this.form.elements]
+                .filter((el) => el.name && el.closest('[data-own]') && !['button', 'submit'].includes(el.type))
+                .map((el) => [el.name, el.value]),
+        );
     }
 
     /**
@@ -72,7 +81,9 @@ export default class Fields {
      * @param {boolean} isPress  something was pressed: its effect is shown even in the field in use
      */
     answered(answer, sent, isPress) {
-        const said = new Map([...answer.querySelectorAll('input[name], select[name], textarea[name]')].map((el) => [el.name, el.value]));
+        const said = new Map(
+            [...answer.querySelectorAll('input[name], select[name], textarea[name]')].map((el) => [el.name, el.value]),
+        );
         for (const field of this.all()) {
             const { name } = field;
             if (!said.has(name)) continue;

@@ -11,7 +11,14 @@ export const stepped = (value, event) => {
     return read[1] + (read[3] === ',' ? text.replace('.', ',') : text) + read[5];
 };
 
-const pressed = { KeyS: '#keep-open', KeyB: '#to-bend', KeyC: '#to-compare', KeyR: '#to-rehearse', Slash: '#keys-open', KeyM: '#do-make' };
+const pressed = {
+    KeyS: '#keep-open',
+    KeyB: '#to-bend',
+    KeyC: '#to-compare',
+    KeyR: '#to-rehearse',
+    Slash: '#keys-open',
+    KeyM: '#do-make',
+};
 
 /** @returns {{send: string}|{press: string}|null} */
 export const shortcut = (event, row, lane) => {

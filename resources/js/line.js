@@ -1,6 +1,7 @@
 /**
- * The shelf line along the foot of the page. What it showed on the page before stands at once, what is true now follows from the
- * workroom, again whenever the page is looked at anew; without an answer it goes, rather than say what may no longer be so.
+ * The shelf line along the foot of the page. What it showed on the page before stands at once, what is true now
+ * follows from the workroom, again whenever the page is looked at anew; without an answer it goes, rather than say
+ * what may no longer be so.
  */
 const KEPT = 'shelf-line';
 
@@ -9,7 +10,8 @@ const show = (line, html) => line.replaceChildren(document.createRange().createC
 const ask = async (line) => {
     try {
         const answer = await fetch(line.dataset.href, { headers: { Accept: 'text/html' } });
-        if (!answer.ok || answer.redirected) throw new Error(answer.statusText); // a device that was ended is led to the door
+        // a device that was ended is led to the door
+        if (!answer.ok || answer.redirected) throw new Error(answer.statusText);
         const now = await answer.text();
         if (now !== sessionStorage.getItem(KEPT) || !line.firstChild) show(line, now);
         sessionStorage.setItem(KEPT, now);

@@ -1,7 +1,8 @@
 /**
- * Instruments at the hob, asked twice in a second or so without holding anything up. A sound reading goes into its field unless the
- * maker has typed there; one that cannot be believed is shown with the reason and goes nowhere. A workroom that is slow to answer is
- * asked less often, and not at all while something is being told: what is given up here it still works on.
+ * Instruments at the hob, asked twice in a second or so without holding anything up. A sound reading goes into its
+ * field unless the maker has typed there; one that cannot be believed is shown with the reason and goes nowhere. A
+ * workroom that is slow to answer is asked less often, and not at all while something is being told: what is given up
+ * here it still works on.
  */
 const EVERY_MS = 600;
 const SELDOM_MS = 8000;
@@ -30,7 +31,15 @@ export default () => ({
             query.set(`seen[${field}]`, series.map(([at, value]) => `${at.toFixed(1)}:${value}`).join(','));
         }
         try {
-            const answer = await fetch(this.$el.dataset.reading, { method: 'POST', body: query, headers: { Accept: 'application/json', 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content }, signal: AbortSignal.timeout(GIVE_UP_MS) });
+            const answer = await fetch(this.$el.dataset.reading, {
+                method: 'POST',
+                body: query,
+                headers: {
+                    Accept: 'application/json',
+                    'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content,
+                },
+                signal: AbortSignal.timeout(GIVE_UP_MS),
+            });
             if (answer.ok) this.show(await answer.json(), now);
             this.every = EVERY_MS;
         } catch {
@@ -50,7 +59,8 @@ export default () => ({
             (this.seen[field] ??= []).push([now, value]);
             this.seen[field] = this.seen[field].slice(-REMEMBERED);
             const input = this.$el.querySelector(`input[name="${field}"]`);
-            if (input && !input.dataset.typed && document.activeElement !== input) input.value = shown.replace(/\s/g, '');
+            if (input && !input.dataset.typed && document.activeElement !== input)
+                input.value = shown.replace(/\s/g, '');
             this.trace(field, now, value);
         }
         const words = this.$el.querySelector('[data-left-words]');

@@ -39,8 +39,11 @@ export default () => ({
         if (!text) return this.close();
         const home = this.$el.closest('[data-search]').dataset.search;
         try {
-            const answer = await fetch(`${home}${encodeURIComponent(text)}`, { headers: { Accept: 'application/json' } });
-            if (answer.ok && text === this.field.value.trim() && document.activeElement === this.field) this.offer(await answer.json());
+            const answer = await fetch(`${home}${encodeURIComponent(text)}`, {
+                headers: { Accept: 'application/json' },
+            });
+            if (answer.ok && text === this.field.value.trim() && document.activeElement === this.field)
+                this.offer(await answer.json());
         } catch {
             this.close();
         }

@@ -1,13 +1,24 @@
 import { newKey, renewToken } from './told.js';
 
 const RETRY_MS = [500, 1000, 2000, 4000, 8000, 15000];
-const WHY = { 401: 'gone', 404: 'gone', 405: 'gone', 410: 'gone', 403: 'gone', 413: 'refused', 422: 'refused', 503: 'busy', 507: 'full' };
+const WHY = {
+    401: 'gone',
+    404: 'gone',
+    405: 'gone',
+    410: 'gone',
+    403: 'gone',
+    413: 'refused',
+    422: 'refused',
+    503: 'busy',
+    507: 'full',
+};
 const SMALL_BYTES = 20_000;
 const FINAL = ['gone', 'refused'];
 
 /**
- * Sends what was typed and pressed, in order, one at a time, each until the server has said yes. Nothing is forgotten on the way:
- * a turn that got no answer, or an error, is sent again exactly as it was, under the same key, and only then what came after it.
+ * Sends what was typed and pressed, in order, one at a time, each until the server has said yes. Nothing is forgotten
+ * on the way: a turn that got no answer, or an error, is sent again exactly as it was, under the same key, and only
+ * then what came after it.
  */
 export default class Sender {
     constructor(form, fields, show) {
@@ -42,7 +53,8 @@ export default class Sender {
     press(action, edit) {
         const last = this.queue.at(-1);
         const isDrag = action.startsWith('weigh:');
-        if (isDrag && last && !last.isSent && last.action.startsWith('weigh:') && last.edit === edit) last.action = action;
+        if (isDrag && last && !last.isSent && last.action.startsWith('weigh:') && last.edit === edit)
+            last.action = action;
         else this.queue.push({ key: newKey(), action, edit: isDrag ? edit : '', fields: null });
         this.pump();
     }
@@ -78,7 +90,12 @@ export default class Sender {
         turn.was.forEach((value, name) => body.set(name.replace(/^([^[]+)/, 'was[$1]'), value));
         // a small one still arrives when the page is left at once
         const isSmall = [...body.values()].reduce((size, value) => size + value.length, 0) < SMALL_BYTES;
-        const answer = await fetch(this.form.action, { method: 'POST', body, headers: { 'X-Live': '1', Accept: 'text/html' }, keepalive: isSmall });
+        const answer = await fetch(this.form.action, {
+            method: 'POST',
+            body,
+            headers: { 'X-Live': '1', Accept: 'text/html' },
+            keepalive: isSmall,
+        });
         if (answer.status === 419) return (await renewToken(this.form.dataset.token)) ? 'session' : 'gone';
         if (answer.redirected) return 'gone';
         if (!answer.ok && answer.status !== 409) return WHY[answer.status] ?? 'broken';

@@ -1,6 +1,13 @@
 /** The key / looks for anything, from anywhere but a field. */
 document.addEventListener('keydown', (event) => {
-    if (event.key !== '/' || event.altKey || event.ctrlKey || event.metaKey || event.target.closest?.('input, textarea, select, [contenteditable], dialog')) return;
+    if (
+        event.key !== '/' ||
+        event.altKey ||
+        event.ctrlKey ||
+        event.metaKey ||
+        event.target.closest?.('input, textarea, select, [contenteditable], dialog')
+    )
+        return;
     const search = document.getElementById('to-search');
     if (!search) return;
     event.preventDefault();
@@ -18,6 +25,13 @@ document.addEventListener('click', (event) => {
 
 /** The keys 1 to 9 take a choice, where choices wait for an answer. */
 document.addEventListener('keydown', (event) => {
-    if (!/^[1-9]$/.test(event.key) || event.altKey || event.ctrlKey || event.metaKey || event.target.closest?.('input, textarea, select')) return;
+    if (
+        !/^[1-9]$/.test(event.key) ||
+        event.altKey ||
+        event.ctrlKey ||
+        event.metaKey ||
+        event.target.closest?.('input, textarea, select')
+    )
+        return;
     document.querySelectorAll('[data-choices] button')[Number(event.key) - 1]?.click();
 });

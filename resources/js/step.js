@@ -16,16 +16,19 @@ const playSilence = () => {
     film.play().catch(() => film.remove());
 };
 
-/** A step at the hob: the dial's buttons, the screen kept awake, what is told kept until it has arrived, once and in order. */
+/**
+ * A step at the hob: the dial's buttons, the screen kept awake, what is told kept until it has arrived, once and in
+ * order.
+ */
 export default () => ({
     sent: false,
     batch: '',
 
     init() {
         this.batch = this.$el.dataset.batch ?? '';
-        this.$el.querySelectorAll('.dial-step').forEach((button) =>
-            button.addEventListener('click', () => this.turn(Number(button.dataset.by))),
-        );
+        this.$el
+            .querySelectorAll('.dial-step')
+            .forEach((button) => button.addEventListener('click', () => this.turn(Number(button.dataset.by))));
         this.$el.addEventListener('submit', (event) => {
             if (this.sent) return event.preventDefault();
             this.sent = true;
@@ -47,12 +50,20 @@ export default () => ({
     },
 
     async tellForm(submitter) {
-        const fields = [...new FormData(this.$el, submitter ?? undefined)].filter(([, value]) => typeof value === 'string');
+        const fields = [...new FormData(this.$el, submitter ?? undefined)].filter(
+            ([, value]) => typeof value === 'string',
+        );
         const { most } = this.$el.dataset;
         const typed = (this.$el.elements.weight?.value ?? '').trim();
         const weight = Number(typed.replace(',', '.'));
         const isPlain = !submitter?.name && (!most || typed === '' || (weight > 0 && weight <= Number(most)));
-        await this.tell({ action: this.$el.action, fields, key: this.$el.elements.client_key.value, at: Date.now(), isPlain });
+        await this.tell({
+            action: this.$el.action,
+            fields,
+            key: this.$el.elements.client_key.value,
+            at: Date.now(),
+            isPlain,
+        });
     },
 
     async tell(told) {
@@ -98,11 +109,15 @@ export default () => ({
 
     async count() {
         const list = await waiting(this.batch).catch(() => []);
-        document.querySelectorAll('[data-waits]').forEach((line) => (line.textContent = line.dataset.waits.replace('#', list.length)));
+        document
+            .querySelectorAll('[data-waits]')
+            .forEach((line) => (line.textContent = line.dataset.waits.replace('#', list.length)));
         return list;
     },
 
-    /** Knocks until the workroom answers, then lets in what waits; where somebody is typing, the page stays as it is. */
+    /**
+     * Knocks until the workroom answers, then lets in what waits; where somebody is typing, the page stays as it is.
+     */
     offline() {
         if (this.knocking) return;
         this.knocking = true;
@@ -131,7 +146,10 @@ export default () => ({
         const digits = Math.max(0, (String(Math.abs(by)).split('.')[1] ?? '').length);
         // the first press on an empty field stands at the target; it is a reading only once somebody has put it there
         const isEmpty = field.value.trim() === '';
-        const value = Number((isEmpty ? field.closest('.dial').dataset.target : field.value).replace(/\s/g, '').replace(',', '.')) || 0;
+        const value =
+            Number(
+                (isEmpty ? field.closest('.dial').dataset.target : field.value).replace(/\s/g, '').replace(',', '.'),
+            ) || 0;
         field.value = Math.max(0, isEmpty ? value : value + by).toFixed(digits);
     },
 

@@ -25,7 +25,11 @@ export default () => {
     const offset = Number(document.body.dataset.now) - Date.now() / 1000;
     const clocks = [...document.querySelectorAll('[data-ends]')];
     if (!clocks.length) return;
-    const rung = new Set(clocks.filter((clock) => Number(clock.dataset.ends) <= Date.now() / 1000 + offset).map((clock) => clock.dataset.ends));
+    const rung = new Set(
+        clocks
+            .filter((clock) => Number(clock.dataset.ends) <= Date.now() / 1000 + offset)
+            .map((clock) => clock.dataset.ends),
+    );
     const tick = () => {
         const now = Date.now() / 1000 + offset;
         for (const clock of clocks) {
@@ -35,7 +39,8 @@ export default () => {
             if (left > 0) {
                 const turn = burst ? (now - Number(begun)) % (Number(burst) + Number(rest)) : null;
                 const phase = turn === null ? '' : turn < Number(burst) ? `${blend} ` : `${pause} `;
-                clock.textContent = `${clock.dataset.brief ? `${name} ` : phase}${Math.floor(left / 60)}:${pad(left % 60)}`;
+                const before = clock.dataset.brief ? `${name} ` : phase;
+                clock.textContent = `${before}${Math.floor(left / 60)}:${pad(left % 60)}`;
             } else {
                 clock.textContent = clock.dataset.brief ? `${name} ${over}` : over;
                 if (!rung.has(ends)) ring(name);

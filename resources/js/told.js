@@ -1,5 +1,6 @@
 /** A name for one thing told to the workroom: sent again under the same name, it is the same thing. */
-export const newKey = () => [...crypto.getRandomValues(new Uint8Array(16))].map((byte) => byte.toString(16).padStart(2, '0')).join('');
+export const newKey = () =>
+    [...crypto.getRandomValues(new Uint8Array(16))].map((byte) => byte.toString(16).padStart(2, '0')).join('');
 
 /** A fresh token for this page's forms, where the old one has run out. */
 export const renewToken = async (address) => {

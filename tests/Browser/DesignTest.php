@@ -47,7 +47,8 @@ final class DesignTest extends BrowserCase
 
         self::keys(WebDriverKeys::ALT, 's');
         self::until(
-            static fn (): bool => self::active()->getAttribute('name') === 'note' ?: throw new WebDriverException('not yet'),
+            static fn (): bool => self::active()->getAttribute('name') === 'note'
+                ?: throw new WebDriverException('not yet'),
             'the sheet did not take the focus',
         );
         self::active()->sendKeys('firmer, and jojoba for the sunflower');
@@ -78,19 +79,22 @@ final class DesignTest extends BrowserCase
         self::active()->sendKeys([WebDriverKeys::SHIFT, WebDriverKeys::ARROW_UP]);
         self::assertSame('4.2 %', self::find($amount)->getAttribute('value'));
         self::until(
-            static fn (): bool => count(self::all('.vessel-ghost')) === 1 ?: throw new WebDriverException('not yet'),
+            static fn (): bool => count(self::all('.vessel-ghost')) === 1
+                ?: throw new WebDriverException('not yet'),
             'what was before stays as a ghost',
         );
         self::settled();
         self::keys(WebDriverKeys::CONTROL, 'z');
         self::until(
-            static fn (): bool => self::find($amount)->getAttribute('value') === $was ?: throw new WebDriverException('not yet'),
+            static fn (): bool => self::find($amount)->getAttribute('value') === $was
+                ?: throw new WebDriverException('not yet'),
             'not undone',
         );
         self::settled();
         self::keys(WebDriverKeys::CONTROL, WebDriverKeys::SHIFT, 'z');
         self::until(
-            static fn (): bool => self::find($amount)->getAttribute('value') === '4.2 %' ?: throw new WebDriverException('not yet'),
+            static fn (): bool => self::find($amount)->getAttribute('value') === '4.2 %'
+                ?: throw new WebDriverException('not yet'),
             'not redone',
         );
         self::settled();
@@ -98,14 +102,16 @@ final class DesignTest extends BrowserCase
         self::find($amount)->click();
         self::active()->sendKeys([WebDriverKeys::ALT, WebDriverKeys::DELETE]);
         self::until(
-            static fn (): bool => count(self::all('.row')) === $rows - 1 ?: throw new WebDriverException('not yet'),
+            static fn (): bool => count(self::all('.row')) === $rows - 1
+                ?: throw new WebDriverException('not yet'),
             'not taken out',
         );
         self::see('Glycerin is taken out.');
         self::settled();
         self::keys(WebDriverKeys::CONTROL, 'z');
         self::until(
-            static fn (): bool => count(self::all('.row')) === $rows ?: throw new WebDriverException('not yet'),
+            static fn (): bool => count(self::all('.row')) === $rows
+                ?: throw new WebDriverException('not yet'),
             'not put back',
         );
     }
@@ -125,7 +131,8 @@ final class DesignTest extends BrowserCase
             ->perform();
         self::until(
             static fn (): bool => (float) self::find("$row .amount")
-                ->getAttribute('value') > 1.3 * $before ?: throw new WebDriverException('not yet'),
+                ->getAttribute('value') > 1.3 * $before
+                ?: throw new WebDriverException('not yet'),
             'the line does not weigh more',
         );
         self::settled();
@@ -135,7 +142,8 @@ final class DesignTest extends BrowserCase
         self::keys(WebDriverKeys::CONTROL, 'z');
         self::until(
             static fn (): bool => (float) self::find("$row .amount")
-                ->getAttribute('value') === $before ?: throw new WebDriverException('not yet'),
+                ->getAttribute('value') === $before
+                ?: throw new WebDriverException('not yet'),
             'one drag is one step',
         );
     }

@@ -134,8 +134,16 @@ final class EveryScreenTest extends BrowserCase
             $over = self::$browser->executeScript(<<<'JS'
                 const most = document.documentElement.clientWidth + 1;
                 if (document.documentElement.scrollWidth <= most) return [];
-                const scrolls = (el) => { for (let up = el; up && up !== document.body; up = up.parentElement) { if (getComputedStyle(up).overflowX !== 'visible') return true; } return false; };
-                return [...document.querySelectorAll('body *')].filter((el) => el.getBoundingClientRect().right > most && !scrolls(el)).slice(0, 3).map((el) => el.outerHTML.slice(0, 90));
+                const scrolls = (el) => {
+                    for (let up = el; up && up !== document.body; up = up.parentElement) {
+                        if (getComputedStyle(up).overflowX !== 'visible') return true;
+                    }
+                    return false;
+                };
+                return [...document.querySelectorAll('body *')]
+                    .filter((el) => el.getBoundingClientRect().right > most && !scrolls(el))
+                    .slice(0, 3)
+                    .map((el) => el.outerHTML.slice(0, 90));
                 JS);
             $over === [] ?: $wide[$screen] = $over;
         }
@@ -196,7 +204,7 @@ final class EveryScreenTest extends BrowserCase
         }
     }
 
-    public function test_the_line_along_the_foot_is_on_every_page_but_the_hob_and_says_nothing_when_nobody_answers(): void
+    public function test_the_shelf_line_is_on_every_page_but_the_hob_and_says_nothing_when_nobody_answers(): void
     {
         self::visit('/formulas');
         self::see('Harbour Lane');

@@ -212,7 +212,9 @@ final class GuidedMakeTest extends BrowserCase
         self::say('EMPTY');
         self::say("POUR $grams");
         self::until(
-            static fn (): bool => abs((float) self::find('input[name=weight]')->getAttribute('value') - (float) $grams) <= max(
+            static fn (): bool => abs(
+                (float) self::find('input[name=weight]')->getAttribute('value') - (float) $grams,
+            ) <= max(
                 0.06,
                 0.005 * (float) $grams,
             ) ?: throw new WebDriverException('not yet'),

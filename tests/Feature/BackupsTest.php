@@ -429,6 +429,7 @@ final class BackupsTest extends FileCase
             '2026_11_23_000003_create_jars_and_lots',
             '2026_11_24_000008_every_record_has_a_name_of_its_own',
             '2026_11_28_000002_batches_are_held_and_withdrawn',
+            '2026_11_29_000001_workroom',
         ] as $version) {
             yield $version => [$version];
         }
@@ -479,9 +480,12 @@ final class BackupsTest extends FileCase
         yield 'a column more' => [['ALTER TABLE settings ADD COLUMN more TEXT'], 'table settings'];
         yield 'an index less' => [['DROP INDEX batch_entries_by_batch'], 'index batch_entries_by_batch'];
         yield 'a table less' => [['DROP TABLE photos'], 'table photos'];
-        yield 'a migration less' => [["DELETE FROM migrations WHERE migration LIKE '%000003%'"], 'of no version'];
+        yield 'a version it never had' => [
+            ["INSERT INTO migrations (migration, batch) VALUES ('2026_11_24_000001_create_watches', 1)"],
+            'of no version',
+        ];
         yield 'hollow' => [
-            ['PRAGMA foreign_keys = 0', 'DROP TABLE to_make', 'DROP TABLE shelf_entries', 'DROP TABLE batch_entries'],
+            ['PRAGMA foreign_keys = 0', 'DROP TABLE planned_batches', 'DROP TABLE shelf_entries', 'DROP TABLE batch_entries'],
             'hollow',
         ];
     }
@@ -528,7 +532,8 @@ final class BackupsTest extends FileCase
                 "$version: php artisan ilvane:schemas",
             );
         }
-        self::assertGreaterThan(14, count(Schema::versions()));
+        self::assertCount(15, Schema::before());
+        self::assertSame('2026_11_29_000001_workroom', Schema::versions()[0]);
     }
 
     public function test_before_the_tables_change_a_copy_is_laid_aside(): void

@@ -193,7 +193,7 @@ final class DesignTest extends AppCase
             )
             ->assertSessionHasNoErrors();
         $lot = Lot::query()->firstOrFail();
-        self::assertSame(['bought', 'jojoba-oil', 95.5, 8.4], [$lot->kind, $lot->ingredient, $lot->grams, $lot->price]);
+        self::assertSame(['bought', 'jojoba-oil', 95.5, 8.4], [$lot->kind->value, $lot->ingredient, $lot->grams, $lot->price]);
         $this->get('/pantry')->assertSeeText('Jojoba oil')->assertSee($lot->code);
         $this
             ->get("/pantry/$lot->code")
@@ -280,7 +280,7 @@ final class DesignTest extends AppCase
                 'Add 0.9',
                 'As close to mine',
             ]);
-        preg_match('/name="do" value="(fix:[^"]+)"/', (string) $page->getContent(), $press);
+        preg_match('/name="do"\s+value="(fix:[^"]+)"/', (string) $page->getContent(), $press);
         $this->post("/formulas/$formula->id", ['revision' => $formula->revision, 'do' => html_entity_decode($press[1])])
             ->assertRedirect();
         $this->get("/formulas/$formula->id/suggest")->assertDontSeeText('problem to solve');

@@ -39,14 +39,17 @@ final class FamiliesTest extends AppCase
         );
         foreach ($steps as $step) {
             $this->get("/make/$batch->code/$step->key")->assertOk();
-            $this->post("/make/$batch->code/$step->key", ['client_key' => Str::uuid()->toString(), 'do' => 'on', ...match ($step->kind->value) {
-                'weigh' => ['weight' => (string) $step->grams],
-                'heat' => ['water' => (string) ($step->celsius + 1), 'oil' => (string) $step->celsius],
-                'gate' => ['mix' => (string) $step->celsius],
-                'test_ph' => ['ph' => '4.8'],
-                'fill' => ['filled' => (string) round(($step->grams ?? 0) * 0.95, 1), 'containers' => '1'],
-                default => [],
-            }])->assertSessionHasNoErrors();
+            $this->post("/make/$batch->code/$step->key", [
+                'client_key' => Str::uuid()->toString(),
+                'do' => 'on',
+                ...match ($step->kind->value) {
+                    'weigh' => ['weight' => (string) $step->grams],
+                    'heat' => ['water' => (string) ($step->celsius + 1), 'oil' => (string) $step->celsius],
+                    'gate' => ['mix' => (string) $step->celsius],
+                    'test_ph' => ['ph' => '4.8'],
+                    'fill' => ['filled' => (string) round(($step->grams ?? 0) * 0.95, 1), 'containers' => '1'],
+                    default => [],
+                }])->assertSessionHasNoErrors();
         }
         self::assertTrue($batch->refresh()->isFinished(), $batch->at_step);
         $this->get("/batches/$batch->code")->assertOk()->assertSee('95');

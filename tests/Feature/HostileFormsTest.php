@@ -140,7 +140,7 @@ final class HostileFormsTest extends AppCase
             'batch' => (string) Batch::query()
                 ->where('status', $dice->getInt(0, 1) === 0 ? 'making' : 'finished')
                 ->value('code'),
-            'preparation', 'number', 'entry', 'plan', 'device', 'sighting', 'photo' => (string) $dice->getInt(1, 3),
+            'preparation', 'number', 'entry', 'plan', 'device', 'observation', 'photo' => (string) $dice->getInt(1, 3),
             'line' => 'abcd1234',
             'step' => ['sanitise', 'weigh.1', 'heat', 'gate', 'ph', 'fill', 'no-such'][$dice->getInt(0, 6)],
             'key' => ['light-milk', 'glycerin', 'no-such-thing'][$dice->getInt(0, 2)],

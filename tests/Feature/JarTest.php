@@ -43,7 +43,7 @@ final class JarTest extends AppCase
     public function test_from_filling_to_the_pantry(): void
     {
         $jar = $this->standingJar();
-        self::assertSame(['standing', 'J261101-A'], [$jar->status, $jar->code]);
+        self::assertSame(['standing', 'J261101-A'], [$jar->status->value, $jar->code]);
         self::assertSame('2026-11-04 09:00:00', $jar->shake_at?->toDateTimeString());
         self::assertSame('2026-11-22 09:00:00', $jar->strain_at?->toDateTimeString());
         self::assertSame('2026-11-15', $jar->ready_at?->addHours(5)->toDateString());
@@ -52,7 +52,7 @@ final class JarTest extends AppCase
         $this->tell($jar, 'shake')->assertRedirect("/infusions/$jar->id");
         self::assertSame('2026-11-07 18:00:00', $jar->refresh()->shake_at?->toDateTimeString());
         $this->tell($jar, 'look', ['look' => 'clear', 'celsius' => '18,5', 'note' => 'Larder']);
-        self::assertSame(['shake', 'temperature', 'look'], $jar->entries()->pluck('kind')->all());
+        self::assertSame(['shake', 'temperature', 'look'], $jar->entries()->toBase()->pluck('kind')->all());
         self::assertSame(18.5, $jar->entries()->where('kind', 'temperature')->first()?->value);
 
         Carbon::setTestNow('2026-11-15 09:00:00');
@@ -61,14 +61,14 @@ final class JarTest extends AppCase
         $lot = Lot::query()->sole();
         self::assertEqualsWithDelta($before, $lot->strength, 0.01, 'what is taken out is as strong as the jar was');
         self::assertLessThan($before, self::strength($jar));
-        self::assertSame([50.0, 'L261115-A', 'infused_oil'], [$lot->grams_left, $lot->code, $lot->kind]);
+        self::assertSame([50.0, 'L261115-A', 'infused_oil'], [$lot->grams_left, $lot->code, $lot->kind->value]);
         self::assertSame('2027-11-01', $lot->good_until?->toDateString(), 'the oldest oil’s date rules, a year opened');
 
         Carbon::setTestNow('2026-11-22 10:00:00');
         $strength = self::strength($jar);
         $this->tell($jar, 'strain', ['strained' => '232', 'pressed' => '14']);
         $jar->refresh();
-        self::assertSame('strained', $jar->status);
+        self::assertSame('strained', $jar->status->value);
         self::assertNull($jar->shake_at);
         $last = Lot::query()->orderByDesc('id')->firstOrFail();
         self::assertSame(246.0, $last->grams);
@@ -113,7 +113,7 @@ final class JarTest extends AppCase
         $key = Str::uuid()->toString();
         $this->tell($jar, 'move', ['take_out' => '20'], $key);
         $this->tell($jar, 'move', ['take_out' => '20'], $key);
-        self::assertSame(['shake', 'take_out'], $jar->entries()->pluck('kind')->all());
+        self::assertSame(['shake', 'take_out'], $jar->entries()->toBase()->pluck('kind')->all());
         self::assertSame(1, Lot::query()->count());
     }
 
@@ -133,7 +133,7 @@ final class JarTest extends AppCase
             $page->assertSee('value="'.$typed.'"', false);
         }
         self::assertSame(0, JarEntry::query()->count());
-        self::assertSame('standing', $jar->refresh()->status);
+        self::assertSame('standing', $jar->refresh()->status->value);
     }
 
     public static function impossible(): iterable
@@ -165,7 +165,7 @@ final class JarTest extends AppCase
         $this->tell($jar, 'move', ['top_up' => '40', 'sure' => '1'])->assertSessionHasNoErrors();
         self::assertSame(340.0, app(JarStoryFactory::class)->of($jar->refresh()->load('entries'))->life->oil());
         $this->tell($jar, 'strain', ['strained' => '345', 'sure' => '1'])->assertSessionHasNoErrors();
-        self::assertSame('strained', $jar->refresh()->status);
+        self::assertSame('strained', $jar->refresh()->status->value);
     }
 
     public function test_strained_once_is_strained(): void
@@ -176,7 +176,7 @@ final class JarTest extends AppCase
         $this->tell($jar, 'strain', ['strained' => '240'])->assertSessionHas('refused');
         $this->tell($jar, 'shake')->assertSessionHas('refused');
         self::assertSame(1, Lot::query()->count());
-        self::assertSame(['strain'], $jar->entries()->pluck('kind')->all());
+        self::assertSame(['strain'], $jar->entries()->toBase()->pluck('kind')->all());
     }
 
     public function test_everything_can_be_taken_back_and_the_taking_back_stays_in_the_record(): void
@@ -197,7 +197,7 @@ final class JarTest extends AppCase
             $this->tell($jar, "undo/$entry->id")->assertSessionHasNoErrors();
         }
         $jar->refresh();
-        self::assertSame(['standing', null, ''], [$jar->status, $jar->ended_at, $jar->alarm]);
+        self::assertSame(['standing', null, ''], [$jar->status->value, $jar->ended_at, $jar->alarm]);
         self::assertEqualsWithDelta($as, self::strength($jar), 1e-9);
         self::assertSame(0, Lot::query()->count());
         self::assertSame(8, $jar->entries()->count());
@@ -214,7 +214,7 @@ final class JarTest extends AppCase
             ['client_key' => Str::uuid()->toString(), 'grams' => '10', 'for' => 'a mask'],
         );
         $this->tell($jar, 'undo/'.$jar->entries()->sole()->id)->assertSessionHas('refused');
-        self::assertSame('strained', $jar->refresh()->status);
+        self::assertSame('strained', $jar->refresh()->status->value);
     }
 
     public function test_an_alarming_look_says_what_to_do(): void
@@ -225,7 +225,7 @@ final class JarTest extends AppCase
         $this->get("/infusions/$jar->id")->assertSee('Something ferments');
         $this->get('/')->assertSee('Something ferments');
         $this->tell($jar, 'discard', ['reason' => 'fermented']);
-        self::assertSame(['discarded', ''], [$jar->refresh()->status, $jar->alarm]);
+        self::assertSame(['discarded', ''], [$jar->refresh()->status->value, $jar->alarm]);
     }
 
     public function test_a_clock_set_back_loses_nothing(): void

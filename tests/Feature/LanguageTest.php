@@ -173,7 +173,7 @@ final class LanguageTest extends AppCase
             .json_encode(DB::table('lots')->pluck('name')->all())
             .json_encode(DB::table('jars')->pluck('name')->all())
             .json_encode(DB::table('shelf_entries')->get()->all())
-            .json_encode(DB::table('sightings')->pluck('note')->all());
+            .json_encode(DB::table('observations')->pluck('note')->all());
         $own = stripslashes((string) preg_replace_callback(
             '/\\\\*u([0-9a-f]{4})/',
             static fn (array $found): string => mb_chr((int) hexdec($found[1])),

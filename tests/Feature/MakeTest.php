@@ -67,7 +67,7 @@ final class MakeTest extends AppCase
         self::assertSame('261123-A', $batch->code);
         $this->makeAll($batch);
         $batch->refresh();
-        self::assertSame('finished', $batch->status);
+        self::assertSame('finished', $batch->status->value);
         self::assertSame('2027-05-22', $batch->best_before?->toDateString(), '180 days from the making');
         $this
             ->get("/batches/$batch->code")

@@ -242,7 +242,7 @@ final class NothingInventedTest extends AppCase
             )
             ->assertRedirect('/')
             ->assertSessionHas('undo');
-        self::assertSame('abandoned', $batch->refresh()->status);
+        self::assertSame('abandoned', $batch->refresh()->status->value);
         self::assertEqualsWithDelta(84.0, $lot->refresh()->grams_left, 1e-9, 'what was used is gone from the stock');
         $this->tell($batch, 'heat', ['water' => '74', 'oil' => '74'])->assertSessionHas('refused');
         $this->get('/')->assertDontSee("batch $batch->code");
@@ -717,7 +717,7 @@ final class NothingInventedTest extends AppCase
         $tell('strain', ['strained' => '260'])->assertSessionHasErrors('strained');
         $tell('strain', ['strained' => '260', 'sure' => '1'])->assertSessionHasNoErrors();
         $lot = Lot::query()->sole();
-        self::assertSame(['2026-12-02', 'fridge'], [$lot->good_until?->toDateString(), $lot->storage]);
+        self::assertSame(['2026-12-02', 'fridge'], [$lot->good_until?->toDateString(), $lot->storage->value]);
         self::assertSame([], $jar->refresh()->outcome['uptake'], 'a jar with its water teaches nothing of its plant');
         $this->get("/infusions/$jar->id")->assertOk();
         app(MakeBook::class);

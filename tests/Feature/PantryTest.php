@@ -77,7 +77,7 @@ final class PantryTest extends AppCase
         $lot = Lot::query()->sole();
         self::assertSame(
             [138.5, 'fridge', '2026-11-13 09:00:00', 'marshmallow-root-decoction'],
-            [$lot->grams, $lot->storage, $lot->good_until?->toDateTimeString(), $lot->ingredient],
+            [$lot->grams, $lot->storage->value, $lot->good_until?->toDateTimeString(), $lot->ingredient],
         );
         Carbon::setTestNow('2026-11-12 21:00:00');
         $this->get("/pantry/$lot->code")->assertOk()->assertSee("12\u{202F}h left");
@@ -142,11 +142,11 @@ final class PantryTest extends AppCase
         $this->tell($lot, 'move', ['to' => 'fridge']);
         self::assertSame(
             ['fridge', '2026-11-12 03:00:00'],
-            [$lot->refresh()->storage, $lot->good_until?->toDateTimeString()],
+            [$lot->refresh()->storage->value, $lot->good_until?->toDateTimeString()],
             'half its life was gone',
         );
         $this->tell($lot, 'move', ['to' => 'cellar'])->assertRedirect();
-        self::assertSame('fridge', $lot->refresh()->storage);
+        self::assertSame('fridge', $lot->refresh()->storage->value);
     }
 
     public function test_frozen_in_cubes_of_a_weighed_size(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Batch;
+use App\Models\Enums\LotEntryKind;
 use App\Models\Lot;
 use Database\Seeders\DemoWorkroom;
 use Illuminate\Support\Carbon;
@@ -36,7 +37,7 @@ final class SampleIsTrueTest extends AppCase
             'jar_entries' => 'happened_at',
             'lot_entries' => 'happened_at',
             'shelf_entries' => 'happened_at',
-            'sightings' => 'happened_at',
+            'observations' => 'happened_at',
             'batches' => 'started_at',
             'lots' => 'made_at',
             'formula_versions' => 'created_at',
@@ -55,10 +56,12 @@ final class SampleIsTrueTest extends AppCase
             foreach ($lot->entries as $entry) {
                 self::assertTrue(
                     $entry->happened_at >= $lot->made_at,
-                    "$lot->code ($lot->name) was $entry->kind before it was there",
+                    "$lot->code ($lot->name) was {$entry->kind->value} before it was there",
                 );
                 self::assertTrue(
-                    $entry->kind !== 'used' || $lot->opened_at === null || $entry->happened_at >= $lot->opened_at,
+                    $entry->kind !== LotEntryKind::Used
+                        || $lot->opened_at === null
+                        || $entry->happened_at >= $lot->opened_at,
                     "$lot->code ($lot->name) was used before it was opened",
                 );
                 self::assertTrue(

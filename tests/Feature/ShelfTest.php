@@ -310,7 +310,7 @@ final class ShelfTest extends AppCase
             ['picture' => UploadedFile::fake()->createWithContent('jar.png', '<script>alert(1)</script>')],
         )->assertSessionHasErrors('picture');
         $see('seen-bad-ph', ['ph' => '19'])->assertSessionHasErrors('ph');
-        self::assertSame(1, DB::table('sightings')->count(), 'what was refused left nothing behind');
+        self::assertSame(1, DB::table('observations')->count(), 'what was refused left nothing behind');
     }
 
     public function test_ten_thousand_batches_and_two_thousand_lots_ask_no_more_than_ten(): void

@@ -194,21 +194,24 @@ final class HeatTest extends CoreCase
             import numpy as np
             from scipy.integrate import solve_ivp
             def p(t): return 0.133322368 * 10 ** (8.07131 - 1730.63 / (233.426 + t))
-            def latent(t): return np.interp(t, [0, 20, 40, 60, 80, 100], [2500.9, 2453.5, 2406.0, 2357.7, 2308.1, 2256.5])
+            steam = ([0, 20, 40, 60, 80, 100], [2500.9, 2453.5, 2406.0, 2357.7, 2308.1, 2256.5])
+            def latent(t): return np.interp(t, *steam)
             out = []
             for c in data:
                 def f(s, y):
                     T, lost = y
                     C = c['wall']
                     for part in c['parts']:
-                        cp = 4.18 if part['kind'] == 'water' else (1.9842 + 1.4733e-3 * T - 4.8008e-6 * T * T if part['kind'] == 'fat' else 2.0)
+                        fat = 1.9842 + 1.4733e-3 * T - 4.8008e-6 * T * T
+                        cp = {'water': 4.18, 'fat': fat}.get(part['kind'], 2.0)
                         if part.get('melt') and part['melt'][0] <= T < part['melt'][1]:
                             cp += part['fusion'] / (part['melt'][1] - part['melt'][0])
                         C += part['g'] * cp
                     pull = p(T) - 0.5 * p(c['room'])
                     w = 1000 * c['surface'] * max(0, pull) * (0.089 + 0.0782 * 0.1) / latent(T) * c['lid']
                     return [(c['flow'] * (c['around'] - T) - w * latent(T)) / C, w]
-                s = solve_ivp(f, (0, c['seconds']), [c['from'], 0.0], method='LSODA', rtol=1e-8, atol=1e-8, max_step=2.0)
+                s = solve_ivp(f, (0, c['seconds']), [c['from'], 0.0], method='LSODA',
+                    rtol=1e-8, atol=1e-8, max_step=2.0)
                 out.append({'celsius': s.y[0, -1], 'lost': s.y[1, -1]})
             print(json.dumps(out))
             PY;

@@ -19,9 +19,11 @@ final class QuadraticProgramTest extends TestCase
         out = []
         for case in data:
             G, g = np.array(case['hessian']), np.array(case['pull'])
-            most, wish, lo, hi, total = np.array(case['most']), np.array(case['wish']) / 100, case['from'] / 100, case['to'] / 100, case['sum']
+            most, wish, total = np.array(case['most']), np.array(case['wish']) / 100, case['sum']
+            lo, hi = case['from'] / 100, case['to'] / 100
             n = len(g)
-            possible = linprog(np.zeros(n), A_ub=[wish, -wish], b_ub=[hi, -lo], A_eq=[np.ones(n)], b_eq=[total], bounds=[(0, m) for m in most]).status == 0
+            possible = linprog(np.zeros(n), A_ub=[wish, -wish], b_ub=[hi, -lo], A_eq=[np.ones(n)], b_eq=[total],
+                bounds=[(0, m) for m in most]).status == 0
             if not possible:
                 out.append(None)
                 continue
@@ -29,7 +31,9 @@ final class QuadraticProgramTest extends TestCase
             best = None
             for start in (np.linalg.solve(G, g), np.full(n, total / n)):
                 got = minimize(value, start, jac=lambda x: G @ x - g, method='SLSQP', bounds=[(0, m) for m in most],
-                    constraints=[{'type': 'eq', 'fun': lambda x: x.sum() - total, 'jac': lambda x: np.ones(n)}, {'type': 'ineq', 'fun': lambda x: wish @ x - lo, 'jac': lambda x: wish}, {'type': 'ineq', 'fun': lambda x: hi - wish @ x, 'jac': lambda x: -wish}],
+                    constraints=[{'type': 'eq', 'fun': lambda x: x.sum() - total, 'jac': lambda x: np.ones(n)},
+                        {'type': 'ineq', 'fun': lambda x: wish @ x - lo, 'jac': lambda x: wish},
+                        {'type': 'ineq', 'fun': lambda x: hi - wish @ x, 'jac': lambda x: -wish}],
                     options={'maxiter': 1000, 'ftol': 1e-11})
                 kept = abs(got.x.sum() - total) < 1e-6 and lo - 1e-6 < wish @ got.x < hi + 1e-6
                 if kept and (best is None or got.fun < best):

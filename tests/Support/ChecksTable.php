@@ -34,8 +34,9 @@ final class ChecksTable
     private const HEAD = <<<'MD'
         # Values from outside, and ours
 
-        Made by `bin/checks` from the data of `tests/Published`; a test fails when this page and the tests part. The published
-        values are recalled, not looked up, unless a page says otherwise; the source stands above each table and beside each test.
+        Made by `bin/checks` from the data of `tests/Published`; a test fails when this page and the tests part. The
+        published values are recalled, not looked up, unless a page says otherwise; the source stands above each table
+        and beside each test.
 
         MD;
 

@@ -50,12 +50,14 @@ final class RandomFormulas
         $picked = $dice->pickArrayKeys($keys, $dice->getInt(2, 12));
         foreach ($picked as $n => $at) {
             $lines[] =
-                ['ingredient' => $n === 0 ? $bases[$dice->getInt(0, count($bases) - 1)] : $keys[$at], 'amount' => match (true) {
-                    $style === 0 => sprintf('%.2F g', $dice->getInt(500, 12_000) / 100),
-                    $style === 1 && $n === 0 => 'to 100',
-                    $style === 2 && $n === 0 => sprintf('%.1F g', $dice->getInt(200, 900) / 10),
-                    default => sprintf('%.2F %%', $dice->getInt(10, 700) / 100),
-                }];
+                [
+                    'ingredient' => $n === 0 ? $bases[$dice->getInt(0, count($bases) - 1)] : $keys[$at],
+                    'amount' => match (true) {
+                        $style === 0 => sprintf('%.2F g', $dice->getInt(500, 12_000) / 100),
+                        $style === 1 && $n === 0 => 'to 100',
+                        $style === 2 && $n === 0 => sprintf('%.1F g', $dice->getInt(200, 900) / 10),
+                        default => sprintf('%.2F %%', $dice->getInt(10, 700) / 100),
+                    }];
         }
 
         return [

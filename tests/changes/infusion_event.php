@@ -9,29 +9,21 @@ return [
 
             use Illuminate\Database\Migrations\Migration;
             use Illuminate\Support\Facades\DB;
-            use Illuminate\Support\Facades\Schema;
 
             return new class extends Migration
             {
-                public $withinTransaction = false;
-
                 public function up(): void
                 {
-                    $of = static fn (string $type): array => DB::table('sqlite_master')
-                        ->where('type', $type)->where('tbl_name', 'jar_entries')->whereNotNull('sql')->pluck('sql')->all();
-                    $table = str_replace(
-                        "'discard', 'undo', 'pot')",
-                        "'discard', 'undo', 'pot', 'turn')",
-                        (string) preg_replace('/^CREATE TABLE "?jar_entries"?/', 'CREATE TABLE jar_entries_anew', (string) $of('table')[0]),
-                    );
-                    $around = implode(";\n", [...$of('index'), ...$of('trigger')]);
-                    Schema::disableForeignKeyConstraints();
-                    DB::unprepared("$table; INSERT INTO jar_entries_anew SELECT * FROM jar_entries; DROP TABLE jar_entries; ALTER TABLE jar_entries_anew RENAME TO jar_entries; $around;");
-                    Schema::enableForeignKeyConstraints();
+                    DB::table('jar_entry_kinds')->insert(['name' => 'turn']);
                 }
             };
 
             PHP,
+        'app/Models/Enums/JarEntryKind.php' => static fn (string $code): string => str_replace(
+            "    case Undo = 'undo';",
+            "    case Turn = 'turn';\n    case Undo = 'undo';",
+            $code,
+        ),
         'app/Infusions/JarBook.php' => static fn (string $code): string => str_replace(
             "    /** @throws Refused */\n    public function shake(",
             "    /** @throws Refused */\n    public function turn(Jar \$jar, Carbon \$at, string \$clientKey): void\n    {\n        \$this->add(\$this->standing(\$jar), 'turn', \$at, \$clientKey);\n    }\n\n    /** @throws Refused */\n    public function shake(",

@@ -39,7 +39,10 @@ return [
                 public function test_two_of_them_are_twenty_millilitres(): void
                 {
                     $amount = AmountReader::read('2 dessertspoons');
-                    self::assertSame(20.0, $amount->number?->likely * $amount->unit?->millilitres(UnitSystem::cases()[0]));
+                    self::assertSame(
+                        20.0,
+                        $amount->number?->likely * $amount->unit?->millilitres(UnitSystem::cases()[0]),
+                    );
                     $line = (new RecipeReader(self::catalogue()))->read("2 dessert spoons glycerin\n")->lines[0];
                     self::assertSame(['glycerin', 'dsp'], [$line->ingredient, $line->amount?->unit?->value]);
                 }

@@ -1,1 +1,3 @@
-@foreach ($words as $value => $word)<option value="{{ $value }}" @selected($chosen === (string) $value)>{{ $word }}</option>@endforeach
+@foreach ($words as $value => $word)
+    <option value="{{ $value }}" @selected($chosen === (string) $value)>{{ $word }}</option>
+@endforeach

@@ -5,13 +5,18 @@
     @if (($watched = $page->watched()) !== [])
         <section class="bench-watched" aria-labelledby="watched-heading">
             <h2 id="watched-heading">{{ __('observations.bench') }}</h2>
-            <ul>@foreach ($watched as $seen)<li>{{ $seen }}</li>@endforeach</ul>
+            <ul>
+                @foreach ($watched as $seen)
+                    <li>{{ $seen }}</li>
+                @endforeach
+            </ul>
         </section>
     @endif
     <dialog class="sheet" id="keep-sheet" aria-labelledby="keep-heading">
         <form id="keep" method="post" action="{{ route('formula.keep', $page->formula) }}">@csrf
             <h2 id="keep-heading">{{ __('ui.bench.keep') }}</h2>
-            <label><span class="label">{{ __('ui.bench.keep_note') }}</span><input name="note" maxlength="500" placeholder="{{ __('ui.bench.keep_hint') }}"></label>
+            <label><span class="label">{{ __('ui.bench.keep_note') }}</span><input name="note" maxlength="500"
+                    placeholder="{{ __('ui.bench.keep_hint') }}"></label>
             <p><button class="button">{{ __('ui.bench.keep') }}</button></p>
         </form>
         <form method="dialog"><button class="link">{{ __('ui.keys.close') }}</button></form>
@@ -20,7 +25,8 @@
         <form method="post" action="{{ route('formula.make', $page->formula) }}">
             @csrf
             <h2 id="anyway-heading">{{ __('ui.make.anyway_do') }}</h2>
-            <label><span class="label">{{ __('ui.make.anyway_why') }}</span><input name="reason" maxlength="300" required></label>
+            <label><span class="label">{{ __('ui.make.anyway_why') }}</span><input name="reason" maxlength="300"
+                    required></label>
             <p><button class="button">{{ __('ui.make.anyway_do') }}</button></p>
         </form>
         <form method="dialog"><button class="link">{{ __('ui.keys.close') }}</button></form>

@@ -1,1 +1,2 @@
-<p class="bench-refused" id="bench-refused" role="alert" @if ($page->refused === '') hidden @endif>{{ $page->refused }}</p>
+<p class="bench-refused" id="bench-refused" role="alert" @if ($page->refused === '') hidden @endif>
+    {{ $page->refused }}</p>

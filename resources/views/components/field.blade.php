@@ -1,15 +1,23 @@
 @props([
-    'name', 'label', 'value' => '', 'hint' => null, 'problem' => null, 'wide' => false, 'options' => null, 'area' => false,
+    'name',
+    'label',
+    'value' => '',
+    'hint' => null,
+    'problem' => null,
+    'wide' => false,
+    'options' => null,
+    'area' => false,
 ])
 @php
     // A field inside brackets is validated by its dotted name.
     $dotted = trim(str_replace(['[', ']'], ['.', ''], $name), '.');
-    $id = 'field-'.str_replace('.', '-', $dotted);
+    $id = 'field-' . str_replace('.', '-', $dotted);
     $message = $problem ?? $errors->first($dotted);
-    $describedBy = trim(($hint === null ? '' : "$id-hint ").($message === '' ? '' : "$id-problem"));
+    $describedBy = trim(($hint === null ? '' : "$id-hint ") . ($message === '' ? '' : "$id-problem"));
     $shown = old($dotted, $value);
     $common = $attributes->merge([
-        'id' => $id, 'name' => $name,
+        'id' => $id,
+        'name' => $name,
         'aria-invalid' => $message === '' ? null : 'true',
         'aria-describedby' => $describedBy === '' ? null : $describedBy,
     ]);
@@ -27,6 +35,10 @@
     @else
         <input {{ $common }} value="{{ $shown }}">
     @endif
-    @if ($hint !== null)<p class="quiet field-hint" id="{{ $id }}-hint">{{ $hint }}</p>@endif
-    @if ($message !== '')<p class="problem" id="{{ $id }}-problem" role="alert">{{ $message }}</p>@endif
+    @if ($hint !== null)
+        <p class="quiet field-hint" id="{{ $id }}-hint">{{ $hint }}</p>
+    @endif
+    @if ($message !== '')
+        <p class="problem" id="{{ $id }}-problem" role="alert">{{ $message }}</p>
+    @endif
 </div>

@@ -1,20 +1,36 @@
 <label class="big-field"><span class="label">{{ __('make.ph_field') }}</span>
-    <input name="ph" inputmode="decimal" value="{{ old('ph', $page->detail['last']) }}" @error('ph') aria-invalid="true" aria-describedby="problem-ph" @enderror></label>
-@error('ph')<p class="problem" id="problem-ph" role="alert">{{ $message }}</p>@enderror
-@if ($page->detail['far'] !== '')<p class="hob-state">{{ $page->detail['far'] }}</p>@endif
-@if (session('dose'))<p class="hob-state is-ready" role="status">{{ session('dose') }}</p>@endif
-<details class="worked" @if ($page->detail['far'] !== '' || old('tried') !== null || $errors->hasAny(['sample', 'tried'])) open @endif>
+    <input name="ph" inputmode="decimal" value="{{ old('ph', $page->detail['last']) }}"
+        @invalid('ph')></label>
+<x-problem for="ph" />
+@if ($page->detail['far'] !== '')
+    <p class="hob-state">{{ $page->detail['far'] }}</p>
+@endif
+@if (session('dose'))
+    <p class="hob-state is-ready" role="status">{{ session('dose') }}</p>
+@endif
+<details class="worked"
+    @if ($page->detail['far'] !== '' || old('tried') !== null || $errors->hasAny(['sample', 'tried'])) open @endif>
     <summary>{{ __('make.sample_work') }}</summary>
     <p class="hob-note">{{ __('make.sample_how') }}</p>
-    <label class="big-field"><span class="label">{{ __('make.sample_tried') }}</span><input class="wide" name="tried" value="{{ old('tried') }}" placeholder="{{ __('ui.acidity.added_hint') }}" @error('tried') aria-invalid="true" aria-describedby="problem-tried" @enderror></label>
-    @error('tried')<p class="problem" id="problem-tried" role="alert">{{ $message }}</p>@enderror
+    <label class="big-field"><span class="label">{{ __('make.sample_tried') }}</span><input class="wide"
+            name="tried" value="{{ old('tried') }}" placeholder="{{ __('ui.acidity.added_hint') }}"
+            @invalid('tried')></label>
+    <x-problem for="tried" />
     <button class="button button-quiet" name="do" value="work">{{ __('make.sample_reckon') }}</button>
     <p class="hob-note"><a href="{{ $page->detail['work'] }}">{{ __('make.ph_work') }}</a></p>
 </details>
 <div class="two-fields">
-    @foreach (['sample', 'dose'] as $field)<label class="big-field"><span class="label">{{ __("make.ph_$field") }}</span><input name="{{ $field }}" inputmode="decimal" value="{{ old($field) }}" @error($field) aria-invalid="true" aria-describedby="problem-{{ $field }}" @enderror></label>@error($field)<p class="problem" id="problem-{{ $field }}" role="alert">{{ $message }}</p>@enderror @endforeach
+    @foreach (['sample', 'dose'] as $field)
+        <label class="big-field"><span class="label">{{ __("make.ph_$field") }}</span><input
+                name="{{ $field }}" inputmode="decimal" value="{{ old($field) }}"
+                @invalid($field)></label>
+        <x-problem :for="$field" />
+    @endforeach
 </div>
-@if ($page->detail['readings'] !== [])<p class="hob-readings"><span class="label">{{ __('make.written') }}</span> {{ implode(' · ', $page->detail['readings']) }}</p>@endif
+@if ($page->detail['readings'] !== [])
+    <p class="hob-readings"><span class="label">{{ __('make.written') }}</span>
+        {{ implode(' · ', $page->detail['readings']) }}</p>
+@endif
 <p class="hob-note">{{ __('make.ph_without') }}</p>
 @push('go')
     <button class="button button-quiet hob-go" name="do" value="skip">{{ __('make.skip_ph') }}</button>

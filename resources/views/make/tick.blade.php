@@ -1,4 +1,10 @@
 @if (($page->detail['lines'] ?? []) !== [])
-    <ul class="hob-list">@foreach ($page->detail['lines'] as $line)<li>{{ $line }}</li>@endforeach</ul>
+    <ul class="hob-list">
+        @foreach ($page->detail['lines'] as $line)
+            <li>{{ $line }}</li>
+        @endforeach
+    </ul>
 @endif
-@push('go')<button class="button hob-go">{{ __('make.done') }}</button>@endpush
+@push('go')
+    <button class="button hob-go">{{ __('make.done') }}</button>
+@endpush

@@ -1,47 +1,84 @@
 @if ($over !== null)
     @include('make.over')
 @endif
-@if ($page->detail['topUp'] !== '')<p class="hob-second">{{ $page->detail['topUp'] }}</p>@endif
-@if ($page->detail['cumulative'] !== '' && ! $page->detail['isDropped'])
+@if ($page->detail['topUp'] !== '')
+    <p class="hob-second">{{ $page->detail['topUp'] }}</p>
+@endif
+@if ($page->detail['cumulative'] !== '' && !$page->detail['isDropped'])
     <p class="hob-second">{{ __('make.cumulative') }} <b>{{ $page->detail['cumulative'] }}</b> g</p>
 @endif
 @if ($page->detail['isDropped'])
     <label class="big-field"><span class="label">{{ __('make.drops_field') }}</span>
-        <input name="drops" inputmode="numeric" maxlength="4" value="{{ old('drops', $page->detail['drops']) }}" @error('drops') aria-invalid="true" aria-describedby="problem-drops" @enderror></label>
-    @error('drops')<p class="problem" id="problem-drops" role="alert">{{ $message }}</p>@enderror
-    @if ($page->detail['dropsGrams'] !== '')<p class="hob-spoon">{{ $page->detail['dropsGrams'] }}</p>@endif
+        <input name="drops" inputmode="numeric" maxlength="4" value="{{ old('drops', $page->detail['drops']) }}"
+            @invalid('drops')></label>
+    <x-problem for="drops" />
+    @if ($page->detail['dropsGrams'] !== '')
+        <p class="hob-spoon">{{ $page->detail['dropsGrams'] }}</p>
+    @endif
 @endif
 <div class="dial" data-target="{{ $page->detail['target'] }}">
-    <button type="button" class="dial-step" data-by="-{{ $page->detail['by'] }}" aria-label="{{ __('make.less') }}">−</button>
+    <button type="button" class="dial-step" data-by="-{{ $page->detail['by'] }}"
+        aria-label="{{ __('make.less') }}">−</button>
     <label><span class="label">{{ __($page->detail['isDropped'] ? 'make.weighed_too' : 'make.weighed') }}</span>
-        <span class="with-unit"><input name="weight" inputmode="decimal" autocomplete="off" placeholder="{{ $page->detail['isDropped'] ? '' : $page->detail['target'] }}" value="{{ old('weight', $page->detail['last']) }}" @error('weight') aria-invalid="true" aria-describedby="problem-weight" @enderror> g</span></label>
-    <button type="button" class="dial-step" data-by="{{ $page->detail['by'] }}" aria-label="{{ __('make.more') }}">+</button>
+        <span class="with-unit"><input name="weight" inputmode="decimal" autocomplete="off"
+                placeholder="{{ $page->detail['isDropped'] ? '' : $page->detail['target'] }}"
+                value="{{ old('weight', $page->detail['last']) }}"
+                @invalid('weight')> g</span></label>
+    <button type="button" class="dial-step" data-by="{{ $page->detail['by'] }}"
+        aria-label="{{ __('make.more') }}">+</button>
 </div>
-@error('weight')<p class="problem" id="problem-weight" role="alert">{{ $message }}</p>@enderror
-<p class="hob-note" id="weigh-means">{{ $page->detail['state'] === '' ? __('make.weigh_means') : __('make.told_so_far', ['state' => $page->detail['state']]) }}</p>
+<x-problem for="weight" />
+<p class="hob-note" id="weigh-means">
+    {{ $page->detail['state'] === ''
+        ? __('make.weigh_means')
+        : __('make.told_so_far', ['state' => $page->detail['state']]) }}
+</p>
 @if ($page->detail['lots'] !== [])
     <label class="from-lot"><span class="label">{{ __('make.from') }}</span>
-        <select name="lot" @error('lot') aria-invalid="true" aria-describedby="problem-lot" @enderror>
-            @foreach ($page->detail['lots'] as $code => $words)<option value="{{ $code }}" @selected($page->detail['lot'] === (string) $code)>{{ $words }}</option>@endforeach
+        <select name="lot" @invalid('lot')>
+            @foreach ($page->detail['lots'] as $code => $words)
+                <option value="{{ $code }}" @selected($page->detail['lot'] === (string) $code)>{{ $words }}</option>
+            @endforeach
         </select></label>
-    @error('lot')<p class="problem" id="problem-lot" role="alert">{{ $message }}</p>@enderror
+    <x-problem for="lot" />
     @foreach ($page->detail['rest'] as $i => $rest)
         <label class="from-lot"><span class="label">{{ $rest['asks'] }}</span>
-            <select name="rest[]" @if ($errors->has('rest') && $loop->last) aria-invalid="true" aria-describedby="problem-rest" @endif>
-                @if ($rest['code'] === '?')<option value="?" selected>{{ __('make.choose') }}</option>@endif
-                @foreach ($page->detail['lots'] as $code => $words)@if ($code === '' || $code !== $rest['last'])<option value="{{ $code }}" @selected($rest['code'] === (string) $code)>{{ $code === '' ? __('make.no_lot') : $words }}</option>@endif @endforeach
-                <option value="{{ \App\Make\FromLot::HELD_MORE }}" @selected($rest['code'] === \App\Make\FromLot::HELD_MORE)>{{ __('make.lot_held_more', ['code' => $rest['last']]) }}</option>
+            <select name="rest[]"
+                @if ($errors->has('rest') && $loop->last) aria-invalid="true" aria-describedby="problem-rest" @endif>
+                @if ($rest['code'] === '?')
+                    <option value="?" selected>{{ __('make.choose') }}</option>
+                @endif
+                @foreach ($page->detail['lots'] as $code => $words)
+                    @if ($code === '' || $code !== $rest['last'])
+                        <option value="{{ $code }}" @selected($rest['code'] === (string) $code)>
+                            {{ $code === '' ? __('make.no_lot') : $words }}</option>
+                    @endif
+                @endforeach
+                <option value="{{ \App\Make\FromLot::HELD_MORE }}"
+                    @selected($rest['code'] === \App\Make\FromLot::HELD_MORE)>
+                    {{ __('make.lot_held_more', ['code' => $rest['last']]) }}</option>
             </select></label>
     @endforeach
-    @error('rest')<p class="problem" id="problem-rest" role="alert">{{ $message }}</p>@enderror
-    @if (session('ask_lot'))<label class="from-lot"><span class="label">{{ __('make.lot_why') }}</span><input name="reason" maxlength="300" value="{{ old('reason') }}"></label>@endif
+    <x-problem for="rest" />
+    @if (session('ask_lot'))
+        <label class="from-lot"><span class="label">{{ __('make.lot_why') }}</span><input name="reason"
+                maxlength="300" value="{{ old('reason') }}"></label>
+    @endif
 @endif
-@if ($page->detail['shift'] !== '' && ! $page->detail['isDropped'])<p class="hob-spoon">{{ $page->detail['shift'] }}</p>@endif
-@if ($page->detail['spoon'] !== '')<p class="hob-spoon">{{ $page->detail['spoon'] }}</p>@endif
+@if ($page->detail['shift'] !== '' && !$page->detail['isDropped'])
+    <p class="hob-spoon">{{ $page->detail['shift'] }}</p>
+@endif
+@if ($page->detail['spoon'] !== '')
+    <p class="hob-spoon">{{ $page->detail['spoon'] }}</p>
+@endif
 <table class="hob-table">
-    <caption>{{ __('words.phase.'.$page->step->phases[0]->value) }}</caption>
+    <caption>{{ __('words.phase.' . $page->step->phases[0]->value) }}</caption>
     @foreach ($page->detail['rows'] as $row)
-        <tr @if ($row['now']) class="is-now" aria-current="true" @endif><th>{{ $row['name'] }}</th><td class="num">{{ $row['target'] }}</td><td class="num weighed">{{ $row['taken'] }}</td></tr>
+        <tr @if ($row['now']) class="is-now" aria-current="true" @endif>
+            <th>{{ $row['name'] }}</th>
+            <td class="num">{{ $row['target'] }}</td>
+            <td class="num weighed">{{ $row['taken'] }}</td>
+        </tr>
     @endforeach
 </table>
 @if ($over === null)

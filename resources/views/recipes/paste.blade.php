@@ -4,9 +4,16 @@
     <form method="post" action="{{ route('recipe.read') }}" enctype="multipart/form-data" class="intake-paste">
         @csrf
         <label><span class="label">{{ __('recipes.text') }}</span>
-            <textarea name="text" rows="14" placeholder="{{ __('recipes.example') }}" @if ($problem !== null) aria-invalid="true" aria-describedby="problem-text" @endif>{{ $text }}</textarea></label>
-        @if ($problem !== null)<p class="problem" id="problem-text" role="alert">{{ $problem }}</p>@endif
-        <p class="intake-do"><label class="file"><span class="label">{{ __('recipes.file') }}</span> <input type="file" name="file" accept=".txt,.md,.csv,.xlsx,.ods,.json,text/plain"></label>
-            <button class="button">{{ __('recipes.read') }}</button></p>
+            <textarea name="text" rows="14" placeholder="{{ __('recipes.example') }}"
+                @if ($problem !== null) aria-invalid="true" aria-describedby="problem-text"
+                    @endif>{{ $text }}</textarea>
+        </label>
+        @if ($problem !== null)
+            <p class="problem" id="problem-text" role="alert">{{ $problem }}</p>
+        @endif
+        <p class="intake-do"><label class="file"><span class="label">{{ __('recipes.file') }}</span> <input
+                    type="file" name="file" accept=".txt,.md,.csv,.xlsx,.ods,.json,text/plain"></label>
+            <button class="button">{{ __('recipes.read') }}</button>
+        </p>
     </form>
 </x-page>

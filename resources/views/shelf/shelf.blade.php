@@ -1,49 +1,118 @@
 <section class="on-the-shelf" id="shelf">
     <h2>{{ __('shelf.title') }}</h2>
     <div class="shelf-now">
-        <p class="jar-strength"><b>{{ $made->left }}</b> <span>{{ __('pantry.left') }}@if ($made->jars !== '')<br>{{ $made->jars }}@endif</span></p>
+        <p class="jar-strength"><b>{{ $made->left }}</b> <span>{{ __('pantry.left') }}@if ($made->jars !== '')
+                    <br>{{ $made->jars }}
+                @endif
+            </span>
+        </p>
         <p>{{ $made->stands === '' ? __('shelf.stands_unsaid') : __('shelf.stands', ['where' => $made->stands]) }}
-            <x-life :left="$made->lifeLeft" class="life-large"/></p>
+            <x-life :left="$made->lifeLeft" class="life-large" />
+        </p>
     </div>
     @unless ($made->isGone)
         <details class="act" @if ($errors->hasAny(['shelf_grams', 'subject', 'price'])) open @endif>
             <summary>{{ __('shelf.leaves') }}</summary>
-            <form method="post" action="{{ route('shelf.leaves', $batch) }}#shelf" novalidate>@csrf<input type="hidden" name="client_key" value="{{ $made->clientKey }}l">
-                <p class="act-fields"><label><span class="label">{{ __('ui.record.went_in_grams') }}</span><span class="with-unit"><input name="shelf_grams" inputmode="decimal" maxlength="12" value="{{ old('shelf_grams', $made->perJar) }}" @error('shelf_grams') aria-invalid="true" aria-describedby="problem-shelf_grams" @enderror> g</span></label>
-                    <label class="wide"><span class="label">{{ __('shelf.subject') }}</span><input name="subject" maxlength="200" value="{{ old('subject') }}" placeholder="{{ __('shelf.subject_hint') }}" @error('subject') aria-invalid="true" aria-describedby="problem-subject" @enderror></label>
-                    <label><span class="label">{{ __('shelf.price_got') }}</span><input name="price" inputmode="decimal" maxlength="12" value="{{ old('price') }}" @error('price') aria-invalid="true" aria-describedby="problem-price" @enderror></label></p>
-                @foreach (['shelf_grams', 'subject', 'price', 'when'] as $field)@error($field)<p class="problem" id="problem-{{ $field }}" role="alert">{{ $message }}</p>@enderror @endforeach
-                <p class="act-fields">@foreach (\App\Shelf\ShelfBook::LEAVES as $kind)<button class="button @if ($kind !== 'used') button-quiet @endif" name="kind" value="{{ $kind }}">{{ __("shelf.do.$kind") }}</button>@endforeach</p>
+            <form method="post" action="{{ route('shelf.leaves', $batch) }}#shelf" novalidate>@csrf<input type="hidden"
+                    name="client_key" value="{{ $made->clientKey }}l">
+                <p class="act-fields"><label><span class="label">{{ __('ui.record.went_in_grams') }}</span><span
+                            class="with-unit"><input name="shelf_grams" inputmode="decimal" maxlength="12"
+                                value="{{ old('shelf_grams', $made->perJar) }}"
+                                @invalid('shelf_grams')>
+                            g</span></label>
+                    <label class="wide"><span class="label">{{ __('shelf.subject') }}</span><input name="subject"
+                            maxlength="200" value="{{ old('subject') }}" placeholder="{{ __('shelf.subject_hint') }}"
+                            @invalid('subject')></label>
+                    <label><span class="label">{{ __('shelf.price_got') }}</span><input name="price" inputmode="decimal"
+                            maxlength="12" value="{{ old('price') }}"
+                            @invalid('price')></label>
+                </p>
+                @foreach (['shelf_grams', 'subject', 'price', 'when'] as $field)
+                    <x-problem :for="$field" />
+                @endforeach
+                <p class="act-fields">
+                    @foreach (\App\Shelf\ShelfBook::LEAVES as $kind)
+                        <button class="button @if ($kind !== 'used') button-quiet @endif" name="kind"
+                            value="{{ $kind }}">{{ __("shelf.do.$kind") }}</button>
+                    @endforeach
+                </p>
             </form>
         </details>
         <details class="act" @error('to') open @enderror>
             <summary>{{ __('shelf.move') }}</summary>
-            <form method="post" action="{{ route('shelf.move', $batch) }}#shelf" novalidate>@csrf<input type="hidden" name="client_key" value="{{ $made->clientKey }}m">
-                <p class="act-fields"><label class="wide"><span class="label">{{ __('shelf.where') }}</span><input name="to" maxlength="80" value="{{ old('to') }}" placeholder="{{ __('shelf.where_hint') }}" @error('to') aria-invalid="true" aria-describedby="problem-to" @enderror></label></p>
-                @error('to')<p class="problem" id="problem-to" role="alert">{{ $message }}</p>@enderror
-                <button class="button">{{ __('shelf.do_move') }}</button></form>
+            <form method="post" action="{{ route('shelf.move', $batch) }}#shelf" novalidate>@csrf<input type="hidden"
+                    name="client_key" value="{{ $made->clientKey }}m">
+                <p class="act-fields"><label class="wide"><span class="label">{{ __('shelf.where') }}</span><input
+                            name="to" maxlength="80" value="{{ old('to') }}"
+                            placeholder="{{ __('shelf.where_hint') }}"
+                            @invalid('to')></label></p>
+                <x-problem for="to" />
+                <button class="button">{{ __('shelf.do_move') }}</button>
+            </form>
         </details>
     @endunless
     <details class="act" @error('how') open @enderror>
         <summary>{{ __('shelf.took') }}</summary>
-        <form method="post" action="{{ route('shelf.hair', $batch) }}#shelf">@csrf<input type="hidden" name="client_key" value="{{ $made->clientKey }}h">
-            <label><span class="label">{{ __('observations.note') }}</span><input class="wide" name="note" maxlength="500" value="{{ old('note') }}"></label>
-            <p class="act-fields">@foreach (\App\Shelf\ShelfBook::HAIR as $how)<button class="button button-quiet" name="how" value="{{ $how }}">{{ __("shelf.hair.$how") }}</button>@endforeach</p>
-            <p class="quiet">{{ __('shelf.rash') }}</p></form>
+        <form method="post" action="{{ route('shelf.hair', $batch) }}#shelf">@csrf<input type="hidden"
+                name="client_key" value="{{ $made->clientKey }}h">
+            <label><span class="label">{{ __('observations.note') }}</span><input class="wide" name="note"
+                    maxlength="500" value="{{ old('note') }}"></label>
+            <p class="act-fields">
+                @foreach (\App\Shelf\ShelfBook::HAIR as $how)
+                    <button class="button button-quiet" name="how"
+                        value="{{ $how }}">{{ __("shelf.hair.$how") }}</button>
+                @endforeach
+            </p>
+            <p class="quiet">{{ __('shelf.rash') }}</p>
+        </form>
     </details>
-    @if ($made->release->since === null)@include('shelf.decide', ['open' => false])@endif
+    @if ($made->release->since === null)
+        @include('shelf.decide', ['open' => false])
+    @endif
     @if ($made->log !== [])
-        <table class="plain log"><tbody>@foreach ($made->log as $row)<tr @if ($row['undone']) class="is-undone" @endif><td class="log-when">{{ $row['when'] }}</td><th>{{ $row['what'] }}</th><td>{{ $row['value'] }}</td><td>@if ($row['undoable'])<form method="post" action="{{ route('shelf.undo', [$batch, $row['id']]) }}">@csrf<input type="hidden" name="client_key" value="{{ $made->clientKey }}u{{ $row['id'] }}"><button class="link">{{ __('infusions.undo') }}</button></form>@endif</td></tr>@endforeach</tbody></table>
+        <table class="plain log">
+            <tbody>
+                @foreach ($made->log as $row)
+                    <tr @if ($row['undone']) class="is-undone" @endif>
+                        <td class="log-when">{{ $row['when'] }}</td>
+                        <th>{{ $row['what'] }}</th>
+                        <td>{{ $row['value'] }}</td>
+                        <td>
+                            @if ($row['undoable'])
+                                <form method="post" action="{{ route('shelf.undo', [$batch, $row['id']]) }}">
+                                    @csrf<input type="hidden" name="client_key"
+                                        value="{{ $made->clientKey }}u{{ $row['id'] }}"><button
+                                        class="link">{{ __('infusions.undo') }}</button></form>
+                            @endif
+                        </td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
     @endif
     @if ($made->drift !== null)
         @php($plot = $made->drift->plot)
         <h2>{{ __('shelf.drift.title') }}</h2>
-        <svg class="plot drift" viewBox="0 0 {{ $plot->width }} {{ $plot->height }}" role="img" aria-label="{{ __('shelf.drift.title') }}: {{ $made->drift->said }}">
-            @foreach ([0, 50, 100] as $percent)<path class="plot-grid" d="M{{ $plot->left }} {{ $plot->y($percent) }}H{{ $plot->end() }}"/><text class="plot-level" x="{{ $plot->left - 5 }}" y="{{ $plot->y($percent) + 4 }}">{{ $percent }}</text>@endforeach
-            @if ($made->drift->limits !== null)@foreach ($made->drift->limits as $y)<path class="gate-line" d="M{{ $plot->left }} {{ $y }}H{{ $plot->end() }}"/>@endforeach @endif
-            <path class="plot-axis" d="M{{ $plot->left }} {{ $made->drift->centre }}H{{ $plot->end() }}"/>
-            <path class="drift-line" d="{{ $made->drift->smoothed }}"/>
-            @foreach ($made->drift->points as $point)<circle class="drift-dot @if ($point['code'] === $batch->code) is-this @endif" cx="{{ $point['x'] }}" cy="{{ $point['y'] }}" r="3.5"><title>{{ $point['code'] }}: {{ $point['figure'] }}</title></circle>@endforeach
+        <svg class="plot drift" viewBox="0 0 {{ $plot->width }} {{ $plot->height }}" role="img"
+            aria-label="{{ __('shelf.drift.title') }}: {{ $made->drift->said }}">
+            @foreach ([0, 50, 100] as $percent)
+                <path class="plot-grid" d="M{{ $plot->left }} {{ $plot->y($percent) }}H{{ $plot->end() }}" /><text
+                    class="plot-level" x="{{ $plot->left - 5 }}"
+                    y="{{ $plot->y($percent) + 4 }}">{{ $percent }}</text>
+            @endforeach
+            @if ($made->drift->limits !== null)
+                @foreach ($made->drift->limits as $y)
+                    <path class="gate-line" d="M{{ $plot->left }} {{ $y }}H{{ $plot->end() }}" />
+                @endforeach
+            @endif
+            <path class="plot-axis" d="M{{ $plot->left }} {{ $made->drift->centre }}H{{ $plot->end() }}" />
+            <path class="drift-line" d="{{ $made->drift->smoothed }}" />
+            @foreach ($made->drift->points as $point)
+                <circle class="drift-dot @if ($point['code'] === $batch->code) is-this @endif" cx="{{ $point['x'] }}"
+                    cy="{{ $point['y'] }}" r="3.5">
+                    <title>{{ $point['code'] }}: {{ $point['figure'] }}</title>
+                </circle>
+            @endforeach
         </svg>
         <p>{{ $made->drift->said }}</p>
     @endif

@@ -51,7 +51,7 @@ final class SensingTest extends CoreCase
         self::assertSame($expected, ReadingTrust::of($instrument, $series, $now, $isMoving));
     }
 
-    public function test_the_practice_thermometer_follows_the_rehearsal_with_a_lag_and_trembles_the_same_each_time(): void
+    public function test_the_practice_thermometer_follows_the_simulation_with_a_lag(): void
     {
         $rehearsal = Simulator::formula(
             (new Evaluator(self::catalogue()))->evaluate(FormulaDocument::read(self::sound()))->assessment,

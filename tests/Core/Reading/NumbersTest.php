@@ -22,11 +22,16 @@ final class NumbersTest extends TestCase
 
     public static function said(): iterable
     {
-        foreach ([['3', 3], ['3.5', 3.5], ['3,5', 3.5], ['1/2', 0.5], ['1 1/2', 1.5], ['1½', 1.5], ['¾', 0.75], ['2 ⅓', 2 + 1 / 3], ['three', 3], ['twelve', 12], ['twenty', 20], ['twenty-five', 25], ['thirty two', 32], ['half', 0.5], ['a half', 0.5], ['a quarter', 0.25], [
-            'three quarters',
-            0.75,
-        ], ['two thirds', 2 / 3], ['two half', 1], ['one and a half', 1.5], ['2 and 1/2', 2.5], ['a couple', 2], ['a dozen', 12], ['3 x 5', 15], ['2 × 10', 20],
-            ['une', 1], ['deux', 2], ['quinze', 15], ['vingt', 20], ['un quart', 0.25], ['trois quarts', 0.75], ['la moitié', 0.5], ['une et demie', 1.5], ['demi', 0.5]] as [$text, $value]) {
+        foreach (
+            [
+                ['3', 3], ['3.5', 3.5], ['3,5', 3.5], ['1/2', 0.5], ['1 1/2', 1.5], ['1½', 1.5], ['¾', 0.75],
+                ['2 ⅓', 2 + 1 / 3], ['three', 3], ['twelve', 12], ['twenty', 20], ['twenty-five', 25], ['thirty two', 32],
+                ['half', 0.5], ['a half', 0.5], ['a quarter', 0.25], ['three quarters', 0.75], ['two thirds', 2 / 3],
+                ['two half', 1], ['one and a half', 1.5], ['2 and 1/2', 2.5], ['a couple', 2], ['a dozen', 12],
+                ['3 x 5', 15], ['2 × 10', 20], ['une', 1], ['deux', 2], ['quinze', 15], ['vingt', 20], ['un quart', 0.25],
+                ['trois quarts', 0.75], ['la moitié', 0.5], ['une et demie', 1.5], ['demi', 0.5],
+            ] as [$text, $value]
+        ) {
             yield $text => [$text, $value];
         }
         yield 'a range' => ['10-12', 10, 12];
