@@ -129,6 +129,7 @@ final readonly class RecordKind
                 'name' => 'text',
                 'ingredient' => 'text?',
                 'document' => 'json?',
+                'material' => 'json?',
                 'grams' => 'number',
                 'grams_left' => 'number',
                 'portion_grams' => 'number?',
@@ -151,7 +152,7 @@ final readonly class RecordKind
                 [...$entry, 'grams' => 'number?', 'note' => 'text', 'happened_at' => 'text', 'recorded_at' => 'text'],
                 'id',
                 'subject',
-            )]),
+            )], ['material' => null]),
             'batches' => new self('batch', 'ilvane.batch/1', 'batches', 'uid', [
                 'code' => 'text',
                 'formula_version_id' => 'version',

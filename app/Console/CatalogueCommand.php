@@ -7,6 +7,7 @@ namespace App\Console;
 use App\Ground\CatalogueDocument;
 use Illuminate\Console\Command;
 use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Material\MaterialDocument;
 use Symfony\Component\Console\Output\OutputInterface;
 
 final class CatalogueCommand extends Command
@@ -18,6 +19,7 @@ final class CatalogueCommand extends Command
     protected $signature =
         'ilvane:catalogue {key? : one ingredient} '
         .'{--csv : all of them as the shipped CSV} '
+        .'{--material : the ingredient as ilvane.material/1, with the source of each limit} '
         .'{--workroom= : demo or mine, to use that workroom’s measures, scale and ingredients}';
 
     protected $description = 'Print the ingredient catalogue, or one entry, as JSON';
@@ -46,7 +48,7 @@ final class CatalogueCommand extends Command
             return self::UNKNOWN;
         }
         $document = is_string($key)
-            ? CatalogueDocument::entry($catalogue->get($key))
+            ? ($this->option('material') ? MaterialDocument::of(...) : CatalogueDocument::entry(...))($catalogue->get($key))
             : CatalogueDocument::all($catalogue);
         $this->output->writeln(
             json_encode(

@@ -24,6 +24,7 @@ use Ilvane\Core\Formula\Storage;
  * @property string $name
  * @property string|null $ingredient catalogue key, of a preparation or of something bought
  * @property array<string, mixed>|null $document ilvane.formula/1, where no ingredient of the catalogue is it
+ * @property array<string, mixed>|null $material ilvane.material/1 as computed on the day; null in lots of before
  * @property float $grams
  * @property float $grams_left
  * @property float|null $portion_grams of a frozen cube
@@ -47,6 +48,7 @@ final class Lot extends Model
 {
     protected $casts = [
         'kind' => LotKind::class,
+        'material' => 'array',
         'storage' => Storage::class,
         'first_storage' => Storage::class,
         'document' => 'array',

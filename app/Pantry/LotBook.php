@@ -15,16 +15,26 @@ use App\Models\LotEntry;
 use App\Models\Preparation;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\Storage;
+use Ilvane\Core\Formula\Weighing;
 use Ilvane\Core\Infusion\InfusedOil;
 use Ilvane\Core\Infusion\JarContents;
+use Ilvane\Core\Label\MadeMaterial;
 use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Material\MaterialDocument;
+use Ilvane\Core\Measure\Band;
+use Ilvane\Core\Measure\Tools;
 
 /** Puts what was made into the pantry, and writes down where it goes. */
 final readonly class LotBook
 {
-    public function __construct(private Wording $wording, private Shelving $shelving, private Catalogue $catalogue)
-    {
+    public function __construct(
+        private Wording $wording,
+        private Shelving $shelving,
+        private Catalogue $catalogue,
+        private Tools $tools,
+    ) {
     }
 
     public function putInfused(
@@ -106,14 +116,47 @@ final readonly class LotBook
     /** @param  array<string, mixed>  $fields */
     private function put(Carbon $at, array $fields): Lot
     {
+        $code = DayCode::next($at, static fn (string $code): bool => Lot::query()->where('code', $code)->exists(), 'L');
+
         return Lot::query()->create([
-            ...$fields, 'grams_left' => $fields['grams'], 'first_storage' => $fields['storage'], 'made_at' => $at,
-            'code' => DayCode::next(
-                $at,
-                static fn (string $code): bool => Lot::query()->where('code', $code)->exists(),
-                'L',
-            ),
+            ...$fields,
+            'code' => $code,
+            'grams_left' => $fields['grams'],
+            'first_storage' => $fields['storage'],
+            'made_at' => $at,
+            'material' => $this->material($code, $at, $fields),
         ])->refresh();
+    }
+
+    /**
+     * What it is, as known on the day: what is learned of its ingredients later doesn't change what was put away.
+     *
+     * @param  array<string, mixed>  $fields
+     * @return array<string, mixed> ilvane.material/1
+     */
+    private function material(string $code, Carbon $at, array $fields): array
+    {
+        $day = $at->toDateTimeImmutable();
+        if (isset($fields['ingredient'])) {
+            $material = MaterialDocument::of($this->catalogue->get($fields['ingredient']));
+
+            return [
+                ...$material,
+                'id' => LotLine::KEY.$code,
+                'from' => [['id' => $fields['ingredient'], 'share' => 1, 'strained' => false]],
+                'life' => [...$material['life'], 'made_on' => $day->format('Y-m-d')],
+            ];
+        }
+
+        return MadeMaterial::of(
+            id: LotLine::KEY.$code,
+            name: $fields['name'],
+            kind: $fields['kind'],
+            composition: (new Weighing($this->catalogue, $this->tools))->of(FormulaDocument::read($fields['document'])),
+            strength: isset($fields['strength']) ? Band::exact($fields['strength']) : null,
+            madeOn: $day,
+            days: isset($fields['good_until']) ? round($at->diffInDays($fields['good_until']), 1) : null,
+        );
     }
 
     /**

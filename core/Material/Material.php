@@ -222,8 +222,13 @@ final readonly class Material
      */
     public function sourceOf(string $figure): string
     {
-        return $this->sources[$figure] ?? $this->source;
+        return $this->sources[$figure] ?? (str_contains($this->source, self::LAW) ? self::MEMORY : $this->source);
     }
+
+    /** What the law states of an ingredient are its maxima and conditions: no usual dose, no temperature, no pH. */
+    private const LAW = '1223/2009';
+
+    private const MEMORY = 'from memory';
 
     public function hasAllergen(Allergen $allergen): bool
     {

@@ -255,16 +255,17 @@ final class NothingLostTest extends BrowserCase
             $other->quit();
         }
         self::assertGreaterThan(10, count($answered));
-        $last = [];
+        $last = $told = [];
         foreach (self::inOrder($answered) as $turn) {
             foreach ($turn['fields'] as $name => [$value, $was]) {
+                $told[] = "{$turn['revision']} {$turn['turn']} {$turn['do']}".($turn['isAgain'] ? ' again' : '')." $name: $was > $value";
                 $isContested = isset($last[$name]) && $was !== $last[$name];
-                if ($value === $was || ($turn['do'] === 'yield' && $isContested)) {
+                if ($value === $was || ($turn['do'] === 'yield' && ($isContested || ! $turn['wrote']))) {
                     continue; // sent beside another field of its row, or given up for the other's
                 }
                 self::assertTrue(
                     ! $isContested || $value === $last[$name] || $turn['do'] === 'overwrite',
-                    "$name: $value was put over {$turn['revision']} without asking",
+                    "$name: $value was put over {$turn['revision']} without asking\n".implode("\n", $told),
                 );
                 $last[$name] = $value;
             }
@@ -281,35 +282,26 @@ final class NothingLostTest extends BrowserCase
 
     /**
      * What was sent, by the revision it was done at: one whose first answer was lost is answered with the revision of
-     * now. Of two with one revision the second found its value standing already.
+     * now. Of two with one revision one has written it, the other found its value standing or gave its own up.
      *
      * @param  list<array<string, mixed>>  $answered  as `watch` keeps them
      * @return iterable<array<string, mixed>>
      */
     private static function inOrder(array $answered): iterable
     {
-        $states = self::pdo()->query('SELECT turn, revision FROM draft_states')->fetchAll(PDO::FETCH_KEY_PAIR);
+        $written = [];
+        foreach (self::pdo()->query('SELECT turn, revision FROM draft_states') as [$key, $revision]) {
+            $written[strstr((string) $key, '.', true)] ??= (int) $revision;
+        }
         $at = [];
         foreach ($answered as $turn) {
-            $again = $turn['isAgain'] ? preg_grep("/^{$turn['turn']}\\./", array_keys($states)) : [];
-            $at[$again === [] ? $turn['revision'] : $states[reset($again)]][] = $turn;
+            $turn['wrote'] = isset($written[$turn['turn']]);
+            $at[$turn['isAgain'] ? $written[$turn['turn']] ?? $turn['revision'] : $turn['revision']][] = $turn;
         }
         ksort($at);
-        $standing = [];
         foreach ($at as $turns) {
-            $isBased = static fn (array $turn): bool => array_filter(
-                $turn['fields'],
-                static fn (array $field, string $name): bool => $field[1] !== ($standing[$name] ?? $field[1]),
-                ARRAY_FILTER_USE_BOTH,
-            ) === [];
-            usort($turns, static fn (array $one, array $two): int => $isBased($two) <=> $isBased($one));
-            foreach ($turns as $turn) {
-                $standing = [
-                    ...$standing,
-                    ...array_map(static fn (array $field): string => $field[0], $turn['fields']),
-                ];
-                yield $turn;
-            }
+            usort($turns, static fn (array $one, array $two): int => $two['wrote'] <=> $one['wrote']);
+            yield from $turns;
         }
     }
 
