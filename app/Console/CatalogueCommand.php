@@ -47,9 +47,11 @@ final class CatalogueCommand extends Command
 
             return self::UNKNOWN;
         }
-        $document = is_string($key)
-            ? ($this->option('material') ? MaterialDocument::of(...) : CatalogueDocument::entry(...))($catalogue->get($key))
-            : CatalogueDocument::all($catalogue);
+        $document = match (true) {
+            ! is_string($key) => CatalogueDocument::all($catalogue),
+            (bool) $this->option('material') => MaterialDocument::of($catalogue->get($key)),
+            default => CatalogueDocument::entry($catalogue->get($key)),
+        };
         $this->output->writeln(
             json_encode(
                 $document,

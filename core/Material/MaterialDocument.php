@@ -91,7 +91,8 @@ final class MaterialDocument
             );
         }
         if ($material->rinseOffMax !== null) {
-            $limits[] = $limit('use', null, $material->rinseOffMax, 'rinse_off', $material->sourceOf('use'), 'recalled');
+            $most = $material->rinseOffMax;
+            $limits[] = $limit('use', null, $most, 'rinse_off', $material->sourceOf('use'), 'recalled');
         }
         if ($material->legalMax !== null) {
             $limits[] = $limit('legal', null, $material->legalMax, 'leave_on', $material->legalNote, 'law');
@@ -104,7 +105,15 @@ final class MaterialDocument
             $limits[] = $limit('heat_c', null, $most, '', $material->sourceOf('heat'), 'recalled');
         }
         foreach ($material->limits as $own) {
-            $limits[] = $limit($own->what, $own->min, $own->max, $own->use, $own->source, $own->confidence, $own->audience);
+            $limits[] = $limit(
+                $own->what,
+                $own->min,
+                $own->max,
+                $own->use,
+                $own->source,
+                $own->confidence,
+                $own->audience,
+            );
         }
 
         return $limits;

@@ -30,9 +30,9 @@ return [
     'stops' => '{1} Don’t fill it yet: :first|[2,*] Don’t fill it yet: :count problems are open. First: :first',
     'verdict' => 'After :time it is at strength :strength, with :kept of what heat spoils still in it, and gives about :out of oil.',
     'verdict_warm' => 'In :time it is at strength :strength; :kept of what heat spoils is left. About :out of oil.',
-    'strength_means' => 'Strength: grams of plant’s worth in 100 g oil. An estimate: first-order extraction, set so that two to three weeks of a shaken cold jar come out as makers know them.',
+    'strength_means' => 'Strength: grams of plant extracted per 100 g oil. An estimate from a first-order extraction model, set so that a cold jar shaken for two to three weeks comes out as makers know it.',
     'figures' => [
-        'ratio' => 'Plant to oil', 'headspace' => 'Air above', 'out' => 'Oil out, pressed', 'strength' => 'Strength then', 'kept' => 'Delicate part left', 'earliest' => 'Usable after', 'too_strong' => 'Too strong after',
+        'ratio' => 'Plant to oil', 'headspace' => 'Air above', 'out' => 'Oil out, pressed', 'strength' => 'Strength then', 'kept' => 'Heat-sensitive part kept', 'earliest' => 'Usable after', 'too_strong' => 'Too strong after',
         'stop' => 'At wished strength after', 'thin' => 'Plain oil to thin it', 'lighter' => 'Water to cook out', 'keeps' => 'Keeps',
     ],
     'covered' => 'plant covered', 'uncovered' => 'plant above the oil', 'runs_over' => 'runs over', 'above' => 'above the oil',
@@ -44,7 +44,7 @@ return [
     'life_said' => 'Strength :strength, :time after filling.',
     'chart_ready' => 'ready', 'chart_lost' => 'lost to heat and light',
     'side_by_side' => 'The schools, side by side',
-    'columns' => ['school' => 'School', 'time' => 'Usual time', 'ready' => 'Ready after', 'strength' => 'Strength', 'kept' => 'Delicate part left', 'gains' => 'What speaks for it, and against'],
+    'columns' => ['school' => 'School', 'time' => 'Usual time', 'ready' => 'Ready after', 'strength' => 'Strength', 'kept' => 'Heat-sensitive part kept', 'gains' => 'What speaks for it, and against'],
     'gains' => [
         'cold_dark' => 'Keeps most of what is delicate. Weeks of waiting.', 'sunny_sill' => 'Faster. Light takes its share, and the oil keeps three fifths as long.',
         'low_oven' => 'Ready the same day. Gentle, but it wants watching.', 'warm_bath' => 'Ready within the hour. Heat takes most from what is delicate.', 'cook_out' => 'The one safe way with a wet plant. It spits, and heat takes its share.',
@@ -74,9 +74,9 @@ return [
     'state' => [
         'planned' => 'planned, not filled', 'standing' => 'day :day', 'standing_warm' => ':minutes min', 'ready' => 'ready since :when', 'not_ready' => 'ready :when', 'strained' => 'strained :when', 'discarded' => 'thrown away :when',
     ],
-    'strength_now' => 'strength now', 'of_possible' => ':percent of what this oil can hold',
+    'strength_now' => 'g plant extracted per 100 g oil, now', 'of_possible' => ':percent of what this oil can hold',
     'strain_on' => 'Strain :when',
-    'oil_in_jar' => 'Oil in the jar', 'delicate' => 'Delicate part left', 'at_place' => 'Where it stands', 'too_strong_from' => 'Too strong from', 'wished_from' => 'Wished strength :strength',
+    'oil_in_jar' => 'Oil in the jar', 'delicate' => 'Heat-sensitive part kept', 'at_place' => 'Where it stands', 'too_strong_from' => 'Too strong from', 'wished_from' => 'Wished strength :strength',
     'outcome' => ':out of :in came out; a gram of plant kept :uptake g.',
     'learned' => 'Learned from your strainings (:count): a gram of :plant keeps :mean g.',
     'clock' => 'The clock of this machine stands before the last thing written down here. Nothing is lost; set the clock.',

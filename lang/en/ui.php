@@ -140,7 +140,7 @@ return [
         'no_name' => 'Give it a name.',
         'not_a_number_batch' => 'How many grams? A number, like 200.',
         'not_a_number_ph' => 'A pH between 0 and 14.',
-        'not_a_number_jar' => 'How many millilitres does it hold?', 'not_a_number_celsius' => 'A temperature in °C.', 'not_a_number_rhythm' => 'Every how many days? 0 for never.', 'not_a_number_wished' => 'Grams of plant’s worth in 100 g oil: a number.',
+        'not_a_number_jar' => 'How many millilitres does it hold?', 'not_a_number_celsius' => 'A temperature in °C.', 'not_a_number_rhythm' => 'Every how many days? 0 for never.', 'not_a_number_wished' => 'Enter a number: grams of plant extracted per 100 g oil.',
         'no_duration' => 'A time like “3 weeks”, “8 h” or “45 min”.',
         'not_a_number_scale' => 'The smallest step the scale shows, in grams: 1, 0.1 or 0.01.',
     ],

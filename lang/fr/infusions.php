@@ -32,7 +32,7 @@ return [
     'verdict_warm' => 'En :time il est à la force :strength ; reste :kept de ce que la chaleur abîme. Environ :out d’huile.',
     'strength_means' => 'Force : grammes de plante dont 100 g d’huile ont pris l’essentiel. Estimation : extraction du premier ordre, réglée pour que deux à trois semaines d’un bocal froid et secoué donnent ce que l’on connaît.',
     'figures' => [
-        'ratio' => 'Plante pour huile', 'headspace' => 'Air au-dessus', 'out' => 'Huile obtenue, pressée', 'strength' => 'Force alors', 'kept' => 'Reste de délicat', 'earliest' => 'Utilisable après', 'too_strong' => 'Trop fort après',
+        'ratio' => 'Plante pour huile', 'headspace' => 'Air au-dessus', 'out' => 'Huile obtenue, pressée', 'strength' => 'Force alors', 'kept' => 'Part sensible à la chaleur conservée', 'earliest' => 'Utilisable après', 'too_strong' => 'Trop fort après',
         'stop' => 'À la force souhaitée après', 'thin' => 'Huile neutre pour diluer', 'lighter' => 'Eau à chasser', 'keeps' => 'Se garde',
     ],
     'covered' => 'plante couverte', 'uncovered' => 'plante hors de l’huile', 'runs_over' => 'déborde', 'above' => 'hors de l’huile',
@@ -44,7 +44,7 @@ return [
     'life_said' => 'Force :strength, :time après le remplissage.',
     'chart_ready' => 'prêt', 'chart_lost' => 'perdu à la chaleur et à la lumière',
     'side_by_side' => 'Les écoles, côte à côte',
-    'columns' => ['school' => 'École', 'time' => 'Temps usuel', 'ready' => 'Prêt après', 'strength' => 'Force', 'kept' => 'Reste de délicat', 'gains' => 'Ce qui plaide pour, et contre'],
+    'columns' => ['school' => 'École', 'time' => 'Temps usuel', 'ready' => 'Prêt après', 'strength' => 'Force', 'kept' => 'Part sensible à la chaleur conservée', 'gains' => 'Ce qui plaide pour, et contre'],
     'gains' => [
         'cold_dark' => 'Garde l’essentiel de ce qui est délicat. Des semaines d’attente.', 'sunny_sill' => 'Plus rapide. La lumière prend sa part, et l’huile tient trois cinquièmes du temps.',
         'low_oven' => 'Prêt le jour même. Doux, mais à surveiller.', 'warm_bath' => 'Prêt en une heure. La chaleur prend le plus à ce qui est délicat.', 'cook_out' => 'La seule voie sûre avec une plante humide. Ça éclabousse, et la chaleur prend sa part.',
@@ -74,9 +74,9 @@ return [
     'state' => [
         'planned' => 'prévu, pas rempli', 'standing' => 'jour :day', 'standing_warm' => ':minutes min', 'ready' => 'prêt depuis :when', 'not_ready' => 'prêt :when', 'strained' => 'filtré :when', 'discarded' => 'jeté :when',
     ],
-    'strength_now' => 'force actuelle', 'of_possible' => ':percent de ce que cette huile peut prendre',
+    'strength_now' => 'g de plante extraits pour 100 g d’huile, à ce jour', 'of_possible' => ':percent de ce que cette huile peut prendre',
     'strain_on' => 'Filtrer :when',
-    'oil_in_jar' => 'Huile dans le bocal', 'delicate' => 'Reste de délicat', 'at_place' => 'Là où il est', 'too_strong_from' => 'Trop fort dès', 'wished_from' => 'Force souhaitée :strength',
+    'oil_in_jar' => 'Huile dans le bocal', 'delicate' => 'Part sensible à la chaleur conservée', 'at_place' => 'Là où il est', 'too_strong_from' => 'Trop fort dès', 'wished_from' => 'Force souhaitée :strength',
     'outcome' => ':out sur :in obtenus ; un gramme de plante a gardé :uptake g.',
     'learned' => 'Appris de vos filtrages (:count) : un gramme de :plant garde :mean g.',
     'clock' => 'L’horloge de cette machine est en retard sur la dernière chose notée ici. Rien n’est perdu ; réglez l’horloge.',

@@ -258,7 +258,7 @@ final class NothingLostTest extends BrowserCase
         $last = $told = [];
         foreach (self::inOrder($answered) as $turn) {
             foreach ($turn['fields'] as $name => [$value, $was]) {
-                $told[] = "{$turn['revision']} {$turn['turn']} {$turn['do']}".($turn['isAgain'] ? ' again' : '')." $name: $was > $value";
+                $told[] = implode(' ', [$turn['revision'], $turn['turn'], $turn['do'], "$name: $was > $value"]);
                 $isContested = isset($last[$name]) && $was !== $last[$name];
                 if ($value === $was || ($turn['do'] === 'yield' && ($isContested || ! $turn['wrote']))) {
                     continue; // sent beside another field of its row, or given up for the other's
