@@ -300,7 +300,7 @@ final readonly class MakeBook
                 && $finding->variant === 'shake',
         ) !== [];
         $isPhototoxic = $it->formula->use === Application::LeaveOn
-            && $it->composition->linesWith(
+            && $it->composition->linesOrExtractsWith(
                 static fn (Material $ingredient): bool => $ingredient->hasCaution(Caution::Phototoxic),
             ) !== [];
         $isFresh = $it->preservation->regime === Regime::Fresh;
@@ -309,6 +309,7 @@ final readonly class MakeBook
         return array_keys(array_filter([
             'shake' => $parts,
             'sun' => $isPhototoxic,
+            'rinse_out' => $it->formula->use === Application::LeaveOn && $it->preservation->isTooMuchFood,
             'keep_frozen' => $isFresh && $storage === Storage::Freezer,
             'keep_cold' => $isFresh && $storage === Storage::Fridge,
         ]));

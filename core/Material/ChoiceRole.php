@@ -15,6 +15,7 @@ enum ChoiceRole: string
     case GentleGum = 'gentle_gum';
     case Preservative = 'preservative';
     case PreservativeSprayed = 'preservative_sprayed';
+    case Acid = 'acid';
     case Antioxidant = 'antioxidant';
     case FirmButter = 'firm_butter';
     case SoftOil = 'soft_oil';

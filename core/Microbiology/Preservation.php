@@ -30,12 +30,14 @@ final readonly class Preservation
     /**
      * @param  list<PreservativeDose>  $doses
      * @param  Band|null  $acidity  the pH estimated from what is dissolved, where none is meant or measured
+     * @param  bool  $isTooMuchFood  more food in it than any preservative is trusted to hold
      */
     private function __construct(
         public array $doses,
         public bool $isWatery,
         public Regime $regime,
         public ?Band $acidity,
+        public bool $isTooMuchFood,
     ) {
     }
 
@@ -50,16 +52,28 @@ final readonly class Preservation
             }
         }
         $isWatery = self::isWatery($composition);
+        $foods = Composition::shareOfLines($composition->linesWith(self::isFood(...)));
+        $isTooMuchFood = $foods->likely > self::FOOD_SHARE + 1e-9;
 
         return new self($doses, $isWatery, match (true) {
             ! $isWatery => Regime::Dry,
+            $isTooMuchFood => Regime::Fresh,
             self::weakAlone($doses) === null
                 && self::coverageOf(array_filter(
                     $doses,
                     static fn (PreservativeDose $dose): bool => $dose->works($onBatch),
                 ))->isComplete() => Regime::Preserved,
             default => Regime::Fresh,
-        }, $acidity);
+        }, $acidity, $isTooMuchFood);
+    }
+
+    /** More fruit, egg, milk or grain water than this is fresh whatever is added to it. Common practice, recalled. */
+    public const FOOD_SHARE = 0.05;
+
+    /** Food as it comes, with its water; honey and syrups have none free. */
+    public static function isFood(Material $ingredient): bool
+    {
+        return $ingredient->kind === Kind::PlantMilkOrFood && $ingredient->bringsFreeWater();
     }
 
     public function hasSystem(): bool

@@ -13,6 +13,7 @@ use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Amount;
 use Ilvane\Core\Measure\AmountKind;
 use Ilvane\Core\Measure\Unit;
+use Ilvane\Core\Physics\Acidity\Acidity;
 use Ilvane\Core\Physics\Emulsion\Hlb;
 
 /**
@@ -25,6 +26,8 @@ final readonly class Remedy
 
     /** What fills up a watery formula. */
     private string $plainWater;
+
+    private string $acid;
 
     private Composition $composition;
 
@@ -39,6 +42,7 @@ final readonly class Remedy
         $this->isWatery = ! $assessment->formula->family->isFatOnly()
             && $assessment->composition->waterShare() >= self::WATERY;
         $this->composition = $assessment->composition;
+        $this->acid = $assessment->catalogue->choice(ChoiceRole::Acid)->key;
         $this->plainWater = $assessment->catalogue->choice(ChoiceRole::Water)->key;
     }
 
@@ -141,6 +145,54 @@ final readonly class Remedy
             'ingredient' => $ingredient, 'amount' => $this->amount($percent, null), 'phase' => $phase->value,
         ], $label, $terms), null);
     }
+
+    /** @param  int  $line  counts from 1; what it made up is taken over by the base, where the batch is in percent */
+    public function remove(int $line): Fix
+    {
+        $remove = Fix::removeLine($line, 'remove_line');
+        $balanced = $this->balanced($remove, $line);
+
+        return new Fix($balanced->label, array_reverse($balanced->patch)); // before the lines behind it move up
+    }
+
+    /**
+     * Aims for a pH, with the acid that gets there and how much by the estimate.
+     *
+     * @return list<Fix> none where more acid is no way, or what is dissolved can't be brought there
+     */
+    public function aimAt(float $ph): array
+    {
+        $aim = ['op' => 'add', 'path' => '/ph', 'value' => (float) Amount::plain($ph)];
+        $terms = ['ph' => Term::number($ph), 'ingredient' => Term::ingredient($this->acid)];
+        $acidity = Acidity::of($this->composition);
+        if ($acidity->guess === null) {
+            return [new Fix('aim_ph_drops', [$aim], $terms)]; // hardly anything holds it: a few drops are enough
+        }
+        if ($acidity->guess <= $ph + self::NEAR_PH) {
+            return $acidity->guess >= $ph - self::WITHIN_PH ? [new Fix('aim_ph', [$aim], $terms)] : [];
+        }
+        $percent = $acidity->citricFor($ph);
+        if ($percent === null) {
+            return [];
+        }
+        $there = array_values(array_filter(
+            $this->composition->lines,
+            fn (WeighedLine $line): bool => $line->ingredient?->key === $this->acid && $line->isInBatch(),
+        ))[0] ?? null;
+        $percent = ceil(100 * ($percent + ($there?->percent()->likely ?? 0.0)) - 1e-9) / 100;
+        $terms['percent'] = Term::percent($percent);
+        $fixes = $there === null
+            ? [$this->add($this->acid, $percent, Phase::Cooldown, 'aim_ph_acid', $terms)]
+            : $this->dose($there, $percent, 'aim_ph_acid', $terms, isLeast: true);
+
+        return array_map(static fn (Fix $fix): Fix => new Fix($fix->label, [...$fix->patch, $aim], $terms), $fixes);
+    }
+
+    /** The estimate is no closer than this; an acid that isn't needed is not offered. A guess. */
+    private const NEAR_PH = 0.2;
+
+    /** So far below the aim, only less acid or an alkali would do. A guess. */
+    private const WITHIN_PH = 1.0;
 
     /**
      * Sets several lines in the same proportion.

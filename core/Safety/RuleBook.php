@@ -8,6 +8,7 @@ use Ilvane\Core\Safety\Rules\AcidityRange;
 use Ilvane\Core\Safety\Rules\AmountAmbiguous;
 use Ilvane\Core\Safety\Rules\AmountOpen;
 use Ilvane\Core\Safety\Rules\AmountUnread;
+use Ilvane\Core\Safety\Rules\AudienceUnsuited;
 use Ilvane\Core\Safety\Rules\BatchIgnored;
 use Ilvane\Core\Safety\Rules\ButterTexture;
 use Ilvane\Core\Safety\Rules\ChargeClash;
@@ -18,6 +19,7 @@ use Ilvane\Core\Safety\Rules\EmulsifierHigh;
 use Ilvane\Core\Safety\Rules\EmulsifierLow;
 use Ilvane\Core\Safety\Rules\ExtractStrong;
 use Ilvane\Core\Safety\Rules\FoodAllergens;
+use Ilvane\Core\Safety\Rules\FoodPreserved;
 use Ilvane\Core\Safety\Rules\FormaldehydeReleased;
 use Ilvane\Core\Safety\Rules\FreshPlantInOil;
 use Ilvane\Core\Safety\Rules\GumHandling;
@@ -96,6 +98,7 @@ final class RuleBook
             new PreservativeFormUnsuited,
             new PreservativeNotNeeded,
             new PreservativeTwice,
+            new FoodPreserved,
             new FormaldehydeReleased,
             new NoEmulsifier,
             new NotAnEmulsifier,
@@ -116,6 +119,7 @@ final class RuleBook
             new ScentSingleHigh,
             new Phototoxic,
             new ScentAudience,
+            new AudienceUnsuited,
             new IrritantStrong,
             new ExtractStrong,
             new DoseHigh,

@@ -33,7 +33,9 @@ return [
         'move_to_cooldown' => 'Move it to the cool-down',
         'strain_part' => 'Strain it',
         'remove_line' => 'Take it out',
-        'aim_ph' => 'Aim for pH :ph',
+        'aim_ph' => 'Aim for pH :ph and measure it',
+        'aim_ph_acid' => 'Aim for pH :ph with about :percent :ingredient; measure before you add it all',
+        'aim_ph_drops' => 'Aim for pH :ph: a few drops of diluted :ingredient, usually under 0.1 %; measure',
         'scent_down_to' => 'Bring the scent down to :percent in all',
         'humectants_down_to' => 'Bring them down to :percent together',
         'rest_on' => 'Let :ingredient fill up to 100',
@@ -60,6 +62,12 @@ return [
     ],
     'any' => ['ask' => 'How do you want to mend it? Something else has to take up the difference.'],
     'preservation' => [
+        'food' => [
+            'message' => 'Food and a preservative: :ingredients. More than :limit food can’t be preserved at home.',
+            'because' => 'Fruit, egg, milk and grain water bring more microbes and feed them better than a home dose holds back. It keeps as fresh does: :days in the fridge.',
+            'source' => 'Common practice, recalled.',
+            'ask' => 'Make it fresh for a day or two, or take the food out?',
+        ],
         'twice' => [
             'message' => 'Two full preservatives at once: :ingredients. One at its dose is enough.',
             'because' => 'Together they preserve hardly better and irritate more.',
@@ -633,6 +641,17 @@ return [
             'message' => 'Patch-test every new batch a day before use.',
             'because' => 'Inside the elbow or behind the ear, a little, one day. Not on broken skin.',
             'source' => 'Common practice.',
+        ],
+        'audience' => [
+            'message' => 'Usually avoided for :people: :ingredients.',
+            'because' => 'Caution rather than proof: too little is known. A doctor, midwife or pharmacist decides.',
+            'source' => 'Common practice, recalled.',
+            'ask' => 'Will you leave it out, or has a doctor or midwife agreed?',
+        ],
+        'sun' => [
+            'message' => ':ingredients on the scalp: keep out of the sun for 12 hours after use.',
+            'because' => 'Pressed citrus burns in the sun when there is too much of it. Here it is within the limit; the label says so all the same.',
+            'source' => 'Published essential-oil safety texts on citrus, recalled.',
         ],
         'nut' => [
             'message' => 'People allergic to nuts may react: :ingredients.',

@@ -241,6 +241,7 @@ return [
     'label' => [
         'shake' => 'Shake before use.',
         'sun' => 'After use, keep out of the sun for 12 hours.',
+        'rinse_out' => 'Rinse out after use. Made fresh: use within its days.',
         'keep_frozen' => 'Keep frozen.',
         'frozen' => 'Frozen',
         'unnamed' => 'The ingredient list is not complete. Enter the label name (INCI) of: :what',

@@ -33,7 +33,9 @@ return [
         'move_to_cooldown' => 'Le passer aux ajouts à froid',
         'strain_part' => 'Filtrer',
         'remove_line' => 'Le retirer',
-        'aim_ph' => 'Viser pH :ph',
+        'aim_ph' => 'Viser pH :ph, et mesurer',
+        'aim_ph_acid' => 'Viser pH :ph avec environ :percent de :ingredient ; mesurer avant de tout verser',
+        'aim_ph_drops' => 'Viser pH :ph : quelques gouttes de :ingredient en solution, en général moins de 0,1 % ; mesurer',
         'scent_down_to' => 'Ramener le parfum à :percent en tout',
         'humectants_down_to' => 'Les ramener ensemble à :percent',
         'rest_on' => 'Laisser :ingredient compléter à 100',
@@ -60,6 +62,12 @@ return [
     ],
     'any' => ['ask' => 'Comment voulez-vous réparer ? Autre chose doit reprendre la différence.'],
     'preservation' => [
+        'food' => [
+            'message' => 'Un aliment et un conservateur : :ingredients. Au-delà de :limit, un aliment ne se conserve pas à la maison.',
+            'because' => 'Fruits, œuf, lait et eaux de céréales apportent plus de microbes, et les nourrissent mieux, que ne retient une dose de cuisine. À garder comme du frais : :days au réfrigérateur.',
+            'source' => 'Pratique courante, de mémoire.',
+            'ask' => 'Le faire frais pour un jour ou deux, ou retirer l’aliment ?',
+        ],
         'twice' => [
             'message' => 'Deux conservateurs complets à la fois : :ingredients. Un seul, à sa dose, suffit.',
             'because' => 'Ensemble, ils ne conservent guère mieux et irritent davantage.',
@@ -633,6 +641,17 @@ return [
             'message' => 'Testez chaque nouvelle fournée sur un coin de peau, un jour avant usage.',
             'because' => 'Au creux du coude ou derrière l’oreille, un peu, un jour. Pas sur peau lésée.',
             'source' => 'Pratique courante.',
+        ],
+        'audience' => [
+            'message' => 'En général évité pour :people : :ingredients.',
+            'because' => 'Prudence plutôt que preuve : on en sait trop peu. C’est au médecin, à la sage-femme ou au pharmacien de décider.',
+            'source' => 'Pratique courante, de mémoire.',
+            'ask' => 'Le retirez-vous, ou un médecin ou une sage-femme est-il d’accord ?',
+        ],
+        'sun' => [
+            'message' => ':ingredients sur le cuir chevelu : pas de soleil pendant 12 heures après l’emploi.',
+            'because' => 'Une essence d’agrume pressée brûle au soleil quand il y en a trop. Ici elle reste sous la limite ; l’étiquette le dit tout de même.',
+            'source' => 'Ouvrages publiés sur la sécurité des huiles essentielles d’agrumes, de mémoire.',
         ],
         'nut' => [
             'message' => 'Les personnes allergiques aux fruits à coque peuvent réagir : :ingredients.',

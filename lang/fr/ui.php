@@ -241,6 +241,7 @@ return [
     'label' => [
         'shake' => 'Agiter avant emploi.',
         'sun' => 'Après emploi, éviter le soleil pendant 12 heures.',
+        'rinse_out' => 'Rincer après l’emploi. Préparation fraîche : à utiliser dans les jours indiqués.',
         'keep_frozen' => 'Conserver congelé.',
         'frozen' => 'Congelé',
         'unnamed' => 'La liste des ingrédients est incomplète. Entrez le nom (INCI) de : :what',

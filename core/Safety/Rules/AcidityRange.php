@@ -8,7 +8,7 @@ use Ilvane\Core\Formula\Application;
 use Ilvane\Core\Microbiology\PreservativeDose;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Finding;
-use Ilvane\Core\Safety\Fix;
+use Ilvane\Core\Safety\Remedy;
 use Ilvane\Core\Safety\Rule;
 use Ilvane\Core\Safety\Severity;
 use Ilvane\Core\Safety\Term;
@@ -58,7 +58,7 @@ final class AcidityRange implements Rule
                 'ph' => Term::number($ph),
                 'low' => Term::number(self::EXTREME[0]),
                 'high' => Term::number(self::EXTREME[1]),
-            ], fixes: [self::aim()]);
+            ], fixes: (new Remedy($assessment))->aimAt(self::AIM));
 
             return;
         }
@@ -68,16 +68,7 @@ final class AcidityRange implements Rule
                 'ph' => Term::number($ph),
                 'low' => Term::number($low),
                 'high' => Term::number($high),
-            ], fixes: [self::aim()]);
+            ], fixes: (new Remedy($assessment))->aimAt(self::AIM));
         }
-    }
-
-    private static function aim(): Fix
-    {
-        return new Fix(
-            'aim_ph',
-            [['op' => 'add', 'path' => '/ph', 'value' => self::AIM]],
-            ['ph' => Term::number(self::AIM)],
-        );
     }
 }

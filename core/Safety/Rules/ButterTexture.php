@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Safety\Rules;
 
+use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Process\Conditions;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Finding;
@@ -18,6 +20,9 @@ final class ButterTexture implements Rule
 {
     /** A shelf in summer, °C. Common practice. */
     public const SUMMER_C = 28.0;
+
+    /** A balm or pomade takes 10 to 30 % wax, and is firm on purpose. Common practice, recalled. */
+    public const MOST_WAX = 0.30;
 
     public function examine(Assessment $assessment): iterable
     {
@@ -32,7 +37,9 @@ final class ButterTexture implements Rule
             'slump' => Term::celsius(round($texture->slump() ?? 0.0)),
         ];
         $fats = array_map(static fn (WeighedLine $line): int => $line->position, $assessment->emulsion->fats);
-        if ($feel === 'hard') {
+        $wax = Composition::shareOfLines($assessment->composition->ofKind(Kind::WaxOrFattyAlcohol));
+        $isMeantHard = $family === Family::Pomade && $wax->likely <= self::MOST_WAX + 1e-9;
+        if ($feel === 'hard' && ! $isMeantHard) {
             yield new Finding('texture.too_hard', Severity::Mind, $fats, $terms);
         } elseif ($feel === 'pourable' || $feel === 'very_soft') {
             yield new Finding('texture.too_soft', Severity::Mind, $fats, $terms);

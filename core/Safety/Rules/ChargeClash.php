@@ -13,6 +13,7 @@ use Ilvane\Core\Material\MaterialTrait;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Safety\Fix;
+use Ilvane\Core\Safety\Remedy;
 use Ilvane\Core\Safety\Rule;
 use Ilvane\Core\Safety\Severity;
 use Ilvane\Core\Safety\Term;
@@ -51,7 +52,7 @@ final class ChargeClash implements Rule
                         ]],
                         ['ingredient' => Term::ingredient($gentle)],
                     )
-                    : Fix::removeLine($line->position, 'remove_line')], variant: $isGum ? 'thins' : 'usual');
+                    : (new Remedy($assessment))->remove($line->position)], variant: $isGum ? 'thins' : 'usual');
             }
         }
     }

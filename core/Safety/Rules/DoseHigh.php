@@ -10,7 +10,6 @@ use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Material;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Finding;
-use Ilvane\Core\Safety\Fix;
 use Ilvane\Core\Safety\Remedy;
 use Ilvane\Core\Safety\Rule;
 use Ilvane\Core\Safety\Severity;
@@ -60,7 +59,7 @@ final class DoseHigh implements Rule
         ];
         $fixes = $keep > 0
             ? (new Remedy($assessment))->dose($line, $keep, 'dose_to', ['percent' => Term::percent($keep)])
-            : [Fix::removeLine($line->position, 'remove_line')];
+            : [(new Remedy($assessment))->remove($line->position)];
         yield new Finding(
             $isOverLaw ? 'dose.over_limit' : 'dose.high',
             $isOverLaw ? Severity::Stop : Severity::Mind,

@@ -23,21 +23,18 @@ final class FoodAllergens implements Rule
 
     public function examine(Assessment $assessment): iterable
     {
-        $lines = $keys = [];
-        foreach ($assessment->composition->known() as $line) {
-            $allergens = array_filter(
-                $line->ingredient->allergens ?? [],
+        $found = $assessment->composition->linesOrExtractsWith(
+            static fn (Material $ingredient): bool => array_filter(
+                $ingredient->allergens,
                 static fn (Allergen $allergen): bool => ! in_array(
                     $allergen,
                     [...self::SAID_ELSEWHERE, ...self::MINOR],
                     true,
                 ),
-            );
-            if ($allergens !== []) {
-                $lines[] = $line->position;
-                $keys[] = $line->ingredient->key ?? '';
-            }
-        }
+            ) !== [],
+        );
+        $lines = array_map(static fn (WeighedLine $line): int => $line->position, $found);
+        $keys = array_map(static fn (WeighedLine $line): string => $line->ingredient->key ?? '', $found);
         if ($lines !== []) {
             yield new Finding(
                 'label.allergen',
@@ -56,7 +53,7 @@ final class FoodAllergens implements Rule
      */
     private function legumes(Assessment $assessment): iterable
     {
-        $lines = $assessment->composition->linesWith(
+        $lines = $assessment->composition->linesOrExtractsWith(
             static fn (Material $ingredient): bool => $ingredient->hasAllergen(Allergen::Legume),
         );
         if ($lines !== []) {

@@ -40,9 +40,15 @@ final class HeatOverCeiling implements Rule
                 'ceiling' => Term::celsius($ceiling),
                 'heat' => Term::celsius($heat->target),
                 'source' => Term::note($line->ingredient->sourceOf('heat')),
-            ], [Fix::phase($line->position, 'cooldown', 'move_to_cooldown')], variant: $isHerbWater
-                ? 'herb_water'
-                : 'usual');
+            ], self::canWait($line->ingredient->kind)
+                ? [Fix::phase($line->position, 'cooldown', 'move_to_cooldown')]
+                : [], variant: $isHerbWater ? 'herb_water' : 'usual');
         }
+    }
+
+    /** Carrier oils and teas belong into their phase: cold oil sets the cream, and cold tea was never made safe. */
+    private static function canWait(Kind $kind): bool
+    {
+        return ! $kind->isLipid() && ! $kind->isWatery();
     }
 }

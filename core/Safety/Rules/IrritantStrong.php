@@ -10,7 +10,6 @@ use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Material;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Finding;
-use Ilvane\Core\Safety\Fix;
 use Ilvane\Core\Safety\Remedy;
 use Ilvane\Core\Safety\Rule;
 use Ilvane\Core\Safety\Severity;
@@ -53,7 +52,7 @@ final class IrritantStrong implements Rule
             ];
             $fixes = $most > 0
                 ? (new Remedy($assessment))->dose($line, $most, 'dose_to', ['percent' => Term::percent($most)])
-                : [Fix::removeLine($line->position, 'remove_line')];
+                : [(new Remedy($assessment))->remove($line->position)];
             yield new Finding(
                 'irritant.strong',
                 Severity::Stop,

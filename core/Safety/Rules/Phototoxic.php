@@ -34,18 +34,22 @@ final class Phototoxic implements Rule
                 $high += $percent->high / $limit;
             }
         }
-        if ($lines === [] || $high <= 1 + 1e-9) {
+        if ($lines === []) {
+            return;
+        }
+        $positions = array_map(static fn (WeighedLine $line): int => $line->position, $lines);
+        $ingredients = Term::ingredients(array_map(
+            static fn (WeighedLine $line): string => $line->ingredient->key ?? '',
+            $lines,
+        ));
+        if ($high <= 1 + 1e-9) {
+            yield new Finding('safety.sun', Severity::Note, $positions, ['ingredients' => $ingredients]);
+
             return;
         }
         $certainty = $low > 1 + 1e-9 ? Certainty::Certain : Certainty::Possible;
-        yield new Finding('scent.phototoxic', Severity::Stop, array_map(
-            static fn (WeighedLine $line): int => $line->position,
-            $lines,
-        ), [
-            'ingredients' => Term::ingredients(array_map(
-                static fn (WeighedLine $line): string => $line->ingredient->key ?? '',
-                $lines,
-            )),
+        yield new Finding('scent.phototoxic', Severity::Stop, $positions, [
+            'ingredients' => $ingredients,
             'times' => Term::number($likely),
         ], (new Remedy($assessment))->scale(
             $lines,

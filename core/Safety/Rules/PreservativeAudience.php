@@ -7,7 +7,7 @@ namespace Ilvane\Core\Safety\Rules;
 use Ilvane\Core\Microbiology\AudienceRestriction;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Finding;
-use Ilvane\Core\Safety\Fix;
+use Ilvane\Core\Safety\Remedy;
 use Ilvane\Core\Safety\Rule;
 use Ilvane\Core\Safety\Severity;
 use Ilvane\Core\Safety\Term;
@@ -25,7 +25,7 @@ final class PreservativeAudience implements Rule
             yield new Finding('preservation.audience', Severity::Stop, $component->lines, [
                 'component' => Term::text($component->component->inci),
                 'entry' => Term::text($entry),
-            ], [Fix::removeLine($component->lines[0], 'remove_line')]);
+            ], [(new Remedy($assessment))->remove($component->lines[0])]);
         }
     }
 }

@@ -8,6 +8,7 @@ use Ilvane\Core\Formula\Regime;
 use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Finding;
+use Ilvane\Core\Safety\Fix;
 use Ilvane\Core\Safety\Remedy;
 use Ilvane\Core\Safety\Rule;
 use Ilvane\Core\Safety\Severity;
@@ -27,17 +28,25 @@ final class PreservativeMissing implements Rule
 
             return;
         }
-        $percent = $assessment->fullPreservative()->use->typical ?? 1.0;
-        yield new Finding('preservation.missing', Severity::Stop, terms: ['days' => $days], fixes: [
-            (new Remedy($assessment))->add(
-                $assessment->fullPreservative()->key,
-                $percent,
-                Phase::Cooldown,
-                'add_preservative',
-                [
-                    'ingredient' => Term::ingredient($assessment->fullPreservative()->key),
-                    'percent' => Term::percent($percent),
-                ]),
+        yield new Finding(
+            'preservation.missing',
+            Severity::Stop,
+            terms: ['days' => $days],
+            // in an oil or a butter the water is to go, and the preservative would have nothing to preserve
+            fixes: $assessment->formula->family->isFatOnly() && $assessment->emulsion->emulsifiers === []
+                ? []
+                : [$this->preserved($assessment)],
+        );
+    }
+
+    private function preserved(Assessment $assessment): Fix
+    {
+        $preservative = $assessment->fullPreservative();
+        $percent = $preservative->use->typical ?? 1.0;
+
+        return (new Remedy($assessment))->add($preservative->key, $percent, Phase::Cooldown, 'add_preservative', [
+            'ingredient' => Term::ingredient($preservative->key),
+            'percent' => Term::percent($percent),
         ]);
     }
 }

@@ -7,7 +7,7 @@ namespace Ilvane\Core\Safety\Rules;
 use Ilvane\Core\Formula\Regime;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Finding;
-use Ilvane\Core\Safety\Fix;
+use Ilvane\Core\Safety\Remedy;
 use Ilvane\Core\Safety\Rule;
 use Ilvane\Core\Safety\Severity;
 use Ilvane\Core\Safety\Term;
@@ -23,7 +23,7 @@ final class PreservativeNotNeeded implements Rule
         foreach ($assessment->preservation->doses as $dose) {
             yield new Finding('preservation.not_needed', Severity::Note, [$dose->line->position], [
                 'ingredient' => Term::ingredient($dose->ingredient->key),
-            ], [Fix::removeLine($dose->line->position, 'remove_line')]);
+            ], [(new Remedy($assessment))->remove($dose->line->position)]);
         }
     }
 }

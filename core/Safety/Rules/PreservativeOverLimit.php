@@ -74,7 +74,7 @@ final class PreservativeOverLimit implements Rule
     private function fixes(Assessment $assessment, array $lines): array
     {
         if (count($lines) > 1) {
-            return [Fix::removeLine($lines[count($lines) - 1], 'remove_line')];
+            return [(new Remedy($assessment))->remove($lines[count($lines) - 1])];
         }
         $fixes = [];
         foreach ($assessment->preservation->doses as $dose) {

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Safety\Rules;
 
-use Ilvane\Core\Measure\Amount;
 use Ilvane\Core\Microbiology\PreservativeDose;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Finding;
-use Ilvane\Core\Safety\Fix;
+use Ilvane\Core\Safety\Remedy;
 use Ilvane\Core\Safety\Rule;
 use Ilvane\Core\Safety\Severity;
 use Ilvane\Core\Safety\Term;
@@ -42,11 +41,7 @@ final class PreservativePhUnsuited implements Rule
                 'low' => Term::number($low),
                 'high' => Term::number($high),
                 'source' => Term::note($dose->ingredient->sourceOf('ph')),
-            ], [new Fix(
-                'aim_ph',
-                [['op' => 'add', 'path' => '/ph', 'value' => (float) Amount::plain($wanted)]],
-                ['ph' => Term::number($wanted)],
-            )]);
+            ], (new Remedy($assessment))->aimAt($wanted));
         }
     }
 

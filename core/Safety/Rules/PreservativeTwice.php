@@ -7,7 +7,7 @@ namespace Ilvane\Core\Safety\Rules;
 use Ilvane\Core\Microbiology\PreservativeDose;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Finding;
-use Ilvane\Core\Safety\Fix;
+use Ilvane\Core\Safety\Remedy;
 use Ilvane\Core\Safety\Rule;
 use Ilvane\Core\Safety\Severity;
 use Ilvane\Core\Safety\Term;
@@ -33,6 +33,6 @@ final class PreservativeTwice implements Rule
         ), ['ingredients' => Term::ingredients(array_map(
             static fn (PreservativeDose $dose): string => $dose->ingredient->key,
             $full,
-        ))], $last->line->isInside() ? [] : [Fix::removeLine($last->line->position, 'remove_line')]);
+        ))], $last->line->isInside() ? [] : [(new Remedy($assessment))->remove($last->line->position)]);
     }
 }

@@ -10,7 +10,7 @@ use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Material;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Finding;
-use Ilvane\Core\Safety\Fix;
+use Ilvane\Core\Safety\Remedy;
 use Ilvane\Core\Safety\Rule;
 use Ilvane\Core\Safety\Severity;
 use Ilvane\Core\Safety\Term;
@@ -18,14 +18,20 @@ use Ilvane\Core\Safety\Term;
 /** Scent oils that small children or someone pregnant should not meet. */
 final class ScentAudience implements Rule
 {
-    public function examine(Assessment $assessment): iterable
+    /** @return list<Caution> what these people should not meet */
+    public static function avoided(Audience $audience): array
     {
-        $avoid = match ($assessment->formula->audience) {
+        return match ($audience) {
             Audience::Pregnant => [Caution::AvoidPregnancy],
             Audience::ChildUnder3 => [Caution::AvoidUnder3, Caution::AvoidUnder6, Caution::RespiratoryChild],
             Audience::ChildUnder6 => [Caution::AvoidUnder6, Caution::RespiratoryChild],
             default => [],
         };
+    }
+
+    public function examine(Assessment $assessment): iterable
+    {
+        $avoid = self::avoided($assessment->formula->audience);
         $lines = $assessment->composition
             ->linesOrExtractsWith(static fn (Material $ingredient): bool => ($ingredient->kind
                 ->isScent() || $ingredient
@@ -37,7 +43,7 @@ final class ScentAudience implements Rule
             yield new Finding('scent.audience', Severity::Stop, [$line->position], [
                 'ingredient' => Term::ingredient($line->ingredient->key ?? ''),
                 'people' => Term::word('audience_'.$assessment->formula->audience->value),
-            ], ! $line->isInside() ? [Fix::removeLine($line->position, 'remove_line')] : []);
+            ], ! $line->isInside() ? [(new Remedy($assessment))->remove($line->position)] : []);
         }
     }
 }

@@ -8,7 +8,7 @@ use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Material\Material;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Finding;
-use Ilvane\Core\Safety\Fix;
+use Ilvane\Core\Safety\Remedy;
 use Ilvane\Core\Safety\Rule;
 use Ilvane\Core\Safety\Severity;
 use Ilvane\Core\Safety\Term;
@@ -33,7 +33,7 @@ final class WaterInButter implements Rule
                 static fn (WeighedLine $line): string => $line->ingredient->key ?? '',
                 $wet,
             ))],
-            [Fix::removeLine($wet[0]->position, 'remove_line')],
+            [(new Remedy($assessment))->remove($wet[0]->position)],
         );
     }
 }
