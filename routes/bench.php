@@ -11,6 +11,7 @@ Route::controller(BenchController::class)
     ->group(function (): void {
         Route::get('/', 'bench')->name('bench');
         Route::post('/', 'change')->name('bench.change');
+        Route::get('/notes', 'notes')->name('bench.notes');
         Route::post('/keep', 'keep')->name('formula.keep');
         Route::post('/make', 'make')->name('formula.make');
         Route::get('/versions/{number}', 'version')->whereNumber('number')->name('version');

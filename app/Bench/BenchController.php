@@ -73,6 +73,14 @@ final class BenchController
             : response(view('bench.page', ['page' => $page]), $status);
     }
 
+    /** The second answer of a turn: the notes once more, with every offer tried. */
+    public function notes(Formula $formula): Response
+    {
+        $page = $this->benchPages->of($formula, Draft::fromStored($formula->draft), $formula->revision);
+
+        return response(view('bench.notes', ['page' => $page]), headers: ['X-Revision' => (string) $formula->revision]);
+    }
+
     /** The maker stays where the making begins. */
     public function keep(Request $request, Formula $formula): RedirectResponse
     {

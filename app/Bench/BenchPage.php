@@ -17,6 +17,7 @@ use Ilvane\Core\Formula\Scaling;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Container;
 use Ilvane\Core\Material\Phase;
+use Ilvane\Core\Reading\ForWhom;
 
 /**
  * Everything the bench shows, worded and ready to place.
@@ -65,6 +66,35 @@ final readonly class BenchPage
         private Wording $wording,
         private ObservationBook $observationBook,
     ) {
+    }
+
+    /**
+     * What the title, the directions or the note say of who it is for, where the formula says otherwise.
+     *
+     * @return list<array{do: string, words: string, label: string}>
+     */
+    public function meant(): array
+    {
+        $draft = $this->draft;
+        $said = ForWhom::in(implode("\n", [$draft->text('name'), $draft->text('directions'), $draft->text('notes')]));
+        $proposed = [
+            'audience' => [$said->audience?->value, $said->audienceWords],
+            'use' => [$said->use?->value, $said->useWords],
+        ];
+        $meant = [];
+        foreach ($proposed as $field => [$value, $words]) {
+            if ($value !== null && $value !== $draft->text($field)) {
+                $meant[] = ['do' => "for:$field=$value", 'words' => $words, 'label' => say("words.$field.$value")];
+            }
+        }
+
+        return $meant;
+    }
+
+    /** The offers of some notes are still to be tried. */
+    public function hasOffersToCome(): bool
+    {
+        return in_array(true, array_column($this->notes, 'waits'), true);
     }
 
     /** @return array{undo: string|null, redo: string|null} what undoing would take back and redoing bring, in words */

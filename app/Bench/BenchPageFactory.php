@@ -29,6 +29,7 @@ use Ilvane\Core\Physics\WaterActivity;
 use Ilvane\Core\Safety\Evaluation;
 use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Safety\Fix;
+use Ilvane\Core\Safety\VerdictKind;
 
 /**
  * Builds what BenchPage shows.
@@ -44,8 +45,8 @@ final readonly class BenchPageFactory
     /** Water so bound that it tells on microbes. */
     private const ACTIVITY_WORTH_SHOWING = 0.90;
 
-    /** Every offer is tried before it is shown, and the page has to answer while one types. */
-    private const MOST_OFFERS = 12;
+    /** Every offer is tried before it is shown; so many at a time, the gravest findings' first. */
+    private const MOST_OFFERS = 40;
 
     public function __construct(
         private Wording $wording,
@@ -65,6 +66,7 @@ final readonly class BenchPageFactory
     /**
      * @param  DraftHistory|null  $history  what can be undone; none on a page that can't
      * @param  string  $refused  why what was pressed could not be done
+     * @param  bool  $offersWait  while one types: the figures at once, the offers in a second answer
      */
     public function of(
         Formula $formula,
@@ -73,11 +75,15 @@ final readonly class BenchPageFactory
         ?ChangedElsewhere $elsewhere = null,
         ?DraftHistory $history = null,
         string $refused = '',
+        bool $offersWait = false,
     ): BenchPage {
         $wording = $this->wording;
         [$read, $problems] = $this->draftReader->read($draft);
         $now = Carbon::now()->toDateTimeImmutable();
-        $evaluation = $this->offers->of($this->evaluator->evaluate($read, madeOn: $now), $now, self::MOST_OFFERS);
+        $evaluation = $this->evaluator->evaluate($read, madeOn: $now);
+        if (! $offersWait) {
+            $evaluation = $this->offers->of($evaluation, $now, self::MOST_OFFERS);
+        }
         $composition = $evaluation->assessment->composition;
         $before = $history?->before();
 
@@ -87,7 +93,7 @@ final readonly class BenchPageFactory
             $revision,
             match (true) {
                 $composition->known() === [] => '',
-                ! $evaluation->isDated() => 'unknown',
+                $evaluation->verdict() === VerdictKind::CannotSay => 'unknown',
                 default => $evaluation->assessment->preservation->regime->value,
             },
             $this->verdict->of($evaluation),
@@ -98,6 +104,7 @@ final readonly class BenchPageFactory
                 $evaluation->findings,
                 array_column($draft->lines(), 'key'),
                 fn (Fix $fix): string => $this->preview->of($fix, $draft->lines()),
+                $offersWait,
             ),
             $this->figures($evaluation, $wording),
             OwnHair::notes($evaluation->assessment->formula, $composition, $wording),

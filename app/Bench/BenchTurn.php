@@ -41,6 +41,7 @@ final readonly class BenchTurn
             $formula->revision,
             history: DraftHistory::of($formula),
             refused: $refused,
+            offersWait: $turn->isLive,
         );
     }
 

@@ -12,6 +12,8 @@ use App\Ground\SuggestionKey;
 use App\Ground\Wording;
 use App\Pantry\LotLine;
 use Ilvane\Core\Evaluation\Evaluator;
+use Ilvane\Core\Formula\Application;
+use Ilvane\Core\Formula\Audience;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\PatchRefused;
 use Ilvane\Core\Formula\Scaling;
@@ -89,9 +91,23 @@ final readonly class DraftAction
             'down' => $draft->moved($what, 1),
             'weigh' => $this->weighed($draft, ...[...explode(':', $what, 2), '']),
             'fix' => $this->fixed($draft, $what),
+            'for' => self::meant($draft, $what),
             'scale' => $this->scaled($draft, $what, $fields),
             default => $draft,
         };
+    }
+
+    /** @param  string  $what  "audience=pregnant": what the title or a note says, taken over */
+    private static function meant(Draft $draft, string $what): Draft
+    {
+        [$field, $value] = [...explode('=', $what, 2), ''];
+        $isSaid = match ($field) {
+            'audience' => Audience::tryFrom($value) !== null,
+            'use' => Application::tryFrom($value) !== null,
+            default => false,
+        };
+
+        return $isSaid ? $draft->meantFor($field, $value) : throw ActionRefused::offerIsGone();
     }
 
     /** After an offer was taken: what it was made for and could not end, in words; "" where it is ended. */

@@ -54,7 +54,7 @@ final readonly class Workings
     {
         $it = $evaluation->assessment;
         $days = $it->keeping->days;
-        if ($days === null || $evaluation->unknowns() !== []) {
+        if ($days === null || $evaluation->unknowns() !== [] || ! $evaluation->isDated()) {
             return new self('', [], [], $it->preservation->isWatery, ...self::curve($it, $wording));
         }
         $ways = Longer::of(

@@ -253,6 +253,15 @@ final class Draft implements TypedDraft
         return $next;
     }
 
+    /** @param  string  $field  audience, use or region */
+    public function meantFor(string $field, string $value): self
+    {
+        $next = clone $this;
+        $next->text[$field] = $value;
+
+        return $next;
+    }
+
     /** @param  array<string, mixed>  $process  as the open form has it */
     public function withProcess(array $process): self
     {

@@ -17,7 +17,7 @@ use Ilvane\Core\Safety\Severity;
  * @phpstan-type Note array{id: string, under: list<string>, code: string, severity: string, mark: string,
  *   certainty: string, lines: list<int>, row: string, message: string, because: string, source: string, ask: ?string,
  *   handbook: string,
- *   fixes: list<array{do: string, label: string, preview: string}>}
+ *   fixes: list<array{do: string, label: string, preview: string}>, waits: bool, shared: bool}
  */
 final readonly class PencilNotes
 {
@@ -31,22 +31,30 @@ final readonly class PencilNotes
      * @param  list<Finding>  $findings
      * @param  list<string>  $rows  key of the row of each line
      * @param  (callable(Fix): string)|null  $preview  what an offer would change
+     * @param  bool  $offersWait  they are not tried yet, and shown when they are
      * @return list<Note>
      */
-    public function of(array $findings, array $rows, ?callable $preview = null): array
+    public function of(array $findings, array $rows, ?callable $preview = null, bool $offersWait = false): array
     {
         $place = static fn (Finding $finding): int => ($finding->severity === Severity::Note ? 1000 : 0)
             + ($finding->lines[0] ?? 0);
         usort($findings, static fn (Finding $a, Finding $b): int => $place($a) <=> $place($b));
         $under = $this->underOneCause($findings, $rows);
         $notes = [];
+        $homes = self::homes($findings);
         foreach ($findings as $finding) {
             $id = SuggestionKey::idOf($finding, $rows);
             if (isset($under['taken'][$id])) {
                 continue;
             }
             $fixes = [];
-            foreach ($finding->fixes as $fix) {
+            $shared = false;
+            foreach ($offersWait ? [] : $finding->fixes as $fix) {
+                if ($homes[serialize($fix->patch)] !== $finding) {
+                    $shared = true;
+
+                    continue;
+                }
                 $fixes[] = [
                     'do' => SuggestionKey::press($finding, $fix, $rows),
                     'label' => $this->wording->fix($fix),
@@ -68,10 +76,33 @@ final readonly class PencilNotes
                 'ask' => $this->wording->ask($finding),
                 'handbook' => self::handbook($finding->code),
                 'fixes' => $fixes,
+                'waits' => $offersWait && $finding->fixes !== [],
+                'shared' => $shared,
             ];
         }
 
         return $notes;
+    }
+
+    /**
+     * One change that ends several findings is offered once, at the gravest of them, the first of those.
+     *
+     * @param  list<Finding>  $findings  in the order they are shown
+     * @return array<string, Finding> by the change
+     */
+    private static function homes(array $findings): array
+    {
+        $homes = [];
+        foreach ($findings as $finding) {
+            foreach ($finding->fixes as $fix) {
+                $home = $homes[serialize($fix->patch)] ?? null;
+                if ($home === null || ($home->severity !== Severity::Stop && $finding->severity === Severity::Stop)) {
+                    $homes[serialize($fix->patch)] = $finding;
+                }
+            }
+        }
+
+        return $homes;
     }
 
     /**

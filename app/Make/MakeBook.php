@@ -186,16 +186,16 @@ final readonly class MakeBook
                 return;
             }
             $state = $this->makeStates->of($batch->load('entries'));
-            $keeping = $this->evaluator->evaluate(
+            $evaluation = $this->evaluator->evaluate(
                 $state->formulaAsMade(),
                 onBatch: true,
                 madeOn: $at->toDateTimeImmutable(),
-            )->assessment->keeping;
+            );
             $batch->forceFill([
                 'status' => 'finished',
                 'finished_at' => $at,
                 'outcome' => $this->outcome($state, $filled, $containers, $at),
-                'best_before' => self::bestBefore($keeping, $at), 'grams_left' => $filled,
+                'best_before' => self::bestBefore($evaluation, $at), 'grams_left' => $filled,
             ])->save();
             $this->drawDown($batch, $state, $at, "batch-$batch->id");
             OwnMeasures::learnDrops($state->dropsMl());
@@ -222,7 +222,7 @@ final readonly class MakeBook
             $steam,
             LearnedMakes::learned()['bowl']->value,
         );
-        $bestBefore = self::bestBefore($keeping, $at);
+        $bestBefore = self::bestBefore($evaluation, $at);
         $document = fn (): array => [
             ...$this->withBalance($this->evaluations->of($evaluation), $balance),
             'tense' => 'made',
@@ -442,10 +442,17 @@ final readonly class MakeBook
         ];
     }
 
-    private static function bestBefore(ShelfLife $keeping, Carbon $made): ?string
+    /** None where a line nobody could read, or without a weight, might change it. */
+    private static function bestBefore(Evaluation $evaluation, Carbon $made): ?string
     {
-        return $keeping->days === null
+        $days = $evaluation->assessment->keeping->days;
+        $isOpen = array_filter(
+            $evaluation->unknowns(),
+            static fn (Finding $finding): bool => str_starts_with($finding->code, 'measure.'),
+        ) !== [];
+
+        return $days === null || $isOpen
             ? null
-            : $made->copy()->startOfDay()->addDays((int) floor($keeping->days))->toDateString();
+            : $made->copy()->startOfDay()->addDays((int) floor($days))->toDateString();
     }
 }

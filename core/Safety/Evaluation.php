@@ -28,11 +28,21 @@ final readonly class Evaluation
         };
     }
 
-    /** A shelf life can be said: nothing unknown could change it. */
+    /** A shelf life can be said: nothing unknown could change it, and no stop stands that is about microbes. */
     public function isDated(): bool
     {
-        return $this->verdict() !== VerdictKind::CannotSay;
+        return $this->verdict() !== VerdictKind::CannotSay && array_filter(
+            $this->stops(),
+            static fn (Finding $finding): bool => in_array($finding->code, self::MICROBIAL, true),
+        ) === [];
     }
+
+    /** Stops about what grows in it. */
+    private const MICROBIAL = [
+        'preservation.missing', 'preservation.low', 'preservation.weak_alone', 'preservation.wrong_base',
+        'preservation.ph_unsuited', 'preservation.heated', 'preservation.scent_is_not', 'preservation.vitamin_e_is_not',
+        'plant.fresh_in_oil', 'emulsion.water_in_butter', 'keeping.claim_too_long',
+    ];
 
     /** @return list<Need> what to tell first, line by line */
     public function needs(): array

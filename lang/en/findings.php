@@ -64,7 +64,7 @@ return [
     'preservation' => [
         'food' => [
             'message' => 'Food and a preservative: :ingredients. More than :limit food can’t be preserved at home.',
-            'because' => 'Fruit, egg, milk and grain water bring more microbes and feed them better than a home dose holds back. It keeps as fresh does: :days in the fridge.',
+            'because' => 'Fruit, egg, milk and grain water bring more microbes and feed them better than a home dose holds back. Even so it keeps no longer than fresh food in the fridge.',
             'source' => 'Common practice, recalled.',
             'ask' => 'Make it fresh for a day or two, or take the food out?',
         ],

@@ -91,6 +91,7 @@ return [
 
     'rules' => [
         'preservation' => [
+            'food' => 'Fruit, egg, milk and grain water are made fresh, whatever preservative is added.',
             'twice' => 'One full preservative at its dose is enough.',
             'formaldehyde' => 'A preservative that releases formaldehyde is named as such on the label.',
             'missing' => 'With more than :water of free water and no preservative at its dose it has to be used fresh: days in the fridge, a month frozen.',
@@ -187,6 +188,8 @@ return [
             'hot_fat' => 'From :hot upwards fat is handled as what it is: hot fat.',
             'wet_in_hot_oil' => 'A wet plant in oil near 100 °C spatters; above :spatter never.',
             'patch_test' => 'Inside of the elbow, 24 hours, before the first use of anything new.',
+            'audience' => 'What is usually avoided in pregnancy or for small children is left out, or agreed with a doctor or midwife.',
+            'sun' => 'Pressed citrus on the scalp: no sun for 12 hours.',
             'nut' => 'Nut oils are named to whoever uses it.',
             'dust' => 'Fine powders are weighed with a mask and mixed wet.',
         ],

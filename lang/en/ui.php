@@ -73,6 +73,7 @@ return [
         'about' => 'What it is for',
         'scale_to' => 'Scale it', 'to_grams' => 'To a batch of', 'do_scale' => 'Scale', 'by_factor' => 'Times', 'at_hand' => 'I only have', 'at_hand_grams' => 'Grams at hand', 'overrun' => 'Air whipped in', 'to_fill' => 'To fill', 'count' => 'How many', 'container' => 'Container', 'do_fill' => 'Fill these',
         'fill_means' => 'The containers’ headspace and the mix’s own density are counted in, and :loss for what stays in the bowl (an estimate, common practice).',
+        'offered_once' => 'A change offered at another note ends this too.', 'meant' => 'You wrote “:words”.', 'meant_do' => 'Set it: :what',
         'family' => 'Kind', 'use' => 'On the hair it', 'audience' => 'For', 'region' => 'Rules of', 'scale' => 'My scale shows', 'intended' => 'Meant to be', 'storage' => 'Will stand',
         'directions' => 'How to use it', 'notes' => 'Notes',
         'ingredient' => 'Ingredient', 'amount' => 'Amount', 'grams' => 'g', 'share' => '% of batch',
@@ -84,6 +85,7 @@ return [
         'up' => 'Up', 'down' => 'Down', 'remove' => 'Take out', 'phase' => 'Phase', 'prepared' => 'It is',
         'undo' => 'Undo', 'redo' => 'Redo',
         'did' => [
+            'for' => 'Who it is for is set.',
             'begun' => 'Begun.', 'typed' => 'Typed: :what.', 'removed' => ':what is taken out.', 'moved' => ':what is moved.', 'add' => 'A line is added.', 'fix' => 'Changed as offered.',
             'scale' => 'Scaled.', 'proposed' => 'Changed as proposed.', 'swapped' => ':what is put in.', 'process' => 'The plan of the making is changed.', 'merged' => 'Brought together with what another window changed.', 'reopened' => 'Version :what put back on the bench.',
         ],

@@ -64,7 +64,7 @@ return [
     'preservation' => [
         'food' => [
             'message' => 'Un aliment et un conservateur : :ingredients. Au-delà de :limit, un aliment ne se conserve pas à la maison.',
-            'because' => 'Fruits, œuf, lait et eaux de céréales apportent plus de microbes, et les nourrissent mieux, que ne retient une dose de cuisine. À garder comme du frais : :days au réfrigérateur.',
+            'because' => 'Fruits, œuf, lait et eaux de céréales apportent plus de microbes, et les nourrissent mieux, que ne retient une dose de cuisine. Il ne se garde donc pas plus longtemps qu’un aliment frais au réfrigérateur.',
             'source' => 'Pratique courante, de mémoire.',
             'ask' => 'Le faire frais pour un jour ou deux, ou retirer l’aliment ?',
         ],

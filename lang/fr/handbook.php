@@ -91,6 +91,7 @@ return [
 
     'rules' => [
         'preservation' => [
+            'food' => 'Fruits, œuf, lait et eaux de céréales se font frais, quel que soit le conservateur.',
             'twice' => 'Un conservateur complet, à sa dose, suffit.',
             'formaldehyde' => 'Un conservateur qui libère du formaldéhyde est nommé comme tel sur l’étiquette.',
             'missing' => 'Avec plus de :water d’eau libre et aucun conservateur à sa dose, il s’utilise frais : des jours au réfrigérateur, un mois congelé.',
@@ -187,6 +188,8 @@ return [
             'hot_fat' => 'Dès :hot le gras se traite comme ce qu’il est : de la graisse chaude.',
             'wet_in_hot_oil' => 'Une plante humide dans une huile proche de 100 °C éclabousse ; au-delà de :spatter jamais.',
             'patch_test' => 'Au creux du coude, 24 heures, avant le premier usage de quoi que ce soit de neuf.',
+            'audience' => 'Ce qui s’évite d’ordinaire pendant une grossesse ou pour les tout-petits est retiré, ou vu avec un médecin ou une sage-femme.',
+            'sun' => 'Agrume pressé sur le cuir chevelu : pas de soleil pendant 12 heures.',
             'nut' => 'Les huiles de fruits à coque sont nommées à qui s’en sert.',
             'dust' => 'Les poudres fines se pèsent avec un masque et se mélangent humides.',
         ],

@@ -73,6 +73,7 @@ return [
         'about' => 'À quoi elle sert',
         'scale_to' => 'La mettre à l’échelle', 'to_grams' => 'À une fournée de', 'do_scale' => 'Mettre à l’échelle', 'by_factor' => 'Fois', 'at_hand' => 'Je n’ai que', 'at_hand_grams' => 'Grammes sous la main', 'overrun' => 'Air incorporé', 'to_fill' => 'Pour remplir', 'count' => 'Combien', 'container' => 'Contenant', 'do_fill' => 'Remplir ceux-ci',
         'fill_means' => 'L’espace de tête des contenants et la densité du mélange sont comptés, ainsi que :loss pour ce qui reste dans le bol (estimation, pratique courante).',
+        'offered_once' => 'Un changement proposé à une autre note règle aussi celle-ci.', 'meant' => 'Vous avez écrit « :words ».', 'meant_do' => 'Régler : :what',
         'family' => 'Sorte', 'use' => 'Sur les cheveux', 'audience' => 'Pour', 'region' => 'Règles de', 'scale' => 'Ma balance montre', 'intended' => 'Prévu', 'storage' => 'Se tiendra',
         'directions' => 'Mode d’emploi', 'notes' => 'Notes',
         'ingredient' => 'Ingrédient', 'amount' => 'Quantité', 'grams' => 'g', 'share' => '% de la fournée',
@@ -84,6 +85,7 @@ return [
         'up' => 'Monter', 'down' => 'Descendre', 'remove' => 'Retirer', 'phase' => 'Phase', 'prepared' => 'Il est',
         'undo' => 'Annuler', 'redo' => 'Rétablir',
         'did' => [
+            'for' => 'La destination est réglée.',
             'begun' => 'Commencé.', 'typed' => 'Tapé : :what.', 'removed' => ':what est retiré.', 'moved' => ':what est déplacé.', 'add' => 'Une ligne est ajoutée.', 'fix' => 'Changé comme offert.',
             'scale' => 'Mis à l’échelle.', 'proposed' => 'Changé comme proposé.', 'swapped' => ':what est mis dedans.', 'process' => 'Le plan de fabrication est changé.', 'merged' => 'Réuni avec ce qu’une autre fenêtre a changé.', 'reopened' => 'La version :what est remise sur l’établi.',
         ],

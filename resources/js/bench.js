@@ -138,8 +138,11 @@ export default () => ({
                 if (el.matches('[data-own] option') && el.selected) to.setAttribute('selected', '');
                 if (el.matches('details') && el.open) to.setAttribute('open', '');
                 if (el.matches('.found') || el.matches('.threads')) return skip();
+                // the offers that stand stay until the new ones are tried
+                if (el.matches('.pencil-fixes') && to.matches('[data-waits]')) return skip();
             },
         });
+        this.offers(body);
         if (focused !== document.activeElement && focused.name)
             (document.contains(focused) ? focused : this.form.elements[focused.name])?.focus?.();
         if (action.startsWith('add:') && !isStale) {
@@ -147,6 +150,33 @@ export default () => ({
             added?.querySelector('.ingredient')?.focus();
         }
         this.threads();
+    },
+
+    /** The second answer: every offer tried. Asked for when nothing is on its way, dropped when something new came. */
+    async offers(body) {
+        this.asked?.abort();
+        if (!body.dataset.notes || this.sender.queue.length) return;
+        this.asked = new AbortController();
+        const { signal } = this.asked;
+        const html = await this.notesOf(body, signal).catch(() => null);
+        if (signal.aborted) return;
+        delete body.dataset.notes;
+        if (html !== null) {
+            Alpine.morph(body.querySelector('#notes'), html, {
+                key: (el) => el.id,
+                updating: (el, to) => {
+                    if (el.nodeType === 1 && el.matches('details') && el.open) to.setAttribute('open', '');
+                },
+            });
+            this.threads();
+        }
+    },
+
+    /** @returns {Promise<string|null>} null where the formula is another by now: the next turn asks again */
+    async notesOf(body, signal) {
+        const answer = await fetch(body.dataset.notes, { headers: { 'X-Live': '1' }, signal });
+        const isOfNow = answer.headers.get('X-Revision') === body.dataset.revision;
+        return answer.ok && !answer.redirected && isOfNow ? answer.text() : null;
     },
 
     point(target) {

@@ -173,6 +173,55 @@ final class BenchTest extends AppCase
         );
     }
 
+    public function test_while_one_types_the_figures_come_first_and_the_offers_in_a_second_answer(): void
+    {
+        $document = SoundFormula::document();
+        array_pop($document['lines']);
+        $formula = $this->formulaOf($document);
+        $first = $this->post("/formulas/$formula->id", $this->form($formula, ['batch' => '210']), ['X-Live' => '1']);
+        $first->assertOk()->assertSee('data-notes', false)->assertSee('data-waits', false);
+        $first->assertDontSee('class="fix"', false);
+        $formula->refresh();
+        $second = $this->get("/formulas/$formula->id/notes")->assertOk();
+        self::assertSame((string) $formula->revision, $second->headers->get('X-Revision'));
+        $second->assertSee('class="fix"', false)->assertDontSee('data-waits', false);
+        $this->get("/formulas/$formula->id")->assertSee('class="fix"', false)->assertDontSee('data-notes', false);
+    }
+
+    public function test_one_change_that_ends_two_findings_is_offered_once(): void
+    {
+        // the second of two full systems, and barred from leave-on products for the smallest
+        $formula = $this->formulaOf([
+            ...SoundFormula::document(),
+            'for' => ['audience' => 'child_under_3'],
+            'lines' => [
+                ['ingredient' => 'distilled-water', 'amount' => 'to 100'],
+                ['ingredient' => 'btms-50', 'amount' => '4 %'],
+                ['ingredient' => 'sunflower-oil', 'amount' => '5 %'],
+                ['ingredient' => 'phenoxyethanol-ethylhexylglycerin', 'amount' => '1 %', 'phase' => 'cooldown'],
+                ['ingredient' => 'propylene-glycol-diazolidinyl-urea-ipbc', 'amount' => '0.4 %', 'phase' => 'cooldown'],
+            ],
+        ]);
+        $page = (string) $this->get("/formulas/$formula->id")->assertOk()
+            ->assertSeeText('A change offered at another note ends this too.')->getContent();
+        self::assertSame(1, preg_match_all('/name="do"\s+value="fix:preservation\.(twice|audience)@/', $page));
+    }
+
+    public function test_what_title_and_note_say_of_whom_it_is_for_is_proposed_and_set_by_one_press(): void
+    {
+        $formula = $this->formulaOf([...SoundFormula::document(), 'name' => 'Detangler for my toddler']);
+        $page = $this->get("/formulas/$formula->id")->assertOk()->assertSeeText('You wrote “toddler”.');
+        self::assertSame('adult', Draft::fromStored($formula->draft)->text('audience'));
+        $page->assertSee('value="for:audience=child_under_3"', false);
+        $this
+            ->post("/formulas/$formula->id", $this->form($formula, ['do' => 'for:audience=child_under_3']))
+            ->assertRedirect();
+        self::assertSame('child_under_3', Draft::fromStored($formula->refresh()->draft)->text('audience'));
+        $this->get("/formulas/$formula->id")->assertOk()->assertDontSeeText('You wrote');
+        $this->post("/formulas/$formula->id", $this->form($formula, ['do' => 'for:audience=the moon']));
+        self::assertSame('child_under_3', Draft::fromStored($formula->refresh()->draft)->text('audience'));
+    }
+
     public function test_a_fix_says_before_what_it_changes_and_is_taken_back_after(): void
     {
         $document = SoundFormula::document();

@@ -75,7 +75,7 @@ final class LanguageTest extends AppCase
             '/make' => 'Choisir une formule à fabriquer',
             '/learn' => 'Tous les contrôles',
             '/infusions' => 'Macérats huileux',
-            '/infusions/1' => 'force actuelle',
+            '/infusions/1' => 'g de plante extraits pour 100 g d’huile, à ce jour',
             '/pantry' => 'Réserve',
             '/shelf' => 'Sur l’étagère',
             "/batches/$batch" => 'Ce qui est entré',

@@ -330,7 +330,8 @@ abstract class BrowserCase extends TestCase
     {
         self::until(
             static fn (): bool => self::$browser->executeScript(
-                "return document.querySelector('#bench')?.dataset.state === 'saved'",
+                "return document.querySelector('#bench')?.dataset.state === 'saved'"
+                    ." && !document.querySelector('#bench-body[data-notes]')",
             ) === true ?: throw new WebDriverException('not yet'),
             'the bench does not settle',
         );

@@ -34,7 +34,6 @@ final class FoodPreserved implements Rule
                 $foods,
             )),
             'limit' => Term::percent(100 * Preservation::FOOD_SHARE),
-            'days' => Term::days($assessment->keeping->days ?? 1.0),
         ]);
     }
 }

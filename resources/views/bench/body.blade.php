@@ -1,5 +1,7 @@
 @php($bench = __('ui.bench'))
 <div id="bench-body" class="bench" data-search="{{ route('catalogue.search') }}?not={{ $page->formula->id }}&amp;q="
+    @if ($page->hasOffersToCome()) data-notes="{{ route('bench.notes', $page->formula) }}"
+        data-revision="{{ $page->revision }}" @endif
     @if ($page->elsewhere !== null) data-elsewhere @endif>
     @include('bench.elsewhere', [
         'isChanged' => $page->elsewhere !== null,
@@ -64,6 +66,8 @@
                     href="{{ route('simulation', $page->formula) }}">{{ __('ui.bench.rehearse') }}</a></p>
         @endunless
     </div>
+
+    @include('bench.for-whom')
 
     @if (($trial = $page->trial()) !== null)
         <p class="trial" id="trial">
@@ -171,12 +175,10 @@
         <details class="about" id="what-for">
             <summary>{{ __('ui.bench.about') }}</summary>
             <div class="about-fields">
-                @foreach (['family' => 'words.family', 'use' => 'words.use', 'audience' => 'words.audience',
-                    'region' => 'words.region', 'intended' => 'words.intended', 'storage' => 'words.storage'] as $field
-                    => $words)
+                @foreach (['family', 'intended', 'storage'] as $field)
                     <label><span class="label">{{ __('ui.bench.' . $field) }}</span>
                         <select name="{{ $field }}">
-                            {{ $page->options($words, $page->draft->text($field)) }}
+                            {{ $page->options("words.$field", $page->draft->text($field)) }}
                         </select>
                     </label>
                 @endforeach
@@ -267,27 +269,6 @@
         @endif
     </section>
 
-    <section class="notes" id="notes" aria-labelledby="notes-heading">
-        <h2 id="notes-heading">{{ __('ui.bench.notes_heading') }}</h2>
-        @if ($page->notes === [] && $page->regime !== '')
-            <p>{{ __('ui.bench.no_notes') }}</p>
-        @endif
-        <ul>
-            @foreach ($page->notes as $note)
-                @include('bench.note')
-            @endforeach
-        </ul>
-        @if ($page->personal !== [])
-            <div class="personal" id="personal">
-                <h2>{{ __('hair.heading') }}</h2>
-                <ul>
-                    @foreach ($page->personal as $note)
-                        <li>{{ $note }}</li>
-                    @endforeach
-                </ul>
-                <p class="quiet">{{ __('hair.basis') }}</p>
-            </div>
-        @endif
-    </section>
+    @include('bench.notes')
     <svg class="threads" aria-hidden="true"></svg>
 </div>

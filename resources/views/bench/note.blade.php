@@ -18,6 +18,12 @@
             @endforeach
         </p>
     @endif
+    @if ($note['shared'] && !($readonly ?? false))
+        <p class="pencil-also">{{ __('ui.bench.offered_once') }}</p>
+    @endif
+    @if ($note['waits'])
+        <p class="pencil-fixes" data-waits></p>
+    @endif
     <details class="pencil-why">
         <summary>{{ __('ui.bench.why') }}</summary>
         <p>{{ $note['because'] }}</p>

@@ -161,12 +161,12 @@ final class FalseAlarmsTest extends CoreCase
         ]);
         self::assertNotContains('safety.audience', self::against($mint), 'nothing is taken of the tea');
         $taken = self::judged('water_spray', [['distilled-water', 'to 100'], ['part' => 'tea', 'amount' => '40 %'], self::BROAD], [
-                'ph' => 5.0, 'for' => ['audience' => 'child_under_3'],
-                'parts' => [['key' => 'tea', 'makes' => 'tea', 'lines' => [
-                    ['ingredient' => 'sage-dried', 'amount' => '10 g'],
-                    ['ingredient' => 'distilled-water', 'amount' => '200 g'],
-                ]]],
-            ]);
+            'ph' => 5.0, 'for' => ['audience' => 'child_under_3'],
+            'parts' => [['key' => 'tea', 'makes' => 'tea', 'lines' => [
+                ['ingredient' => 'sage-dried', 'amount' => '10 g'],
+                ['ingredient' => 'distilled-water', 'amount' => '200 g'],
+            ]]],
+        ]);
         self::assertContains('safety.audience', self::against($taken), 'it is drawn into the spray');
     }
 
