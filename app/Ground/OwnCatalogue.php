@@ -78,6 +78,11 @@ final class OwnCatalogue implements CatalogueSource
         return $this->shipped->scentConstituents();
     }
 
+    public function vagueNames(): array
+    {
+        return $this->shipped->vagueNames();
+    }
+
     public function choices(): array
     {
         return $this->shipped->choices();

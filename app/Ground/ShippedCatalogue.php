@@ -25,13 +25,13 @@ use RuntimeException;
  *   vessels: array<string, VesselRow>, preparations: array<string, PreparationRow>, parts: array<string, PartRow>,
  *   charges: list<array{with: string, above: float, grade: string}>,
  *   constituents: array<string, list<array{string, float, float}>>,
- *   choices: array<string, list<string>>, presets: list<PresetRow>
+ *   choices: array<string, list<string>>, vague: array<string, list<string>>, presets: list<PresetRow>
  * }
  */
 final class ShippedCatalogue implements CatalogueSource
 {
     /** Raise when the shape of a compiled row changes. */
-    private const SHAPE = 11;
+    private const SHAPE = 12;
 
     private const FILES = [
         'ingredients',
@@ -104,6 +104,11 @@ final class ShippedCatalogue implements CatalogueSource
         return $this->compiled()['parts'];
     }
 
+    public function vagueNames(): array
+    {
+        return $this->compiled()['vague'];
+    }
+
     public function choices(): array
     {
         return $this->compiled()['choices'];
@@ -173,6 +178,7 @@ final class ShippedCatalogue implements CatalogueSource
             'charges' => array_map(self::chargePair(...), $this->csv('charge_pairs')),
             'constituents' => $this->grouped('essential_oil_constituents', self::constituent(...)),
             'choices' => $this->grouped('choices', static fn (array $row): string => $row['key'], 'role'),
+            'vague' => $this->grouped('vague_names', static fn (array $row): string => $row['key'], 'name'),
             'presets' => array_map(self::preset(...), $this->csv('presets')),
         ];
     }

@@ -107,7 +107,11 @@ final readonly class Weighing
         if ($line->text !== null && $ingredient === null) {
             $unread = 'recipe_line';
         } elseif ($ingredient === null) {
-            $unread = $line->ingredient === null ? 'unknown_name' : 'unknown_key';
+            $unread = match (true) {
+                $line->ingredient !== null => 'unknown_key',
+                $this->catalogue->meantBy($line->name ?? '') !== [] => 'several_meant',
+                default => 'unknown_name',
+            };
         }
         if ($amount?->kind === AmountKind::Rest && $restTaken) {
             [$amount, $unread] = [null, 'second_rest'];

@@ -90,6 +90,12 @@ final class Catalogue
         return $key === null ? null : $this->get($key);
     }
 
+    /** @return list<Material> what a name may mean that doesn't say which; none where it says, or means nothing */
+    public function meantBy(string $name): array
+    {
+        return array_map($this->get(...), $this->source->vagueNames()[Folded::of($name)] ?? []);
+    }
+
     /** @return array<string, string> folded name or alias => ingredient key */
     public function names(): array
     {

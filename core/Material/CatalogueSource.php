@@ -66,6 +66,9 @@ interface CatalogueSource
      */
     public function scentConstituents(): array;
 
+    /** @return array<string, list<string>> keys of the ingredients a name may mean, by folded name */
+    public function vagueNames(): array;
+
     /** @return array<string, list<string>> ingredient keys by role, the first choice first */
     public function choices(): array;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ilvane\Core\Reading;
 
 use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Material\Material;
 use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Amount;
 use Ilvane\Core\Measure\AmountKind;
@@ -400,6 +401,19 @@ final class LineReader
                 array_filter($words, static fn (Token $token): bool => $token->kind !== Token::MARK),
             ),
         );
+        $meant = $this->catalogue->meantBy($written);
+        if ($meant !== []) {
+            return new ReadLine(
+                null,
+                $span->of($text),
+                $quantity->amount,
+                $phase ?? $this->phaseOf($meant[0]->key),
+                self::ONLY_A_NAME,
+                array_map(static fn (Material $one): string => $one->key, $meant),
+                $span->with($quantity->span),
+                $quantity->other,
+            );
+        }
         $near = $this->lookups++ < self::MAX_LOOKUPS ? $this->names->near($written) : [];
         $isOne = $near !== []
             && $near[0][1] <= NameIndex::tolerance($written)

@@ -207,6 +207,18 @@ final class BenchTest extends AppCase
         self::assertSame(1, preg_match_all('/name="do"\s+value="fix:preservation\.(twice|audience)@/', $page));
     }
 
+    public function test_a_vague_name_is_asked_and_settled_by_one_press(): void
+    {
+        $document = SoundFormula::document();
+        $document['lines'][1] = ['name' => 'BTMS', 'amount' => '4 %', 'phase' => 'oil'];
+        $formula = $this->formulaOf($document);
+        $this->get("/formulas/$formula->id")->assertOk()->assertSeeText('“4 % BTMS” can mean several things');
+        $this->post("/formulas/$formula->id", $this->form($formula, [
+            'do' => $this->offer($formula, 'measure.unread', 1),
+        ]))->assertRedirect();
+        self::assertSame('btms-50', Draft::fromStored($formula->refresh()->draft)->lines()[1]['ingredient']);
+    }
+
     public function test_what_title_and_note_say_of_whom_it_is_for_is_proposed_and_set_by_one_press(): void
     {
         $formula = $this->formulaOf([...SoundFormula::document(), 'name' => 'Detangler for my toddler']);

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Safety\Rules;
 
+use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Material\Material;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Finding;
+use Ilvane\Core\Safety\Fix;
 use Ilvane\Core\Safety\Rule;
 use Ilvane\Core\Safety\Severity;
 use Ilvane\Core\Safety\Term;
@@ -19,11 +22,32 @@ final class AmountUnread implements Rule
             if ($line->unread === null || $line->line->isBlank()) {
                 continue;
             }
+            $meant = $line->unread === 'several_meant' ? $assessment->catalogue->meantBy($line->line->name ?? '') : [];
             $text = trim(($line->line->amount === '' ? '' : $line->line->amount.' ').$line->line->spokenOf());
             yield new Finding('measure.unread', Severity::Stop, $assessment->composition->positionsOf([$line]), [
                 'text' => Term::text($text),
                 'line' => Term::number((float) $line->position),
-            ], variant: $line->unread, keys: $line->insideKey === null ? [] : [$line->insideKey]);
+                'ingredients' => Term::ingredients(array_map(
+                    static fn (Material $one): string => $one->key,
+                    $meant,
+                )),
+            ], self::asOneOf($line, $meant), variant: $line->unread, keys: array_filter([$line->insideKey]));
         }
+    }
+
+    /**
+     * @param  list<Material>  $meant
+     * @return list<Fix> it is the one or the other
+     */
+    private static function asOneOf(WeighedLine $line, array $meant): array
+    {
+        return $line->insideKey !== null ? [] : array_map(static fn (Material $one): Fix => new Fix(
+            'is_meant',
+            [
+                ['op' => 'add', 'path' => $line->path().'/ingredient', 'value' => $one->key],
+                ['op' => 'remove', 'path' => $line->path().'/name'],
+            ],
+            ['ingredient' => Term::ingredient($one->key)],
+        ), $meant);
     }
 }

@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Safety;
 
+use Ilvane\Core\Evaluation\Evaluator;
+use Ilvane\Core\Evaluation\TriedFixes;
+use Ilvane\Core\Reading\RecipeReader;
 use Ilvane\Core\Safety\Evaluation;
+use Ilvane\Core\Safety\Fix;
 use Ilvane\Core\Safety\Severity;
+use Ilvane\Core\Safety\VerdictKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\CoreCase;
 
@@ -184,5 +189,22 @@ final class FalseAlarmsTest extends CoreCase
             ['propylene-glycol-diazolidinyl-urea-parabens', '0.8 %'],
         ], ['ph' => 5.0]);
         self::assertContains('preservation.formaldehyde', $evaluation->codes());
+    }
+
+    public function test_a_name_without_its_number_is_asked_which_it_is(): void
+    {
+        $evaluation = self::judged('leave_in_emulsion', [
+            ['distilled-water', 'to 100'], ['name' => 'BTMS', 'amount' => '4 %'], ['sunflower-oil', '5 %'], self::BROAD,
+        ], ['ph' => 5.0]);
+        self::assertSame(VerdictKind::CannotSay, $evaluation->verdict());
+        self::assertSame(['l2', 'material'], [$evaluation->needs()[0]->lineKey, $evaluation->needs()[0]->what]);
+        $asked = self::finding($evaluation, 'measure.unread');
+        self::assertSame('several_meant', $asked?->variant);
+        self::assertSame(['btms-25', 'btms-50'], array_map(
+            static fn (Fix $fix): mixed => $fix->patch[0]['value'] ?? null,
+            (new TriedFixes(new Evaluator(self::catalogue())))->of($evaluation)->findings[0]->fixes,
+        ));
+        $read = (new RecipeReader(self::catalogue()))->read("200 g water\n8 g btms\n")->lines[1];
+        self::assertSame([null, ['btms-25', 'btms-50']], [$read->ingredient, $read->candidates]);
     }
 }
