@@ -44,7 +44,7 @@ return [
         'scale_to_100' => 'Scale every line to make 100',
         'prepare_dried' => 'It is dried',
         'prepare_cooked_out' => 'The water is cooked out',
-        'split_emulsifiers' => 'Split the two anew, as much in all',
+        'split_emulsifiers' => 'Split the two differently, same total',
         'swap_for' => 'Take :ingredient instead',
         'heat_to' => 'Heat to :celsius',
         'gate_to' => 'Open the gate at :celsius',
@@ -82,7 +82,7 @@ return [
             'source' => 'EU 1223/2009, Annex V, preamble (recalled).',
         ],
         'missing' => [
-            'message' => 'There is water in it and nothing that keeps it.',
+            'message' => 'Contains water but no preservative.',
             'message_fresh' => 'No preservative: keep it cold and use it within :days.',
             'because' => 'Microbes grow in anything with water, long before you can see or smell them. Without a preservative this keeps :days in the fridge.',
             'because_fresh' => 'Meant fresh, kept cold and used up soon, it may go without. Cold slows microbes; it does not stop them.',
@@ -107,7 +107,7 @@ return [
             'source' => 'Usual range :min to :max: :source. The sheet of the bottle in your hand wins.',
         ],
         'high' => [
-            'message' => ':ingredient is above its usual range: :percent, :max is the most.',
+            'message' => ':percent :ingredient is above its usual range; stay at :max or less.',
             'because' => 'More does not keep it longer; it irritates skin and eyes.',
             'source' => 'Usual range: :source. The sheet of the bottle in your hand wins.',
         ],
@@ -127,7 +127,7 @@ return [
         ],
         'heated' => [
             'message' => ':ingredient would be heated to :heat; it bears :ceiling.',
-            'because' => 'Heat drives it off or breaks it, and what is left may be too little. It goes in at the gate, hand-warm.',
+            'because' => 'Heat drives it off or breaks it, and what is left may be too little. Add it at or below 40 °C.',
             'source' => 'Common practice; ceiling: :source.',
         ],
         'narrow' => [
@@ -185,7 +185,7 @@ return [
             'ask' => 'Will you take a second emulsifier on the other side, so that the two can meet it?',
         ],
         'charge_clash' => [
-            'message' => ':cationic and :other fall out with each other.',
+            'message' => ':cationic and :other are incompatible.',
             'message_thins' => ':other may thin :cationic, or turn it stringy.',
             'because' => 'One is charged plus, the other minus: they bind each other into clots and nothing is left to do the work.',
             'because_thins' => 'The gum is charged minus. Above about 0.2 % it takes the conditioner’s charge; hydroxyethylcellulose has none.',
@@ -205,12 +205,12 @@ return [
             'source' => 'Common practice, no single published source.',
         ],
         'load_high' => [
-            'message' => ':ingredient is above its usual range: :percent, :max is the most.',
+            'message' => ':percent :ingredient is above its usual range; stay at :max or less.',
             'because' => 'More makes it stiff and waxy and builds up on the hair.',
             'source' => 'Usual range: :source.',
         ],
         'water_in_butter' => [
-            'message' => ':ingredients: water in a product of fat.',
+            'message' => ':ingredients: water in an oil-only product.',
             'because' => 'Nothing holds it there: it weeps out in beads, and the beads mould.',
             'source' => 'Common practice.',
         ],
@@ -285,7 +285,7 @@ return [
     ],
     'irritant' => [
         'strong' => [
-            'message' => ':ingredient burns at that: :percent, :limit is the most.',
+            'message' => ':percent :ingredient burns; stay at :limit or less.',
             'message_not_leave_on' => ':ingredient burns, and is not for products that stay on.',
             'because_usual' => ':caution',
             'because_not_leave_on' => ':caution',
@@ -305,7 +305,7 @@ return [
             'source' => 'Common practice.',
         ],
         'low' => [
-            'message' => 'pH :ph is sour for hair that keeps it on: :low to :high.',
+            'message' => 'pH :ph is too acid to stay on hair: aim for :low to :high.',
             'because' => 'Too acid stings the scalp and dries; cationic conditioners thin.',
             'source' => 'Common practice: 4.5 to 5.5 is best; 3.5 to 7 is borne, rinsed off from 2.8.',
         ],
@@ -330,7 +330,7 @@ return [
             'source' => 'Common practice.',
         ],
         'high' => [
-            'message' => ':ingredient is above its usual range: :percent, :limit is the most.',
+            'message' => ':percent :ingredient is above its usual range; stay at :limit or less.',
             'because' => 'It turns to slime, and flakes when it dries.',
             'source' => ':source.',
         ],
@@ -499,7 +499,7 @@ return [
             'ask' => 'Is it the peel of sweet orange or mandarin, or will you rinse the oil out?',
         ],
         'total_high' => [
-            'message' => ':percent scent oil in all; :limit is the most that is sensible for :people.',
+            'message' => ':percent scent oil in all; stay at :limit or less for :people.',
             'because' => 'It stays on skin near the eyes. More stings, and makes allergies likelier, without smelling better.',
             'source' => 'Published essential-oil safety texts, recalled; common practice for hair and scalp.',
             'ask' => 'Scent oils are not for them. Will you leave them out?',
@@ -518,7 +518,7 @@ return [
             'source' => 'Usual range: :source.',
         ],
         'high' => [
-            'message' => ':ingredient is above its usual range: :percent, :limit is the most.',
+            'message' => ':percent :ingredient is above its usual range; stay at :limit or less.',
             'message_not_leave_on' => ':ingredient is not for products that stay on the hair.',
             'message_strained' => ':ingredient is stronger than usual: about :strength g of plant extracted per 100 g; stay at :limit g or less.',
             'because_strained' => 'More plant only makes reactions likelier.',
@@ -540,8 +540,8 @@ return [
     ],
     'humectant' => [
         'high' => [
-            'message' => ':ingredients is a lot: :percent, :limit is the most.',
-            'message_together' => ':ingredients together are a lot: :percent, :limit is the most.',
+            'message' => ':percent :ingredients is high; stay at :limit or less.',
+            'message_together' => ':ingredients together are high: :percent; stay at :limit or less.',
             'because' => 'Past this it feels sticky, and in dry air it draws water out of the hair instead of in.',
             'source' => 'Common practice: 1 to 5 %, some go to 10 %.',
         ],
@@ -575,7 +575,7 @@ return [
         'unweighable' => [
             'message' => ':grams of :ingredient is too little for a scale that shows :scale.',
             'because' => 'The scale alone may be off by :error of it.',
-            'source' => 'Arithmetic: half a step of the scale over the amount; 5 % is the most that is sensible.',
+            'source' => 'Arithmetic: half a step of the scale over the amount; 5 % is a sensible limit.',
             'ask' => 'Make at least :batch of the product, or weigh :stock of a 10 % dilution, or count drops you have weighed once?',
         ],
         'wide' => [

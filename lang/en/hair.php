@@ -2,7 +2,7 @@
 
 return [
     'title' => 'My hair', 'why' => 'The bench then says beside a formula what it may be to your hair. Rules of thumb among makers, nothing medical; for a rash or hair loss see a doctor or pharmacist.',
-    'keep' => 'Keep this', 'kept' => 'Kept. The bench speaks of it from now on.', 'heading' => 'For my hair', 'basis' => 'Common practice and what you said of your hair; yours knows better.',
+    'keep' => 'Save settings', 'kept' => 'Kept. The bench speaks of it from now on.', 'heading' => 'For my hair', 'basis' => 'Common practice and what you said of your hair; yours knows better.',
     'fields' => ['strand' => 'A single hair is', 'porosity' => 'It takes in water', 'dislikes' => 'It doesn’t get on with', 'avoids' => 'I react to what comes from'],
     'strand' => ['' => 'not said', 'fine' => 'fine', 'medium' => 'medium', 'coarse' => 'coarse'], 'porosity' => ['' => 'not said', 'low' => 'slowly', 'medium' => 'middling', 'high' => 'quickly'],
     'dislikes' => ['protein' => 'protein', 'glycerine' => 'glycerine', 'coconut' => 'coconut', 'scent' => 'scent', 'cationic' => 'cationic conditioners'],

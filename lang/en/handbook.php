@@ -52,7 +52,7 @@ return [
         ],
         'heat' => [
             'title' => 'Heat',
-            'lead' => 'Hot enough that all is melted, no hotter than what is in it bears, and hand-warm before what is delicate goes in.',
+            'lead' => 'Hot enough for everything to melt, no hotter than the ingredients allow, and at or below 40 °C before anything delicate goes in.',
             'caution' => 'Hot fat burns worse than hot water and can catch fire. A water bath, a lid within reach, never out of sight, never water onto burning fat.',
         ],
         'butters' => [
@@ -132,7 +132,7 @@ return [
             'unequal' => 'Both phases within :within of each other when they meet.',
             'unreachable' => 'A bath gets no hotter than water boils: 100 °C at the sea, about one degree less every :metres of height.',
             'over_ceiling' => 'Each delicate thing has a temperature it is best kept below; a few degrees are let pass.',
-            'gate' => 'The cool-down opens at :gate, hand-warm.',
+            'gate' => 'Add the cool-down phase at or below :gate.',
         ],
         'packaging' => ['too_hot' => 'Each container has a temperature it may be filled at.', 'unsuited' => 'Droppers for oil, sprays for thin water, jars for butter, pumps for creams.'],
         'texture' => [

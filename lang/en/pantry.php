@@ -2,13 +2,13 @@
 
 return [
     'title' => 'Pantry',
-    'empty' => 'Nothing stands here yet. Strain a jar, prepare a tea or a gel, or write down what you bought: it comes here with its date.',
+    'empty' => 'Nothing here yet. Strain a jar, prepare a tea or a gel, or write down what you bought: it comes here with its date.',
     'bought' => 'Bought', 'put_open' => 'Put something bought here', 'do_put' => 'Put it here', 'put' => ':name stands here as :code.', 'put_means' => 'With a price, the bench reckons what a batch costs; with a date, it says what to use up first. Opened things go by the day they were opened.',
     'fields' => ['grams' => 'Grams', 'price' => 'What it cost', 'best_before' => 'Best before', 'opened_on' => 'Opened on'],
     'bought_when' => 'bought :when', 'cost' => ':price for it, :per_100 for 100 g',
     'supplier' => 'From whom', 'supplier_hint' => 'shop, his lot number, what his sheet says', 'opened_on' => 'Opened on :when', 'counted' => ':grams left, by the scale',
     'count' => 'Take stock', 'count_grams' => 'The scale says', 'do_count' => 'So much is left', 'open' => 'Open it', 'opened_day' => 'Day, if not today', 'do_open' => 'It is open', 'open_means' => 'From then on it goes by its opened life, no longer by the day on it.',
-    'turning' => 'Turns soon', 'turning_in' => 'would go into', 'turning_none' => 'no formula has it',
+    'turning' => 'Use soon', 'turning_in' => 'fits', 'turning_none' => 'not used in any formula',
     'oils' => 'Infused oils', 'preparations' => 'Preparations', 'gone' => 'Used up and gone',
     'left' => 'left', 'of' => 'of :grams', 'made' => 'made :when', 'strength' => 'strength :strength', 'good_until' => 'good until :date', 'hours_left' => ':time left', 'over' => 'past its hours', 'past' => 'past its date',
     'stands' => ['room' => 'on the counter', 'fridge' => 'in the fridge', 'freezer' => 'in the freezer'],
@@ -23,7 +23,7 @@ return [
     'history' => 'What became of it', 'log' => ['used' => 'Taken', 'discarded' => 'Thrown away', 'moved' => 'Moved', 'counted' => 'Counted', 'opened' => 'Opened', 'undo' => 'Taken back'],
     'done' => 'Written down.', 'batch' => 'batch :code',
     'formula_name' => 'Hair oil from :name',
-    'too_strong' => 'Too strong to use as it is: :strength, :limit is the most. Thin it with :grams of plain oil.',
+    'too_strong' => 'Too strong to use as it is: :strength; stay at :limit or less. Thin it with :grams of plain oil.',
     'prepare' => [
         'title' => 'Teas, gels and juices', 'method' => 'What', 'wanted' => 'To get', 'plant' => 'Of', 'take_plant' => 'Take this one', 'do_plan' => 'Work it out',
         'asked' => 'Your formulas ask for', 'asked_for' => ':grams for :formula', 'plan_this' => 'Plan it',

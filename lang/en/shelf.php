@@ -33,8 +33,8 @@ return [
         'basis' => 'As it was written down at the scale and on the shelf. What no lot was told for stands by itself.',
     ],
     'price' => [
-        'title' => 'A price for :name', 'link' => 'Reckon a price', 'fields' => ['packaging' => 'Container, closure and label, each', 'hours' => 'Hours of work, the whole batch', 'wage' => 'What an hour is worth', 'fee' => 'Others keep of the price, %', 'margin' => 'To be left over of the price, %'],
-        'reckon' => 'Reckon', 'sell' => 'to sell one for', 'cost' => 'to make one', 'parts' => ['material' => 'Material', 'packaging' => 'Container and label', 'hands' => 'Hands'],
+        'title' => 'A price for :name', 'link' => 'Work out a price', 'fields' => ['packaging' => 'Container, closure and label, each', 'hours' => 'Hours of work, the whole batch', 'wage' => 'What an hour is worth', 'fee' => 'Others keep of the price, %', 'margin' => 'To be left over of the price, %'],
+        'reckon' => 'Calculate', 'sell' => 'Price per jar', 'cost' => 'Cost per jar', 'parts' => ['material' => 'Material', 'packaging' => 'Container and label', 'hands' => 'Hands'],
         'problem' => 'A number from 0 to :most.', 'leaves_out' => 'Not in it: taxes, insurance, safety assessment, tools, energy, rent, post, what spoils or is given to try.', 'basis' => 'Price = cost / (1 − others’ part − what is left over). Plain arithmetic, no advice.',
     ],
     'seller' => 'Papers for selling',

@@ -40,7 +40,7 @@ return [
     ],
     'phase' => ['water' => 'Water', 'oil' => 'Oil', 'cooldown' => 'Cool-down', 'infusion' => 'Infusion'],
     'phase_means' => [
-        'water' => 'heated', 'oil' => 'heated', 'cooldown' => 'hand-warm', 'infusion' => 'strained out',
+        'water' => 'heated', 'oil' => 'heated', 'cooldown' => 'at or below 40 °C', 'infusion' => 'strained out',
     ],
     'family' => [
         'hair_oil' => 'Blended hair oil', 'infused_oil' => 'Infused oil', 'whipped_butter' => 'Whipped butter',

@@ -27,7 +27,7 @@ final class FirstBatchTest extends BrowserCase
         self::add('oil', 'btms-50', '1 tsp');
         self::add('oil', 'huile de noyaux', '2 tbsp');
         self::see('Not ready');
-        self::see('There is water in it and nothing that keeps it.');
+        self::see('Contains water but no preservative.');
         self::see('Too little emulsifier');
 
         self::button('Add 0.9 % Benzyl alcohol + dehydroacetic acid')->click();
@@ -83,7 +83,7 @@ final class FirstBatchTest extends BrowserCase
         self::fillIn(['ph' => '4,8'], 'Record it');
         self::fillIn(['filled' => '189', 'containers' => '1'], 'Put on the shelf');
         self::desk();
-        self::see('How the date comes about');
+        self::see('How the date is worked out');
         self::see('First of all milk');
         self::see('189 g');
         self::press('Print the label');

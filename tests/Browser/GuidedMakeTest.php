@@ -105,7 +105,7 @@ final class GuidedMakeTest extends BrowserCase
         $this->fieldShows('ph', '4.');
         self::press('Record it');
         self::fillIn(['filled' => '186', 'containers' => '1'], 'Put on the shelf');
-        self::see('How the date comes about');
+        self::see('How the date is worked out');
 
         $told = $this->told($code);
         self::assertSame(

@@ -169,7 +169,7 @@ final class DesignTest extends AppCase
         $offer = "use:$lot->code";
         $this
             ->get("/formulas/$formula->id/suggest")
-            ->assertSeeText('that turns soon')
+            ->assertSeeText('soon')
             ->assertDontSeeText('Olive oil, which');
         $this->get("/formulas/$formula->id/suggest?wish=offer&offer=$offer")->assertOk()->assertSee('Use this version');
         $this->post(
@@ -276,7 +276,7 @@ final class DesignTest extends AppCase
         $page = $this->get("/formulas/$formula->id/suggest")->assertOk()
             ->assertSeeTextInOrder([
                 'First: 1 problem to solve',
-                'nothing that keeps it',
+                'no preservative',
                 'Add 0.9',
                 'As close to mine',
             ]);

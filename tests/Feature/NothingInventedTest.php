@@ -358,13 +358,13 @@ final class NothingInventedTest extends AppCase
                     ->get("/make/$batch->code/$step->key")
                     ->assertSeeText('1 problem was open when this was begun')
                     ->assertSeeText('For tonight only.')
-                    ->assertSeeText('There is water in it');
+                    ->assertSeeText('Contains water but no preservative');
             }
         }
         $this->walk($batch);
         $this
             ->get("/batches/$batch->code")
-            ->assertSeeTextInOrder(['Open when it was begun', 'There is water in it', 'For tonight only.'])
+            ->assertSeeTextInOrder(['Open when it was begun', 'Contains water but no preservative', 'For tonight only.'])
             ->assertSeeText('Don’t use it');
         $this->get("/batches/$batch->code/label")->assertSeeText('Made with open problems');
     }

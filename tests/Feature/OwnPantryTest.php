@@ -107,11 +107,11 @@ final class OwnPantryTest extends AppCase
         Carbon::setTestNow('2026-11-10 09:00:00');
         $lot = $this->bought('sweet-almond-oil');
         $this->formulaOf(SoundFormula::document());
-        $this->get('/pantry')->assertDontSee('Turns soon');
+        $this->get('/pantry')->assertDontSee('Use soon');
         Carbon::setTestNow('2027-10-20 09:00:00');
-        $this->get('/pantry')->assertSee('Turns soon')->assertSee('would go into')->assertSee('Plain test milk');
+        $this->get('/pantry')->assertSee('Use soon')->assertSee('fits')->assertSee('Plain test milk');
         Carbon::setTestNow('2027-12-01 09:00:00');
-        $this->get('/pantry')->assertDontSee('Turns soon');
+        $this->get('/pantry')->assertDontSee('Use soon');
         self::assertNull($lot->refresh()->gone_at);
     }
 

@@ -168,7 +168,7 @@ final class WordingTest extends AppCase
             ),
         );
         self::assertStringStartsWith(
-            'Not ready: 1 problem. There is water in it',
+            'Not ready: 1 problem. Contains water but no preservative',
             $say([['distilled-water', '50 g']], ['family' => 'gel']),
         );
     }
