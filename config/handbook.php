@@ -13,6 +13,7 @@ return [
             'preservation.ph_unsuited' => ['stop', 'textbook'],
             'preservation.heated' => ['stop', 'supplier'],
             'preservation.narrow' => ['mind', 'memory'],
+            'preservation.at_work' => ['stop|mind', 'memory'],
             'preservation.weak_alone' => ['stop', 'disputed'],
             'preservation.scent_is_not' => ['stop', 'practice'],
             'preservation.vitamin_e_is_not' => ['stop', 'practice'],

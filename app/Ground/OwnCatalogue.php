@@ -83,6 +83,16 @@ final class OwnCatalogue implements CatalogueSource
         return $this->shipped->vagueNames();
     }
 
+    public function activities(): array
+    {
+        return $this->shipped->activities();
+    }
+
+    public function salts(): array
+    {
+        return $this->shipped->salts();
+    }
+
     public function choices(): array
     {
         return $this->shipped->choices();

@@ -266,6 +266,8 @@ final class OwnRow
             'traits' => [],
             'limits' => [],
             'contents' => [],
+            'oil_polarity' => 1.0,
+            'micelles' => 0.0,
             'sources' => [],
         ];
     }

@@ -12,6 +12,7 @@ use RuntimeException;
  * The catalogue files of data/, compiled to a PHP array the opcode cache holds: no CSV is parsed in a request.
  *
  * @phpstan-import-type Row from CatalogueSource
+ * @phpstan-import-type ActivityRow from CatalogueSource
  * @phpstan-import-type LimitRow from CatalogueSource
  * @phpstan-import-type PresetRow from CatalogueSource
  * @phpstan-import-type PreparationRow from CatalogueSource
@@ -25,13 +26,14 @@ use RuntimeException;
  *   vessels: array<string, VesselRow>, preparations: array<string, PreparationRow>, parts: array<string, PartRow>,
  *   charges: list<array{with: string, above: float, grade: string}>,
  *   constituents: array<string, list<array{string, float, float}>>,
+ *   activities: array<string, ActivityRow>, salts: array<string, array{string, float}>,
  *   choices: array<string, list<string>>, vague: array<string, list<string>>, presets: list<PresetRow>
  * }
  */
 final class ShippedCatalogue implements CatalogueSource
 {
     /** Raise when the shape of a compiled row changes. */
-    private const SHAPE = 12;
+    private const SHAPE = 13;
 
     private const FILES = [
         'ingredients',
@@ -42,6 +44,10 @@ final class ShippedCatalogue implements CatalogueSource
         'traits',
         'limits',
         'contents',
+        'partition',
+        'preservative_activity',
+        'preservative_salts',
+        'vague_names',
         'figure_sources',
         'choices',
         'presets',
@@ -107,6 +113,16 @@ final class ShippedCatalogue implements CatalogueSource
     public function vagueNames(): array
     {
         return $this->compiled()['vague'];
+    }
+
+    public function activities(): array
+    {
+        return $this->compiled()['activities'];
+    }
+
+    public function salts(): array
+    {
+        return $this->compiled()['salts'];
     }
 
     public function choices(): array
@@ -178,6 +194,12 @@ final class ShippedCatalogue implements CatalogueSource
             'charges' => array_map(self::chargePair(...), $this->csv('charge_pairs')),
             'constituents' => $this->grouped('essential_oil_constituents', self::constituent(...)),
             'choices' => $this->grouped('choices', static fn (array $row): string => $row['key'], 'role'),
+            'activities' => $this->table('preservative_activity', self::activity(...), 'inci'),
+            'salts' => $this->table(
+                'preservative_salts',
+                static fn (array $row): array => [$row['acid'], (float) $row['acid_fraction']],
+                'salt',
+            ),
             'vague' => $this->grouped('vague_names', static fn (array $row): string => $row['key'], 'name'),
             'presets' => array_map(self::preset(...), $this->csv('presets')),
         ];
@@ -192,6 +214,10 @@ final class ShippedCatalogue implements CatalogueSource
         ]);
         $parts = $this->shares('blend_components', 'component_inci', 'pct_of_blend');
         $contents = $this->shares('contents', 'substance', 'percent');
+        $partition = $this->table('partition', static fn (array $row): array => [
+            $row['oil_polarity'] === '' ? 1.0 : (float) $row['oil_polarity'],
+            (float) $row['micelles'],
+        ]);
         $traits = $this->grouped('traits', static fn (array $row): string => $row['trait']);
         $limits = $this->grouped('limits', self::limit(...));
         $sources = [];
@@ -215,6 +241,8 @@ final class ShippedCatalogue implements CatalogueSource
                 'traits' => $traits[$key] ?? [],
                 'limits' => $limits[$key] ?? [],
                 'contents' => $contents[$key] ?? [],
+                'oil_polarity' => $partition[$key][0] ?? 1.0,
+                'micelles' => $partition[$key][1] ?? 0.0,
                 'sources' => [...$sources["kind:{$row['kind']}"] ?? [], ...$sources[$key] ?? []],
             ];
         }
@@ -480,6 +508,33 @@ final class ShippedCatalogue implements CatalogueSource
         }
 
         return $groups;
+    }
+
+    /**
+     * @param  Cells  $row
+     * @return ActivityRow the two figures of a partition by their geometric middle
+     */
+    private static function activity(array $row): array
+    {
+        $needs = [];
+        foreach (['gram_negative', 'gram_positive', 'yeast', 'mould'] as $organism) {
+            if ($row["need_{$organism}_ppm"] !== '') {
+                $needs[$organism] = (float) $row["need_{$organism}_ppm"];
+            }
+        }
+
+        return [
+            'pka' => $row['pka'] === '' || $row['acts_as'] !== 'undissociated' ? null : (float) $row['pka'],
+            'oil' => sqrt((float) $row['k_oil_low'] * (float) $row['k_oil_high']),
+            'micelle' => (float) $row['k_micelle_ml_g'],
+            'most_free' => $row['most_free_ppm'] === '' ? null : (float) $row['most_free_ppm'],
+            'needs' => $needs,
+            'is_boosted' => $row['is_boosted'] === '1',
+            'boost' => (float) $row['boost'],
+            'boost_full' => (float) ($row['boost_full_at_ppm'] ?: 1),
+            'chelation' => (float) $row['chelation'],
+            'chelation_full' => (float) ($row['chelation_full_at_pct'] ?: 1),
+        ];
     }
 
     /** @return array<string, array<string, float>> fraction by name, by ingredient key */

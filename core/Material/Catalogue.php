@@ -11,6 +11,7 @@ use Ilvane\Core\Measure\Bulk;
  * The ingredients, found by key, by name or alias, or by the beginning of a word.
  *
  * @phpstan-import-type Row from CatalogueSource
+ * @phpstan-import-type ActivityRow from CatalogueSource
  */
 final class Catalogue
 {
@@ -94,6 +95,18 @@ final class Catalogue
     public function meantBy(string $name): array
     {
         return array_map($this->get(...), $this->source->vagueNames()[Folded::of($name)] ?? []);
+    }
+
+    /** @return array<string, ActivityRow> what preserving substances do and where they go, by INCI name */
+    public function activities(): array
+    {
+        return $this->source->activities();
+    }
+
+    /** @return array<string, array{string, float}> the acid of a salt and its share by weight, by the salt's name */
+    public function salts(): array
+    {
+        return $this->source->salts();
     }
 
     /** @return array<string, string> folded name or alias => ingredient key */
@@ -316,6 +329,8 @@ final class Catalogue
             traits: array_map(MaterialTrait::from(...), $row['traits']),
             limits: array_map(static fn (array $limit): Limit => new Limit(...$limit), $row['limits']),
             contents: $row['contents'],
+            oilPolarity: $row['oil_polarity'],
+            micelles: $row['micelles'],
             sources: $row['sources'],
         );
     }

@@ -37,7 +37,11 @@ namespace Ilvane\Core\Material;
  *   coverage: array{int, int, int}|null, parts: array<string, float>, pieces: array<string, array{float, float,
  *   float}>,
  *   traits: list<string>, limits: list<LimitRow>, contents: array<string, float>,
- *   sources: array<string, string>
+ *   sources: array<string, string>, oil_polarity: float, micelles: float
+ * }
+ * @phpstan-type ActivityRow array{
+ *   pka: ?float, oil: float, micelle: float, most_free: ?float, needs: array<string, float>, is_boosted: bool,
+ *   boost: float, boost_full: float, chelation: float, chelation_full: float
  * }
  */
 interface CatalogueSource
@@ -68,6 +72,12 @@ interface CatalogueSource
 
     /** @return array<string, list<string>> keys of the ingredients a name may mean, by folded name */
     public function vagueNames(): array;
+
+    /** @return array<string, ActivityRow> by INCI name of the acting form */
+    public function activities(): array;
+
+    /** @return array<string, array{string, float}> acid and its share by weight, by INCI name of the salt */
+    public function salts(): array;
 
     /** @return array<string, list<string>> ingredient keys by role, the first choice first */
     public function choices(): array;

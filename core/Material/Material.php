@@ -35,6 +35,8 @@ final readonly class Material
      * @param  list<MaterialTrait>  $traits
      * @param  list<Limit>  $limits
      * @param  array<string, string>  $sources  of a figure (ph, heat, use), where it is not the row's own
+     * @param  float  $oilPolarity  how well an oil dissolves a preservative, 1 for triglycerides
+     * @param  float  $micelles  grams of micelle-forming surfactant in a gram
      * @param  array<string, float>  $contents  grams of a dissolved substance in a gram, by INCI or chemical name
      */
     public function __construct(
@@ -81,6 +83,8 @@ final readonly class Material
         public array $limits = [],
         public array $contents = [],
         public array $sources = [],
+        public float $oilPolarity = 1.0,
+        public float $micelles = 0.0,
     ) {
     }
 

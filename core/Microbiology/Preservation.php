@@ -9,6 +9,7 @@ use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\Regime;
 use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Coverage;
 use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Material;
@@ -31,6 +32,7 @@ final readonly class Preservation
      * @param  list<PreservativeDose>  $doses
      * @param  Band|null  $acidity  the pH estimated from what is dissolved, where none is meant or measured
      * @param  bool  $isTooMuchFood  more food in it than any preservative is trusted to hold
+     * @param  PreservativeEffect|null  $effect  how much of the doses is at work; null where the model has no figures
      */
     private function __construct(
         public array $doses,
@@ -38,12 +40,21 @@ final readonly class Preservation
         public Regime $regime,
         public ?Band $acidity,
         public bool $isTooMuchFood,
+        public ?PreservativeEffect $effect = null,
     ) {
     }
 
-    /** @param  bool  $onBatch judge a made batch, where the pH has to have been measured */
-    public static function of(Formula $formula, Composition $composition, ?PhaseHeat $heat, bool $onBatch = false): self
-    {
+    /**
+     * @param  bool  $onBatch judge a made batch, where the pH has to have been measured
+     * @param  Catalogue|null  $catalogue  with its figures of what preserves; null where only the regime matters
+     */
+    public static function of(
+        Formula $formula,
+        Composition $composition,
+        ?PhaseHeat $heat,
+        bool $onBatch = false,
+        ?Catalogue $catalogue = null,
+    ): self {
         $doses = [];
         $acidity = $formula->ph === null && ! $onBatch ? self::acidity($composition) : null;
         foreach ($composition->opened() as $line) {
@@ -55,16 +66,21 @@ final readonly class Preservation
         $foods = Composition::shareOfLines($composition->linesWith(self::isFood(...)));
         $isTooMuchFood = $foods->likely > self::FOOD_SHARE + 1e-9;
 
+        $effect = $isWatery && $catalogue !== null
+            ? PreservativeEffect::of($catalogue, $composition, $doses, $formula->ph)
+            : null;
+
         return new self($doses, $isWatery, match (true) {
             ! $isWatery => Regime::Dry,
             $isTooMuchFood => Regime::Fresh,
-            self::weakAlone($doses) === null
+            $effect?->word !== 'no'
+                && self::weakAlone($doses) === null
                 && self::coverageOf(array_filter(
                     $doses,
                     static fn (PreservativeDose $dose): bool => $dose->works($onBatch),
                 ))->isComplete() => Regime::Preserved,
             default => Regime::Fresh,
-        }, $acidity, $isTooMuchFood);
+        }, $acidity, $isTooMuchFood, $effect);
     }
 
     /** More fruit, egg, milk or grain water than this is fresh whatever is added to it. Common practice, recalled. */

@@ -62,7 +62,7 @@ final readonly class Assessment
         ?DateTimeImmutable $madeOn = null,
     ): self {
         $heat = PhaseHeat::of($formula, $composition);
-        $preservation = Preservation::of($formula, $composition, $heat, $onBatch);
+        $preservation = Preservation::of($formula, $composition, $heat, $onBatch, $catalogue);
         $container = $formula->container === null ? null : ($catalogue->containers()[$formula->container] ?? null);
         $emulsion = Emulsion::of($composition);
 

@@ -44,6 +44,7 @@ use Ilvane\Core\Safety\Rules\Phototoxic;
 use Ilvane\Core\Safety\Rules\PlantLeftIn;
 use Ilvane\Core\Safety\Rules\PlantPulp;
 use Ilvane\Core\Safety\Rules\PowderHigh;
+use Ilvane\Core\Safety\Rules\PreservativeAtWork;
 use Ilvane\Core\Safety\Rules\PreservativeAudience;
 use Ilvane\Core\Safety\Rules\PreservativeDoseLow;
 use Ilvane\Core\Safety\Rules\PreservativeFormUnsuited;
@@ -94,6 +95,7 @@ final class RuleBook
             new PreservativePhUnsuited,
             new PreservativeHeated,
             new PreservativeNarrow,
+            new PreservativeAtWork,
             new PreservativeAudience,
             new PreservativeFormUnsuited,
             new PreservativeNotNeeded,

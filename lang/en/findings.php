@@ -64,6 +64,16 @@ return [
     ],
     'any' => ['ask' => 'How do you want to mend it? Something else has to take up the difference.'],
     'preservation' => [
+        'at_work' => [
+            'message' => 'Too little of the preservative is at work against :group.',
+            'message_no' => ':ingredient is too weak here against :group.',
+            'message_no_like' => ':percent :ingredient works like :like in a plain lotion: too weak against :group.',
+            'message_possibly' => ':ingredient could be too weak here against :group.',
+            'message_possibly_like' => ':percent :ingredient works like :like in a plain lotion: it could be too weak against :group.',
+            'because' => 'Only what is free in the water preserves. The rest sits in the oil, in the solubiliser or on powder, or has lost its acid form.',
+            'source' => 'Partition between oil, water and micelles (Bean; Garrett and Woods; Kazmi and Mitchell), with figures from memory: an estimate, not a test.',
+            'ask' => 'Use less oil, solubiliser or powder, dose higher inside its range, or choose another system?',
+        ],
         'food' => [
             'message' => 'Food and a preservative: :ingredients. More than :limit food can’t be preserved at home.',
             'because' => 'Fruit, egg, milk and grain water bring more microbes and feed them better than a home dose holds back. Even so it keeps no longer than fresh food in the fridge.',

@@ -14,6 +14,7 @@ return [
     'region_us_guidance' => 'the EU limit, shown as guidance: the US keeps no such list',
     'base_oil_phase' => 'the oil phase', 'base_water_phase' => 'the water phase', 'base_stated_yield' => 'the yield you hoped for',
     'microbes_bacteria' => 'bacteria',
+    'organism_gram_negative' => 'gram-negative bacteria', 'organism_gram_positive' => 'gram-positive bacteria', 'organism_yeast' => 'yeasts', 'organism_mould' => 'moulds',
     'microbes_fungi' => 'yeast and mould',
     'microbes_yeast' => 'yeast',
     'microbes_mould' => 'mould',

@@ -64,6 +64,16 @@ return [
     ],
     'any' => ['ask' => 'Comment voulez-vous réparer ? Autre chose doit reprendre la différence.'],
     'preservation' => [
+        'at_work' => [
+            'message' => 'Trop peu de conservateur agit contre :group.',
+            'message_no' => ':ingredient est trop faible ici contre :group.',
+            'message_no_like' => ':percent de :ingredient agit comme :like dans une lotion simple : trop faible contre :group.',
+            'message_possibly' => ':ingredient pourrait être trop faible ici contre :group.',
+            'message_possibly_like' => ':percent de :ingredient agit comme :like dans une lotion simple : peut-être trop faible contre :group.',
+            'because' => 'Seul conserve ce qui est libre dans l’eau. Le reste est dans l’huile, dans le solubilisant ou sur la poudre, ou a perdu sa forme acide.',
+            'source' => 'Partage entre huile, eau et micelles (Bean ; Garrett et Woods ; Kazmi et Mitchell), chiffres de mémoire : une estimation, pas un test.',
+            'ask' => 'Moins d’huile, de solubilisant ou de poudre, une dose plus haute dans sa fourchette, ou un autre système ?',
+        ],
         'food' => [
             'message' => 'Un aliment et un conservateur : :ingredients. Au-delà de :limit, un aliment ne se conserve pas à la maison.',
             'because' => 'Fruits, œuf, lait et eaux de céréales apportent plus de microbes, et les nourrissent mieux, que ne retient une dose de cuisine. Il ne se garde donc pas plus longtemps qu’un aliment frais au réfrigérateur.',

@@ -91,6 +91,7 @@ return [
 
     'rules' => [
         'preservation' => [
+            'at_work' => 'Assez de la dose est libre dans l’eau ; huile, solubilisant et poudre en prennent leur part.',
             'food' => 'Fruits, œuf, lait et eaux de céréales se font frais, quel que soit le conservateur.',
             'twice' => 'Un conservateur complet, à sa dose, suffit.',
             'formaldehyde' => 'Un conservateur qui libère du formaldéhyde est nommé comme tel sur l’étiquette.',

@@ -14,6 +14,7 @@ return [
     'region_us_guidance' => 'la limite de l’UE, à titre indicatif : les États-Unis n’ont pas de telle liste',
     'base_oil_phase' => 'la phase huileuse', 'base_water_phase' => 'la phase aqueuse', 'base_stated_yield' => 'le rendement espéré',
     'microbes_bacteria' => 'bactéries',
+    'organism_gram_negative' => 'les bactéries à Gram négatif', 'organism_gram_positive' => 'les bactéries à Gram positif', 'organism_yeast' => 'les levures', 'organism_mould' => 'les moisissures',
     'microbes_fungi' => 'levures et moisissures',
     'microbes_yeast' => 'levures',
     'microbes_mould' => 'moisissures',
