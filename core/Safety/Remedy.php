@@ -156,20 +156,28 @@ final readonly class Remedy
     }
 
     /**
-     * Aims for a pH, with the acid that gets there and how much by the estimate.
+     * Aims for a pH, with the acid that gets there and how much by the estimate; where it is more acid already, for what
+     * the estimate says, as long as that is enough.
      *
+     * @param  float  $least  what may be aimed for at the least
      * @return list<Fix> none where more acid is no way, or what is dissolved can't be brought there
      */
-    public function aimAt(float $ph): array
+    public function aimAt(float $ph, float $least): array
     {
+        $acidity = Acidity::of($this->composition);
+        if ($acidity->guess !== null && $acidity->guess < $ph - self::WITHIN_PH) {
+            if ($acidity->guess < $least - self::WITHIN_PH) {
+                return []; // only less acid or an alkali would do
+            }
+            $ph = max($least, round($acidity->guess, 1));
+        }
         $aim = ['op' => 'add', 'path' => '/ph', 'value' => (float) Amount::plain($ph)];
         $terms = ['ph' => Term::number($ph), 'ingredient' => Term::ingredient($this->acid)];
-        $acidity = Acidity::of($this->composition);
         if ($acidity->guess === null) {
             return [new Fix('aim_ph_drops', [$aim], $terms)]; // hardly anything holds it: a few drops are enough
         }
         if ($acidity->guess <= $ph + self::NEAR_PH) {
-            return $acidity->guess >= $ph - self::WITHIN_PH ? [new Fix('aim_ph', [$aim], $terms)] : [];
+            return [new Fix('aim_ph', [$aim], $terms)];
         }
         $percent = $acidity->citricFor($ph);
         if ($percent === null) {
@@ -191,7 +199,7 @@ final readonly class Remedy
     /** The estimate is no closer than this; an acid that isn't needed is not offered. A guess. */
     private const NEAR_PH = 0.2;
 
-    /** So far below the aim, only less acid or an alkali would do. A guess. */
+    /** The estimate may be off by so much. A guess. */
     private const WITHIN_PH = 1.0;
 
     /**

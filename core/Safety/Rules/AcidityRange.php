@@ -21,6 +21,9 @@ final class AcidityRange implements Rule
 
     public const RINSE_OFF = [2.8, 7.0];
 
+    /** The lowest worth aiming for. Common practice. */
+    public const BEST = 4.5;
+
     /** Beyond these it burns skin and eyes. Common practice. */
     public const EXTREME = [2.5, 11.0];
 
@@ -58,7 +61,7 @@ final class AcidityRange implements Rule
                 'ph' => Term::number($ph),
                 'low' => Term::number(self::EXTREME[0]),
                 'high' => Term::number(self::EXTREME[1]),
-            ], fixes: (new Remedy($assessment))->aimAt(self::AIM));
+            ], fixes: (new Remedy($assessment))->aimAt(self::AIM, self::BEST));
 
             return;
         }
@@ -68,7 +71,7 @@ final class AcidityRange implements Rule
                 'ph' => Term::number($ph),
                 'low' => Term::number($low),
                 'high' => Term::number($high),
-            ], fixes: (new Remedy($assessment))->aimAt(self::AIM));
+            ], fixes: (new Remedy($assessment))->aimAt(self::AIM, self::BEST));
         }
     }
 }

@@ -41,7 +41,7 @@ final class PreservativePhUnsuited implements Rule
                 'low' => Term::number($low),
                 'high' => Term::number($high),
                 'source' => Term::note($dose->ingredient->sourceOf('ph')),
-            ], (new Remedy($assessment))->aimAt($wanted));
+            ], (new Remedy($assessment))->aimAt($wanted, min($wanted, max($low, AcidityRange::BEST))));
         }
     }
 
