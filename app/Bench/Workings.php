@@ -61,7 +61,7 @@ final readonly class Workings
             $it->keeping,
             $it->formula,
             $it->composition,
-            $it->preservation->regime,
+            $it->preservation,
             $it->madeOn,
             $it->container,
         );

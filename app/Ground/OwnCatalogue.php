@@ -53,6 +53,11 @@ final class OwnCatalogue implements CatalogueSource
         return $this->shipped->containers();
     }
 
+    public function bioburdens(): array
+    {
+        return $this->shipped->bioburdens();
+    }
+
     public function vessels(): array
     {
         return $this->shipped->vessels();

@@ -6,24 +6,31 @@ namespace App\Ground;
 
 use Ilvane\Core\Formula\Region;
 use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Microbiology\Growth;
 
 /**
  * Where and with what this maker makes, whose rules count and what their scale shows: taken for every formula that does
  * not say
  * otherwise itself.
  *
- * @phpstan-type Values array{room_c: string, altitude_m: string, water: string, oil: string, region: string,
- *   scale: string}
+ * @phpstan-type Values array{room_c: string, fridge_c: string, altitude_m: string, water: string, oil: string,
+ *   region: string, scale: string}
  */
 final class OwnKitchen
 {
     private const NAME = 'kitchen';
 
     /** Fields that are numbers, and the least and most they may be. */
-    private const NUMBERS = ['room_c' => [-20.0, 60.0], 'altitude_m' => [-500.0, 9000.0], 'scale' => [0.0001, 100.0]];
+    private const NUMBERS = [
+        'room_c' => [-20.0, 60.0],
+        'fridge_c' => [-2.0, 20.0],
+        'altitude_m' => [-500.0, 9000.0],
+        'scale' => [0.0001, 100.0],
+    ];
 
     private const BLANK = [
         'room_c' => '',
+        'fridge_c' => '',
         'altitude_m' => '',
         'water' => '',
         'oil' => '',
@@ -92,6 +99,7 @@ final class OwnKitchen
     {
         $own = array_filter([
             'room_c' => self::number($this->values()['room_c']),
+            'fridge_c' => self::number($this->values()['fridge_c']),
             'altitude_m' => self::number($this->values()['altitude_m']),
             'vessels' => array_filter(['water' => $this->values()['water'], 'oil' => $this->values()['oil']]),
         ], static fn (mixed $value): bool => $value !== null && $value !== []);
@@ -118,6 +126,12 @@ final class OwnKitchen
         }
 
         return self::number($scale) === null ? $document : [...$document, 'scale_resolution_g' => self::number($scale)];
+    }
+
+    /** °C in this maker's fridge: as measured, else as fridges usually are. */
+    public function fridge(): float
+    {
+        return self::number($this->values()['fridge_c']) ?? Growth::FRIDGE_C;
     }
 
     private static function number(string $typed): ?float

@@ -13,6 +13,7 @@ use RuntimeException;
  *
  * @phpstan-import-type Row from CatalogueSource
  * @phpstan-import-type ActivityRow from CatalogueSource
+ * @phpstan-import-type BurdenRow from CatalogueSource
  * @phpstan-import-type LimitRow from CatalogueSource
  * @phpstan-import-type PresetRow from CatalogueSource
  * @phpstan-import-type PreparationRow from CatalogueSource
@@ -27,13 +28,14 @@ use RuntimeException;
  *   charges: list<array{with: string, above: float, grade: string}>,
  *   constituents: array<string, list<array{string, float, float}>>,
  *   activities: array<string, ActivityRow>, salts: array<string, array{string, float}>,
+ *   bioburdens: array<string, BurdenRow>,
  *   choices: array<string, list<string>>, vague: array<string, list<string>>, presets: list<PresetRow>
  * }
  */
 final class ShippedCatalogue implements CatalogueSource
 {
     /** Raise when the shape of a compiled row changes. */
-    private const SHAPE = 13;
+    private const SHAPE = 14;
 
     private const FILES = [
         'ingredients',
@@ -45,6 +47,7 @@ final class ShippedCatalogue implements CatalogueSource
         'limits',
         'contents',
         'partition',
+        'bioburden',
         'preservative_activity',
         'preservative_salts',
         'vague_names',
@@ -125,6 +128,11 @@ final class ShippedCatalogue implements CatalogueSource
         return $this->compiled()['salts'];
     }
 
+    public function bioburdens(): array
+    {
+        return $this->compiled()['bioburdens'];
+    }
+
     public function choices(): array
     {
         return $this->compiled()['choices'];
@@ -201,6 +209,7 @@ final class ShippedCatalogue implements CatalogueSource
                 'salt',
             ),
             'vague' => $this->grouped('vague_names', static fn (array $row): string => $row['key'], 'name'),
+            'bioburdens' => $this->table('bioburden', self::burden(...), 'of'),
             'presets' => array_map(self::preset(...), $this->csv('presets')),
         ];
     }
@@ -508,6 +517,20 @@ final class ShippedCatalogue implements CatalogueSource
         }
 
         return $groups;
+    }
+
+    /**
+     * @param  Cells  $row
+     * @return BurdenRow
+     */
+    private static function burden(array $row): array
+    {
+        return [
+            'start' => [(float) $row['start_cfu_g_low'], (float) $row['start_cfu_g'], (float) $row['start_cfu_g_high']],
+            'food' => (float) $row['food'],
+            'raw' => $row['raw'] === 'yes',
+            'ph' => self::number($row['ph']),
+        ];
     }
 
     /**

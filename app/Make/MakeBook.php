@@ -309,7 +309,8 @@ final readonly class MakeBook
         return array_keys(array_filter([
             'shake' => $parts,
             'sun' => $isPhototoxic,
-            'rinse_out' => $it->formula->use === Application::LeaveOn && $it->preservation->isTooMuchFood,
+            'rinse_out' => $it->formula->use === Application::LeaveOn
+                && isset($it->preservation->load?->tooMuch()['food']),
             'keep_frozen' => $isFresh && $storage === Storage::Freezer,
             'keep_cold' => $isFresh && $storage === Storage::Fridge,
         ]));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pantry;
 
 use App\Ground\NotUndone;
+use App\Ground\OwnKitchen;
 use App\Models\Enums\LotEntryKind;
 use App\Models\Enums\LotKind;
 use App\Models\Lot;
@@ -21,7 +22,7 @@ final readonly class Shelving
 
     private const SECONDS_PER_HOUR = 3600;
 
-    public function __construct(private Catalogue $catalogue)
+    public function __construct(private Catalogue $catalogue, private OwnKitchen $kitchen)
     {
     }
 
@@ -31,7 +32,11 @@ final readonly class Shelving
 
         return $method === null
             ? null
-            : self::after($at, Perishing::lasts($method, [['hour' => 0.0, 'storage' => $storage]]));
+            : self::after($at, Perishing::lasts(
+                $method,
+                [['hour' => 0.0, 'storage' => $storage]],
+                $this->kitchen->fridge(),
+            ));
     }
 
     /**
@@ -79,7 +84,10 @@ final readonly class Shelving
             'grams_left' => max(0.0, round($left, 4)),
             'storage' => $stays[count($stays) - 1]['storage']->value,
             'good_until' => match (true) {
-                $method !== null => self::after($lot->made_at, Perishing::lasts($method, $stays)),
+                $method !== null => self::after(
+                    $lot->made_at,
+                    Perishing::lasts($method, $stays, $this->kitchen->fridge()),
+                ),
                 $lot->kind === LotKind::Bought => $this->goodUntil(
                     (string) $lot->ingredient,
                     $lot->sealed_until,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Preparations;
 
+use App\Ground\OwnKitchen;
 use App\Ground\Wording;
 use App\Models\Preparation;
 use App\Pantry\LotCards;
@@ -20,6 +21,7 @@ final readonly class PreparationPageFactory
         private PreparationBook $preparationBook,
         private LotCards $lotCards,
         private Catalogue $catalogue,
+        private OwnKitchen $kitchen,
     ) {
     }
 
@@ -46,10 +48,13 @@ final readonly class PreparationPageFactory
         $method = $this->preparationBook->method($preparation->method);
         $amounts = Quantities::toGet($preparation->plan['wanted'], $method, PreparationBook::ownYields($method->key));
         $steps = __("preparations.$method->key.steps");
-        $hours = static fn (Storage $storage): string => Perishing::hours($method, $storage) < 24
-            ? $wording
-                ->number(Perishing::hours($method, $storage), 0)."\u{202F}".say('words.unit.hours') : $wording
-                ->days(Perishing::hours($method, $storage) / 24);
+        $hours = function (Storage $storage) use ($method, $wording): string {
+            $lasts = Perishing::hours($method, $storage, $this->kitchen->fridge());
+
+            return $lasts < 24
+                ? $wording->number($lasts, 0)."\u{202F}".say('words.unit.hours')
+                : $wording->days($lasts / 24);
+        };
 
         return new PreparationPage(
             [], [], [], [], '', '', $preparation, $method, $amounts,

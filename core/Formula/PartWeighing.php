@@ -197,7 +197,7 @@ final class PartWeighing
         if ($key === null || ($defaults->isOily ?? true)) {
             return null;
         }
-        $like = $this->catalogue->get($key);
+        $like = $this->catalogue->get($key)->madeBy($method);
         if ($method !== null && ! $method->isNamedByItsPlant() && count($plants) === 1) {
             return $like;
         }

@@ -64,6 +64,11 @@ final class Catalogue
                 $row['freezer_days'],
                 $row['ph'],
                 $row['source'],
+                $this->bioburden(
+                    "preparation:$key",
+                    $row['ingredient'],
+                    'kind:'.($this->rows[$row['ingredient']]['kind'] ?? ''),
+                ),
             );
         }
         $this->preparations = $preparations ?? [];
@@ -77,7 +82,7 @@ final class Catalogue
     /** @throws UnknownMaterial */
     public function get(string $key): Material
     {
-        return $this->built[$key] ??= self::build($this->rows[$key] ?? throw new UnknownMaterial($key));
+        return $this->built[$key] ??= $this->build($this->rows[$key] ?? throw new UnknownMaterial($key));
     }
 
     /**
@@ -277,8 +282,21 @@ final class Catalogue
         } + strlen($name);
     }
 
+    /** What the first of these has that the table knows. */
+    private function bioburden(string ...$of): ?Bioburden
+    {
+        foreach ($of as $one) {
+            $row = $this->source->bioburdens()[$one] ?? null;
+            if ($row !== null) {
+                return new Bioburden(Band::of(...$row['start']), $row['food'], $row['raw'], $row['ph']);
+            }
+        }
+
+        return null;
+    }
+
     /** @param  Row  $row */
-    private static function build(array $row): Material
+    private function build(array $row): Material
     {
         return new Material(
             key: $row['key'],
@@ -331,6 +349,7 @@ final class Catalogue
             contents: $row['contents'],
             oilPolarity: $row['oil_polarity'],
             micelles: $row['micelles'],
+            bioburden: $this->bioburden($row['key'], "kind:{$row['kind']}"),
             sources: $row['sources'],
         );
     }

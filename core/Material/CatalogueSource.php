@@ -39,6 +39,7 @@ namespace Ilvane\Core\Material;
  *   traits: list<string>, limits: list<LimitRow>, contents: array<string, float>,
  *   sources: array<string, string>, oil_polarity: float, micelles: float
  * }
+ * @phpstan-type BurdenRow array{start: array{float, float, float}, food: float, raw: bool, ph: ?float}
  * @phpstan-type ActivityRow array{
  *   pka: ?float, oil: float, micelle: float, most_free: ?float, needs: array<string, float>, is_boosted: bool,
  *   boost: float, boost_full: float, chelation: float, chelation_full: float
@@ -78,6 +79,9 @@ interface CatalogueSource
 
     /** @return array<string, array{string, float}> acid and its share by weight, by INCI name of the salt */
     public function salts(): array;
+
+    /** @return array<string, BurdenRow> by ingredient key, "kind:…" or "preparation:…" */
+    public function bioburdens(): array;
 
     /** @return array<string, list<string>> ingredient keys by role, the first choice first */
     public function choices(): array;

@@ -85,6 +85,7 @@ final readonly class Material
         public array $sources = [],
         public float $oilPolarity = 1.0,
         public float $micelles = 0.0,
+        public ?Bioburden $bioburden = null,
     ) {
     }
 
@@ -96,6 +97,12 @@ final readonly class Material
     public function composedOf(string $inci, array $blendParts): self
     {
         return $this->with(inci: $inci, blendParts: $blendParts);
+    }
+
+    /** As the making leaves it: boiled things bring fewer microbes than soaked ones. */
+    public function madeBy(?PreparationMethod $method): self
+    {
+        return $method?->bioburden === null ? $this : $this->with(bioburden: $method->bioburden);
     }
 
     /** INCI name of what is drawn from it, e.g. "Urtica Dioica Leaf Extract". */

@@ -37,6 +37,15 @@ enum MaterialTrait: string
     /** Gives off formaldehyde little by little; a label has to say so. */
     case ReleasesFormaldehyde = 'releases_formaldehyde';
 
+    /** An acid polymer that thickens only once an alkali has neutralised it. */
+    case WantsNeutralising = 'wants_neutralising';
+
+    /** A salt in water, or what gives one: it thins what charges hold apart. */
+    case Electrolyte = 'electrolyte';
+
+    /** Makes acid for days after it went in. */
+    case DriftsAcid = 'drifts_acid';
+
     /** Makes soap of fatty acids. */
     case Alkali = 'alkali';
 

@@ -37,6 +37,7 @@ final readonly class PreparationMethod
         public float $freezerDays,
         public ?float $ph,
         public string $source,
+        public ?Bioburden $bioburden = null,
     ) {
     }
 

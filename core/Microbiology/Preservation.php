@@ -31,16 +31,19 @@ final readonly class Preservation
     /**
      * @param  list<PreservativeDose>  $doses
      * @param  Band|null  $acidity  the pH estimated from what is dissolved, where none is meant or measured
-     * @param  bool  $isTooMuchFood  more food in it than any preservative is trusted to hold
+     * @param  Load|null  $load  what the preservative has to hold first; null where there is no water
      * @param  PreservativeEffect|null  $effect  how much of the doses is at work; null where the model has no figures
+     * @param  Spoilage|null  $spoilage  what microbes find in it; null where there is no water
      */
     private function __construct(
         public array $doses,
         public bool $isWatery,
         public Regime $regime,
         public ?Band $acidity,
-        public bool $isTooMuchFood,
-        public ?PreservativeEffect $effect = null,
+        public ?Load $load,
+        public ?PreservativeEffect $effect,
+        public ?Spoilage $spoilage,
+        public Acidity $dissolved,
     ) {
     }
 
@@ -56,23 +59,22 @@ final readonly class Preservation
         ?Catalogue $catalogue = null,
     ): self {
         $doses = [];
-        $acidity = $formula->ph === null && ! $onBatch ? self::acidity($composition) : null;
+        $dissolved = Acidity::of($composition);
+        $acidity = $formula->ph === null && ! $onBatch ? self::acidity($composition, $dissolved) : null;
         foreach ($composition->opened() as $line) {
             if ($line->ingredient?->kind === Kind::Preservative && $line->isInBatch()) {
                 $doses[] = self::dose($formula, $line, $line->ingredient, $heat, $acidity);
             }
         }
         $isWatery = self::isWatery($composition);
-        $foods = Composition::shareOfLines($composition->linesWith(self::isFood(...)));
-        $isTooMuchFood = $foods->likely > self::FOOD_SHARE + 1e-9;
-
+        $load = $isWatery ? Load::of($composition) : null;
         $effect = $isWatery && $catalogue !== null
             ? PreservativeEffect::of($catalogue, $composition, $doses, $formula->ph)
             : null;
 
         return new self($doses, $isWatery, match (true) {
             ! $isWatery => Regime::Dry,
-            $isTooMuchFood => Regime::Fresh,
+            $load !== null && $load->tooMuch() !== [] => Regime::Fresh,
             $effect?->word !== 'no'
                 && self::weakAlone($doses) === null
                 && self::coverageOf(array_filter(
@@ -80,16 +82,33 @@ final readonly class Preservation
                     static fn (PreservativeDose $dose): bool => $dose->works($onBatch),
                 ))->isComplete() => Regime::Preserved,
             default => Regime::Fresh,
-        }, $acidity, $isTooMuchFood, $effect);
+        }, $acidity, $load, $effect, $isWatery ? Spoilage::of(
+            $composition,
+            $formula->ph ?? $dissolved->guess,
+        ) : null, $dissolved);
     }
 
-    /** More fruit, egg, milk or grain water than this is fresh whatever is added to it. Common practice, recalled. */
-    public const FOOD_SHARE = 0.05;
-
-    /** Food as it comes, with its water; honey and syrups have none free. */
-    public static function isFood(Material $ingredient): bool
+    /** The same, as if it were kept in another way. */
+    public function as(Regime $regime): self
     {
-        return $ingredient->kind === Kind::PlantMilkOrFood && $ingredient->bringsFreeWater();
+        return new self(
+            $this->doses,
+            $this->isWatery,
+            $regime,
+            $this->acidity,
+            $this->load,
+            $regime === Regime::Preserved ? $this->effect : null,
+            $this->spoilage,
+            $this->dissolved,
+        );
+    }
+
+    /**
+     * It counts as preserved, and something speaks for half the time: much to hold, or a dose that is only just enough.
+     */
+    public function isStrained(): bool
+    {
+        return ($this->load?->some() ?? []) !== [] || $this->effect?->word === 'possibly';
     }
 
     public function hasSystem(): bool
@@ -169,9 +188,8 @@ final readonly class Preservation
     private const OFF_WITH_PLANTS = 1.5;
 
     /** The pH as it can be estimated; null where there is no water to speak of. */
-    private static function acidity(Composition $composition): ?Band
+    private static function acidity(Composition $composition, Acidity $acidity): ?Band
     {
-        $acidity = Acidity::of($composition);
         $off = $acidity->isPlantRich ? self::OFF_WITH_PLANTS : self::OFF;
 
         return match (true) {
@@ -235,7 +253,7 @@ final readonly class Preservation
     private static function isWatery(Composition $composition): bool
     {
         $otherWater = 0.0;
-        $isBound = (WaterActivity::of($composition) ?? 0.0) < WaterActivity::NOTHING_GROWS;
+        $isBound = WaterActivity::word($composition) !== 'perishable';
         foreach ($composition->plants() as [$line]) {
             if ($line->ingredient?->kind === Kind::FreshBotanical && ! $line->line->hasWaterDrivenOut()) {
                 return true;

@@ -134,7 +134,7 @@ final readonly class PreservativeEffect
         return Composition::shareOfLines(array_values(array_filter(
             $composition->known(),
             static fn (WeighedLine $line): bool => $line->ingredient instanceof Material
-                && Preservation::isFood($line->ingredient),
+                && Load::isFood($line->ingredient),
         )))->likely > self::HARD;
     }
 }

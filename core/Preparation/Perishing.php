@@ -6,6 +6,8 @@ namespace Ilvane\Core\Preparation;
 
 use Ilvane\Core\Formula\Storage;
 use Ilvane\Core\Material\PreparationMethod;
+use Ilvane\Core\Microbiology\Growth;
+use Ilvane\Core\Microbiology\Spoilage;
 
 /**
  * Life used up hour by hour, faster on the counter than in the cold: what is left of it when a thing is moved goes on
@@ -22,14 +24,18 @@ final class Perishing
      *
      * @param  non-empty-list<array{hour: float, storage: Storage}>  $stays  where it stood from which hour on, the
      *   first from 0
+     * @param  float  $fridge  °C
      */
-    public static function lasts(PreparationMethod $method, array $stays): float
-    {
+    public static function lasts(
+        PreparationMethod $method,
+        array $stays,
+        float $fridge = Growth::FRIDGE_C,
+    ): float {
         $left = 1.0;
         $until = 0.0;
         $thawedUntil = INF;
         foreach ($stays as $i => $stay) {
-            $life = self::hours($method, $stay['storage']);
+            $life = self::hours($method, $stay['storage'], $fridge);
             $until = min($stay['hour'] + $left * $life, $thawedUntil);
             $next = $stays[$i + 1] ?? null;
             if ($next === null || $until <= $next['hour']) {
@@ -44,12 +50,24 @@ final class Perishing
         return $until;
     }
 
-    /** Hours it keeps so stored, freshly made. */
-    public static function hours(PreparationMethod $method, Storage $storage): float
-    {
+    /**
+     * Hours it keeps so stored, freshly made: as makers say, and no longer than microbes let it in this fridge.
+     *
+     * @param  float  $fridge  °C
+     */
+    public static function hours(
+        PreparationMethod $method,
+        Storage $storage,
+        float $fridge = Growth::FRIDGE_C,
+    ): float {
         return match ($storage) {
             Storage::Room => $method->counterHours,
-            Storage::Fridge => 24 * $method->fridgeDays,
+            Storage::Fridge => 24 * min(
+                $method->fridgeDays,
+                $method->bioburden === null
+                    ? INF
+                    : Spoilage::ofBurden($method->bioburden, $method->ph)->days($fridge, false) ?? INF,
+            ),
             Storage::Freezer => 24 * $method->freezerDays,
         };
     }

@@ -23,6 +23,7 @@ final readonly class Conditions
      * @param  float|null  $altitude  metres above the sea
      * @param  float|null  $bath  °C of the water bath
      * @param  string|null  $waterVessel  key in data/vessels.csv
+     * @param  float|null  $fridge  °C in it, as measured
      */
     public function __construct(
         public ?float $room = null,
@@ -34,7 +35,14 @@ final readonly class Conditions
         public ?bool $isCovered = null,
         public ?Cooling $cool = null,
         public ?PourOrder $pour = null,
+        public ?float $fridge = null,
     ) {
+    }
+
+    /** Something said that changes how it is made; how cold the fridge is says only how long it keeps. */
+    public function isTold(): bool
+    {
+        return $this != new self(fridge: $this->fridge);
     }
 
     public function room(): float

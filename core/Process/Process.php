@@ -23,6 +23,6 @@ final readonly class Process
     /** Its maker has said something of how it is made. */
     public function isTold(): bool
     {
-        return $this != new self;
+        return $this->conditions->isTold() || $this != new self(conditions: $this->conditions);
     }
 }

@@ -19,6 +19,7 @@ final class ProcessDocument
         'gate_c',
         'bath_c',
         'room_c',
+        'fridge_c',
         'altitude_m',
         'vessels',
         'covered',
@@ -81,6 +82,7 @@ final class ProcessDocument
             isCovered: $covered,
             cool: $process->oneOf('cool', Cooling::class),
             pour: $process->oneOf('pour', PourOrder::class),
+            fridge: $process->number('fridge_c', -2, 20),
         );
     }
 
@@ -137,6 +139,7 @@ final class ProcessDocument
             'gate_c' => $process->coolDown,
             'bath_c' => $conditions->bath,
             'room_c' => $conditions->room,
+            'fridge_c' => $conditions->fridge,
             'altitude_m' => $conditions->altitude,
             'cool' => $conditions->cool?->value,
             'pour' => $conditions->pour?->value,

@@ -18,6 +18,7 @@ use Ilvane\Core\Material\Material;
 use Ilvane\Core\Material\PreservativeComponent;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Microbiology\ComponentDose;
+use Ilvane\Core\Microbiology\Growth;
 use Ilvane\Core\Microbiology\Preservation;
 use Ilvane\Core\Physics\Emulsion\Emulsion;
 use Ilvane\Core\Physics\Emulsion\Hlb;
@@ -75,8 +76,8 @@ final readonly class Assessment
             $preservation,
             $emulsion,
             Scent::of($formula, $composition),
-            ShelfLife::of($formula, $composition, $preservation->regime, $madeOn, $container),
-            ShelfLife::ifFresh($formula, $composition),
+            ShelfLife::of($formula, $composition, $preservation, $madeOn, $container),
+            ShelfLife::ifFresh($formula, $composition, $preservation),
             $madeOn,
             $container,
             Hlb::of($emulsion->emulsifiers, $emulsion->fats),
@@ -137,6 +138,31 @@ final readonly class Assessment
         $storage = $claim->storage ?? $this->formula->family->usualStorage() ?? Storage::Room;
 
         return $intended === Regime::Fresh && $storage->isCold()
-            && ($claim->claimedDays === null || $claim->claimedDays <= ($this->keepingIfFresh->days ?? 0.0));
+            && ($claim->claimedDays === null
+                || $claim->claimedDays <= ($this->keepingIfFresh->days ?? 0.0)
+                || $this->isHopeful($claim->claimedDays));
+    }
+
+    /**
+     * A claim longer than what is said here, for something not yet spoiled by then in a fridge at its best: an
+     * estimate.
+     */
+    public function isHopeful(float $claimed): bool
+    {
+        $spoilage = $this->preservation->spoilage;
+        if (
+            $this->preservation->regime !== Regime::Fresh
+            || $spoilage === null
+            || ShelfLife::storage($this->formula, Regime::Fresh) !== Storage::Fridge
+        ) {
+            return false;
+        }
+        $growth = $spoilage->at(Growth::COLD_FRIDGE_C, $this->preservation->effect->free->reach ?? []);
+        if ($growth->after(0.0) >= Growth::LIMIT) {
+            return false; // raw food is no matter of hope
+        }
+        $until = $growth->hoursTo(Growth::SPOILED);
+
+        return $until !== null && 24 * $claimed <= $until;
     }
 }

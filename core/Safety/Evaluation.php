@@ -40,7 +40,7 @@ final readonly class Evaluation
     /** Stops about what grows in it. */
     private const MICROBIAL = [
         'preservation.missing', 'preservation.low', 'preservation.weak_alone', 'preservation.wrong_base',
-        'preservation.ph_unsuited', 'preservation.at_work', 'preservation.heated',
+        'preservation.ph_unsuited', 'preservation.not_free', 'preservation.heated',
         'preservation.scent_is_not', 'preservation.vitamin_e_is_not',
         'plant.fresh_in_oil', 'emulsion.water_in_butter', 'keeping.claim_too_long',
     ];

@@ -156,8 +156,8 @@ final readonly class Remedy
     }
 
     /**
-     * Aims for a pH, with the acid that gets there and how much by the estimate; where it is more acid already, for what
-     * the estimate says, as long as that is enough.
+     * Aims for a pH, with the acid that gets there and how much by the estimate; where it is more acid already, for
+     * what the estimate says, as long as that is enough.
      *
      * @param  float  $least  what may be aimed for at the least
      * @return list<Fix> none where more acid is no way, or what is dissolved can't be brought there

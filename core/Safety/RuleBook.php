@@ -44,13 +44,13 @@ use Ilvane\Core\Safety\Rules\Phototoxic;
 use Ilvane\Core\Safety\Rules\PlantLeftIn;
 use Ilvane\Core\Safety\Rules\PlantPulp;
 use Ilvane\Core\Safety\Rules\PowderHigh;
-use Ilvane\Core\Safety\Rules\PreservativeAtWork;
 use Ilvane\Core\Safety\Rules\PreservativeAudience;
 use Ilvane\Core\Safety\Rules\PreservativeDoseLow;
 use Ilvane\Core\Safety\Rules\PreservativeFormUnsuited;
 use Ilvane\Core\Safety\Rules\PreservativeHeated;
 use Ilvane\Core\Safety\Rules\PreservativeMissing;
 use Ilvane\Core\Safety\Rules\PreservativeNarrow;
+use Ilvane\Core\Safety\Rules\PreservativeNotFree;
 use Ilvane\Core\Safety\Rules\PreservativeNotNeeded;
 use Ilvane\Core\Safety\Rules\PreservativeOverLimit;
 use Ilvane\Core\Safety\Rules\PreservativePhUnsuited;
@@ -67,6 +67,7 @@ use Ilvane\Core\Safety\Rules\ScentTotalHigh;
 use Ilvane\Core\Safety\Rules\SumNot100;
 use Ilvane\Core\Safety\Rules\Unweighable;
 use Ilvane\Core\Safety\Rules\VitaminEIsNoPreservative;
+use Ilvane\Core\Safety\Rules\WaterBarelyBound;
 use Ilvane\Core\Safety\Rules\WaterInButter;
 
 /** Every rule there is, in the order they speak. */
@@ -95,12 +96,13 @@ final class RuleBook
             new PreservativePhUnsuited,
             new PreservativeHeated,
             new PreservativeNarrow,
-            new PreservativeAtWork,
+            new PreservativeNotFree,
             new PreservativeAudience,
             new PreservativeFormUnsuited,
             new PreservativeNotNeeded,
             new PreservativeTwice,
             new FoodPreserved,
+            new WaterBarelyBound,
             new FormaldehydeReleased,
             new NoEmulsifier,
             new NotAnEmulsifier,

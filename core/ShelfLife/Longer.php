@@ -10,6 +10,7 @@ use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\Regime;
 use Ilvane\Core\Formula\Storage;
 use Ilvane\Core\Material\Container;
+use Ilvane\Core\Microbiology\Preservation;
 use Ilvane\Core\Physics\Oxidation;
 
 /** One thing that would make it keep longer, and until when it then would: the same sum with that one thing changed. */
@@ -32,18 +33,23 @@ final readonly class Longer
         ShelfLife $keeping,
         Formula $formula,
         Composition $composition,
-        Regime $regime,
+        Preservation $preservation,
         ?DateTimeImmutable $madeOn = null,
         ?Container $container = null,
     ): array {
         if ($keeping->days === null) {
             return [];
         }
-        $ways = match ($regime) {
+        $ways = match ($preservation->regime) {
             Regime::Dry => self::sweeter($keeping, $formula, $composition, $container),
             Regime::Fresh => [
                 new self('freeze', ShelfLife::FROZEN_DAYS),
-                new self('preserve', ShelfLife::of($formula, $composition, Regime::Preserved, $madeOn)->days ?? 0.0),
+                new self('preserve', ShelfLife::of(
+                    $formula,
+                    $composition,
+                    $preservation->as(Regime::Preserved),
+                    $madeOn,
+                )->days ?? 0.0),
             ],
             Regime::Preserved => [],
         };

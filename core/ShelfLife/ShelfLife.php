@@ -14,6 +14,8 @@ use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Material\Container;
 use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Material;
+use Ilvane\Core\Microbiology\Growth;
+use Ilvane\Core\Microbiology\Preservation;
 use Ilvane\Core\Physics\Oxidation;
 
 /**
@@ -26,6 +28,9 @@ final readonly class ShelfLife
 
     /** With more than a fifth of plant juices, teas or milks a preservative has more to hold. */
     public const PRESERVED_PLANT_RICH_DAYS = 90.0;
+
+    /** The preservative has much to hold, or only just does. Common practice, recalled. */
+    public const PRESERVED_BARELY_DAYS = 90.0;
 
     public const PLANT_RICH_SHARE = 0.20;
 
@@ -54,11 +59,18 @@ final readonly class ShelfLife
     public static function of(
         Formula $formula,
         Composition $composition,
-        Regime $regime,
+        Preservation $preservation,
         ?DateTimeImmutable $madeOn = null,
         ?Container $container = null,
     ): self {
-        return self::stored(self::storage($formula, $regime), $formula, $composition, $regime, $madeOn, $container);
+        return self::stored(
+            self::storage($formula, $preservation->regime),
+            $formula,
+            $composition,
+            $preservation,
+            $madeOn,
+            $container,
+        );
     }
 
     /** Where it stands: as meant, as its kind usually does, or as its regime asks for. */
@@ -70,28 +82,29 @@ final readonly class ShelfLife
     }
 
     /** What it would keep without its preservative, put in the cold. */
-    public static function ifFresh(Formula $formula, Composition $composition): self
+    public static function ifFresh(Formula $formula, Composition $composition, Preservation $preservation): self
     {
         $cold = self::storage($formula, Regime::Fresh) === Storage::Freezer ? Storage::Freezer : Storage::Fridge;
 
-        return self::stored($cold, $formula, $composition, Regime::Fresh, null);
+        return self::stored($cold, $formula, $composition, $preservation->as(Regime::Fresh), null);
     }
 
     private static function stored(
         Storage $storage,
         Formula $formula,
         Composition $composition,
-        Regime $regime,
+        Preservation $preservation,
         ?DateTimeImmutable $madeOn,
         ?Container $container = null,
     ): self {
+        $regime = $preservation->regime;
         if ($composition->known() === []) {
             return new self(null, [], 'nothing_in_it');
         }
         $steps = match ($regime) {
             Regime::Dry => self::dry($formula, $composition, $storage, $madeOn, $container),
-            Regime::Preserved => self::preserved($composition, $madeOn),
-            Regime::Fresh => self::fresh($formula, $composition, $storage),
+            Regime::Preserved => self::preserved($composition, $preservation, $madeOn),
+            Regime::Fresh => self::fresh($formula, $composition, $preservation, $storage),
         };
         if ($steps === null) {
             return new self(null, [], 'oil_unknown');
@@ -134,16 +147,24 @@ final readonly class ShelfLife
     }
 
     /** @return list<ShelfLifeStep> */
-    private static function preserved(Composition $composition, ?DateTimeImmutable $madeOn): array
-    {
+    private static function preserved(
+        Composition $composition,
+        Preservation $preservation,
+        ?DateTimeImmutable $madeOn,
+    ): array {
         $plantWaters = Composition::shareOfLines($composition->linesWith(
             static fn (Material $ingredient): bool => $ingredient->kind->isWatery()
                 && $ingredient->kind !== Kind::WaterPhaseLiquid,
         ));
         $steps = [
-            $plantWaters->likely > self::PLANT_RICH_SHARE
-                ? new ShelfLifeStep('preserved_plant_rich', self::PRESERVED_PLANT_RICH_DAYS)
-                : new ShelfLifeStep('preserved', self::PRESERVED_DAYS),
+            match (true) {
+                $plantWaters->likely > self::PLANT_RICH_SHARE => new ShelfLifeStep(
+                    'preserved_plant_rich',
+                    self::PRESERVED_PLANT_RICH_DAYS,
+                ),
+                $preservation->isStrained() => new ShelfLifeStep('preserved_barely', self::PRESERVED_BARELY_DAYS),
+                default => new ShelfLifeStep('preserved', self::PRESERVED_DAYS),
+            },
             new ShelfLifeStep('never_longer', self::LONGEST_DAYS),
         ];
         foreach ($composition->known() as $line) {
@@ -207,8 +228,12 @@ final readonly class ShelfLife
     }
 
     /** @return list<ShelfLifeStep> */
-    private static function fresh(Formula $formula, Composition $composition, Storage $storage): array
-    {
+    private static function fresh(
+        Formula $formula,
+        Composition $composition,
+        Preservation $preservation,
+        Storage $storage,
+    ): array {
         if ($storage === Storage::Freezer) {
             return [new ShelfLifeStep('fresh_frozen', self::FROZEN_DAYS)];
         }
@@ -223,6 +248,16 @@ final readonly class ShelfLife
             if ($days !== null) {
                 $steps[] = new ShelfLifeStep('fresh_ingredient', $days, $line->ingredient->key);
             }
+        }
+        $fridge = $formula->process->conditions->fridge ?? Growth::FRIDGE_C;
+        $spoilage = $preservation->spoilage;
+        $until = $spoilage?->days(
+            $fridge,
+            $formula->audience->isUnder3(),
+            $preservation->effect->free->reach ?? [],
+        );
+        if ($until !== null) {
+            $steps[] = new ShelfLifeStep('growth', $until, $spoilage->worst?->ingredient?->key);
         }
 
         return $steps;

@@ -64,7 +64,13 @@ return [
     ],
     'any' => ['ask' => 'How do you want to mend it? Something else has to take up the difference.'],
     'preservation' => [
-        'at_work' => [
+        'bound' => [
+            'message' => 'The water in it is bound, but only just: water activity :activity, and all keeps below :keeps.',
+            'because' => 'Some yeasts and moulds grow even in honey and glycerin that took up a little water, and drops under the lid are free water.',
+            'source' => 'Water activity by Norrish, above 60 % glycerin by its humidity table (recalled): an estimate.',
+            'ask' => 'Take less water or more glycerin, or keep it in the fridge for a few days?',
+        ],
+        'not_free' => [
             'message' => 'Too little of the preservative is at work against :group.',
             'message_no' => ':ingredient is too weak here against :group.',
             'message_no_like' => ':percent :ingredient works like :like in a plain lotion: too weak against :group.',
@@ -75,10 +81,24 @@ return [
             'ask' => 'Use less oil, solubiliser or powder, dose higher inside its range, or choose another system?',
         ],
         'food' => [
-            'message' => 'Food and a preservative: :ingredients. More than :limit food can’t be preserved at home.',
-            'because' => 'Fruit, egg, milk and grain water bring more microbes and feed them better than a home dose holds back. Even so it keeps no longer than fresh food in the fridge.',
+            'message' => 'A preservative has much to hold here: :ingredients.',
+            'message_too_much_food' => 'Food and a preservative: :ingredients. More than :limit food can’t be preserved at home.',
+            'message_too_much_raw' => 'Raw juice and a preservative: :ingredients. More than :limit of it can’t be preserved at home.',
+            'message_too_much_powder' => 'Powder left in, and a preservative: :ingredients. More than :limit of it can’t be preserved at home.',
+            'message_some_food' => ':ingredients is food: even with a preservative it keeps 3 months at most.',
+            'message_some_raw' => ':ingredients is raw: even with a preservative it keeps 3 months at most.',
+            'message_some_powder' => ':ingredients brings many microbes: even with a preservative it keeps 3 months at most.',
+            'message_plant_waters' => ':share is plant water: take the usual :usual of :ingredient, not the least.',
+            'because' => 'Fruit, egg, milk, raw juice and plant powder bring more microbes, and feed them better, than a home dose holds back.',
+            'because_some_food' => 'Food feeds microbes. What has too many of them uses up a preservative.',
+            'because_some_raw' => 'What was neither boiled nor bottled starts with thousands of microbes in a gram.',
+            'because_some_powder' => 'Ground plants carry ten thousand to a million microbes in a gram, and bind some of the preservative.',
+            'because_plant_waters' => 'Teas, hydrosols, gels and juices feed microbes. The least dose is meant for plain water.',
             'source' => 'Common practice, recalled.',
-            'ask' => 'Make it fresh for a day or two, or take the food out?',
+            'ask' => 'Make it fresh for a day or two, or take it out?',
+            'ask_some_food' => 'Say 3 months on the label, or leave the food out?',
+            'ask_some_raw' => 'Say 3 months on the label, or take it bottled or boiled?',
+            'ask_some_powder' => 'Say 3 months on the label, or use it as a strained tea?',
         ],
         'twice' => [
             'message' => 'Two full preservatives at once: :ingredients. One at its dose is enough.',
@@ -609,8 +629,11 @@ return [
     'keeping' => [
         'claim_too_long' => [
             'message' => 'It is said to keep :claimed; by the rules here it keeps :days.',
+            'message_hopeful' => 'It is said to keep :claimed; here we would say :days.',
             'because' => 'What grows or turns does it long before it can be seen.',
+            'because_hopeful' => 'In a very cold fridge it may still look fine by then. By our estimate it holds too many microbes earlier.',
             'source' => 'The derivation of the date: common practice, the short end. A challenge test would tell more.',
+            'source_hopeful' => 'Growth estimated with figures from memory: no test.',
         ],
         'overdue' => [
             'message' => ':lot is past its date, :date.',

@@ -91,7 +91,8 @@ return [
 
     'rules' => [
         'preservation' => [
-            'at_work' => 'Enough of the dose is free in the water; oil, solubiliser and powder take their part.',
+            'bound' => 'Water counts as bound below a water activity of 0.62. Between that and 0.75 it is checked.',
+            'not_free' => 'Enough of the dose is free in the water; oil, solubiliser and powder take their part.',
             'food' => 'Fruit, egg, milk and grain water are made fresh, whatever preservative is added.',
             'twice' => 'One full preservative at its dose is enough.',
             'formaldehyde' => 'A preservative that releases formaldehyde is named as such on the label.',

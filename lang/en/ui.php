@@ -6,9 +6,9 @@ return [
     'band' => ':low–:high',
     'kitchen' => [
         'title' => 'My kitchen', 'why' => 'Taken wherever a formula doesn’t say otherwise. How high you live decides how hot a bath gets.',
-        'room_c' => 'My room, °C', 'altitude_m' => 'Height above the sea, m', 'scale' => 'My scale shows, g', 'region' => 'New formulas by the rules of', 'each_time' => 'said each time', 'water' => 'Water phase in', 'oil' => 'Oil phase in', 'by_size' => 'whatever is large enough',
-        'usual' => ['room_c' => '21', 'altitude_m' => '0', 'scale' => '0.1'],
-        'problems' => ['room_c' => 'A room from −20 to 60 °C.', 'altitude_m' => 'Metres, from −500 to 9000.', 'scale' => 'The smallest step it shows, in grams: 1, 0.1 or 0.01.'],
+        'room_c' => 'My room, °C', 'fridge_c' => 'My fridge, °C', 'altitude_m' => 'Height above the sea, m', 'scale' => 'My scale shows, g', 'region' => 'New formulas by the rules of', 'each_time' => 'said each time', 'water' => 'Water phase in', 'oil' => 'Oil phase in', 'by_size' => 'whatever is large enough',
+        'usual' => ['room_c' => '21', 'fridge_c' => '8', 'altitude_m' => '0', 'scale' => '0.1'],
+        'problems' => ['room_c' => 'A room from −20 to 60 °C.', 'fridge_c' => 'A fridge from −2 to 20 °C.', 'altitude_m' => 'Metres, from −500 to 9000.', 'scale' => 'The smallest step it shows, in grams: 1, 0.1 or 0.01.'],
     ],
     'rooms' => ['sample' => 'sample', 'to_mine' => 'to my own', 'to_sample' => 'Look round the sample workroom first', 'to_sample_means' => 'An invented maker’s, full of things under way. Nothing you do there touches yours.', 'both' => 'Two workrooms', 'both_mine' => 'This is your own workroom.', 'both_demo' => 'This is the sample workroom: try anything, it is laid out anew each day.'],
     'skip' => 'Skip to the work',

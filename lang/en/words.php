@@ -68,6 +68,8 @@ return [
         'fresh_frozen' => 'Frozen in portions',
         'oxidation' => 'The fats turn, :ingredient first',
         'lot' => 'Lot :lot, to its own date',
+        'preserved_barely' => 'Preserved, with much to hold or a dose just enough: 3 months',
+        'growth' => 'Until microbes are too many, by our estimate',
         'fresh_ingredient' => ':ingredient, fresh, in the fridge',
     ],
     'refused' => [

@@ -64,7 +64,13 @@ return [
     ],
     'any' => ['ask' => 'Comment voulez-vous réparer ? Autre chose doit reprendre la différence.'],
     'preservation' => [
-        'at_work' => [
+        'bound' => [
+            'message' => 'L’eau y est liée, mais tout juste : activité de l’eau :activity, et tout se garde au-dessous de :keeps.',
+            'because' => 'Des levures et des moisissures poussent même dans un miel ou une glycérine qui a pris un peu d’eau, et les gouttes sous le couvercle sont de l’eau libre.',
+            'source' => 'Activité de l’eau selon Norrish, au-delà de 60 % de glycérine selon sa table d’humidité (de mémoire) : une estimation.',
+            'ask' => 'Prendre moins d’eau ou plus de glycérine, ou le garder quelques jours au réfrigérateur ?',
+        ],
+        'not_free' => [
             'message' => 'Trop peu de conservateur agit contre :group.',
             'message_no' => ':ingredient est trop faible ici contre :group.',
             'message_no_like' => ':percent de :ingredient agit comme :like dans une lotion simple : trop faible contre :group.',
@@ -75,10 +81,24 @@ return [
             'ask' => 'Moins d’huile, de solubilisant ou de poudre, une dose plus haute dans sa fourchette, ou un autre système ?',
         ],
         'food' => [
-            'message' => 'Un aliment et un conservateur : :ingredients. Au-delà de :limit, un aliment ne se conserve pas à la maison.',
-            'because' => 'Fruits, œuf, lait et eaux de céréales apportent plus de microbes, et les nourrissent mieux, que ne retient une dose de cuisine. Il ne se garde donc pas plus longtemps qu’un aliment frais au réfrigérateur.',
+            'message' => 'Un conservateur a ici beaucoup à tenir : :ingredients.',
+            'message_too_much_food' => 'Un aliment et un conservateur : :ingredients. Au-delà de :limit, un aliment ne se conserve pas à la maison.',
+            'message_too_much_raw' => 'Un jus cru et un conservateur : :ingredients. Au-delà de :limit, il ne se conserve pas à la maison.',
+            'message_too_much_powder' => 'Une poudre laissée dedans et un conservateur : :ingredients. Au-delà de :limit, elle ne se conserve pas à la maison.',
+            'message_some_food' => ':ingredients est un aliment : même avec un conservateur, 3 mois au plus.',
+            'message_some_raw' => ':ingredients est cru : même avec un conservateur, 3 mois au plus.',
+            'message_some_powder' => ':ingredients apporte beaucoup de microbes : même avec un conservateur, 3 mois au plus.',
+            'message_plant_waters' => ':share sont des eaux de plantes : prenez la dose habituelle de :ingredient, :usual, pas la plus petite.',
+            'because' => 'Fruits, œuf, lait, jus cru et poudres de plantes apportent plus de microbes, et les nourrissent mieux, que ne retient une dose de cuisine.',
+            'because_some_food' => 'Un aliment nourrit les microbes. S’il y en a trop, ils épuisent le conservateur.',
+            'because_some_raw' => 'Ce qui n’a été ni bouilli ni mis en bouteille commence avec des milliers de microbes par gramme.',
+            'because_some_powder' => 'Une plante moulue porte de dix mille à un million de microbes par gramme, et retient une part du conservateur.',
+            'because_plant_waters' => 'Tisanes, hydrolats, gels et jus nourrissent les microbes. La plus petite dose vaut pour l’eau seule.',
             'source' => 'Pratique courante, de mémoire.',
-            'ask' => 'Le faire frais pour un jour ou deux, ou retirer l’aliment ?',
+            'ask' => 'Le faire frais pour un jour ou deux, ou le retirer ?',
+            'ask_some_food' => 'Écrire 3 mois sur l’étiquette, ou laisser l’aliment de côté ?',
+            'ask_some_raw' => 'Écrire 3 mois sur l’étiquette, ou le prendre en bouteille ou bouilli ?',
+            'ask_some_powder' => 'Écrire 3 mois sur l’étiquette, ou l’employer en tisane filtrée ?',
         ],
         'twice' => [
             'message' => 'Deux conservateurs complets à la fois : :ingredients. Un seul, à sa dose, suffit.',
@@ -609,8 +629,11 @@ return [
     'keeping' => [
         'claim_too_long' => [
             'message' => 'Il est dit se garder :claimed ; selon les règles d’ici il se garde :days.',
+            'message_hopeful' => 'Il est dit se garder :claimed ; nous dirions ici :days.',
             'because' => 'Ce qui pousse ou tourne le fait bien avant qu’on le voie.',
+            'because_hopeful' => 'Dans un réfrigérateur très froid, il peut avoir encore bel aspect. Selon notre estimation, il porte trop de microbes plus tôt.',
             'source' => 'Le calcul de la date : pratique courante, le bout court. Un essai d’efficacité en dirait plus.',
+            'source_hopeful' => 'Croissance estimée avec des chiffres de mémoire : pas un essai.',
         ],
         'overdue' => [
             'message' => ':lot a passé sa date, :date.',

@@ -91,7 +91,8 @@ return [
 
     'rules' => [
         'preservation' => [
-            'at_work' => 'Assez de la dose est libre dans l’eau ; huile, solubilisant et poudre en prennent leur part.',
+            'bound' => 'L’eau compte comme liée au-dessous d’une activité de 0,62. De là à 0,75, c’est à vérifier.',
+            'not_free' => 'Assez de la dose est libre dans l’eau ; huile, solubilisant et poudre en prennent leur part.',
             'food' => 'Fruits, œuf, lait et eaux de céréales se font frais, quel que soit le conservateur.',
             'twice' => 'Un conservateur complet, à sa dose, suffit.',
             'formaldehyde' => 'Un conservateur qui libère du formaldéhyde est nommé comme tel sur l’étiquette.',

@@ -6,9 +6,9 @@ return [
     'band' => ':low–:high',
     'kitchen' => [
         'title' => 'Ma cuisine', 'why' => 'Prise partout où une formule ne dit rien d’autre. L’altitude décide de la chaleur d’un bain.',
-        'room_c' => 'Ma pièce, °C', 'altitude_m' => 'Altitude, m', 'scale' => 'Ma balance montre, g', 'region' => 'Nouvelles formules selon les règles de', 'each_time' => 'dit chaque fois', 'water' => 'Phase aqueuse dans', 'oil' => 'Phase grasse dans', 'by_size' => 'ce qui est assez grand',
-        'usual' => ['room_c' => '21', 'altitude_m' => '0', 'scale' => '0,1'],
-        'problems' => ['room_c' => 'Une pièce de −20 à 60 °C.', 'altitude_m' => 'Des mètres, de −500 à 9000.', 'scale' => 'Le plus petit pas qu’elle montre, en grammes : 1, 0,1 ou 0,01.'],
+        'room_c' => 'Ma pièce, °C', 'fridge_c' => 'Mon réfrigérateur, °C', 'altitude_m' => 'Altitude, m', 'scale' => 'Ma balance montre, g', 'region' => 'Nouvelles formules selon les règles de', 'each_time' => 'dit chaque fois', 'water' => 'Phase aqueuse dans', 'oil' => 'Phase grasse dans', 'by_size' => 'ce qui est assez grand',
+        'usual' => ['room_c' => '21', 'fridge_c' => '8', 'altitude_m' => '0', 'scale' => '0,1'],
+        'problems' => ['room_c' => 'Une pièce de −20 à 60 °C.', 'fridge_c' => 'Un réfrigérateur de −2 à 20 °C.', 'altitude_m' => 'Des mètres, de −500 à 9000.', 'scale' => 'Le plus petit pas qu’elle montre, en grammes : 1, 0,1 ou 0,01.'],
     ],
     'rooms' => ['sample' => 'exemple', 'to_mine' => 'vers le mien', 'to_sample' => 'Visiter d’abord l’atelier d’exemple', 'to_sample_means' => 'Celui d’une personne inventée, plein de choses en cours. Rien de ce que vous y faites ne touche au vôtre.', 'both' => 'Deux ateliers', 'both_mine' => 'Ceci est votre propre atelier.', 'both_demo' => 'Ceci est l’atelier d’exemple : essayez tout, il est refait chaque jour.'],
     'skip' => 'Aller au travail',

@@ -68,6 +68,8 @@ return [
         'fresh_frozen' => 'Congelé en portions',
         'oxidation' => 'Les corps gras rancissent, :ingredient d’abord',
         'lot' => 'Lot :lot, jusqu’à sa propre date',
+        'preserved_barely' => 'Conservé, avec beaucoup à tenir ou une dose tout juste suffisante : 3 mois',
+        'growth' => 'Jusqu’à trop de microbes, selon notre estimation',
         'fresh_ingredient' => ':ingredient, frais, au réfrigérateur',
     ],
     'refused' => [

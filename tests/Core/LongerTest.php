@@ -34,7 +34,7 @@ final class LongerTest extends CoreCase
                     $it->keeping,
                     $it->formula,
                     $it->composition,
-                    $it->preservation->regime,
+                    $it->preservation,
                     $it->madeOn,
                     $it->container,
                 ),
@@ -116,7 +116,8 @@ final class LongerTest extends CoreCase
             [['distilled-water', 'to 100'], ['glycerin', $glycerin]],
             ['family' => 'gel'],
         ));
-        self::assertSame('dry', $glycerite('75 %')->preservation->regime->value, 'water activity below 0.60');
-        self::assertSame('fresh', $glycerite('60 %')->preservation->regime->value, 'about 0.73: low risk is not none');
+        self::assertSame('dry', $glycerite('75 %')->preservation->regime->value, 'kept from 65 % on');
+        self::assertSame('dry', $glycerite('60 %')->preservation->regime->value, 'to check: JudgementTest');
+        self::assertSame('fresh', $glycerite('49 %')->preservation->regime->value);
     }
 }

@@ -73,9 +73,39 @@ final class PreparationTest extends CoreCase
     public static function lives(): iterable
     {
         yield 'aloe gel' => ['aloe-gel-from-leaf', 1];
-        yield 'rice water' => ['rice-water-plain-soak', 2];
+        yield 'rice water, soaked' => ['rice-water-plain-soak', 1];
+        yield 'rice water, boiled' => ['rice-water-boiled', 2];
         yield 'tea' => ['herbal-tea-infusion', 3];
-        yield 'mucilage' => ['flaxseed-gel-prep', 3];
+        yield 'mucilage' => ['flaxseed-gel-prep', 2];
+    }
+
+    /** What is made and then put on the bench is one thing: the bench gives it no longer than the kitchen did. */
+    public function test_it_keeps_no_longer_on_the_bench_than_as_it_was_made(): void
+    {
+        $longest = [];
+        foreach (self::catalogue()->preparations() as $method) {
+            $days = Perishing::hours($method, Storage::Fridge) / 24;
+            $longest[$method->ingredient] = max($longest[$method->ingredient] ?? 0.0, $days);
+        }
+        self::assertGreaterThan(18, count($longest));
+        foreach ($longest as $ingredient => $days) {
+            $bench = self::evaluate(self::document([[$ingredient, '100 g']], [
+                'family' => 'gel',
+                'keeping' => ['intended' => 'fresh', 'storage' => 'fridge'],
+            ]))->assessment->keeping->days;
+            self::assertNotNull($bench, $ingredient);
+            self::assertGreaterThanOrEqual(1.0, $bench, $ingredient);
+            self::assertLessThanOrEqual(floor($days), $bench, $ingredient);
+        }
+    }
+
+    public function test_a_colder_fridge_keeps_it_longer_and_a_warm_one_shorter(): void
+    {
+        $gel = self::method('flaxseed-gel-prep'); // 3 days at most, whatever the fridge
+        self::assertSame([72.0, 48.0, 24.0], array_map(
+            static fn (float $celsius): float => Perishing::hours($gel, Storage::Fridge, $celsius),
+            [4.0, 8.0, 14.0],
+        ));
     }
 
     public function test_every_method_keeps_shortest_on_the_counter_and_thirty_to_ninety_days_frozen(): void

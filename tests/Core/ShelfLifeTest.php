@@ -83,7 +83,7 @@ final class ShelfLifeTest extends CoreCase
             [['rice-water-plain', 'to 100'], ['glycerin', '3 %']],
             'water_spray',
             'fridge',
-            2.0,
+            1.0, // soaked, not boiled
         ];
         yield 'with aloe' => [[['aloe-gel-fresh', 'to 100'], ['glycerin', '3 %']], 'gel', 'fridge', 1.0];
         yield 'a mixed mask' => [[['yoghurt', 'to 100'], ['honey', '5 %']], 'fresh_mask', 'fridge', 2.0];

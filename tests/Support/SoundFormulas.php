@@ -177,7 +177,7 @@ final class SoundFormulas
             'flaxseed gel, fresh' => [
                 'gel',
                 [['flaxseed-gel', '100 g']],
-                ['batch' => null, 'keeping' => ['intended' => 'fresh', 'storage' => 'fridge', 'claimed_days' => 5]],
+                ['batch' => null, 'keeping' => ['intended' => 'fresh', 'storage' => 'fridge', 'claimed_days' => 2]],
             ],
             'avocado mask' => [
                 'fresh_mask',

@@ -73,6 +73,18 @@ final readonly class Acid
         return new self([2.950, 5.408], 166.131);
     }
 
+    /** A unit of the polymer; its constant rises as it is neutralised, about 5 in the middle. Textbook, recalled. */
+    public static function polyacrylic(): self
+    {
+        return new self([5.0], 72.06);
+    }
+
+    /** Oleic acid as soap in micelles, where it holds its proton far more than in water. Textbook, recalled. */
+    public static function fatty(): self
+    {
+        return new self([7.8], 282.46);
+    }
+
     /** The acid a preservative of this INCI name gives; null for what is none. */
     public static function ofPreservative(string $inci): ?self
     {

@@ -21,6 +21,9 @@ final readonly class Acidity
 
     private const LYE_MOLAR_MASS = 39.997;
 
+    /** Its minerals hold about half of its acids: pH 3.9. Textbook, recalled. */
+    private const HONEY_NEUTRALISED = 0.6;
+
     private function __construct(
         public ?float $guess,
         public bool $isPlantRich,
@@ -112,9 +115,20 @@ final readonly class Acidity
             'Sorbic Acid' => [Acid::sorbic(), $grams, 0.0],
             'Dehydroacetic Acid' => [Acid::dehydroacetic(), $grams, 0.0],
             'Salicylic Acid' => [Acid::salicylic(), $grams, 0.0],
+            'Carbomer' => [Acid::polyacrylic(), $grams, 0.0],
+            'Potassium Olivate' => [Acid::fatty(), $grams * 282.46 / 320.55, 1.0],
+            'Acids of Honey' => [Acid::gluconic(), $grams, self::HONEY_NEUTRALISED],
             'Gluconolactone' => [Acid::gluconic(), $grams * 196.155 / 178.14, 0.0],
             default => null,
         };
+    }
+
+    /** Grams of sodium hydroxide for 100 g of the batch to come up to a pH; null where the guess is not possible. */
+    public function lyeFor(float $ph): ?float
+    {
+        $molar = $this->solution?->baseToReach($ph);
+
+        return $molar === null ? null : $molar * self::LYE_MOLAR_MASS * $this->litresPerHundredGrams;
     }
 
     /** Grams of citric acid for 100 g of the batch to come down to a pH; null where the guess is not possible. */

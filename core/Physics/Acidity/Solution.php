@@ -55,7 +55,7 @@ final readonly class Solution
         for ($i = 0; $i < 40; $i++) {
             $strength = $this->ionicStrength($ph, $strength);
             $next = self::root(fn (float $ph): float => $this->charge($ph, $strength));
-            if (abs($next - $ph) < 1e-9) {
+            if (abs($next - $ph) < 1e-7) {
                 break;
             }
             $ph = $next;
@@ -101,13 +101,57 @@ final readonly class Solution
         return $molar;
     }
 
-    /** @param  callable(float): float  $balance falls with pH */
+    /** mol/L of a strong base to add to come up to a pH; 0 where it is as high already. */
+    public function baseToReach(float $ph): float
+    {
+        $molar = $strength = 0.0;
+        for ($i = 0; $i < 60; $i++) {
+            $strength = $this->alkaline($molar)->ionicStrength($ph, $strength);
+            $needed = max(0.0, -$this->charge($ph, $strength));
+            if (abs($needed - $molar) < 1e-12) {
+                break;
+            }
+            $molar = $needed;
+        }
+
+        return $molar;
+    }
+
+    /**
+     * Ridders' method: a bracket that closes from both sides, the last digits within a dozen steps.
+     *
+     * @param  callable(float): float  $balance falls with pH
+     */
     private static function root(callable $balance): float
     {
         [$low, $high] = [0.0, 14.0];
+        [$atLow, $atHigh] = [$balance($low), $balance($high)];
+        if ($atLow <= 0.0 || $atHigh >= 0.0) {
+            return $atLow <= 0.0 ? $low : $high;
+        }
+        $last = INF;
         for ($i = 0; $i < 60; $i++) {
             $middle = ($low + $high) / 2;
-            $balance($middle) > 0 ? $low = $middle : $high = $middle;
+            $atMiddle = $balance($middle);
+            $root = sqrt($atMiddle * $atMiddle - $atLow * $atHigh);
+            if ($root <= 0.0) {
+                return $middle;
+            }
+            $next = $middle + ($middle - $low) * $atMiddle / $root;
+            if (abs($next - $last) < 1e-11) {
+                return $next;
+            }
+            $last = $next;
+            $atNext = $balance($next);
+            foreach ([[$middle, $atMiddle], [$next, $atNext]] as [$ph, $value]) {
+                if ($value > 0.0 && $ph > $low) {
+                    [$low, $atLow] = [$ph, $value];
+                } elseif ($value < 0.0 && $ph < $high) {
+                    [$high, $atHigh] = [$ph, $value];
+                } elseif ($value === 0.0) {
+                    return $ph;
+                }
+            }
         }
 
         return ($low + $high) / 2;

@@ -19,7 +19,8 @@ final class KeepingClaimed implements Rule
         $claimed = $assessment->formula->keeping->claimedDays;
         $days = $assessment->keeping->days;
         if ($claimed !== null && $days !== null && $claimed > $days + 1e-9) {
-            yield new Finding('keeping.claim_too_long', Severity::Stop, terms: [
+            $isHopeful = $assessment->isHopeful($claimed);
+            yield new Finding('keeping.claim_too_long', $isHopeful ? Severity::Mind : Severity::Stop, terms: [
                 'claimed' => Term::days($claimed),
                 'days' => Term::days($days),
             ], fixes: [
@@ -28,7 +29,7 @@ final class KeepingClaimed implements Rule
                     [['op' => 'replace', 'path' => '/keeping/claimed_days', 'value' => $days]],
                     ['days' => Term::days($days)],
                 ),
-            ]);
+            ], variant: $isHopeful ? 'hopeful' : 'usual');
         }
         if (
             $assessment->container !== null

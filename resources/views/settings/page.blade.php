@@ -80,7 +80,7 @@
             <h2>{{ __('ui.kitchen.title') }}</h2>
             <p>{{ __('ui.kitchen.why') }}</p>
             <p class="settings-line">
-                @foreach (['room_c', 'altitude_m', 'scale'] as $field)
+                @foreach (['room_c', 'fridge_c', 'altitude_m', 'scale'] as $field)
                     <label><span class="label">{{ __("ui.kitchen.$field") }}</span><input name="{{ $field }}"
                             inputmode="decimal" maxlength="10" value="{{ old($field, $kitchen[$field]) }}"
                             placeholder="{{ __("ui.kitchen.usual.$field") }}"
@@ -96,7 +96,7 @@
                     </select>
                 </label>
             </p>
-            @foreach (['room_c', 'altitude_m', 'scale'] as $field)
+            @foreach (['room_c', 'fridge_c', 'altitude_m', 'scale'] as $field)
                 @error($field)
                     <p class="problem" id="problem-kitchen-{{ $field }}" role="alert">{{ $message }}</p>
                 @enderror

@@ -126,7 +126,7 @@ final class ConsistencyTest extends CoreCase
                 $it->keeping,
                 $it->formula,
                 $it->composition,
-                $it->preservation->regime,
+                $it->preservation,
                 $it->madeOn,
                 $it->container,
             ) as $way) {

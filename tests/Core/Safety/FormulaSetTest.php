@@ -156,7 +156,7 @@ final class FormulaSetTest extends CoreCase
                 ['phenoxyethanol-ethylhexylglycerin', '0.9 %'],
             ],
             $ph,
-            ['emulsion.inner_phase_high', 'emulsion.load_high', 'preservation.at_work'], // three quarters of it is oil
+            ['emulsion.inner_phase_high', 'emulsion.load_high', 'preservation.not_free'], // three quarters of it is oil
         ];
         yield 'polysorbate for an oil that wants less' => [
             'leave_in_emulsion',
@@ -168,7 +168,7 @@ final class FormulaSetTest extends CoreCase
                 ['phenoxyethanol-ethylhexylglycerin', '0.9 %'],
             ],
             $ph,
-            ['emulsion.hlb_off', 'preservation.at_work'], // in the micelles of the polysorbate
+            ['emulsion.hlb_off', 'preservation.not_free'], // in the micelles of the polysorbate
         ];
         yield 'dry gum on the water' => [
             'leave_in_emulsion',
@@ -187,7 +187,7 @@ final class FormulaSetTest extends CoreCase
             'leave_in_emulsion',
             $cream(['amla-powder', '6 %', 'water']),
             $ph,
-            ['dose.high', 'powder.high', 'preservation.at_work'], // bound to the powder
+            ['dose.high', 'powder.high', 'preservation.food'], // more of it than a preservative holds
         ];
         yield 'nettle never strained' => [
             'leave_in_emulsion',

@@ -93,7 +93,7 @@ final class RulesTest extends CoreCase
         yield 'too much humectant' => [$with(1, ['amount' => '14 %']), ['humectant.high']];
         yield 'above its usual range' => [$with(7, ['amount' => '2 %']), ['dose.high']];
         yield 'not for leaving on' => [$with(1, ['ingredient' => 'onion-juice']), ['irritant.strong']];
-        yield 'a food left on' => [$with(1, ['ingredient' => 'yoghurt']), ['dose.high']];
+        yield 'a food left on' => [$with(1, ['ingredient' => 'yoghurt']), ['dose.high', 'preservation.food']];
         yield 'fresh plant in the oil phase' => [
             $with(4, ['ingredient' => 'rosemary-fresh', 'amount' => '10 %']),
             ['plant.fresh_in_oil'],

@@ -16,7 +16,7 @@ use Ilvane\Core\Safety\Term;
  * A dose that stands in its range, and of which too little is free in the water: the rest sits in oil, in micelles or
  * on solids, or is dissociated. What the range and the pH already say is not said again.
  */
-final class PreservativeAtWork implements Rule
+final class PreservativeNotFree implements Rule
 {
     public function examine(Assessment $assessment): iterable
     {
@@ -26,7 +26,7 @@ final class PreservativeAtWork implements Rule
         if (
             $effect === null
             || $effect->word === 'yes'
-            || $preservation->isTooMuchFood
+            || ($preservation->load?->tooMuch() ?? []) !== []
             || ! $preservation->nominalCoverage()->isComplete()
             || $preservation->tooWeakAlone() !== null
             || array_filter($doses, static fn (PreservativeDose $dose): bool => $dose->works(false)) !== $doses
@@ -37,7 +37,7 @@ final class PreservativeAtWork implements Rule
         $isLike = $main !== null && $effect->worksLike !== null && $main->percent !== null
             && $effect->worksLike < $main->percent->likely;
         yield new Finding(
-            'preservation.at_work',
+            'preservation.not_free',
             $effect->word === 'no' ? Severity::Stop : Severity::Mind,
             array_map(static fn (PreservativeDose $dose): int => $dose->line->position, $doses),
             [

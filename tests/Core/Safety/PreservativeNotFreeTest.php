@@ -10,7 +10,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\CoreCase;
 
 /** The words that the check cases want, through whole formulas. By hand, from trade knowledge (recalled). */
-final class PreservativeAtWorkTest extends CoreCase
+final class PreservativeNotFreeTest extends CoreCase
 {
     private const PE = 'phenoxyethanol-ethylhexylglycerin';
 
@@ -79,7 +79,7 @@ final class PreservativeAtWorkTest extends CoreCase
     {
         $evaluation = self::judged($family, $lines, $ph);
         self::assertSame($regime, $evaluation->assessment->preservation->regime->value);
-        self::assertSame($says, self::finding($evaluation, 'preservation.at_work')?->severity->value ?? '');
+        self::assertSame($says, self::finding($evaluation, 'preservation.not_free')?->severity->value ?? '');
         self::assertSame($says !== 'stop', $evaluation->isDated(), 'no date where too little is at work');
     }
 
@@ -91,14 +91,14 @@ final class PreservativeAtWorkTest extends CoreCase
         ], 7.5);
         self::assertSame('fresh', $evaluation->assessment->preservation->regime->value);
         self::assertSame(Severity::Stop, self::finding($evaluation, 'preservation.ph_unsuited')?->severity);
-        self::assertNull(self::finding($evaluation, 'preservation.at_work'), 'said once');
+        self::assertNull(self::finding($evaluation, 'preservation.not_free'), 'said once');
     }
 
     public function test_it_says_what_dose_in_a_lotion_would_do_the_same(): void
     {
         $finding = self::finding(self::judged('water_spray', [
             ['distilled-water', 'to 100'], ['polysorbate-20', '15 %'], [self::PE, '0.5 %'],
-        ], 5.0), 'preservation.at_work');
+        ], 5.0), 'preservation.not_free');
         self::assertSame('no_like', $finding?->variant);
         self::assertGreaterThan(0.0, $finding->terms['like']->value);
         self::assertLessThan(0.25, $finding->terms['like']->value);
