@@ -16,6 +16,7 @@ use Ilvane\Core\Material\Material;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Physics\Acidity\Acid;
 use Ilvane\Core\Physics\Acidity\Acidity;
+use Ilvane\Core\Physics\Acidity\Adjustment;
 use Ilvane\Core\Physics\Heat\PhaseHeat;
 use Ilvane\Core\Physics\WaterActivity;
 
@@ -182,15 +183,10 @@ final readonly class Preservation
     /** Water with nothing acid or alkaline in it takes up the air's carbonic acid, and whatever else there is. */
     private const PLAIN_WATER_PH = [5.0, 6.5, 7.5];
 
-    /** How far the estimate of a pH may be off; with much plant water or juice in it, farther. A guess. */
-    private const OFF = 0.7;
-
-    private const OFF_WITH_PLANTS = 1.5;
-
     /** The pH as it can be estimated; null where there is no water to speak of. */
     private static function acidity(Composition $composition, Acidity $acidity): ?Band
     {
-        $off = $acidity->isPlantRich ? self::OFF_WITH_PLANTS : self::OFF;
+        $off = Adjustment::offBy($acidity);
 
         return match (true) {
             $composition->waterShare() < self::NEGLIGIBLE_WATER => null,

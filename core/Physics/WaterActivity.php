@@ -31,11 +31,11 @@ final class WaterActivity
 
     private const GLYCERIN = 'Glycerin';
 
+    /** From this share of glycerin on, its table. */
+    private const TABLE_FROM = 0.60;
+
     /** Glycerin in water: perishable below the first, kept from the second on. Common practice, recalled. */
     private const GLYCERIN_KEEPS = [0.50, 0.65];
-
-    /** Share of glycerin => water activity: humidity over glycerin and water at 20 °C (recalled). */
-    private const GLYCERIN_TABLE = [[0.6, 0.76], [0.7, 0.66], [0.8, 0.52], [1.0, 0.0]];
 
     /** Of water with one solute, by weight. */
     public static function norrish(float $soluteShare, float $molarMass, float $k): float
@@ -54,7 +54,7 @@ final class WaterActivity
             return null;
         }
         $glycerin = self::glycerinAlone($composition);
-        if ($glycerin !== null && $glycerin >= self::GLYCERIN_TABLE[0][0]) {
+        if ($glycerin !== null && $glycerin >= self::TABLE_FROM) {
             return self::fromTable($glycerin);
         }
         $moles = [];
@@ -115,14 +115,20 @@ final class WaterActivity
 
     private static function fromTable(float $glycerin): float
     {
-        [$from, $at] = self::GLYCERIN_TABLE[0];
-        foreach (self::GLYCERIN_TABLE as [$to, $then]) {
-            if ($glycerin <= $to && $to > $from) {
+        [$from, $at] = [0.0, 1.0];
+        foreach (self::humidity() as [$to, $then]) {
+            if ($glycerin <= $to) {
                 return $at + ($glycerin - $from) / ($to - $from) * ($then - $at);
             }
             [$from, $at] = [$to, $then];
         }
 
         return $at;
+    }
+
+    /** @return list<array{float, float}> share of glycerin, humidity over it and water at 20 °C (recalled) */
+    private static function humidity(): array
+    {
+        return [[self::TABLE_FROM, 0.76], [0.70, 0.66], [0.80, 0.52], [1.0, 0.0]];
     }
 }

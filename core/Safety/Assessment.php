@@ -47,6 +47,7 @@ final readonly class Assessment
         public Hlb $hlb,
         public SolidFat $texture,
         public array $infusions,
+        public bool $isOnBatch,
     ) {
     }
 
@@ -83,6 +84,7 @@ final readonly class Assessment
             Hlb::of($emulsion->emulsifiers, $emulsion->fats),
             SolidFat::of($composition),
             self::infusions($composition, $formula, $catalogue),
+            $onBatch,
         );
     }
 

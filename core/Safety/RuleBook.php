@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ilvane\Core\Safety;
 
 use Ilvane\Core\Safety\Rules\AcidityRange;
+use Ilvane\Core\Safety\Rules\AcidityToReach;
 use Ilvane\Core\Safety\Rules\AmountAmbiguous;
 use Ilvane\Core\Safety\Rules\AmountOpen;
 use Ilvane\Core\Safety\Rules\AmountUnread;
@@ -43,6 +44,7 @@ use Ilvane\Core\Safety\Rules\PatchTest;
 use Ilvane\Core\Safety\Rules\Phototoxic;
 use Ilvane\Core\Safety\Rules\PlantLeftIn;
 use Ilvane\Core\Safety\Rules\PlantPulp;
+use Ilvane\Core\Safety\Rules\PolymerSalted;
 use Ilvane\Core\Safety\Rules\PowderHigh;
 use Ilvane\Core\Safety\Rules\PreservativeAudience;
 use Ilvane\Core\Safety\Rules\PreservativeDoseLow;
@@ -113,6 +115,8 @@ final class RuleBook
             new InnerPhaseHigh,
             new WaterInButter,
             new AcidityRange,
+            new AcidityToReach,
+            new PolymerSalted,
             new FreshPlantInOil,
             new PlantLeftIn,
             new PlantPulp,

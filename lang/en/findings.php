@@ -331,18 +331,34 @@ return [
     'acidity' => [
         'extreme' => [
             'message' => 'pH :ph burns: nothing below :low or above :high goes on skin.',
+            'message_estimated' => 'By estimate its pH is about :ph: nothing below :low or above :high goes on skin.',
             'because' => 'So acid or so alkaline it hurts skin and eyes, and hair dissolves in strong alkali.',
             'source' => 'Common practice.',
         ],
         'low' => [
             'message' => 'pH :ph is too acid to stay on hair: aim for :low to :high.',
+            'message_estimated' => 'By estimate its pH is about :ph: too acid to stay on hair.',
             'because' => 'Too acid stings the scalp and dries; cationic conditioners thin.',
             'source' => 'Common practice: 4.5 to 5.5 is best; 3.5 to 7 is borne, rinsed off from 2.8.',
         ],
         'high' => [
             'message' => 'pH :ph is above what hair likes: :low to :high.',
+            'message_estimated' => 'By estimate its pH is about :ph: too alkaline to stay on hair.',
             'because' => 'Above it the cuticle lifts, and acid preservatives stop working.',
             'source' => 'Common practice: 4.5 to 5.5 is best; 3.5 to 7 is borne, rinsed off from 2.8.',
+        ],
+        'to_reach' => [
+            'message_acid' => 'To come from about pH :from to :ph: roughly :low to :high of :ingredient, about :drops drops of a 20 % solution.',
+            'message_alkali' => 'To come from about pH :from to :ph: roughly :low to :high of sodium hydroxide, about :drops drops of a 10 % solution.',
+            'message' => 'Something has to bring it to pH :ph.',
+            'because' => 'It is an estimate: plants, water and gums change it. Try a small weighed sample first, then a part of it in the batch, measure, and add the rest drop by drop.',
+            'because_alkali' => 'It is an estimate: plants, water and gums change it. Try a small weighed sample first. Lye burns: goggles, gloves, and lye into water, never water into lye.',
+            'source' => 'Charge balance of what is dissolved in it; give or take a half.',
+        ],
+        'drifts' => [
+            'message' => ':ingredient turns more acid for days: measure again on day 3.',
+            'because' => 'Gluconolactone becomes gluconic acid little by little. What was pH 5.5 on the first day may be 4.5 on the third.',
+            'source' => 'Textbook, recalled.',
         ],
         'untested' => [
             'message' => 'No pH is said. Test it: 2 g in 8 g distilled water, strip or meter.',
@@ -351,6 +367,24 @@ return [
             'ask' => 'What is its pH?',
             'because' => 'Preservative, emulsifier and scalp all go by it.',
             'source' => 'Common practice.',
+        ],
+    ],
+    'polymer' => [
+        'not_neutralised' => [
+            'message' => ':ingredient stays thin at about pH :from: neutralise it with :low to :high of a 10 % lye solution, to pH :ph.',
+            'because' => 'It thickens between pH 5.5 and 7. Add the lye drop by drop, stir, wait and measure. Lye burns: goggles and gloves.',
+            'source' => 'Charge balance with an acid constant of about 5 (textbook, recalled): an estimate.',
+            'ask' => 'What will you neutralise it with? Add that line, or take a gum that needs nothing.',
+        ],
+        'salted' => [
+            'message' => 'Salts thin :ingredient.',
+            'message_polymer' => ':percent salts thin :ingredient: more than :limit is much.',
+            'message_cationic' => ':percent salts may thin a cream with :ingredient.',
+            'because' => 'Charges along the polymer push each other apart and hold the water. Salt takes that away.',
+            'because_cationic' => 'Salt screens the charges that hold its layers apart. It may turn out thinner than without.',
+            'source' => 'Textbook, recalled.',
+            'source_cationic' => 'Common practice, recalled.',
+            'ask' => 'Take less of :salts, or a gum that doesn’t mind salt (hydroxyethylcellulose, xanthan)?',
         ],
     ],
     'gum' => [

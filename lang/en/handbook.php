@@ -116,6 +116,8 @@ return [
             'low' => 'What stays on hair: no lower than pH :ph_low (rinsed off: :ph_rinse_low).',
             'high' => 'What stays on hair: no higher than pH :ph_high (rinsed off: :ph_rinse_high). Aim for about :ph_aim.',
             'untested' => 'Stir 2 g into 8 g distilled water and test with a strip or meter; a cream itself can’t be read.',
+            'to_reach' => 'Where a pH is meant, the amount of acid or alkali to get there is estimated, and tried on a sample.',
+            'drifts' => 'What holds gluconolactone is measured again on day 3.',
         ],
         'emulsion' => [
             'no_emulsifier' => 'Oil and water together, more than :second each, want an emulsifier; or say “shake before use”.',
@@ -126,6 +128,10 @@ return [
             'charge_clash' => 'What conditions is charged plus. Soap, most gums and some thickeners are charged minus.',
             'inner_phase_high' => 'No more than :packing of the volume as droplets.',
             'water_in_butter' => 'No juice, gel or tea in a butter without an emulsifier, and then it is no butter but a cream.',
+        ],
+        'polymer' => [
+            'not_neutralised' => 'Carbomer thickens only once an alkali has brought it to pH 5.5 to 7.',
+            'salted' => 'Beside carbomer no more than 0.3 % of salts; beside a cationic emulsifier more than 2 % may thin it.',
         ],
         'gum' => ['wet_first' => 'Xanthan and guar are wetted in glycerin or oil before they meet water.', 'high' => 'Each gum has its usual highest share.'],
         'humectant' => ['high' => 'Glycerin and its kind: :humectants together at most, less in dry air.'],

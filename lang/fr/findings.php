@@ -331,18 +331,34 @@ return [
     'acidity' => [
         'extreme' => [
             'message' => 'pH :ph brûle : rien sous :low ni au-dessus de :high ne va sur la peau.',
+            'message_estimated' => 'Selon l’estimation, son pH est d’environ :ph : rien au-dessous de :low ni au-dessus de :high ne va sur la peau.',
             'because' => 'Si acide ou si basique, cela blesse la peau et les yeux, et le cheveu se dissout dans une base forte.',
             'source' => 'Pratique courante.',
         ],
         'low' => [
             'message' => 'pH :ph est acide pour des cheveux qui le gardent : :low à :high.',
+            'message_estimated' => 'Selon l’estimation, son pH est d’environ :ph : trop acide pour rester sur les cheveux.',
             'because' => 'Trop acide pique le cuir chevelu et dessèche ; les conditionneurs cationiques se fluidifient.',
             'source' => 'Pratique courante : 4,5 à 5,5 est le mieux ; de 3,5 à 7 se supporte, rincé dès 2,8.',
         ],
         'high' => [
             'message' => 'pH :ph est au-dessus de ce qu’aiment les cheveux : :low à :high.',
+            'message_estimated' => 'Selon l’estimation, son pH est d’environ :ph : trop alcalin pour rester sur les cheveux.',
             'because' => 'Au-delà, la cuticule se soulève et les conservateurs acides cessent d’agir.',
             'source' => 'Pratique courante : 4,5 à 5,5 est le mieux ; de 3,5 à 7 se supporte, rincé dès 2,8.',
+        ],
+        'to_reach' => [
+            'message_acid' => 'Pour passer d’environ pH :from à :ph : à peu près :low à :high de :ingredient, soit quelque :drops gouttes d’une solution à 20 %.',
+            'message_alkali' => 'Pour passer d’environ pH :from à :ph : à peu près :low à :high de soude, soit quelque :drops gouttes d’une solution à 10 %.',
+            'message' => 'Il faut quelque chose pour l’amener à pH :ph.',
+            'because' => 'C’est une estimation : plantes, eau et gommes la changent. Essayez d’abord sur un petit échantillon pesé, puis une partie dans le lot, mesurez, et ajoutez le reste goutte à goutte.',
+            'because_alkali' => 'C’est une estimation : plantes, eau et gommes la changent. Essayez d’abord sur un petit échantillon pesé. La soude brûle : lunettes, gants, et la soude dans l’eau, jamais l’eau dans la soude.',
+            'source' => 'Bilan des charges de ce qui y est dissous ; à moitié près.',
+        ],
+        'drifts' => [
+            'message' => ':ingredient s’acidifie pendant des jours : mesurez de nouveau le troisième jour.',
+            'because' => 'La gluconolactone devient peu à peu de l’acide gluconique. Ce qui était à pH 5,5 le premier jour peut être à 4,5 le troisième.',
+            'source' => 'Manuels, de mémoire.',
         ],
         'untested' => [
             'message' => 'Aucun pH n’est dit. Testez : 2 g dans 8 g d’eau distillée, bandelette ou appareil.',
@@ -351,6 +367,24 @@ return [
             'ask' => 'Quel est son pH ?',
             'because' => 'Conservateur, émulsifiant et cuir chevelu en dépendent tous.',
             'source' => 'Pratique courante.',
+        ],
+    ],
+    'polymer' => [
+        'not_neutralised' => [
+            'message' => ':ingredient reste liquide à environ pH :from : neutralisez-le avec :low à :high de solution de soude à 10 %, jusqu’à pH :ph.',
+            'because' => 'Il épaissit entre pH 5,5 et 7. Ajoutez la soude goutte à goutte, remuez, attendez et mesurez. La soude brûle : lunettes et gants.',
+            'source' => 'Bilan des charges avec une constante d’acide d’environ 5 (manuels, de mémoire) : une estimation.',
+            'ask' => 'Avec quoi le neutraliserez-vous ? Ajoutez cette ligne, ou prenez une gomme qui n’a besoin de rien.',
+        ],
+        'salted' => [
+            'message' => 'Les sels fluidifient :ingredient.',
+            'message_polymer' => ':percent de sels fluidifient :ingredient : plus de :limit, c’est beaucoup.',
+            'message_cationic' => ':percent de sels peuvent fluidifier une crème à :ingredient.',
+            'because' => 'Les charges le long du polymère se repoussent et tiennent l’eau. Le sel le leur ôte.',
+            'because_cationic' => 'Le sel masque les charges qui tiennent ses couches à distance. Elle peut en sortir plus fluide.',
+            'source' => 'Manuels, de mémoire.',
+            'source_cationic' => 'Pratique courante, de mémoire.',
+            'ask' => 'Prendre moins de :salts, ou une gomme qui supporte le sel (hydroxyéthylcellulose, xanthane) ?',
         ],
     ],
     'gum' => [

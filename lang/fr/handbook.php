@@ -116,6 +116,8 @@ return [
             'low' => 'Ce qui reste sur les cheveux : pas sous pH :ph_low (rincé : :ph_rinse_low).',
             'high' => 'Ce qui reste sur les cheveux : pas au-dessus de pH :ph_high (rincé : :ph_rinse_high). Visez environ :ph_aim.',
             'untested' => 'Mélangez 2 g dans 8 g d’eau distillée et testez à la bandelette ou à l’appareil ; une crème elle-même ne se lit pas.',
+            'to_reach' => 'Quand un pH est visé, la quantité d’acide ou d’alcali est estimée, puis essayée sur un échantillon.',
+            'drifts' => 'Ce qui contient de la gluconolactone se mesure de nouveau le troisième jour.',
         ],
         'emulsion' => [
             'no_emulsifier' => 'Huile et eau ensemble, plus de :second de chacune, veulent un émulsifiant ; ou dites « secouer avant usage ».',
@@ -126,6 +128,10 @@ return [
             'charge_clash' => 'Ce qui conditionne est chargé plus. Savon, la plupart des gommes et certains épaississants sont chargés moins.',
             'inner_phase_high' => 'Pas plus de :packing du volume en gouttes.',
             'water_in_butter' => 'Ni jus, ni gel, ni tisane dans un beurre sans émulsifiant, et alors ce n’est plus un beurre mais une crème.',
+        ],
+        'polymer' => [
+            'not_neutralised' => 'Le carbomère n’épaissit qu’une fois amené à pH 5,5 à 7 par un alcali.',
+            'salted' => 'Près du carbomère, pas plus de 0,3 % de sels ; près d’un émulsifiant cationique, plus de 2 % peuvent fluidifier.',
         ],
         'gum' => ['wet_first' => 'Xanthane et guar sont délayés dans la glycérine ou l’huile avant de toucher l’eau.', 'high' => 'Chaque gomme a sa plus forte part usuelle.'],
         'humectant' => ['high' => 'La glycérine et les siens : :humectants ensemble au plus, moins à l’air sec.'],

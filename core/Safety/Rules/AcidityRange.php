@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Ilvane\Core\Safety\Rules;
 
 use Ilvane\Core\Formula\Application;
+use Ilvane\Core\Material\Material;
+use Ilvane\Core\Material\MaterialTrait;
 use Ilvane\Core\Microbiology\PreservativeDose;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Finding;
@@ -20,6 +22,12 @@ final class AcidityRange implements Rule
     public const LEAVE_ON = [3.5, 7.0];
 
     public const RINSE_OFF = [2.8, 7.0];
+
+    /** An acid polymer thickens from here to there. Textbook, recalled. */
+    public const CARBOMER = [5.5, 7.0];
+
+    /** An estimate wholly beyond these is spoken of. Common practice. */
+    private const ESTIMATED = [3.0, 8.5];
 
     /** The lowest worth aiming for. Common practice. */
     public const BEST = 4.5;
@@ -53,6 +61,7 @@ final class AcidityRange implements Rule
             } elseif (! $assessment->formula->family->isUsuallyFresh()) {
                 yield new Finding('acidity.untested', Severity::Note);
             }
+            yield from self::estimated($assessment);
 
             return;
         }
@@ -65,7 +74,11 @@ final class AcidityRange implements Rule
 
             return;
         }
-        [$low, $high] = $assessment->formula->use === Application::RinseOff ? self::RINSE_OFF : self::LEAVE_ON;
+        [$low, $high] = match (true) {
+            $assessment->composition->linesWith(self::wantsNeutralising(...)) !== [] => self::CARBOMER,
+            $assessment->formula->use === Application::RinseOff => self::RINSE_OFF,
+            default => self::LEAVE_ON,
+        };
         if ($ph < $low - 1e-9 || $ph > $high + 1e-9) {
             yield new Finding($ph < $low ? 'acidity.low' : 'acidity.high', Severity::Mind, terms: [
                 'ph' => Term::number($ph),
@@ -73,5 +86,40 @@ final class AcidityRange implements Rule
                 'high' => Term::number($high),
             ], fixes: (new Remedy($assessment))->aimAt(self::AIM, self::BEST));
         }
+    }
+
+    public static function wantsNeutralising(Material $material): bool
+    {
+        return $material->is(MaterialTrait::WantsNeutralising);
+    }
+
+    /**
+     * Nobody has said a pH, and the whole estimate lies where nothing stays on skin.
+     *
+     * @return iterable<Finding>
+     */
+    private static function estimated(Assessment $assessment): iterable
+    {
+        $band = $assessment->preservation->acidity;
+        if ($band === null || $assessment->composition->linesWith(self::wantsNeutralising(...)) !== []) {
+            return; // an acid polymer is told how to be neutralised
+        }
+        [$low, $high] = self::ESTIMATED;
+        $isRinsed = $assessment->formula->use === Application::RinseOff;
+        $code = match (true) {
+            $band->high < self::EXTREME[0], $band->low > self::EXTREME[1] => 'acidity.extreme',
+            $band->high < $low && ! $isRinsed => 'acidity.low',
+            $band->low > $high && ! $isRinsed => 'acidity.high',
+            default => null,
+        };
+        if ($code === null) {
+            return;
+        }
+        $isExtreme = $code === 'acidity.extreme';
+        yield new Finding($code, $isExtreme ? Severity::Stop : Severity::Mind, terms: [
+            'ph' => Term::number(round($band->likely, 1)),
+            'low' => Term::number($isExtreme ? self::EXTREME[0] : $low),
+            'high' => Term::number($isExtreme ? self::EXTREME[1] : $high),
+        ], fixes: (new Remedy($assessment))->aimAt(self::AIM, self::BEST), variant: 'estimated');
     }
 }
