@@ -86,6 +86,8 @@ return [
     ],
     'plants' => [
         'rules' => [
+            'plant.not_dry' => ['stop|mind', 'textbook'],
+            'plant.low_acid_in_oil' => ['stop', 'practice'],
             'plant.fresh_in_oil' => ['stop', 'practice'],
             'safety.wet_in_hot_oil' => ['stop|note', 'practice'],
             'plant.uncovered' => ['mind', 'practice'],

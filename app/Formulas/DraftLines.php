@@ -30,7 +30,7 @@ final class DraftLines
     private const MAX_KEY = 80;
 
     /** Keys of a line the bench has no field for; kept as they came. */
-    private const KEPT = ['key', 'lot', 'opened_on', 'best_before', 'formula', 'part'];
+    private const KEPT = ['key', 'lot', 'opened_on', 'best_before', 'fresh_g', 'formula', 'part'];
 
     /** What was done to a thing before it goes in, several ways with this between them. */
     public const AND = '+';

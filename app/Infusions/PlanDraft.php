@@ -19,7 +19,8 @@ use Ilvane\Core\Material\Catalogue;
  * An infusion being planned, exactly as typed. What can't be read is kept and pointed at; the rest is worked out
  * without it.
  *
- * @phpstan-type PlanRow array{key: string, ingredient: string, name: string, amount: string, form: string}
+ * @phpstan-type PlanRow array{key: string, ingredient: string, name: string, amount: string, form: string,
+ *   fresh: string}
  */
 final class PlanDraft implements TypedDraft
 {
@@ -89,7 +90,13 @@ final class PlanDraft implements TypedDraft
         /** @var array{text: array<string, string>, parts: array{plants: list<PlanRow>, oils: list<PlanRow>}} $stored */
         $blank = self::blank('');
 
-        return new self([...$blank->text, ...$stored['text']], $stored['parts']);
+        return new self(
+            [...$blank->text, ...$stored['text']],
+            array_map(static fn (array $rows): array => array_map(
+                static fn (array $row): array => [...$row, 'fresh' => $row['fresh'] ?? ''], // not asked before
+                $rows,
+            ), $stored['parts']),
+        );
     }
 
     /** @param  array<string, mixed>  $document ilvane.infusion-plan/1, already checked */
@@ -103,6 +110,7 @@ final class PlanDraft implements TypedDraft
             'name' => '',
             'amount' => $part->amount,
             'form' => $part->form->value ?? '',
+            'fresh' => $number($part->freshGrams),
         ];
 
         return new self([
@@ -126,7 +134,14 @@ final class PlanDraft implements TypedDraft
     /** @return PlanRow */
     private static function row(): array
     {
-        return ['key' => self::newKey(), 'ingredient' => '', 'name' => '', 'amount' => '', 'form' => ''];
+        return [
+            'key' => self::newKey(),
+            'ingredient' => '',
+            'name' => '',
+            'amount' => '',
+            'form' => '',
+            'fresh' => '',
+        ];
     }
 
     private static function newKey(): string
@@ -179,6 +194,7 @@ final class PlanDraft implements TypedDraft
                     ? ''
                     : $text('ingredient'), 'name' => $text('name'),
                 'amount' => $text('amount'), 'form' => PlantForm::tryFrom($text('form'))->value ?? '',
+                'fresh' => $text('fresh'),
             ];
         }
 
@@ -197,6 +213,7 @@ final class PlanDraft implements TypedDraft
                 ];
                 $fields["$path/amount"] = $row['amount'];
                 $fields["$path/form"] = $row['form'];
+                $fields["$path/fresh"] = $row['fresh'];
             }
         }
 
@@ -236,6 +253,7 @@ final class PlanDraft implements TypedDraft
                     'name' => $what['name'],
                     'amount' => $text('amount'),
                     'form' => $text('form'),
+                    'fresh' => $text('fresh'),
                 ];
             }
         }
@@ -310,7 +328,10 @@ final class PlanDraft implements TypedDraft
             foreach ($next->parts[$part] as $i => $row) {
                 $held = $this->parts[$part][$rows[$part][$i] ?? -1] ?? null;
                 if ($held !== null) {
-                    $next->parts[$part][$i] = [...$held, 'amount' => $row['amount'], 'form' => $row['form']];
+                    $next->parts[$part][$i] = [
+                        ...$held,
+                        ...array_intersect_key($row, ['amount' => true, 'form' => true, 'fresh' => true]),
+                    ];
                 }
             }
         }
@@ -352,9 +373,9 @@ final class PlanDraft implements TypedDraft
     }
 
     /**
-     * @return array{array<string, mixed>, array{plants: list<array<string, string>>, oils: list<array<string,
-     *   string>>}, array{plants: list<int>, oils: list<int>}, array<string, string>} the open form's fields, its parts,
-     *   which row each part comes from, problems
+     * @return array{array<string, mixed>, array{plants: list<array<string, string|float>>, oils: list<array<string,
+     *   string|float>>}, array{plants: list<int>, oils: list<int>}, array<string, string>} the open form's fields, its
+     *   parts, which row each part comes from, problems
      */
     private function document(): array
     {
@@ -407,16 +428,30 @@ final class PlanDraft implements TypedDraft
                 if (trim($row['amount']) === '') {
                     continue;
                 }
+                $fresh = self::grams($row['fresh']);
+                if ($fresh === null && trim($row['fresh']) !== '') {
+                    $problems[$row['key'].'.fresh'] = say('infusions.fresh_unread');
+                }
                 $parts[$part][] = array_filter([
                     'ingredient' => $row['ingredient'],
                     'amount' => trim($row['amount']),
                     'form' => $part === 'plants' ? $row['form'] : '',
+                    'fresh_g' => $part === 'plants' ? $fresh : null,
                 ]);
                 $rows[$part][] = $i;
             }
         }
 
         return [$document, $parts, $rows, $problems];
+    }
+
+    /** Grams as typed, with or without their unit; null where it is none. */
+    private static function grams(string $typed): ?float
+    {
+        $number = str_replace(',', '.', preg_replace('/\s*g$/', '', trim($typed)) ?? '');
+        $grams = is_numeric($number) ? (float) $number : null;
+
+        return $grams !== null && $grams >= 0.01 && $grams <= InfusionPlanDocument::MAX_GRAMS ? $grams : null;
     }
 
     /**

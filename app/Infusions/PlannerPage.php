@@ -18,7 +18,7 @@ use Ilvane\Core\Safety\Severity;
  * Everything the planning of a jar shows, worded and ready to place.
  *
  * @phpstan-type PlanLine array{key: string, ingredient: string, name: string, amount: string, form: string,
- *   grams: string, caution: string, error: string, gravest: string, position: int}
+ *   fresh: string, fresh_error: string, grams: string, caution: string, error: string, gravest: string, position: int}
  *
  * @phpstan-import-type Note from PencilNotes
  */
@@ -92,8 +92,8 @@ final readonly class PlannerPage
                 [
                     'n' => (string) ($row + 1),
                     'part' => say(
-                        $part === 'form'
-                            ? 'infusions.form'
+                        $part === 'form' || $part === 'fresh'
+                            ? "infusions.$part"
                             : 'ui.bench.fields.'.($part === '' ? 'ingredient' : $part),
                     ),
                 ],

@@ -254,6 +254,8 @@ final readonly class PlannerPageFactory
                                     $ingredient === null ? PlantForm::DriedWhole : PlantForm::usualOf($ingredient)
                                 )->value
                         ),
+                    'fresh' => $row['fresh'],
+                    'fresh_error' => $problems[$row['key'].'.fresh'] ?? '',
                     'grams' => $weighed[$row['key']] ?? '', 'caution' => $part === 'plants'
                         ? $wording->note((string) $ingredient?->cautionNote)
                         : '',

@@ -21,6 +21,7 @@ final readonly class Line
      * @param  list<Prepared>  $prepared  each once
      * @param  DateTimeImmutable|null  $bestBefore  of the lot it is taken from
      * @param  string|null  $part  key of a part of the formula
+     * @param  float|null  $freshGrams  what a plant that was dried weighed when it was picked
      * @param  string|null  $key  unique in the formula; null where it was given none
      */
     public function __construct(
@@ -36,6 +37,7 @@ final readonly class Line
         public ?DateTimeImmutable $bestBefore = null,
         public ?string $part = null,
         public ?string $key = null,
+        public ?float $freshGrams = null,
     ) {
     }
 

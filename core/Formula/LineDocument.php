@@ -25,6 +25,7 @@ final class LineDocument
         'lot',
         'opened_on',
         'best_before',
+        'fresh_g',
     ];
 
     /** The ways a line may name its thing; a lot beside another name says which bottle of it. */
@@ -83,6 +84,7 @@ final class LineDocument
             bestBefore: $line->date('best_before'),
             part: self::key($line, 'part'),
             key: self::key($line, 'key'),
+            freshGrams: $line->number('fresh_g', 0.01, FormulaDocument::MAX_GRAMS),
         );
     }
 
@@ -154,6 +156,7 @@ final class LineDocument
             'lot' => $line->lot,
             'opened_on' => $line->openedOn?->format('Y-m-d'),
             'best_before' => $line->bestBefore?->format('Y-m-d'),
+            'fresh_g' => $line->freshGrams,
         ], static fn (mixed $value): bool => $value !== null);
     }
 }

@@ -6,6 +6,7 @@ namespace Ilvane\Core\Infusion;
 
 use Ilvane\Core\Material\Material;
 use Ilvane\Core\Measure\Band;
+use Ilvane\Core\Physics\Sorption;
 
 /** A plant or an oil in the jar, weighed. */
 final readonly class InPart
@@ -14,19 +15,40 @@ final readonly class InPart
         public Material $ingredient,
         public Band $grams,
         public ?PlantForm $form = null,
+        public ?float $freshGrams = null,
     ) {
     }
 
-    /** Water in so much of the plant, grams; what wilting has already driven out is about half. Common practice. */
+    /** A wilted plant is 60 to 75 % water. Common practice. */
+    private const WILTED = 0.68;
+
+    /** Water in so much of the plant, grams: what a wet one brings, and what a dried one has kept too much of. */
     public function waterGrams(): float
     {
         $water = $this->ingredient->waterFraction ?? 0.0;
+        $left = $this->isWeighedWet() ? $this->waterLeft() ?? 0.0 : 0.0;
 
         return $this->grams->likely * match ($this->form) {
             PlantForm::FreshWet => $water,
-            PlantForm::FreshWilted => $water / 2,
-            default => 0.0,
+            PlantForm::FreshWilted => min($water, self::WILTED),
+            default => $left,
         };
+    }
+
+    /** Share of water in a plant that is said to be dry; null where nobody can tell. */
+    public function waterLeft(): ?float
+    {
+        $isWet = $this->form === PlantForm::FreshWet || $this->form === PlantForm::FreshWilted;
+
+        return $isWet || $this->form === null
+            ? null
+            : Sorption::waterIn($this->ingredient, $this->freshGrams, $this->grams->likely, true);
+    }
+
+    private function isWeighedWet(): bool
+    {
+        return $this->freshGrams !== null
+            && Sorption::word($this->waterLeft() ?? 0.0, Sorption::fatIn($this->ingredient)) === 'wet';
     }
 
     /** What of the plant is left once its water is out, grams: that alone holds oil back. */

@@ -100,12 +100,13 @@ final class InfusionPlanDocument
             $part = Document::open(
                 $part,
                 $document->at("$key/$i"),
-                $arePlants ? ['ingredient', 'amount', 'form'] : ['ingredient', 'amount'],
+                $arePlants ? ['ingredient', 'amount', 'form', 'fresh_g'] : ['ingredient', 'amount'],
             );
             $parts[] = new PlanPart(
                 $part->text('ingredient', 80, required: true) ?? '',
                 self::amount($part),
                 $arePlants ? $part->oneOf('form', PlantForm::class) : null,
+                $arePlants ? $part->number('fresh_g', 0.01, self::MAX_GRAMS) : null,
             );
         }
 
@@ -162,6 +163,7 @@ final class InfusionPlanDocument
                     'ingredient' => $part->ingredient,
                     'amount' => $part->amount,
                     'form' => $part->form?->value,
+                    'fresh_g' => $part->freshGrams,
                 ]),
                 $plan->plants,
             ),

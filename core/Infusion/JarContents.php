@@ -42,6 +42,7 @@ final readonly class JarContents
                 $plant,
                 self::weighed($part, $plant, "/plants/$i/amount", $tools),
                 $part->form ?? PlantForm::usualOf($plant),
+                $part->freshGrams,
             );
         }
         foreach ($plan->oils as $i => $part) {

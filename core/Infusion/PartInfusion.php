@@ -143,7 +143,12 @@ final readonly class PartInfusion
 
     private static function planned(WeighedLine $line, ?PlantForm $form = null): PlanPart
     {
-        return new PlanPart($line->ingredient->key ?? '', Amount::plain($line->grams->likely ?? 0.0).' g', $form);
+        return new PlanPart(
+            $line->ingredient->key ?? '',
+            Amount::plain($line->grams->likely ?? 0.0).' g',
+            $form,
+            $line->line->freshGrams,
+        );
     }
 
     private static function form(WeighedLine $plant, Method $method): ?PlantForm

@@ -56,6 +56,12 @@ enum Kind: string
         };
     }
 
+    /** As picked, with its water. */
+    public function isFreshPlant(): bool
+    {
+        return $this === self::FreshBotanical;
+    }
+
     public function isScent(): bool
     {
         return $this === self::EssentialOil || $this === self::Fragrance;

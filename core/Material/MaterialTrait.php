@@ -46,6 +46,9 @@ enum MaterialTrait: string
     /** Makes acid for days after it went in. */
     case DriftsAcid = 'drifts_acid';
 
+    /** A vegetable or herb without acid of its own: wet in oil, the germ of botulism thrives on it. */
+    case LowAcid = 'low_acid';
+
     /** Makes soap of fatty acids. */
     case Alkali = 'alkali';
 

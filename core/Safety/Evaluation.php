@@ -42,6 +42,7 @@ final readonly class Evaluation
         'preservation.missing', 'preservation.low', 'preservation.weak_alone', 'preservation.wrong_base',
         'preservation.ph_unsuited', 'preservation.not_free', 'preservation.heated',
         'preservation.scent_is_not', 'preservation.vitamin_e_is_not',
+        'plant.not_dry', 'plant.low_acid_in_oil',
         'plant.fresh_in_oil', 'emulsion.water_in_butter', 'keeping.claim_too_long',
     ];
 
@@ -113,6 +114,7 @@ final readonly class Evaluation
         'acidity.high' => 'preservation.ph_unsuited',
         'acidity.low' => 'preservation.ph_unsuited',
         'label.undated' => 'measure.open',
+        'plant.low_acid_in_oil' => 'plant.fresh_in_oil',
     ];
 
     /** @return list<Finding> what has to be told before anything can be said */

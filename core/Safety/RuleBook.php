@@ -33,6 +33,7 @@ use Ilvane\Core\Safety\Rules\KeepingClaimed;
 use Ilvane\Core\Safety\Rules\LabelClaim;
 use Ilvane\Core\Safety\Rules\LotComesFirst;
 use Ilvane\Core\Safety\Rules\LotOverdue;
+use Ilvane\Core\Safety\Rules\LowAcidInOil;
 use Ilvane\Core\Safety\Rules\NoEmulsifier;
 use Ilvane\Core\Safety\Rules\NotAnEmulsifier;
 use Ilvane\Core\Safety\Rules\NutAllergen;
@@ -43,6 +44,7 @@ use Ilvane\Core\Safety\Rules\PartTooLittle;
 use Ilvane\Core\Safety\Rules\PatchTest;
 use Ilvane\Core\Safety\Rules\Phototoxic;
 use Ilvane\Core\Safety\Rules\PlantLeftIn;
+use Ilvane\Core\Safety\Rules\PlantNotDry;
 use Ilvane\Core\Safety\Rules\PlantPulp;
 use Ilvane\Core\Safety\Rules\PolymerSalted;
 use Ilvane\Core\Safety\Rules\PowderHigh;
@@ -118,6 +120,8 @@ final class RuleBook
             new AcidityToReach,
             new PolymerSalted,
             new FreshPlantInOil,
+            new LowAcidInOil,
+            new PlantNotDry,
             new PlantLeftIn,
             new PlantPulp,
             new GumHandling,

@@ -264,6 +264,24 @@ return [
         ],
     ],
     'plant' => [
+        'not_dry' => [
+            'message' => ':ingredient is not dry enough for oil.',
+            'message_barely' => ':ingredient still holds about :water water: only just dry enough for oil.',
+            'message_barely_weighed' => 'By your weighings :ingredient still holds about :water water: only just dry enough for oil.',
+            'message_wet' => ':ingredient holds about :water water: too much for oil.',
+            'message_wet_weighed' => 'By your weighings :ingredient still holds about :water water: too much for oil.',
+            'because' => 'Up to 12 % water a plant feeds no mould. Above 15 % mould grows on it, and under oil there is no air, as botulism likes it. Dry it until it snaps.',
+            'because_barely' => 'Up to 12 % water a plant feeds no mould; from 15 % on it does. An hour at 40 °C more, until it snaps.',
+            'because_barely_weighed' => 'Up to 12 % water a plant feeds no mould; from 15 % on it does. An hour at 40 °C more, until it snaps, and weigh it again.',
+            'source' => 'Sorption of herbs (GAB, figures recalled) and common practice.',
+            'ask' => 'Dry it further and weigh it again, or cook the water out in the oil?',
+        ],
+        'low_acid_in_oil' => [
+            'message' => ':ingredient, wet under oil: danger of botulism.',
+            'because' => 'Garlic, roots and fresh herbs have little acid of their own. Under oil, without air, Clostridium botulinum can grow and make a poison that can’t be seen or smelled.',
+            'source' => 'Food safety practice for herbs and vegetables in oil, recalled.',
+            'ask' => 'Dry it until it snaps, cook its water out by weight, or use it up within 4 days from the fridge?',
+        ],
         'fresh_in_oil' => [
             'message' => ':ingredient is fresh and wet, and goes into oil.',
             'because' => 'Water trapped in oil, without air, is where mould and botulism grow. Dry it until it snaps, or cook the water out; wilted is still wet.',

@@ -151,6 +151,8 @@ return [
             'grain_risk' => 'Shea, mango and cupuaçu grow grains when they cool slowly through 30 to 20 °C.',
         ],
         'plant' => [
+            'not_dry' => 'What goes into oil has at most 12 % water; up to 15 % it is checked, above that it stops.',
+            'low_acid_in_oil' => 'Garlic, roots and fresh herbs never stand wet under oil.',
             'fresh_in_oil' => 'Fresh or wilted into oil: dry it until it snaps, or cook the water out.',
             'uncovered' => 'The plant lies under the oil, always.',
             'strained_late' => 'Strained after :longest at the latest; while warm, if there is butter in it.',

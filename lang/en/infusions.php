@@ -19,6 +19,7 @@ return [
     'plants' => 'Plants', 'plants_means' => 'strained out', 'oils' => 'Oils', 'oils_means' => 'what draws',
     'plant' => 'Plant', 'oil' => 'Oil', 'form' => 'It is',
     'search_plants' => 'Search a plant', 'search_oils' => 'Search an oil or butter',
+    'fresh' => 'Dried it yourself? Weighed fresh, g', 'fresh_hint' => 'e.g. 250', 'fresh_unread' => 'Grams, as a number: 250.',
     'amount_hint' => '30 g, 2 tbsp, 1 cup',
     'add_plants' => 'Add a plant', 'add_oils' => 'Add an oil', 'remove' => 'Take out line :n',
     'how' => 'How', 'school' => 'School', 'celsius' => 'At, °C', 'lasts' => 'For', 'rhythm' => 'Shake, days', 'jar' => 'Jar, mL', 'use' => 'On the hair it', 'wished' => 'Wished',

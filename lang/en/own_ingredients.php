@@ -92,6 +92,7 @@ return [
         'wants_neutralising' => 'thickens only once neutralised',
         'electrolyte' => 'a salt, or gives one',
         'drifts_acid' => 'turns more acid for days',
+        'low_acid' => 'little acid: botulism in oil',
         'heavy_on_hair' => 'heavy on hair',
         'alkali' => 'alkaline',
         'caustic' => 'burns skin and eyes undiluted',

@@ -264,6 +264,24 @@ return [
         ],
     ],
     'plant' => [
+        'not_dry' => [
+            'message' => ':ingredient n’est pas assez sec pour l’huile.',
+            'message_barely' => ':ingredient contient encore environ :water d’eau : tout juste assez sec pour l’huile.',
+            'message_barely_weighed' => 'D’après vos pesées, :ingredient contient encore environ :water d’eau : tout juste assez sec pour l’huile.',
+            'message_wet' => ':ingredient contient environ :water d’eau : trop pour l’huile.',
+            'message_wet_weighed' => 'D’après vos pesées, :ingredient contient encore environ :water d’eau : trop pour l’huile.',
+            'because' => 'Jusqu’à 12 % d’eau, une plante ne nourrit aucune moisissure. Au-delà de 15 % elles y poussent, et sous l’huile l’air manque, ce que le botulisme aime. Séchez-la jusqu’à ce qu’elle casse net.',
+            'because_barely' => 'Jusqu’à 12 % d’eau, une plante ne nourrit aucune moisissure ; dès 15 %, si. Encore une heure à 40 °C, jusqu’à ce qu’elle casse net.',
+            'because_barely_weighed' => 'Jusqu’à 12 % d’eau, une plante ne nourrit aucune moisissure ; dès 15 %, si. Encore une heure à 40 °C, jusqu’à ce qu’elle casse net, et pesez de nouveau.',
+            'source' => 'Sorption des plantes (GAB, chiffres de mémoire) et pratique courante.',
+            'ask' => 'La sécher davantage et repeser, ou faire partir l’eau dans l’huile chaude ?',
+        ],
+        'low_acid_in_oil' => [
+            'message' => ':ingredient, humide sous l’huile : danger de botulisme.',
+            'because' => 'L’ail, les racines et les herbes fraîches ont peu d’acide. Sous l’huile, sans air, Clostridium botulinum peut y pousser et former un poison qui ne se voit ni ne se sent.',
+            'source' => 'Sécurité alimentaire des herbes et légumes dans l’huile, de mémoire.',
+            'ask' => 'Le sécher jusqu’à ce qu’il casse net, en faire partir l’eau au poids, ou l’employer dans les 4 jours, gardé au réfrigérateur ?',
+        ],
         'fresh_in_oil' => [
             'message' => ':ingredient est fraîche et humide, et va dans l’huile.',
             'because' => 'L’eau enfermée dans l’huile, sans air, est là où poussent moisissures et botulisme. Séchez-la jusqu’à ce qu’elle casse, ou chassez l’eau à la cuisson ; flétrie, elle reste humide.',

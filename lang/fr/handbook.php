@@ -151,6 +151,8 @@ return [
             'grain_risk' => 'Karité, mangue et cupuaçu grainent quand ils passent lentement de 30 à 20 °C.',
         ],
         'plant' => [
+            'not_dry' => 'Ce qui va dans l’huile a au plus 12 % d’eau ; jusqu’à 15 % c’est à vérifier, au-delà c’est un arrêt.',
+            'low_acid_in_oil' => 'Ail, racines et herbes fraîches ne restent jamais humides sous l’huile.',
             'fresh_in_oil' => 'Fraîche ou flétrie dans l’huile : séchez jusqu’à ce qu’elle casse, ou chassez l’eau à la cuisson.',
             'uncovered' => 'La plante est sous l’huile, toujours.',
             'strained_late' => 'Filtré après :longest au plus tard ; chaud, s’il y a du beurre dedans.',

@@ -19,6 +19,7 @@ return [
     'plants' => 'Plantes', 'plants_means' => 'filtrées', 'oils' => 'Huiles', 'oils_means' => 'ce qui extrait',
     'plant' => 'Plante', 'oil' => 'Huile', 'form' => 'Elle est',
     'search_plants' => 'Chercher une plante', 'search_oils' => 'Chercher une huile ou un beurre',
+    'fresh' => 'Séchée vous-même ? Pesée fraîche, g', 'fresh_hint' => 'p. ex. 250', 'fresh_unread' => 'Des grammes, en chiffres : 250.',
     'amount_hint' => '30 g, 2 c. à s., 1 tasse',
     'add_plants' => 'Ajouter une plante', 'add_oils' => 'Ajouter une huile', 'remove' => 'Retirer la ligne :n',
     'how' => 'Comment', 'school' => 'École', 'celsius' => 'À, °C', 'lasts' => 'Pendant', 'rhythm' => 'Secouer, jours', 'jar' => 'Bocal, mL', 'use' => 'Sur les cheveux il', 'wished' => 'Souhaitée',

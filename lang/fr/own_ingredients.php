@@ -92,6 +92,7 @@ return [
         'wants_neutralising' => 'n’épaissit qu’une fois neutralisé',
         'electrolyte' => 'un sel, ou en donne un',
         'drifts_acid' => 's’acidifie pendant des jours',
+        'low_acid' => 'peu acide : botulisme dans l’huile',
         'heavy_on_hair' => 'alourdit les cheveux',
         'alkali' => 'alcalin',
         'caustic' => 'brûle la peau et les yeux s’il est pur',

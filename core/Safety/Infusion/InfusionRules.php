@@ -15,6 +15,8 @@ final class InfusionRules
     {
         return [
             new WetPlantKept,
+            new JarLowAcid,
+            new JarPlantNotDry,
             new WetPlantInHotOil,
             new PlantUncovered,
             new JarOverfull,

@@ -104,6 +104,18 @@
                         <button class="take-out" name="do" value="remove:{{ $row['key'] }}"
                             aria-label="{{ str_replace(':n', (string) $row['position'],
                             __('infusions.remove')) }}">×</button>
+                        @if ($part === 'plants' && $row['ingredient'] !== '' && str_starts_with($row['form'], 'dried'))
+                            <label class="fresh">
+                                <span>{{ __('infusions.fresh') }}</span>
+                                <input name="{{ $field }}[fresh]" value="{{ $row['fresh'] }}" maxlength="20"
+                                    inputmode="decimal" placeholder="{{ __('infusions.fresh_hint') }}"
+                                    @if ($row['fresh_error'] !== '') aria-invalid="true"
+                                        aria-describedby="problem-fresh-{{ $row['key'] }}" @endif>
+                            </label>
+                            @if ($row['fresh_error'] !== '')
+                                <p class="problem" id="problem-fresh-{{ $row['key'] }}">{{ $row['fresh_error'] }}</p>
+                            @endif
+                        @endif
                         @if ($row['error'] !== '')
                             <p class="problem" id="problem-{{ $row['key'] }}">{{ $row['error'] }}</p>
                         @endif

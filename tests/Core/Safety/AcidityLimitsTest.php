@@ -126,7 +126,7 @@ final class AcidityLimitsTest extends CoreCase
         $finding = self::finding($evaluation, 'polymer.not_neutralised');
         self::assertSame($severity, $finding?->severity->value ?? '');
         if ($finding !== null) {
-            // by hand: 0.5 g of units of 72 g is 6.9 mmol; at pH 6.5 nearly all wants as much lye: 0.27 g, 2.7 g of 10 %
+            // by hand: 0.5 g of units of 72 g, 6.9 mmol; at pH 6.5 nearly all wants as much lye: 0.27 g, 2.7 g of 10 %
             self::assertEqualsWithDelta(
                 2.6,
                 ($finding->terms['low']->value + $finding->terms['high']->value) / 2 / 2,

@@ -211,7 +211,7 @@ final class FormulaSetTest extends CoreCase
             'infused_oil',
             [['rosemary-fresh', '30 g', 'oil'], ['olive-oil', '200 g']],
             $loose,
-            ['plant.fresh_in_oil', 'preservation.missing'],
+            ['plant.fresh_in_oil', 'plant.low_acid_in_oil', 'preservation.missing'],
         ];
         yield 'bergamot in the sun' => [
             'hair_oil',

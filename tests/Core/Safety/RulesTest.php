@@ -96,7 +96,7 @@ final class RulesTest extends CoreCase
         yield 'a food left on' => [$with(1, ['ingredient' => 'yoghurt']), ['dose.high', 'preservation.food']];
         yield 'fresh plant in the oil phase' => [
             $with(4, ['ingredient' => 'rosemary-fresh', 'amount' => '10 %']),
-            ['plant.fresh_in_oil'],
+            ['plant.fresh_in_oil', 'plant.low_acid_in_oil'],
         ];
         yield 'a thousand or one' => [$with(1, ['amount' => '6,000 g']), ['measure.ambiguous', 'measure.unread']];
         yield 'no measure' => [$with(1, ['amount' => 'some']), ['measure.open']];
