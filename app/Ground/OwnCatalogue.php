@@ -53,6 +53,11 @@ final class OwnCatalogue implements CatalogueSource
         return $this->shipped->containers();
     }
 
+    public function solubilities(): array
+    {
+        return $this->shipped->solubilities();
+    }
+
     public function bioburdens(): array
     {
         return $this->shipped->bioburdens();

@@ -14,6 +14,7 @@ use RuntimeException;
  * @phpstan-import-type Row from CatalogueSource
  * @phpstan-import-type ActivityRow from CatalogueSource
  * @phpstan-import-type BurdenRow from CatalogueSource
+ * @phpstan-import-type SolubilityRow from CatalogueSource
  * @phpstan-import-type LimitRow from CatalogueSource
  * @phpstan-import-type PresetRow from CatalogueSource
  * @phpstan-import-type PreparationRow from CatalogueSource
@@ -28,14 +29,14 @@ use RuntimeException;
  *   charges: list<array{with: string, above: float, grade: string}>,
  *   constituents: array<string, list<array{string, float, float}>>,
  *   activities: array<string, ActivityRow>, salts: array<string, array{string, float}>,
- *   bioburdens: array<string, BurdenRow>,
+ *   bioburdens: array<string, BurdenRow>, solubilities: array<string, SolubilityRow>,
  *   choices: array<string, list<string>>, vague: array<string, list<string>>, presets: list<PresetRow>
  * }
  */
 final class ShippedCatalogue implements CatalogueSource
 {
     /** Raise when the shape of a compiled row changes. */
-    private const SHAPE = 14;
+    private const SHAPE = 15;
 
     private const FILES = [
         'ingredients',
@@ -48,6 +49,7 @@ final class ShippedCatalogue implements CatalogueSource
         'contents',
         'partition',
         'bioburden',
+        'solubility',
         'preservative_activity',
         'preservative_salts',
         'vague_names',
@@ -126,6 +128,11 @@ final class ShippedCatalogue implements CatalogueSource
     public function salts(): array
     {
         return $this->compiled()['salts'];
+    }
+
+    public function solubilities(): array
+    {
+        return $this->compiled()['solubilities'];
     }
 
     public function bioburdens(): array
@@ -209,6 +216,7 @@ final class ShippedCatalogue implements CatalogueSource
                 'salt',
             ),
             'vague' => $this->grouped('vague_names', static fn (array $row): string => $row['key'], 'name'),
+            'solubilities' => $this->table('solubility', self::solubility(...), 'of'),
             'bioburdens' => $this->table('bioburden', self::burden(...), 'of'),
             'presets' => array_map(self::preset(...), $this->csv('presets')),
         ];
@@ -517,6 +525,21 @@ final class ShippedCatalogue implements CatalogueSource
         }
 
         return $groups;
+    }
+
+    /**
+     * @param  Cells  $row
+     * @return SolubilityRow
+     */
+    private static function solubility(array $row): array
+    {
+        $of = static fn (string $cell): string|float|null => match (true) {
+            $cell === '' => null,
+            is_numeric($cell) => (float) $cell,
+            default => $cell,
+        };
+
+        return ['water' => $of($row['water']), 'oil' => $of($row['oil']), 'alcohol' => $of($row['alcohol'])];
     }
 
     /**

@@ -349,6 +349,9 @@ final class Catalogue
             contents: $row['contents'],
             oilPolarity: $row['oil_polarity'],
             micelles: $row['micelles'],
+            dissolves: $this->source->solubilities()[$row['key']]
+                ?? $this->source->solubilities()["kind:{$row['kind']}"]
+                ?? Material::DISSOLVES_UNKNOWN,
             bioburden: $this->bioburden($row['key'], "kind:{$row['kind']}"),
             sources: $row['sources'],
         );

@@ -40,6 +40,7 @@ namespace Ilvane\Core\Material;
  *   sources: array<string, string>, oil_polarity: float, micelles: float
  * }
  * @phpstan-type BurdenRow array{start: array{float, float, float}, food: float, raw: bool, ph: ?float}
+ * @phpstan-type SolubilityRow array{water: string|float|null, oil: string|float|null, alcohol: string|float|null}
  * @phpstan-type ActivityRow array{
  *   pka: ?float, oil: float, micelle: float, most_free: ?float, needs: array<string, float>, is_boosted: bool,
  *   boost: float, boost_full: float, chelation: float, chelation_full: float
@@ -79,6 +80,9 @@ interface CatalogueSource
 
     /** @return array<string, array{string, float}> acid and its share by weight, by INCI name of the salt */
     public function salts(): array;
+
+    /** @return array<string, SolubilityRow> by ingredient key or "kind:…" */
+    public function solubilities(): array;
 
     /** @return array<string, BurdenRow> by ingredient key, "kind:…" or "preparation:…" */
     public function bioburdens(): array;

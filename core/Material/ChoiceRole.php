@@ -16,6 +16,7 @@ enum ChoiceRole: string
     case Preservative = 'preservative';
     case PreservativeSprayed = 'preservative_sprayed';
     case Acid = 'acid';
+    case Solubiliser = 'solubiliser';
     case Antioxidant = 'antioxidant';
     case FirmButter = 'firm_butter';
     case SoftOil = 'soft_oil';

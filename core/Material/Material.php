@@ -13,6 +13,8 @@ use Ilvane\Core\Measure\WithChanges;
  * One entry of the catalogue. Percentages are of the finished batch, densities g/mL, temperatures °C, shelf lives
  * months;
  * null means "not known", never 0. Figures and how sure they are: data/SOURCES.md.
+ *
+ * @phpstan-import-type SolubilityRow from CatalogueSource
  */
 final readonly class Material
 {
@@ -37,6 +39,8 @@ final readonly class Material
      * @param  array<string, string>  $sources  of a figure (ph, heat, use), where it is not the row's own
      * @param  float  $oilPolarity  how well an oil dissolves a preservative, 1 for triglycerides
      * @param  float  $micelles  grams of micelle-forming surfactant in a gram
+     * @param  SolubilityRow  $dissolves  grams in 100 g of water, oil or alcohol at 20 °C; or miscible, dispersible,
+     *   suspended, insoluble; null where nobody has said
      * @param  array<string, float>  $contents  grams of a dissolved substance in a gram, by INCI or chemical name
      */
     public function __construct(
@@ -86,8 +90,11 @@ final readonly class Material
         public float $oilPolarity = 1.0,
         public float $micelles = 0.0,
         public ?Bioburden $bioburden = null,
+        public array $dissolves = self::DISSOLVES_UNKNOWN,
     ) {
     }
+
+    public const DISSOLVES_UNKNOWN = ['water' => null, 'oil' => null, 'alcohol' => null];
 
     /**
      * The same under another INCI name: a tea is known by its plant.

@@ -36,12 +36,12 @@ final class MaterialDocument
             'traits' => self::traits($material),
             'charge' => $material->charge->value,
             'pka' => self::pka($material),
-            'dissolves' => self::dissolves($material),
+            'dissolves' => $material->dissolves,
             'allergens' => array_map(
                 static fn (Allergen $allergen): array => ['group' => $allergen->value, 'how' => 'contains'],
                 $material->allergens,
             ),
-            'load_cfu_g' => null,
+            'load_cfu_g' => $material->bioburden === null ? null : self::band($material->bioburden->start),
             'melts_c' => $material->meltLow === null || $material->meltHigh === null
                 ? null
                 : [$material->meltLow, $material->meltHigh],
@@ -175,15 +175,5 @@ final class MaterialDocument
         }
 
         return null;
-    }
-
-    /** @return array{water: ?string, oil: ?string, alcohol: ?string} */
-    private static function dissolves(Material $material): array
-    {
-        return [
-            'water' => $material->kind->isWatery() ? 'miscible' : ($material->kind->isLipid() ? 'insoluble' : null),
-            'oil' => $material->kind->isLipid() ? 'miscible' : ($material->kind->isWatery() ? 'insoluble' : null),
-            'alcohol' => null,
-        ];
     }
 }

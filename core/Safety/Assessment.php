@@ -20,6 +20,7 @@ use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Microbiology\ComponentDose;
 use Ilvane\Core\Microbiology\Growth;
 use Ilvane\Core\Microbiology\Preservation;
+use Ilvane\Core\Physics\Dissolution;
 use Ilvane\Core\Physics\Emulsion\Emulsion;
 use Ilvane\Core\Physics\Emulsion\Hlb;
 use Ilvane\Core\Physics\Heat\PhaseHeat;
@@ -48,6 +49,7 @@ final readonly class Assessment
         public SolidFat $texture,
         public array $infusions,
         public bool $isOnBatch,
+        public Dissolution $dissolution,
     ) {
     }
 
@@ -85,6 +87,7 @@ final readonly class Assessment
             SolidFat::of($composition),
             self::infusions($composition, $formula, $catalogue),
             $onBatch,
+            Dissolution::of($composition),
         );
     }
 

@@ -36,6 +36,7 @@ use Ilvane\Core\Safety\Rules\LotOverdue;
 use Ilvane\Core\Safety\Rules\LowAcidInOil;
 use Ilvane\Core\Safety\Rules\NoEmulsifier;
 use Ilvane\Core\Safety\Rules\NotAnEmulsifier;
+use Ilvane\Core\Safety\Rules\NotDissolved;
 use Ilvane\Core\Safety\Rules\NutAllergen;
 use Ilvane\Core\Safety\Rules\Packing;
 use Ilvane\Core\Safety\Rules\PartInfused;
@@ -119,6 +120,7 @@ final class RuleBook
             new AcidityRange,
             new AcidityToReach,
             new PolymerSalted,
+            new NotDissolved,
             new FreshPlantInOil,
             new LowAcidInOil,
             new PlantNotDry,

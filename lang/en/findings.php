@@ -28,6 +28,7 @@ $unread = [
 return [
     'fixes' => [
         'add_preservative' => 'Add :percent :ingredient to the cool-down',
+        'add_solubiliser' => 'Add :percent :ingredient to the cool-down, mixed with the scent first',
         'add_emulsifier' => 'Add :percent :ingredient to the oil phase',
         'read_as' => 'It means :as',
         'dose_to' => 'Set it to :percent',
@@ -385,6 +386,31 @@ return [
             'ask' => 'What is its pH?',
             'because' => 'Preservative, emulsifier and scalp all go by it.',
             'source' => 'Common practice.',
+        ],
+    ],
+    'solubility' => [
+        'floats' => [
+            'message' => ':ingredients does not dissolve in water: it floats.',
+            'message_scent' => ':ingredients floats on the water: the first sprays are neat oil.',
+            'message_gel' => ':ingredients stays as droplets in the gel.',
+            'because' => 'Oil and water part within minutes. A solubiliser of four to ten times its weight holds it.',
+            'source' => 'Common practice, recalled.',
+            'ask' => 'Add a solubiliser, or leave it out?',
+            'ask_scent' => 'Add a solubiliser; or keep it to :most and write “shake before each use” in the directions.',
+        ],
+        'not_in_oil' => [
+            'message' => ':ingredients does not dissolve in fat: it sinks or stays as grains.',
+            'because' => 'What loves water finds none here. It settles at the bottom, and the last of the jar holds most of it.',
+            'source' => 'General chemistry.',
+            'ask' => 'Leave it out, or make it with water and an emulsifier?',
+        ],
+        'crystallises' => [
+            'message' => ':percent :ingredient is more than the water holds: crystals form when it is cold.',
+            'message_acid' => 'Too sour for so much: about :percent free :ingredient would have to stay dissolved, and it may come out as crystals.',
+            'because' => 'Warm water takes more. Cold again, the rest comes out as grit.',
+            'because_acid' => 'The more acid it is, the more of the salt turns into the acid, and that hardly dissolves in water.',
+            'source' => 'Solubility at 20 °C, recalled.',
+            'ask' => 'Less of it, or a little less acid?',
         ],
     ],
     'polymer' => [

@@ -129,6 +129,11 @@ return [
             'inner_phase_high' => 'No more than :packing of the volume as droplets.',
             'water_in_butter' => 'No juice, gel or tea in a butter without an emulsifier, and then it is no butter but a cream.',
         ],
+        'solubility' => [
+            'floats' => 'Scent oils in water want a solubiliser of at least four times their weight.',
+            'not_in_oil' => 'Glycerin, panthenol and salts don’t dissolve in fat.',
+            'crystallises' => 'No more of a substance than the water dissolves at 20 °C.',
+        ],
         'polymer' => [
             'not_neutralised' => 'Carbomer thickens only once an alkali has brought it to pH 5.5 to 7.',
             'salted' => 'Beside carbomer no more than 0.3 % of salts; beside a cationic emulsifier more than 2 % may thin it.',

@@ -28,6 +28,7 @@ $unread = [
 return [
     'fixes' => [
         'add_preservative' => 'Ajouter :percent de :ingredient aux ajouts à froid',
+        'add_solubiliser' => 'Ajouter :percent de :ingredient au refroidissement, mêlé d’abord au parfum',
         'add_emulsifier' => 'Ajouter :percent de :ingredient à la phase huileuse',
         'read_as' => 'Cela veut dire :as',
         'dose_to' => 'Le mettre à :percent',
@@ -385,6 +386,31 @@ return [
             'ask' => 'Quel est son pH ?',
             'because' => 'Conservateur, émulsifiant et cuir chevelu en dépendent tous.',
             'source' => 'Pratique courante.',
+        ],
+    ],
+    'solubility' => [
+        'floats' => [
+            'message' => ':ingredients ne se dissout pas dans l’eau : cela flotte.',
+            'message_scent' => ':ingredients flotte sur l’eau : les premières pulvérisations sont de l’huile pure.',
+            'message_gel' => ':ingredients reste en gouttelettes dans le gel.',
+            'because' => 'L’huile et l’eau se séparent en quelques minutes. Un solubilisant, quatre à dix fois son poids, la tient.',
+            'source' => 'Pratique courante, de mémoire.',
+            'ask' => 'Ajouter un solubilisant, ou s’en passer ?',
+            'ask_scent' => 'Ajoutez un solubilisant ; ou restez à :most et écrivez « agiter avant chaque emploi » dans le mode d’emploi.',
+        ],
+        'not_in_oil' => [
+            'message' => ':ingredients ne se dissout pas dans un corps gras : cela coule ou reste en grains.',
+            'because' => 'Ce qui aime l’eau n’en trouve pas ici. Cela se dépose, et le fond du pot en contient le plus.',
+            'source' => 'Chimie générale.',
+            'ask' => 'S’en passer, ou le faire avec de l’eau et un émulsifiant ?',
+        ],
+        'crystallises' => [
+            'message' => ':percent de :ingredient, c’est plus que l’eau n’en tient : des cristaux se forment au froid.',
+            'message_acid' => 'Trop acide pour tant : environ :percent de :ingredient libre devrait rester dissous, et des cristaux peuvent se former.',
+            'because' => 'L’eau chaude en prend plus. Refroidie, le reste ressort en grains.',
+            'because_acid' => 'Plus c’est acide, plus le sel devient acide libre, et celui-ci se dissout à peine dans l’eau.',
+            'source' => 'Solubilité à 20 °C, de mémoire.',
+            'ask' => 'En mettre moins, ou un peu moins d’acide ?',
         ],
     ],
     'polymer' => [

@@ -129,6 +129,11 @@ return [
             'inner_phase_high' => 'Pas plus de :packing du volume en gouttes.',
             'water_in_butter' => 'Ni jus, ni gel, ni tisane dans un beurre sans émulsifiant, et alors ce n’est plus un beurre mais une crème.',
         ],
+        'solubility' => [
+            'floats' => 'Une huile parfumée dans l’eau veut un solubilisant d’au moins quatre fois son poids.',
+            'not_in_oil' => 'Glycérine, panthénol et sels ne se dissolvent pas dans les corps gras.',
+            'crystallises' => 'Pas plus d’une substance que l’eau n’en dissout à 20 °C.',
+        ],
         'polymer' => [
             'not_neutralised' => 'Le carbomère n’épaissit qu’une fois amené à pH 5,5 à 7 par un alcali.',
             'salted' => 'Près du carbomère, pas plus de 0,3 % de sels ; près d’un émulsifiant cationique, plus de 2 % peuvent fluidifier.',
