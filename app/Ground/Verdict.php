@@ -88,12 +88,18 @@ final readonly class Verdict
     private function preserved(Evaluation $evaluation): string
     {
         $assessment = $evaluation->assessment;
-        $dose = $assessment->preservation->doses[0];
+        $dose = $assessment->preservation->doses[0] ?? null;
 
         return say('findings.verdict.preserved', [
             'days' => $this->wording->days($assessment->keeping->days ?? 0.0),
-            'system' => $this->wording->ingredient($dose->ingredient->key),
-            'percent' => $dose->percent === null ? '' : $this->wording->percent($dose->percent->likely),
+            'system' => $dose === null
+                ? say('findings.verdict.alcohol')
+                : $this->wording->ingredient($dose->ingredient->key),
+            'percent' => match (true) {
+                $dose === null => $this->wording->percent(round(100 * $assessment->preservation->alcohol, 1)),
+                $dose->percent === null => '',
+                default => $this->wording->percent($dose->percent->likely),
+            },
             'fresh' => $this->wording->days($assessment->keepingIfFresh->days ?? 1.0),
         ]);
     }

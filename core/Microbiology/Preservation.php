@@ -17,6 +17,7 @@ use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Physics\Acidity\Acid;
 use Ilvane\Core\Physics\Acidity\Acidity;
 use Ilvane\Core\Physics\Acidity\Adjustment;
+use Ilvane\Core\Physics\Dissolution;
 use Ilvane\Core\Physics\Heat\PhaseHeat;
 use Ilvane\Core\Physics\WaterActivity;
 
@@ -35,6 +36,7 @@ final readonly class Preservation
      * @param  Load|null  $load  what the preservative has to hold first; null where there is no water
      * @param  PreservativeEffect|null  $effect  how much of the doses is at work; null where the model has no figures
      * @param  Spoilage|null  $spoilage  what microbes find in it; null where there is no water
+     * @param  float  $alcohol  share of pure ethanol in ethanol and water, by weight
      */
     private function __construct(
         public array $doses,
@@ -45,6 +47,7 @@ final readonly class Preservation
         public ?PreservativeEffect $effect,
         public ?Spoilage $spoilage,
         public Acidity $dissolved,
+        public float $alcohol,
     ) {
     }
 
@@ -69,6 +72,8 @@ final readonly class Preservation
         }
         $isWatery = self::isWatery($composition);
         $load = $isWatery ? Load::of($composition) : null;
+        $ethanol = Dissolution::alcohol($composition);
+        $alcohol = $ethanol > 0.0 ? $ethanol / ($ethanol + $composition->waterShare()) : 0.0;
         $effect = $isWatery && $catalogue !== null
             ? PreservativeEffect::of($catalogue, $composition, $doses, $formula->ph)
             : null;
@@ -76,6 +81,7 @@ final readonly class Preservation
         return new self($doses, $isWatery, match (true) {
             ! $isWatery => Regime::Dry,
             $load !== null && $load->tooMuch() !== [] => Regime::Fresh,
+            $alcohol >= self::ALCOHOL_MAY_HOLD - 1e-9 => Regime::Preserved,
             $effect?->word !== 'no'
                 && self::weakAlone($doses) === null
                 && self::coverageOf(array_filter(
@@ -86,7 +92,7 @@ final readonly class Preservation
         }, $acidity, $load, $effect, $isWatery ? Spoilage::of(
             $composition,
             $formula->ph ?? $dissolved->guess,
-        ) : null, $dissolved);
+        ) : null, $dissolved, $alcohol);
     }
 
     /** The same, as if it were kept in another way. */
@@ -101,6 +107,7 @@ final readonly class Preservation
             $regime === Regime::Preserved ? $this->effect : null,
             $this->spoilage,
             $this->dissolved,
+            $this->alcohol,
         );
     }
 
@@ -109,18 +116,30 @@ final readonly class Preservation
      */
     public function isStrained(): bool
     {
-        return ($this->load?->some() ?? []) !== [] || $this->effect?->word === 'possibly';
+        return ($this->load?->some() ?? []) !== []
+            || $this->effect?->word === 'possibly'
+            || ($this->doses === [] && $this->alcohol < self::ALCOHOL_HOLDS - 1e-9);
+    }
+
+    /** Of ethanol in ethanol and water, by weight: from here on it holds, from there on it may. Common practice. */
+    public const ALCOHOL_HOLDS = 0.20;
+
+    public const ALCOHOL_MAY_HOLD = 0.15;
+
+    public function isHeldByAlcohol(): bool
+    {
+        return $this->alcohol >= self::ALCOHOL_MAY_HOLD - 1e-9;
     }
 
     public function hasSystem(): bool
     {
-        return $this->doses !== [];
+        return $this->doses !== [] || $this->isHeldByAlcohol();
     }
 
     /** What the systems hold together at a working dose and pH. */
     public function nominalCoverage(): Coverage
     {
-        return self::coverageOf($this->doses);
+        return $this->isHeldByAlcohol() ? new Coverage(2, 2, 2) : self::coverageOf($this->doses);
     }
 
     /** @return list<ComponentDose> regulated components summed over all preservatives, by INCI name */
@@ -239,7 +258,7 @@ final readonly class Preservation
     /** What is too weak to stand alone and does; null where nothing is, or where there is no water to keep. */
     public function tooWeakAlone(): ?PreservativeDose
     {
-        return $this->isWatery ? self::weakAlone($this->doses) : null;
+        return $this->isWatery && ! $this->isHeldByAlcohol() ? self::weakAlone($this->doses) : null;
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Ilvane\Core\Safety;
 
 use Ilvane\Core\Safety\Rules\AcidityRange;
 use Ilvane\Core\Safety\Rules\AcidityToReach;
+use Ilvane\Core\Safety\Rules\AlcoholHolds;
 use Ilvane\Core\Safety\Rules\AmountAmbiguous;
 use Ilvane\Core\Safety\Rules\AmountOpen;
 use Ilvane\Core\Safety\Rules\AmountUnread;
@@ -108,6 +109,7 @@ final class RuleBook
             new PreservativeTwice,
             new FoodPreserved,
             new WaterBarelyBound,
+            new AlcoholHolds,
             new FormaldehydeReleased,
             new NoEmulsifier,
             new NotAnEmulsifier,

@@ -71,6 +71,12 @@ return [
             'source' => 'Water activity by Norrish, above 60 % glycerin by its humidity table (recalled): an estimate.',
             'ask' => 'Take less water or more glycerin, or keep it in the fridge for a few days?',
         ],
+        'alcohol' => [
+            'message' => 'Alcohol makes up :percent of the alcohol and water: it could be too little to preserve.',
+            'because' => 'From 20 % on it holds everything. Below 15 % it is no preservative. And it evaporates each time the bottle stands open.',
+            'source' => 'Common practice, recalled: pure alcohol by weight.',
+            'ask' => 'Take more alcohol, or a preservative beside it?',
+        ],
         'not_free' => [
             'message' => 'Too little of the preservative is at work against :group.',
             'message_no' => ':ingredient is too weak here against :group.',
@@ -726,6 +732,11 @@ return [
         ],
     ],
     'safety' => [
+        'flame' => [
+            'message' => ':percent of it is alcohol: it burns.',
+            'because' => 'No flame, hot plate or cigarette near it, while you make it and while it dries on hair. Never heat it; add it cold, and close the bottle.',
+            'source' => 'General chemistry.',
+        ],
         'caustic' => [
             'message' => 'Lye burns eyes and skin: goggles, gloves, drop by drop into the mix, never the other way round.',
             'because' => 'It is rarely needed: a little bicarbonate lifts a pH more gently. Keep it from children and from aluminium.',
@@ -775,6 +786,7 @@ return [
     ],
     'unread' => $unread,
     'verdict' => [
+        'alcohol' => 'alcohol',
         'empty' => 'Nothing in it yet. Start with the ingredient you use most of.',
         'stops' => '{1} Not ready: 1 problem. :first|[2,*] Not ready: :count problems. First: :first',
         'cannot_say' => 'Can’t say yet: :first',

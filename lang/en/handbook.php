@@ -92,6 +92,7 @@ return [
     'rules' => [
         'preservation' => [
             'bound' => 'Water counts as bound below a water activity of 0.62. Between that and 0.75 it is checked.',
+            'alcohol' => 'Alcohol preserves from 20 % of the alcohol and water by weight; from 15 to 20 % it is checked.',
             'not_free' => 'Enough of the dose is free in the water; oil, solubiliser and powder take their part.',
             'food' => 'Fruit, egg, milk and grain water are made fresh, whatever preservative is added.',
             'twice' => 'One full preservative at its dose is enough.',
@@ -199,6 +200,7 @@ return [
         'dose' => ['high' => 'No more than the ingredient’s usual highest share. What may be more than :base of a batch may be all of it.', 'low' => 'Emulsifiers, antioxidants, gums, proteins, actives and acids at least at their usual lowest.', 'over_limit' => 'No more than the law allows, where it names a figure.'],
         'label' => ['claim' => 'No growth, cure, disease, germs, proof you don’t have, or “never goes off”.', 'allergen' => 'Wheat, soya, milk, egg, sesame and the like are named.', 'undated' => 'No jar without a date.'],
         'safety' => [
+            'flame' => 'What is a fifth alcohol or more burns.',
             'caustic' => 'Lye and strong alkalis only with goggles, gloves and someone who has done it before.',
             'hot_fat' => 'From :hot upwards fat is handled as what it is: hot fat.',
             'wet_in_hot_oil' => 'A wet plant in oil near 100 °C spatters; above :spatter never.',

@@ -71,6 +71,12 @@ return [
             'source' => 'Activité de l’eau selon Norrish, au-delà de 60 % de glycérine selon sa table d’humidité (de mémoire) : une estimation.',
             'ask' => 'Prendre moins d’eau ou plus de glycérine, ou le garder quelques jours au réfrigérateur ?',
         ],
+        'alcohol' => [
+            'message' => 'L’alcool fait :percent de l’alcool et de l’eau : ce pourrait être trop peu pour conserver.',
+            'because' => 'Dès 20 %, il tient tout. Au-dessous de 15 %, ce n’est pas un conservateur. Et il s’évapore chaque fois que le flacon reste ouvert.',
+            'source' => 'Pratique courante, de mémoire : alcool pur, en poids.',
+            'ask' => 'Prendre plus d’alcool, ou un conservateur à côté ?',
+        ],
         'not_free' => [
             'message' => 'Trop peu de conservateur agit contre :group.',
             'message_no' => ':ingredient est trop faible ici contre :group.',
@@ -726,6 +732,11 @@ return [
         ],
     ],
     'safety' => [
+        'flame' => [
+            'message' => ':percent en est de l’alcool : cela brûle.',
+            'because' => 'Ni flamme, ni plaque chaude, ni cigarette à côté, pendant la fabrication et tant que cela sèche sur les cheveux. Ne le chauffez jamais ; ajoutez-le à froid et fermez le flacon.',
+            'source' => 'Chimie générale.',
+        ],
         'caustic' => [
             'message' => 'La soude brûle yeux et peau : lunettes, gants, goutte à goutte dans le mélange, jamais l’inverse.',
             'because' => 'Elle est rarement utile : un peu de bicarbonate remonte un pH plus doucement. Loin des enfants et de l’aluminium.',
@@ -775,6 +786,7 @@ return [
     ],
     'unread' => $unread,
     'verdict' => [
+        'alcohol' => 'alcool',
         'empty' => 'Rien dedans pour l’instant. Commencez par l’ingrédient le plus abondant.',
         'stops' => '{1} Pas prête : 1 problème. :first|[2,*] Pas prête : :count problèmes. D’abord : :first',
         'cannot_say' => 'Impossible à dire pour l’instant : :first',

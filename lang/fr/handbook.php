@@ -92,6 +92,7 @@ return [
     'rules' => [
         'preservation' => [
             'bound' => 'L’eau compte comme liée au-dessous d’une activité de 0,62. De là à 0,75, c’est à vérifier.',
+            'alcohol' => 'L’alcool conserve dès 20 % de l’alcool et de l’eau, en poids ; de 15 à 20 %, c’est à vérifier.',
             'not_free' => 'Assez de la dose est libre dans l’eau ; huile, solubilisant et poudre en prennent leur part.',
             'food' => 'Fruits, œuf, lait et eaux de céréales se font frais, quel que soit le conservateur.',
             'twice' => 'Un conservateur complet, à sa dose, suffit.',
@@ -199,6 +200,7 @@ return [
         'dose' => ['high' => 'Pas plus que la plus forte part usuelle de l’ingrédient. Ce qui peut faire plus de :base d’une fournée peut en être le tout.', 'low' => 'Émulsifiants, antioxydants, gommes, protéines, actifs et acides au moins à leur plus faible usuel.', 'over_limit' => 'Pas plus que la loi ne permet, là où elle nomme un chiffre.'],
         'label' => ['claim' => 'Ni pousse, ni guérison, ni maladie, ni germes, ni preuve que vous n’avez pas, ni « ne tourne jamais ».', 'allergen' => 'Blé, soja, lait, œuf, sésame et semblables sont nommés.', 'undated' => 'Aucun pot sans date.'],
         'safety' => [
+            'flame' => 'Ce qui a un cinquième d’alcool ou plus brûle.',
             'caustic' => 'Soude et bases fortes seulement avec lunettes, gants et quelqu’un qui l’a déjà fait.',
             'hot_fat' => 'Dès :hot le gras se traite comme ce qu’il est : de la graisse chaude.',
             'wet_in_hot_oil' => 'Une plante humide dans une huile proche de 100 °C éclabousse ; au-delà de :spatter jamais.',

@@ -29,6 +29,7 @@ final class PreservativeNotFree implements Rule
             || ($preservation->load?->tooMuch() ?? []) !== []
             || ! $preservation->nominalCoverage()->isComplete()
             || $preservation->tooWeakAlone() !== null
+            || $preservation->isHeldByAlcohol()
             || array_filter($doses, static fn (PreservativeDose $dose): bool => $dose->works(false)) !== $doses
         ) {
             return;

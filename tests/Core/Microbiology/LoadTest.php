@@ -67,4 +67,38 @@ final class LoadTest extends CoreCase
         $evaluation = self::judged(['rosemary-tea' => $share, 'phenoxyethanol-ethylhexylglycerin' => $dose]);
         self::assertSame($says, self::finding($evaluation, 'preservation.food')->variant ?? '');
     }
+
+    /** @return iterable<string, array{string, string, string}> alcohol 96 % vol of the batch, regime, finding */
+    public static function alcohol(): iterable
+    {
+        // by hand: x of it is 0.94·x alcohol and 0.06·x water; of alcohol and water 0.94·x, as nothing else is in it
+        yield '11 % alcohol' => ['11.7 %', 'fresh', ''];
+        yield '14.9 %' => ['15.85 %', 'fresh', ''];
+        yield '15 %' => ['15.96 %', 'preserved', 'mind'];
+        yield '19.9 %' => ['21.1 %', 'preserved', 'mind'];
+        yield '20 %' => ['21.28 %', 'preserved', ''];
+        yield '22 %' => ['23.4 %', 'preserved', ''];
+    }
+
+    #[DataProvider('alcohol')]
+    public function test_alcohol_holds_where_there_is_enough(string $share, string $regime, string $says): void
+    {
+        $evaluation = self::evaluate(self::document(
+            [['distilled-water', 'to 100'], ['ethanol-96', $share]],
+            ['family' => 'water_spray'],
+        ));
+        self::assertSame($regime, $evaluation->assessment->preservation->regime->value);
+        self::assertSame($says, self::finding($evaluation, 'preservation.alcohol')?->severity->value ?? '');
+        self::assertSame($regime === 'preserved', self::finding($evaluation, 'preservation.missing') === null);
+    }
+
+    public function test_what_is_a_fifth_alcohol_burns(): void
+    {
+        $at = static fn (string $share): bool => self::finding(self::evaluate(self::document(
+            [['distilled-water', 'to 100'], ['ethanol-96', $share]],
+            ['family' => 'water_spray'],
+        )), 'safety.flame') !== null;
+        self::assertFalse($at('21.2 %')); // 19.9 %
+        self::assertTrue($at('21.28 %')); // 20 %
+    }
 }
