@@ -297,7 +297,7 @@ final readonly class MakeBook
         $parts = array_filter(
             $evaluation->findings,
             static fn (Finding $finding): bool => $finding->code === 'emulsion.no_emulsifier'
-                && $finding->variant === 'shake',
+                && $finding->variant !== 'usual' || $finding->code === 'emulsion.creams',
         ) !== [];
         $isPhototoxic = $it->formula->use === Application::LeaveOn
             && $it->composition->linesOrExtractsWith(

@@ -14,11 +14,13 @@ use Ilvane\Core\Safety\Rules\AudienceUnsuited;
 use Ilvane\Core\Safety\Rules\BatchIgnored;
 use Ilvane\Core\Safety\Rules\ButterTexture;
 use Ilvane\Core\Safety\Rules\ChargeClash;
+use Ilvane\Core\Safety\Rules\ColdWaterPhase;
 use Ilvane\Core\Safety\Rules\DoseHigh;
 use Ilvane\Core\Safety\Rules\DoseLow;
 use Ilvane\Core\Safety\Rules\DoseWide;
 use Ilvane\Core\Safety\Rules\EmulsifierHigh;
 use Ilvane\Core\Safety\Rules\EmulsifierLow;
+use Ilvane\Core\Safety\Rules\EmulsionHolds;
 use Ilvane\Core\Safety\Rules\ExtractStrong;
 use Ilvane\Core\Safety\Rules\FoodAllergens;
 use Ilvane\Core\Safety\Rules\FoodPreserved;
@@ -117,6 +119,8 @@ final class RuleBook
             new EmulsifierHigh,
             new ChargeClash,
             new HlbOff,
+            new ColdWaterPhase,
+            new EmulsionHolds,
             new InnerPhaseHigh,
             new WaterInButter,
             new AcidityRange,

@@ -65,7 +65,7 @@ final class EmulsionAndScentTest extends CoreCase
             'emulsion.no_emulsifier',
         );
         self::assertSame(
-            [Severity::Stop, Severity::Mind, null],
+            [Severity::Stop, Severity::Mind, Severity::Mind],
             [
                 $finding('leave_in_emulsion')?->severity,
                 $finding('water_spray')?->severity,

@@ -45,7 +45,7 @@ final class SoundFormulas
             ], ['ph' => 5.0]],
             'unscented milk with aloe' => ['leave_in_emulsion', [
                 ['distilled-water', 'to 100'],
-                ['aloe-juice', '20 %'],
+                ['aloe-juice', '10 %'],
                 ['glyceryl-stearate-peg-100-stearate', '4 %'],
                 ['cetyl-alcohol', '2 %'],
                 ['jojoba-oil', '8 %'],

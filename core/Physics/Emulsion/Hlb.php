@@ -22,15 +22,22 @@ final readonly class Hlb
     /** Further off than this a pair wants another split. */
     public const MIND = 2.0;
 
-    /** Fats of unknown requirement may be so much of the oil phase. */
-    private const UNKNOWN_AT_MOST = 0.2;
+    /** Fats of unknown requirement may be so much of the oil phase; with more of them nothing can be said. */
+    private const UNKNOWN_AT_MOST = 0.6;
 
-    /** @param  list<WeighedLine>  $pair  the emulsifiers, where their split can be changed */
+    /** From here on the unknown share is spoken of. */
+    public const UNKNOWN_WORTH_SAYING = 0.2;
+
+    /**
+     * @param  list<WeighedLine>  $pair  the emulsifiers, where their split can be changed
+     * @param  float  $unknown  share of the fats whose requirement nobody knows
+     */
     private function __construct(
         public ?float $required,
         public ?float $blend,
         public array $pair,
         public bool $isBalanced,
+        public float $unknown,
     ) {
     }
 
@@ -54,7 +61,7 @@ final readonly class Hlb
             static fn (WeighedLine $line): bool => $line->ingredient?->is(MaterialTrait::CompleteEmulsifier) === true,
         ) !== [];
         if (! $isNonionic || count($known) !== count($emulsifiers)) {
-            return new self(self::required($fats), null, [], $isBalanced);
+            return new self(self::required($fats), null, [], $isBalanced, self::unknown($fats));
         }
 
         return new self(
@@ -62,6 +69,7 @@ final readonly class Hlb
             self::blend(self::weights($known, static fn (WeighedLine $line): ?float => $line->ingredient?->hlb)),
             $known,
             $isBalanced,
+            self::unknown($fats),
         );
     }
 
@@ -103,14 +111,20 @@ final readonly class Hlb
     }
 
     /** @param  list<WeighedLine>  $fats */
-    private static function required(array $fats): ?float
+    private static function unknown(array $fats): float
     {
         $known = self::weights($fats, static fn (WeighedLine $line): ?float => $line->ingredient?->requiredHlb);
         $all = array_sum(array_map(static fn (WeighedLine $line): float => $line->share->likely ?? 0.0, $fats));
 
-        return $all <= 0 || array_sum(array_column($known, 0)) < (1 - self::UNKNOWN_AT_MOST) * $all
-            ? null
-            : self::blend($known);
+        return $all > 0.0 ? 1 - array_sum(array_column($known, 0)) / $all : 0.0;
+    }
+
+    /** @param  list<WeighedLine>  $fats */
+    private static function required(array $fats): ?float
+    {
+        return self::unknown($fats) > self::UNKNOWN_AT_MOST + 1e-9 ? null : self::blend(
+            self::weights($fats, static fn (WeighedLine $line): ?float => $line->ingredient?->requiredHlb),
+        );
     }
 
     /**

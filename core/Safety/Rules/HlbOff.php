@@ -28,12 +28,21 @@ final class HlbOff implements Rule
         ) {
             return;
         }
-        $isMinor = $hlb->isBalanced || abs($off) <= Hlb::MIND;
+        $isPartly = $hlb->unknown > Hlb::UNKNOWN_WORTH_SAYING;
+        $isMinor = $hlb->isBalanced || $isPartly || abs($off) <= Hlb::MIND;
         yield new Finding('emulsion.hlb_off', $isMinor ? Severity::Note : Severity::Mind,
             array_map(static fn (WeighedLine $line): int => $line->position, $hlb->pair),
-            ['blend' => Term::number($hlb->blend ?? 0.0), 'required' => Term::number($hlb->required ?? 0.0)],
+            [
+                'blend' => Term::number($hlb->blend ?? 0.0),
+                'required' => Term::number($hlb->required ?? 0.0),
+                'unknown' => Term::percent(round(100 * $hlb->unknown)),
+            ],
             $isMinor ? [] : Remedy::split($hlb),
-            variant: $hlb->isBalanced ? 'balanced' : 'usual',
+            variant: match (true) {
+                $hlb->isBalanced => 'balanced',
+                $isPartly => 'partly',
+                default => 'usual',
+            },
         );
     }
 }
