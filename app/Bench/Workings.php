@@ -47,6 +47,7 @@ final readonly class Workings
         public string $basis = '',
         public array $seasons = [],
         public string $whipped = '',
+        public ?DoseAtWork $dose = null,
     ) {
     }
 
@@ -99,7 +100,7 @@ final readonly class Workings
 
     /**
      * @return array{curves?: Curves, title?: string, said?: string, window?: string, basis?: string,
-     *   seasons?: list<array{season: string, feel: string}>, whipped?: string}
+     *   seasons?: list<array{season: string, feel: string}>, whipped?: string, dose?: DoseAtWork|null}
      */
     private static function curve(Assessment $it, Wording $wording): array
     {
@@ -112,7 +113,12 @@ final readonly class Workings
                 'title' => say('ui.bench.acids_title'),
                 'said' => $ph === null ? say('ui.bench.acids_none') : '',
                 'basis' => say('ui.bench.acids_basis'),
+                'dose' => DoseAtWork::of($it, $wording),
             ];
+        }
+        $dose = DoseAtWork::of($it, $wording);
+        if ($dose !== null) {
+            return ['dose' => $dose];
         }
         $feel = $it->texture->feel(Conditions::ROOM_C);
         if (

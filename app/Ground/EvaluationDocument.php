@@ -6,16 +6,25 @@ namespace App\Ground;
 
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Extract;
+use Ilvane\Core\Formula\Regime;
 use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Formula\WeighedPart;
 use Ilvane\Core\Label\ContentsList;
+use Ilvane\Core\Material\ChoiceRole;
 use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Microbiology\ComponentDose;
+use Ilvane\Core\Microbiology\FreePreservative;
+use Ilvane\Core\Microbiology\Growth;
+use Ilvane\Core\Microbiology\Organism;
 use Ilvane\Core\Microbiology\PreservativeDose;
+use Ilvane\Core\Microbiology\PreservativeEffect;
+use Ilvane\Core\Physics\Acidity\Adjustment;
+use Ilvane\Core\Physics\Dissolved;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Evaluation;
 use Ilvane\Core\Safety\Need;
+use Ilvane\Core\ShelfLife\ShelfLife;
 use Ilvane\Core\ShelfLife\ShelfLifeStep;
 
 /** Writes the open form ilvane.evaluation/1. What can't be computed is null. */
@@ -65,6 +74,8 @@ final readonly class EvaluationDocument
                 'blend_hlb' => self::roundOrNull($assessment->hlb->blend),
             ],
             'ph' => self::ph($assessment),
+            'microbes' => self::microbes($assessment),
+            'dissolves' => array_map(self::dissolved(...), $assessment->dissolution->lines),
             'preservation' => array_map(self::dose(...), $assessment->preservation->doses),
             'scent_percent' => self::band($assessment->scent->percent),
             'texture' => $assessment->texture->curve === null ? null : [
@@ -106,9 +117,83 @@ final readonly class EvaluationDocument
 
         return $ph === null || ! $assessment->preservation->isWatery ? null : [
             ...self::band($ph) ?? [],
-            'basis' => $said === null ? 'estimated' : 'target',
-            'acid_needed' => null,
+            'basis' => match (true) {
+                $said === null => 'estimated',
+                $assessment->isOnBatch => 'measured',
+                default => 'target',
+            },
+            'acid_needed' => $said === null || $assessment->isOnBatch ? null : self::acidNeeded($assessment, $said),
         ];
+    }
+
+    /** @return array<string, mixed>|null null where the estimate holds the pH, or only an alkali would get there */
+    private static function acidNeeded(Assessment $assessment, float $ph): ?array
+    {
+        $adjustment = Adjustment::to($ph, $assessment->preservation->dissolved);
+
+        return $adjustment === null || ! $adjustment->isAcid ? null : [
+            'ingredient' => $assessment->catalogue->choice(ChoiceRole::Acid)->key,
+            'grams' => self::band($adjustment->percent->times(($assessment->composition->total->likely ?? 100.0) / 100)),
+        ];
+    }
+
+    /** @return array<string, mixed>|null null where there is no water for them */
+    private static function microbes(Assessment $assessment): ?array
+    {
+        $preservation = $assessment->preservation;
+        $spoilage = $preservation->spoilage;
+        if ($spoilage === null) {
+            return null;
+        }
+        $isUnder3 = $assessment->formula->audience->isUnder3();
+        $effect = $preservation->effect;
+        $fridge = $assessment->formula->process->conditions->fridge ?? Growth::FRIDGE_C;
+        $isFresh = $preservation->regime === Regime::Fresh;
+
+        return [
+            'start_cfu_g' => self::band($spoilage->start),
+            'limit_cfu_g' => $isUnder3 ? Growth::LIMIT_UNDER_3 : Growth::LIMIT,
+            'days_to_limit' => [
+                'room' => $isFresh ? ShelfLife::ROOM_FRESH_DAYS : null,
+                'fridge' => $isFresh
+                    ? self::roundOrNull($spoilage->days($fridge, $isUnder3, $effect->free->reach ?? []))
+                    : null,
+                'freezer' => null,
+            ],
+            'decided_by' => $spoilage->worst?->key(),
+            'preservative' => $effect === null ? [] : array_map(
+                static fn (Organism $group): array => [
+                    'group' => $group->value,
+                    'effective' => self::band(Band::around($effect->free->reach[$group->value], self::REACH_OFF)),
+                    'covered' => FreePreservative::word($effect->free->reach[$group->value]),
+                ],
+                Organism::cases(),
+            ),
+            'dose' => $effect === null ? null : self::whereItWent($effect),
+        ];
+    }
+
+    /** The figures behind how far a preservative reaches are off by a factor of about one and a half. A guess. */
+    private const REACH_OFF = 0.4;
+
+    /** @return array<string, float|null> percent of the batch */
+    private static function whereItWent(PreservativeEffect $effect): array
+    {
+        $went = $effect->whereItWent();
+
+        return [
+            'total_percent' => self::round($went->total),
+            'at_work' => self::round($went->free),
+            'in_oil' => self::round($went->inOil),
+            'bound' => self::round($went->bound),
+            'undissociated_share' => self::roundOrNull($went->undissociated),
+        ];
+    }
+
+    /** @return array{line_key: string, in: ?string, state: string} */
+    private static function dissolved(Dissolved $one): array
+    {
+        return ['line_key' => $one->line->key(), 'in' => $one->in, 'state' => $one->state];
     }
 
     /** @return array{grams: float, percent: float}|null null for what is strained out: it is a part */

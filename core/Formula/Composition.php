@@ -18,6 +18,16 @@ final readonly class Composition
     /** Part of a mix that may be of unknown density: it moves the mix's by a few percent at most. */
     private const UNKNOWN_AT_MOST = 0.10;
 
+    /** @var list<WeighedLine> */
+    private array $opened;
+
+    /** @var list<WeighedLine> */
+    private array $known;
+
+    private float $waterShare;
+
+    private float $fatShare;
+
     /**
      * @param  list<WeighedLine>  $lines
      * @param  Band|null  $total  grams of the finished batch
@@ -37,23 +47,31 @@ final readonly class Composition
         public array $parts = [],
         public array $extracts = [],
     ) {
+        $this->opened = [...$lines, ...$inner];
+        $this->known = array_values(array_filter(
+            $this->opened,
+            static fn (WeighedLine $line): bool => $line->isInBatch()
+                && $line->share !== null
+                && $line->ingredient !== null,
+        ));
+        $this->waterShare = $this->weightedShare(
+            static fn (Material $ingredient): float => $ingredient->waterFraction ?? 0.0,
+        );
+        $this->fatShare = $this->weightedShare(
+            static fn (Material $ingredient): float => $ingredient->kind->isLipid() ? 1.0 : 0.0,
+        );
     }
 
     /** @return list<WeighedLine> lines of the finished batch whose ingredient and share are known */
     public function known(): array
     {
-        return array_values(array_filter(
-            $this->opened(),
-            static fn (WeighedLine $line): bool => $line->isInBatch()
-                && $line->share !== null
-                && $line->ingredient !== null,
-        ));
+        return $this->known;
     }
 
     /** @return list<WeighedLine> every line, and what is inside those that are formulas or parts */
     public function opened(): array
     {
-        return [...$this->lines, ...$this->inner];
+        return $this->opened;
     }
 
     /**
@@ -161,15 +179,13 @@ final readonly class Composition
      */
     public function waterShare(): float
     {
-        return $this->weightedShare(static fn (Material $ingredient): float => $ingredient->waterFraction ?? 0.0);
+        return $this->waterShare;
     }
 
     /** Oils, butters, waxes and fatty alcohols, as a fraction. */
     public function fatShare(): float
     {
-        return $this->weightedShare(
-            static fn (Material $ingredient): float => $ingredient->kind->isLipid() ? 1.0 : 0.0,
-        );
+        return $this->fatShare;
     }
 
     /** @param  callable(Material): float  $weight */

@@ -22,10 +22,37 @@ final readonly class FreePreservative
     /**
      * @param  array<string, float>  $free  ppm free in the water, by INCI name of the acting form
      * @param  non-empty-array<string, float>  $reach  by organism
+     * @param  array<string, array{float, float, float, float, float, bool}>  $went  ppm of the product by INCI name: all
+     *   of it, free, in oil, bound, dissociated; and whether it is an acid
      */
-    private function __construct(public array $free, public array $reach)
+    private function __construct(public array $free, public array $reach, private array $went)
     {
     }
+
+    /**
+     * Percent of the product.
+     *
+     * @param  list<string>  $of  acting forms by INCI name: what else helps a little is left out
+     */
+    public function whereItWent(array $of): WhereItWent
+    {
+        $those = array_values(array_intersect_key($this->went, array_flip($of)));
+        $sum = static fn (int $of, array $went): float => array_sum(array_column($went, $of)) / self::PPM;
+        $acids = array_filter($those, static fn (array $one): bool => $one[5]);
+        $whole = $sum(1, $acids);
+        $inWater = $whole + $sum(4, $acids);
+
+        return new WhereItWent(
+            $sum(0, $those),
+            $sum(1, $those),
+            $sum(2, $those),
+            $sum(3, $those),
+            $sum(4, $those),
+            $inWater > 0.0 ? $whole / $inWater : null,
+        );
+    }
+
+    private const PPM = 10_000;
 
     /**
      * @param  list<array{Activity, float}>  $parts  what preserves, and ppm of it (acids as the acid) in the product
@@ -33,7 +60,7 @@ final readonly class FreePreservative
      */
     public static function of(array $parts, Medium $medium, float $ph, bool $isHard = false): self
     {
-        $free = $undissociated = [];
+        $free = $went = [];
         $chelation = 1.0;
         foreach ($parts as [$activity, $ppm]) {
             $f = $activity->undissociated($ph);
@@ -43,6 +70,17 @@ final readonly class FreePreservative
                 + self::SOLIDS * $medium->solids
             );
             $is = $ppm * $f / $bound;
+            if ($activity->needs !== []) {
+                $was = $went[$activity->inci] ?? [0.0, 0.0, 0.0, 0.0, 0.0, false];
+                $went[$activity->inci] = [
+                    $was[0] + $ppm,
+                    $was[1] + $is * $medium->water(),
+                    $was[2] + $is * $activity->oil * $medium->oil * $medium->polarity,
+                    $was[3] + $is * ($activity->micelle * $medium->surfactant + self::SOLIDS * $medium->solids),
+                    $was[4] + $ppm / $bound * (1 - $f) * $medium->water(),
+                    $activity->pKa !== null,
+                ];
+            }
             $free[$activity->inci] = min(
                 $activity->mostFree ?? INF,
                 ($free[$activity->inci] ?? 0.0) + $is,
@@ -68,7 +106,7 @@ final readonly class FreePreservative
             $reach[$organism->value] = $sum * ($organism === Organism::GramNegative ? $chelation : 1.0);
         }
 
-        return new self($free, $reach);
+        return new self($free, $reach, $went);
     }
 
     /** The group it reaches least. */

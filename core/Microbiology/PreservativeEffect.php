@@ -35,12 +35,14 @@ final readonly class PreservativeEffect
     /**
      * @param  float|null  $worksLike  percent in a plain lotion that would do the same; null for what has no range
      * @param  string  $word  yes, possibly or no
+     * @param  list<string>  $acting  forms of what the preservatives of the formula bring, by INCI name
      */
     private function __construct(
         public FreePreservative $free,
         public ?PreservativeDose $main,
         public ?float $worksLike,
         public string $word,
+        private array $acting,
     ) {
     }
 
@@ -76,7 +78,29 @@ final readonly class PreservativeEffect
             in_array('no', $words, true) => 'no',
             in_array('possibly', $words, true) => 'possibly',
             default => 'yes',
-        });
+        }, self::acting($catalogue, $doses));
+    }
+
+    /**
+     * @param  list<PreservativeDose>  $doses
+     * @return list<string>
+     */
+    private static function acting(Catalogue $catalogue, array $doses): array
+    {
+        $acting = [];
+        foreach ($doses as $dose) {
+            foreach ($dose->components as $component) {
+                $inci = $component->component->inci;
+                $acting[] = $catalogue->salts()[$inci][0] ?? $inci;
+            }
+        }
+
+        return array_values(array_unique($acting));
+    }
+
+    public function whereItWent(): WhereItWent
+    {
+        return $this->free->whereItWent($this->acting);
     }
 
     /** @param  list<PreservativeDose>  $doses  whose pH is asked for elsewhere: here the one they are meant for */

@@ -121,7 +121,7 @@ return [
             'drifts' => 'What holds gluconolactone is measured again on day 3.',
         ],
         'emulsion' => [
-            'no_emulsifier' => 'Oil and water together, more than :second each, want an emulsifier; or say “shake before use”.',
+            'no_emulsifier' => 'Water (from :water_second) and oil (over :fat_second) together want an emulsifier; or say “shake before use”.',
             'not_an_emulsifier' => 'Gum, gel, honey and hard whisking hold nothing together.',
             'load_low' => 'By weight of the fats use at least :others emulsifier (:loads). With less than :parts of that, it separates.',
             'load_high' => 'No more of an emulsifier than its usual highest share.',

@@ -121,7 +121,7 @@ return [
             'drifts' => 'Ce qui contient de la gluconolactone se mesure de nouveau le troisième jour.',
         ],
         'emulsion' => [
-            'no_emulsifier' => 'Huile et eau ensemble, plus de :second de chacune, veulent un émulsifiant ; ou dites « secouer avant usage ».',
+            'no_emulsifier' => 'Eau (dès :water_second) et huile (plus de :fat_second) ensemble veulent un émulsifiant ; ou dites « agiter avant emploi ».',
             'not_an_emulsifier' => 'Gomme, gel, miel et fouet énergique ne tiennent rien ensemble.',
             'load_low' => 'En poids des corps gras au moins :others d’émulsifiant (:loads). À moins de :parts de cette dose, l’émulsion se sépare.',
             'load_high' => 'Pas plus d’un émulsifiant que sa plus forte part usuelle.',

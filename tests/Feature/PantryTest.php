@@ -76,12 +76,12 @@ final class PantryTest extends AppCase
             ->assertRedirect();
         $lot = Lot::query()->sole();
         self::assertSame(
-            [138.5, 'fridge', '2026-11-13 09:00:00', 'marshmallow-root-decoction'],
+            [138.5, 'fridge', '2026-11-12 09:00:00', 'marshmallow-root-decoction'],
             [$lot->grams, $lot->storage->value, $lot->good_until?->toDateTimeString(), $lot->ingredient],
         );
-        Carbon::setTestNow('2026-11-12 21:00:00');
+        Carbon::setTestNow('2026-11-11 21:00:00');
         $this->get("/pantry/$lot->code")->assertOk()->assertSee("12\u{202F}h left");
-        Carbon::setTestNow('2026-11-13 09:01:00');
+        Carbon::setTestNow('2026-11-12 09:01:00');
         $this
             ->get("/pantry/$lot->code")
             ->assertOk()
@@ -141,7 +141,7 @@ final class PantryTest extends AppCase
         Carbon::setTestNow('2026-11-10 15:00:00');
         $this->tell($lot, 'move', ['to' => 'fridge']);
         self::assertSame(
-            ['fridge', '2026-11-12 03:00:00'],
+            ['fridge', '2026-11-11 15:00:00'],
             [$lot->refresh()->storage->value, $lot->good_until?->toDateTimeString()],
             'half its life was gone',
         );
@@ -225,10 +225,10 @@ final class PantryTest extends AppCase
             $this->form($formula, ['lines' => [$key => ['ingredient' => "lot:$lot->code", 'name' => 'Marshmallow']]]),
             ['X-Live' => '1'],
         )
-            ->assertOk()->assertSee("$lot->code, good until 13 Nov 2026");
+            ->assertOk()->assertSee("$lot->code, good until 12 Nov 2026");
         $line = Draft::fromStored($formula->refresh()->draft)->lines()[0];
         self::assertSame(
-            ['marshmallow-root-decoction', $lot->code, '2026-11-13', 'water'],
+            ['marshmallow-root-decoction', $lot->code, '2026-11-12', 'water'],
             [$line['ingredient'], $line['rest']['lot'], $line['rest']['best_before'], $line['phase']],
         );
         // another ingredient put in its place is no longer this lot

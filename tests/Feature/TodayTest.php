@@ -73,7 +73,7 @@ final class TodayTest extends AppCase
         );
         self::assertSame(['Cold: shake it'], self::due()['week']);
 
-        Carbon::setTestNow('2026-11-03 08:00:00');
+        Carbon::setTestNow('2026-11-02 08:00:00');
         self::assertSame(
             ['Oat water: use 90'."\u{202F}g within 60\u{202F}min"],
             array_values(array_filter(
@@ -81,6 +81,7 @@ final class TodayTest extends AppCase
                 static fn (string $due): bool => str_starts_with($due, 'Oat'),
             )),
         );
+        Carbon::setTestNow('2026-11-03 08:00:00');
         self::assertSame(['Cold: shake it'], self::due()['tomorrow']);
 
         Carbon::setTestNow('2026-11-04 20:00:00');
@@ -185,7 +186,7 @@ final class TodayTest extends AppCase
         );
         self::assertSame('20261122', (string) $events['J261101-A-strain']->DTSTART);
         self::assertNotNull($events['J261101-A-strain']->VALARM);
-        self::assertSame('20261103T090000Z', (string) $events['L261101-A-use-by']->DTSTART);
+        self::assertSame('20261102T090000Z', (string) $events['L261101-A-use-by']->DTSTART);
         self::assertSame('-PT3H', (string) $events['L261101-A-use-by']->VALARM->TRIGGER);
         $days = [];
         foreach ($calendar->expand(

@@ -44,7 +44,7 @@ final readonly class Solution
     /** Activity corrections off: the textbook's ideal solution. */
     public function idealPh(): float
     {
-        return self::root(fn (float $ph): float => $this->charge($ph, 0.0));
+        return $this->root(0.0, 0.0, 14.0);
     }
 
     public function ph(): float
@@ -54,15 +54,18 @@ final readonly class Solution
         // ionic strength and pH settle together within a few rounds
         for ($i = 0; $i < 40; $i++) {
             $strength = $this->ionicStrength($ph, $strength);
-            $next = self::root(fn (float $ph): float => $this->charge($ph, $strength));
-            if (abs($next - $ph) < 1e-7) {
-                break;
+            $next = $this->root($strength, max(0.0, $ph - self::NEAR), min(14.0, $ph + self::NEAR));
+            if (abs($next - $ph) < 1e-6) {
+                return $next;
             }
             $ph = $next;
         }
 
         return $ph;
     }
+
+    /** Ionic strength moves a pH by no more than this from round to round. */
+    private const NEAR = 0.6;
 
     /** mol of strong acid or base a litre takes for one pH: how stubborn the mix is. */
     public function bufferCapacity(): float
@@ -118,15 +121,20 @@ final readonly class Solution
     }
 
     /**
-     * Ridders' method: a bracket that closes from both sides, the last digits within a dozen steps.
-     *
-     * @param  callable(float): float  $balance falls with pH
+     * Where the charges balance at an ionic strength, by Ridders' method: a bracket that closes from both sides, the
+     * last digits within a few steps. The balance falls with pH.
      */
-    private static function root(callable $balance): float
+    private function root(float $strength, float $low, float $high): float
     {
-        [$low, $high] = [0.0, 14.0];
+        $log = self::logGamma($strength);
+        $acids = array_map(static fn (array $acid): array => [self::conditional($acid[0], $log), $acid[1]], $this->acids);
+        $balance = fn (float $ph): float => $this->balance($acids, $ph, $log);
         [$atLow, $atHigh] = [$balance($low), $balance($high)];
         if ($atLow <= 0.0 || $atHigh >= 0.0) {
+            if ($low > 0.0 || $high < 14.0) {
+                return $this->root($strength, 0.0, 14.0);
+            }
+
             return $atLow <= 0.0 ? $low : $high;
         }
         $last = INF;
@@ -138,7 +146,7 @@ final readonly class Solution
                 return $middle;
             }
             $next = $middle + ($middle - $low) * $atMiddle / $root;
-            if (abs($next - $last) < 1e-11) {
+            if (abs($next - $last) < 1e-7) {
                 return $next;
             }
             $last = $next;
@@ -157,16 +165,38 @@ final readonly class Solution
         return ($low + $high) / 2;
     }
 
+    /**
+     * Positive less negative charge, mol/L.
+     *
+     * @param  list<array{non-empty-list<float>, float}>  $acids  constants at this ionic strength, mol/L
+     */
+    private function balance(array $acids, float $ph, float $log): float
+    {
+        $balance = $this->cations + 10 ** (-$ph - $log) - 10 ** ($ph - self::PKW - $log);
+        foreach ($acids as [$constants, $molar]) {
+            $sum = $product = 1.0;
+            $charge = 0.0;
+            foreach ($constants as $i => $constant) {
+                $product *= 10 ** ($ph - $constant);
+                $sum += $product;
+                $charge += ($i + 1) * $product;
+            }
+            $balance -= $molar * $charge / $sum;
+        }
+
+        return $balance;
+    }
+
     /** Positive less negative charge, mol/L; pH is of activity, concentrations follow from it. */
     private function charge(float $ph, float $strength): float
     {
         $log = self::logGamma($strength);
-        $balance = $this->cations + 10 ** (-$ph - $log) - 10 ** ($ph - self::PKW - $log);
-        foreach ($this->acids as [$acid, $molar]) {
-            $balance -= $molar * self::chargeOf($acid, $ph, $log);
-        }
 
-        return $balance;
+        return $this->balance(
+            array_map(static fn (array $acid): array => [self::conditional($acid[0], $log), $acid[1]], $this->acids),
+            $ph,
+            $log,
+        );
     }
 
     /** Negative charges a mole of it carries. */

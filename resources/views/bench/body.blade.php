@@ -98,6 +98,9 @@
             <p class="acidity-link"><a href="{{ route('acidity', $page->formula) }}">{{ __('ui.acidity.link') }}</a>
             </p>
         @endif
+        @if ($page->behind->dose !== null)
+            @include('bench.dose', ['dose' => $page->behind->dose])
+        @endif
         @if ($page->behind->curves !== null)
             <figure class="behind" id="behind">
                 <figcaption>

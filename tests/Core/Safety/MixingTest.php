@@ -115,7 +115,7 @@ final class MixingTest extends CoreCase
                 ['olive-oil', $known], ['argan-oil', $unknown],
             ]))->assessment->hlb;
 
-            return [$hlb->required, round($hlb->unknown, 2)];
+            return [$hlb->required === null ? null : round($hlb->required, 6), round($hlb->unknown, 2)];
         })();
         self::assertSame([7.0, 0.4], $says('6 %', '4 %'));
         self::assertSame([7.0, 0.6], $says('4 %', '6 %'));
