@@ -48,6 +48,27 @@ final class HeatTest extends CoreCase
         self::assertEqualsWithDelta($celsius, Steam::boils(Steam::pressure($celsius)), 1e-9);
     }
 
+    /** The formulation itself, by python3-iapws: 1 to 100 °C, and where the equation is worst. */
+    public function test_vapour_pressure_and_latent_heat_against_the_formulation(): void
+    {
+        $degrees = [1.0, 5.0, 10.0, 15.0, 20.0, 40.0, 60.0, 75.0, 90.0, 100.0];
+        $outside = Scipy::ask(<<<'PY'
+            from iapws import IAPWS97
+            out = []
+            for t in data:
+                liquid, steam = IAPWS97(T=273.15 + t, x=0), IAPWS97(T=273.15 + t, x=1)
+                out.append([liquid.P * 1000, steam.h - liquid.h])
+            print(json.dumps(out))
+            PY, $degrees, 'iapws');
+        foreach ($degrees as $i => $celsius) {
+            [$kPa, $latent] = $outside[$i];
+            $worst = $celsius >= 15 ? 0.005 : 0.0095;
+            self::assertEqualsWithDelta($kPa, Steam::pressure($celsius), $worst * $kPa, "$celsius °C");
+            self::assertEqualsWithDelta($latent, Steam::latent($celsius), 1.5, "$celsius °C");
+        }
+        self::assertLessThan(0.993 * $outside[0][0], Steam::pressure(1.0), 'at 1 °C it is low, and said to be');
+    }
+
     /** Steam tables (IAPWS-IF97): kJ/kg at °C. */
     public function test_latent_heat_is_the_steam_tables(): void
     {

@@ -16,6 +16,7 @@ use Ilvane\Core\Microbiology\AsAcid;
 use Ilvane\Core\Physics\Acidity\Acid;
 use Ilvane\Core\Physics\Acidity\Solution;
 use Ilvane\Core\Physics\Emulsion\Hlb;
+use Ilvane\Core\Physics\Heat\Steam;
 use Ilvane\Core\Physics\Oxidation;
 use Ilvane\Core\Physics\WaterActivity;
 use Ilvane\Core\Safety\Rules\InnerPhaseHigh;
@@ -23,6 +24,8 @@ use Tests\Published\AcidityTest;
 use Tests\Published\AlligationTest;
 use Tests\Published\BalanceTest;
 use Tests\Published\DensitiesTest;
+use Tests\Published\FoodsTest;
+use Tests\Published\HeatTest;
 use Tests\Published\PreservativeLimitsTest;
 use Tests\Published\UnitsTest;
 
@@ -53,23 +56,75 @@ final class ChecksTable
     public function markdown(): string
     {
         $page = self::HEAD;
-        foreach ($this->tables() as $title => $rows) {
-            [$name, $source] = explode(' | ', $title);
-            $page .= "\n## $name\n\n$source\n\n| What | Published | Ours | Difference |\n|---|---:|---:|---:|\n";
-            foreach ($rows as [$what, $published, $ours]) {
-                $page .= sprintf(
-                    "| %s | %s | %s | %s |\n",
-                    $what,
-                    self::figure($published),
-                    self::figure($ours),
-                    is_float($published) && is_float($ours)
-                        ? self::figure($ours - $published)
-                        : ($ours === null ? '' : 'within'),
-                );
+        $tables = [...$this->tables(), ...$this->more()];
+        foreach (['outside', 'arithmetic'] as $part) {
+            $page .= self::PARTS[$part];
+            foreach ($tables as $title => $rows) {
+                [$name, $source] = explode(' | ', $title);
+                if (in_array($name, self::ARITHMETIC, true) === ($part === 'arithmetic')) {
+                    $page .= self::table($name, $source, $rows, $part === 'outside' ? 'Outside' : 'Recomputed');
+                }
             }
         }
 
         return $page;
+    }
+
+    /** @param  list<array{string, float|string, float|null}>  $rows */
+    private static function table(string $name, string $source, array $rows, string $theirs): string
+    {
+        $table = "\n### $name\n\n$source\n\n| What | $theirs | Ours | Difference |\n|---|---:|---:|---:|\n";
+        foreach ($rows as [$what, $published, $ours]) {
+            $table .= sprintf(
+                "| %s | %s | %s | %s |\n",
+                $what,
+                self::figure($published),
+                self::figure($ours),
+                is_float($published) && is_float($ours)
+                    ? self::figure($ours - $published)
+                    : ($ours === null ? '' : 'within'),
+            );
+        }
+
+        return $table;
+    }
+
+    private const PARTS = [
+        'outside' => "\n## Values from outside\n\nSomeone else measured or fixed these; ours may differ.\n",
+        'arithmetic' => "\n## Verified arithmetic\n\nThe same equation reckoned again, or a figure ours was set by: a slip "
+            ."would show, a wrong\nequation would not.\n",
+    ];
+
+    /** Tables that verify our arithmetic and say nothing of the world. */
+    private const ARITHMETIC = [
+        'pH by charge balance, ideal', 'Water activity', 'Ageing factors', 'Close packing', 'Salt to acid by molar mass',
+        'Alligation, strong to weak', 'What a spoon or cup weighs, g',
+    ];
+
+    /** @return array<string, list<array{string, float|string, float|null}>> title and source => rows */
+    private function more(): array
+    {
+        return [
+            'Vapour pressure of water, kPa | IAPWS-IF97, as printed in steam tables; python3-iapws agrees (HeatTest).' => $this
+                ->rows(
+                    HeatTest::pressures(),
+                    static fn (float $celsius, float $kPa): array => [$kPa, Steam::pressure($celsius)],
+                ),
+            'Water in foods, g in 100 g | Indian Food Composition Tables 2017.' => $this->rows(
+                FoodsTest::waters(),
+                fn (string $key, string $food): array => [
+                    FoodsTest::theirs($food)['water'],
+                    100 * ($this->catalogue->get($key)->waterFraction ?? 0.0),
+                ],
+            ),
+            'Fat in seeds, g in 100 g | Indian Food Composition Tables 2017.' => $this->rows(
+                FoodsTest::fats(),
+                fn (string $key, string $food): array => [
+                    FoodsTest::theirs($food)['fat'],
+                    100 * ($this->catalogue->get($key)->contents['Fat'] ?? 0.0),
+                ],
+            ),
+        ];
     }
 
     /** @return array<string, list<array{string, float|string, float|null}>> title and source => rows */
