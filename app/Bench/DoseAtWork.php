@@ -32,7 +32,8 @@ final readonly class DoseAtWork
     private const RULE_FROM = 118.0;
 
     /**
-     * @param  list<array{material: string, x: float, wide: float, hatch: string, label: string, percent: string}>  $parts
+     * @param  list<array{material: string, x: float, wide: float, hatch: string, label: string,
+     *   percent: string}>  $parts
      * @param  list<array{name: string, word: string, low: float, at: float, high: float, covered: string}>  $groups
      * @param  float  $enough  x where it just meets the need
      * @param  array{float, float}  $open  x from and to between which it may or may not
@@ -67,7 +68,13 @@ final readonly class DoseAtWork
                 'material' => self::DRAWN[$what],
                 'x' => round($x, 1),
                 'wide' => round($wide, 1),
-                'hatch' => Hatch::path(self::DRAWN[$what], static fn (float $y): float => $half, $x + $half, 1, self::TALL),
+                'hatch' => Hatch::path(
+                    self::DRAWN[$what],
+                    static fn (float $y): float => $half,
+                    $x + $half,
+                    1,
+                    self::TALL,
+                ),
                 'label' => say("ui.bench.dose_$what"),
                 'percent' => $wording->percent($percent),
             ];
@@ -80,7 +87,10 @@ final readonly class DoseAtWork
                 'total' => $wording->percent($went->total),
             ]),
             $parts,
-            array_map(static fn (Organism $group): array => self::group($group, $effect->free->reach), Organism::cases()),
+            array_map(
+                static fn (Organism $group): array => self::group($group, $effect->free->reach),
+                Organism::cases(),
+            ),
             self::along(1.0),
             [self::along(FreePreservative::POSSIBLY), self::along(FreePreservative::COVERED)],
         );
@@ -110,6 +120,23 @@ final readonly class DoseAtWork
         $wide = self::WIDTH - self::RULE_FROM - 8;
 
         return round(self::RULE_FROM + $wide * min(self::FARTHEST, $reach) / self::FARTHEST, 1);
+    }
+
+    /** The whole drawing in words. */
+    public function partsSaid(): string
+    {
+        return implode(', ', array_map(
+            static fn (array $part): string => "{$part['label']} {$part['percent']}",
+            $this->parts,
+        ));
+    }
+
+    public function reachSaid(): string
+    {
+        return implode(', ', array_map(
+            static fn (array $group): string => "{$group['name']}: {$group['word']}",
+            $this->groups,
+        ));
     }
 
     public function start(): float

@@ -133,7 +133,9 @@ final readonly class EvaluationDocument
 
         return $adjustment === null || ! $adjustment->isAcid ? null : [
             'ingredient' => $assessment->catalogue->choice(ChoiceRole::Acid)->key,
-            'grams' => self::band($adjustment->percent->times(($assessment->composition->total->likely ?? 100.0) / 100)),
+            'grams' => self::band(
+                $adjustment->percent->times(($assessment->composition->total->likely ?? 100.0) / 100),
+            ),
         ];
     }
 

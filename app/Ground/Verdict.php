@@ -71,7 +71,7 @@ final readonly class Verdict
                     'days' => $this->wording->days(180),
                     'low' => $this->wording->number($dose->ingredient->phMin ?? 0.0, 1),
                     'high' => $this->wording->number($dose->ingredient->phMax ?? 14.0, 1),
-                    'fresh' => $this->wording->days($assessment->keepingIfFresh->days ?? 1.0),
+                    'fresh' => $this->wording->days($assessment->keepingIfFresh()->days ?? 1.0),
                 ]);
             }
         }
@@ -100,7 +100,7 @@ final readonly class Verdict
                 $dose->percent === null => '',
                 default => $this->wording->percent($dose->percent->likely),
             },
-            'fresh' => $this->wording->days($assessment->keepingIfFresh->days ?? 1.0),
+            'fresh' => $this->wording->days($assessment->keepingIfFresh()->days ?? 1.0),
         ]);
     }
 }

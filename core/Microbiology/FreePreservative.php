@@ -22,8 +22,8 @@ final readonly class FreePreservative
     /**
      * @param  array<string, float>  $free  ppm free in the water, by INCI name of the acting form
      * @param  non-empty-array<string, float>  $reach  by organism
-     * @param  array<string, array{float, float, float, float, float, bool}>  $went  ppm of the product by INCI name: all
-     *   of it, free, in oil, bound, dissociated; and whether it is an acid
+     * @param  array<string, array{float, float, float, float, float, bool}>  $went  ppm of the product by INCI name:
+     *   all of it, free, in oil, bound, dissociated; and whether it is an acid
      */
     private function __construct(public array $free, public array $reach, private array $went)
     {

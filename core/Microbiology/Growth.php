@@ -33,11 +33,21 @@ final readonly class Growth
     /** Farther is no use: the date is set by other things. Hours. */
     private const FARTHEST = 24.0 * 400;
 
+    private const DAY = 24.0;
+
+    /** Halvings of the stretch it lies in: to a few minutes. */
+    private const CLOSER = 12;
+
     /**
-     * @param  list<array{float, float}>  $groups  cfu a gram at first, growth an hour
+     * @param  list<array{float, float}>  $groups  that grow: cfu a gram at first, growth an hour
+     * @param  float  $still  cfu a gram of those that don't
      */
-    private function __construct(public float $start, private array $groups, private float $lag)
-    {
+    private function __construct(
+        public float $start,
+        private array $groups,
+        private float $still,
+        private float $lag,
+    ) {
     }
 
     /**
@@ -55,25 +65,28 @@ final readonly class Growth
         array $reach = [],
     ): self {
         $groups = [];
+        $still = 0.0;
         foreach (Microbe::cases() as $microbe) {
             $held = 0.0;
             foreach ($microbe->heldAs() as $organism) {
                 $held = max($held, $reach[$organism->value] ?? 0.0);
             }
-            $groups[] = [
-                $start * $microbe->share(),
-                $microbe->growth($celsius) * $microbe->atPh($ph) * $microbe->atWaterActivity($waterActivity)
-                    * $food * max(0.0, 1 - $held),
-            ];
+            $rate = $microbe->growth($celsius) * $microbe->atPh($ph) * $microbe->atWaterActivity($waterActivity)
+                * $food * max(0.0, 1 - $held);
+            if ($rate > 0.0) {
+                $groups[] = [$start * $microbe->share(), $rate];
+            } else {
+                $still += $start * $microbe->share();
+            }
         }
 
-        return new self($start, $groups, $isRaw ? self::LAG_RAW : self::LAG);
+        return new self($start, $groups, $still, $isRaw ? self::LAG_RAW : self::LAG);
     }
 
     /** Cfu a gram, after so many hours. */
     public function after(float $hours): float
     {
-        $all = 0.0;
+        $all = $this->still;
         foreach ($this->groups as [$start, $rate]) {
             $all += $start * exp($rate * $this->effective($hours, $rate));
         }
@@ -84,11 +97,14 @@ final readonly class Growth
     /** Hours until so many are in a gram; null where that takes more than a year, or never comes. */
     public function hoursTo(float $cfu): ?float
     {
-        if ($this->after(self::FARTHEST) < $cfu) {
-            return null;
+        [$low, $high] = [0.0, self::DAY];
+        while ($this->after($high) < $cfu) {
+            if ($high > self::FARTHEST) {
+                return null;
+            }
+            [$low, $high] = [$high, 2 * $high];
         }
-        [$low, $high] = [0.0, self::FARTHEST];
-        for ($i = 0; $i < 40; $i++) {
+        for ($i = 0; $i < self::CLOSER; $i++) {
             $middle = ($low + $high) / 2;
             $this->after($middle) < $cfu ? $low = $middle : $high = $middle;
         }
@@ -107,8 +123,8 @@ final readonly class Growth
     /** The hours of growth in so many on the clock, by the lag of Baranyi and Roberts. */
     private function effective(float $hours, float $rate): float
     {
-        return $rate <= 0.0
-            ? 0.0
-            : $hours + log(exp(-$rate * $hours) + exp(-$this->lag) - exp(-$rate * $hours - $this->lag)) / $rate;
+        $begun = exp(-$rate * $hours);
+
+        return $hours + log($begun + exp(-$this->lag) * (1 - $begun)) / $rate;
     }
 }

@@ -42,7 +42,6 @@ final readonly class Assessment
         public Emulsion $emulsion,
         public Scent $scent,
         public ShelfLife $keeping,
-        public ShelfLife $keepingIfFresh,
         public ?DateTimeImmutable $madeOn,
         public ?Container $container,
         public Hlb $hlb,
@@ -80,7 +79,6 @@ final readonly class Assessment
             $emulsion,
             Scent::of($formula, $composition),
             ShelfLife::of($formula, $composition, $preservation, $madeOn, $container),
-            ShelfLife::ifFresh($formula, $composition, $preservation),
             $madeOn,
             $container,
             Hlb::of($emulsion->emulsifiers, $emulsion->fats),
@@ -103,6 +101,12 @@ final readonly class Assessment
         }
 
         return $infusions;
+    }
+
+    /** What it would keep with nothing that preserves it: worked out only where somebody asks. */
+    public function keepingIfFresh(): ShelfLife
+    {
+        return ShelfLife::ifFresh($this->formula, $this->composition, $this->preservation);
     }
 
     /** Breathed in by whoever uses it. */
@@ -144,7 +148,7 @@ final readonly class Assessment
 
         return $intended === Regime::Fresh && $storage->isCold()
             && ($claim->claimedDays === null
-                || $claim->claimedDays <= ($this->keepingIfFresh->days ?? 0.0)
+                || $claim->claimedDays <= ($this->keepingIfFresh()->days ?? 0.0)
                 || $this->isHopeful($claim->claimedDays));
     }
 

@@ -137,7 +137,8 @@ final readonly class ShelfLife
             new ShelfLifeStep('never_longer', self::LONGEST_DAYS),
         ];
         foreach ($composition->known() as $line) {
-            $step = $line->line->openedOn === null ? null : self::ingredientStep($line, $madeOn);
+            $isTold = $line->line->openedOn !== null || self::isDelicate($line);
+            $step = $isTold ? self::ingredientStep($line, $madeOn) : null;
             if ($step !== null) {
                 $steps[] = $step;
             }
@@ -145,6 +146,18 @@ final readonly class ShelfLife
 
         return $steps;
     }
+
+    /** An oil that turns within months once it is open, and enough of it to smell. Common practice, recalled. */
+    private static function isDelicate(WeighedLine $line): bool
+    {
+        return ($line->ingredient?->kind->isLipid() ?? false)
+            && ($line->ingredient->openedMonths ?? INF) <= self::DELICATE_MONTHS
+            && ($line->share->likely ?? 0.0) >= self::DELICATE_SHARE;
+    }
+
+    private const DELICATE_MONTHS = 4.0;
+
+    private const DELICATE_SHARE = 0.10;
 
     /** @return list<ShelfLifeStep> */
     private static function preserved(

@@ -7,7 +7,7 @@ namespace Tests\Support;
 use PHPUnit\Framework\Assert;
 use Symfony\Component\Process\Process;
 
-/** Independent tools of science from Debian (SciPy, RDKit, IAPWS), each asked in a process of its own. Test time only. */
+/** Independent tools from Debian (SciPy, RDKit, IAPWS), each asked in a process of its own. Test time only. */
 final class Scipy
 {
     private const PYTHON = '/usr/bin/python3';

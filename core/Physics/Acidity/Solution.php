@@ -127,7 +127,7 @@ final readonly class Solution
     private function root(float $strength, float $low, float $high): float
     {
         $log = self::logGamma($strength);
-        $acids = array_map(static fn (array $acid): array => [self::conditional($acid[0], $log), $acid[1]], $this->acids);
+        $acids = $this->conditionals($log);
         $balance = fn (float $ph): float => $this->balance($acids, $ph, $log);
         [$atLow, $atHigh] = [$balance($low), $balance($high)];
         if ($atLow <= 0.0 || $atHigh >= 0.0) {
@@ -192,10 +192,15 @@ final readonly class Solution
     {
         $log = self::logGamma($strength);
 
-        return $this->balance(
-            array_map(static fn (array $acid): array => [self::conditional($acid[0], $log), $acid[1]], $this->acids),
-            $ph,
-            $log,
+        return $this->balance($this->conditionals($log), $ph, $log);
+    }
+
+    /** @return list<array{non-empty-list<float>, float}> constants at this ionic strength, mol/L */
+    private function conditionals(float $log): array
+    {
+        return array_map(
+            static fn (array $acid): array => [self::conditional($acid[0], $log), $acid[1]],
+            $this->acids,
         );
     }
 

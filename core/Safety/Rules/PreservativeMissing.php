@@ -22,7 +22,7 @@ final class PreservativeMissing implements Rule
         if ($assessment->preservation->regime === Regime::Dry || $assessment->preservation->hasSystem()) {
             return;
         }
-        $days = Term::days($assessment->keepingIfFresh->days ?? 1.0);
+        $days = Term::days($assessment->keepingIfFresh()->days ?? 1.0);
         if ($assessment->isFreshOnPurpose()) {
             yield new Finding('preservation.missing', Severity::Note, terms: ['days' => $days], variant: 'fresh');
 

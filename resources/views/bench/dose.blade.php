@@ -5,7 +5,7 @@
         <p>{{ $dose->said }}</p>
     </figcaption>
     <svg class="plot dose-parts" viewBox="0 0 {{ $dose::WIDTH }} {{ $dose::TALL + 2 }}" role="img"
-        aria-label="{{ __('ui.bench.dose_title') }}: @foreach ($dose->parts as $part){{ $part['label'] }} {{ $part['percent'] }}@if (! $loop->last), @endif @endforeach">
+        aria-label="{{ __('ui.bench.dose_title') }}: {{ $dose->partsSaid() }}">
         @foreach ($dose->parts as $part)
             <g class="mat-{{ $part['material'] }}">
                 <rect class="stratum-fill" x="{{ $part['x'] }}" y="1" width="{{ $part['wide'] }}"
@@ -22,7 +22,8 @@
                         aria-hidden="true">
                         <path class="swatch-fill" d="M1 1h24v16h-24z" />
                         <path class="stratum-hatch"
-                            d="{{ \App\Drawing\Hatch::path($part['material'], static fn(float $y): float => 12.0, 13, 1, 17) }}" />
+                            d="{{ \App\Drawing\Hatch::path($part['material'],
+                            static fn(float $y): float => 12.0, 13, 1, 17) }}" />
                     </svg>{{ $part['label'] }}</dt>
                 <dd>{{ $part['percent'] }}</dd>
             </div>
@@ -30,7 +31,7 @@
     </dl>
     <p class="label">{{ __('ui.bench.dose_reach') }}</p>
     <svg class="plot dose-reach" viewBox="0 0 {{ $dose::WIDTH }} {{ 26 * count($dose->groups) + 26 }}" role="img"
-        aria-label="{{ __('ui.bench.dose_reach') }}: @foreach ($dose->groups as $group){{ $group['name'] }} {{ $group['word'] }}@if (! $loop->last), @endif @endforeach">
+        aria-label="{{ __('ui.bench.dose_reach') }}: {{ $dose->reachSaid() }}">
         <rect class="dose-open" x="{{ $dose->open[0] }}" y="0" width="{{ $dose->open[1] - $dose->open[0] }}"
             height="{{ 26 * count($dose->groups) }}" />
         <path class="dose-enough" d="M{{ $dose->enough }} 0V{{ 26 * count($dose->groups) }}" />
