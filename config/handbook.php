@@ -26,7 +26,7 @@ return [
             'preservation.formaldehyde' => ['note', 'law'],
             'preservation.not_needed' => ['note', 'practice'],
         ],
-        'tables' => ['preservatives', 'undissociated'],
+        'tables' => ['preservatives', 'undissociated', 'reach'],
         'schools' => ['preserve'],
     ],
     'acidity' => [
@@ -64,7 +64,7 @@ return [
             'gum.high' => ['mind', 'supplier'],
             'humectant.high' => ['mind', 'practice'],
         ],
-        'tables' => ['emulsifiers'],
+        'tables' => ['emulsifiers', 'solubility', 'creaming'],
         'schools' => ['pour'],
     ],
     'heat' => [
@@ -111,7 +111,7 @@ return [
             'part.not_strained' => ['stop', 'practice'],
             'part.unused' => ['note', 'arithmetic'],
         ],
-        'tables' => [],
+        'tables' => ['sorption'],
         'schools' => ['infuse'],
     ],
     'scent' => [
@@ -127,7 +127,7 @@ return [
     ],
     'keeping' => [
         'rules' => [
-            'keeping.claim_too_long' => ['stop', 'practice'],
+            'keeping.claim_too_long' => ['stop|mind', 'practice'],
             'keeping.overdue' => ['stop', 'practice'],
             'keeping.ingredient_first' => ['note', 'practice'],
             'label.undated' => ['mind', 'practice'],
@@ -135,7 +135,7 @@ return [
             'yield.exceeds_containers' => ['mind', 'arithmetic'],
             'yield.unexplained' => ['mind', 'arithmetic'],
         ],
-        'tables' => ['days'],
+        'tables' => ['days', 'growth'],
         'schools' => [],
     ],
     'measures' => [

@@ -28,6 +28,7 @@ final readonly class Curves
      * @param  array{x: float, label: string, dots: list<array{y: float, label: string}>}|null  $here
      * @param  array{x: float, wide: float}|null  $window  a stretch of the axis worth marking
      * @param  list<array{y: float, tall: float, label: string}>  $bands  what the heights mean, by the key of the word
+     * @param  string  $ofY  unit of the heights
      */
     private function __construct(
         public Plot $plot,
@@ -38,6 +39,7 @@ final readonly class Curves
         public ?array $window,
         public string $unit,
         public array $bands = [],
+        public string $ofY = '%',
     ) {
     }
 
@@ -121,6 +123,46 @@ final readonly class Curves
         ], $window, '°C', self::feels($plot));
     }
 
+    /**
+     * Any curves over one quantity: a model of the handbook.
+     *
+     * @param  array<string, non-empty-list<array{float, float}>>  $lines  by the name to write at their end
+     * @param  non-empty-list<int>  $ticks  along x, the first and the last its ends
+     * @param  non-empty-list<int>  $levels  along y, from 0
+     */
+    public static function model(array $lines, array $ticks, string $unit, array $levels, string $ofY): self
+    {
+        $plot = new Plot(
+            640,
+            self::HEIGHT,
+            52,
+            16,
+            22,
+            38,
+            (float) min($ticks),
+            (float) max($ticks),
+            (float) max($levels),
+        );
+        $series = [];
+        foreach ($lines as $name => $points) {
+            $named = $points[(int) (count($points) * self::NAMED_ALONG)];
+            $series[] = [
+                'line' => $plot->line($points),
+                'label' => (string) $name,
+                'x' => $plot->x($named[0]) + 6,
+                'y' => $plot->y($named[1]) + 14,
+            ];
+        }
+
+        return new self($plot, $series, self::ticks($plot, $ticks), array_map(
+            static fn (int $level): array => ['y' => $plot->y($level), 'label' => (string) $level],
+            $levels,
+        ), null, null, $unit, ofY: $ofY);
+    }
+
+    /** How far along a curve its name stands. */
+    private const NAMED_ALONG = 0.55;
+
     /** What the mark says, in figures. */
     public function saysHere(): string
     {
@@ -161,7 +203,7 @@ final readonly class Curves
             'x' => $plot->x($here[0]),
             'label' => '',
             'dots' => [['y' => $plot->y($high($here[1])), 'label' => (string) $here[1]]],
-        ], null, 'g');
+        ], null, 'g', ofY: 'pH');
     }
 
     /** @return list<array{y: float, tall: float, label: string}> one band for each feel in the hand */

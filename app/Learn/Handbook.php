@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Learn;
 
+use App\Drawing\Curves;
 use Illuminate\Support\Arr;
 use Ilvane\Core\Formula\Region;
 use Ilvane\Core\Material\Folded;
@@ -14,7 +15,8 @@ use Ilvane\Core\Practice\Mistakes;
  *
  * @phpstan-type Rule array{code: string, severity: list<string>, rule: string, because: string, source: string,
  *   sure: string, is_practised: bool}
- * @phpstan-type Table array{name: string, title: string, columns: list<string>, rows: list<list<string>>}
+ * @phpstan-type Table array{name: string, title: string, about: string, picture: Curves|null, columns: list<string>,
+ *   rows: list<list<string>>}
  * @phpstan-type Topic array{slug: string, title: string, lead: string, caution: string, law: string, rules: list<Rule>,
  *   tables: list<Table>, schools: list<array{title: string, default: string, schools: list<array{name: string,
  *   gains: string, risks: string}>}>}
@@ -51,6 +53,8 @@ final readonly class Handbook
                     'name' => $name,
                     'title' => say("handbook.tables.$name.title"),
                     'columns' => array_values(Arr::wrap(__("handbook.tables.$name.columns"))),
+                    'about' => self::first("handbook.tables.$name.about"),
+                    'picture' => $this->tables->picture($name),
                     'rows' => $this->tables->of($name),
                 ],
                 $order['tables'],

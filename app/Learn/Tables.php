@@ -26,8 +26,11 @@ final readonly class Tables
 
     private const NONE = '–';
 
-    public function __construct(private Catalogue $catalogue, private Wording $wording)
-    {
+    public function __construct(
+        private Catalogue $catalogue,
+        private Wording $wording,
+        private Models $models,
+    ) {
     }
 
     /** @return list<list<string>> the first cell names the row */
@@ -40,7 +43,7 @@ final readonly class Tables
             'scents' => $this->each([Kind::EssentialOil], $this->scent(...)),
             'undissociated' => array_map($this->awake(...), self::PH),
             'days' => $this->days(),
-            default => [],
+            default => $this->models->rows($table),
         };
     }
 
@@ -159,9 +162,10 @@ final readonly class Tables
         return array_combine($names, [Acid::benzoic(), Acid::sorbic(), Acid::dehydroacetic(), Acid::salicylic()]);
     }
 
-    public static function awakeCurves(): Curves
+    /** What is drawn above a table; null where a table says it all. */
+    public function picture(string $table): ?Curves
     {
-        return Curves::acids(self::acids());
+        return $table === 'undissociated' ? Curves::acids(self::acids()) : $this->models->picture($table);
     }
 
     /** @return list<string> */

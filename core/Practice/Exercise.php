@@ -151,11 +151,7 @@ final readonly class Exercise
         $percent = (string) round($low + ($high - $low) * $dice->getInt(0, 1000) / 1000, 2);
         $patch = [];
         foreach ($mistake->spoil as $operation) {
-            $operation['path'] = preg_replace_callback(
-                '/\{(\w+)\}/',
-                static fn (array $named): string => (string) (self::lineOf($frame, $named[1], $catalogue) ?? 'none'),
-                $operation['path'],
-            ) ?? '';
+            $operation = self::placed($operation, $frame, $catalogue);
             if (array_key_exists('value', $operation)) {
                 $operation['value'] = json_decode(
                     str_replace(
@@ -172,12 +168,32 @@ final readonly class Exercise
         return self::changed($frame, $patch);
     }
 
+    /**
+     * With the line that a path names by its kind.
+     *
+     * @param  Operation  $operation
+     * @param  array<string, mixed>  $document
+     * @return Operation
+     */
+    private static function placed(array $operation, array $document, Catalogue $catalogue): array
+    {
+        $operation['path'] = preg_replace_callback(
+            '/\{(\w+)\}/',
+            static fn (array $named): string => (string) (self::lineOf($document, $named[1], $catalogue) ?? 'none'),
+            $operation['path'],
+        ) ?? '';
+
+        return $operation;
+    }
+
     /** @param  array<string, mixed>  $frame */
     private static function lineOf(array $frame, string $kind, Catalogue $catalogue): ?int
     {
-        foreach (self::ingredients($frame) as $i => $key) {
+        $keys = self::ingredients($frame);
+        foreach ($keys as $i => $key) {
             $is = match ($kind) {
                 'first' => true,
+                'last' => $i === count($keys) - 1,
                 'pulp' => $catalogue->has($key) && $catalogue->get($key)->is(MaterialTrait::FruitFlesh),
                 default => $catalogue->has($key) && $catalogue->get($key)->kind === self::KINDS[$kind],
             };
@@ -231,7 +247,10 @@ final readonly class Exercise
         Catalogue $catalogue,
     ): array {
         $ways = array_map(
-            static fn (string $word, array $patch): Way => new Way($word, $patch),
+            static fn (string $word, array $patch): Way => new Way($word, array_map(
+                static fn (array $operation): array => self::placed($operation, $document, $catalogue),
+                $patch,
+            )),
             array_keys($mistake->ways),
             $mistake->ways,
         );

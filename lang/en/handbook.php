@@ -277,7 +277,37 @@ return [
         'emulsifiers' => ['title' => 'Emulsifiers', 'columns' => ['Emulsifier', 'Of the batch', 'Of the fats at least', 'HLB', 'Charge']],
         'fats' => ['title' => 'Butters and oils', 'columns' => ['Fat', 'Melts', 'Solid at 20 °C', 'Asks for HLB', 'Keeps, opened']],
         'scents' => ['title' => 'Scent oils', 'columns' => ['Oil', 'Left on', 'Rinsed off', 'Take care']],
+        'reach' => [
+            'title' => 'Where a preservative goes, and how far it reaches',
+            'about' => 'Only what is free in the water preserves. Oil takes its share (parabens most), micelles of a solubiliser theirs, and powder too. What is left is held against what each group of microbes needs; several substances add up. From 1.2 times the need it counts as covered, from 0.8 as possibly. The figures are from memory and were set so that known systems come out as they are known: they rank formulas, and are no test.',
+            'columns' => ['Substance', 'Oil to water', 'Micelles, mL/g', 'Gram-negative', 'Gram-positive', 'Yeasts', 'Moulds'],
+        ],
+        'growth' => [
+            'title' => 'How fast microbes grow where nothing preserves',
+            'about' => 'So many come with the materials; after a pause they double, faster when it is warm, near neutral and wet. The day a gram holds a thousand (or ten times what it began with) is the last. A fridge of 4 °C gives about twice the days of one of 8 °C. Where makers give less, the shorter counts everywhere in Ilvane. An estimate from published growth rates, recalled.',
+            'columns' => ['Made fresh', 'Makers say, fridge', '4 °C, days', '8 °C, days', '12 °C, days', '21 °C, days'],
+        ],
+        'sorption' => [
+            'title' => 'How dry is dry',
+            'about' => 'The air above a plant is as damp as the plant lets it be. Up to 12 % water nothing grows; from 15 % on moulds do. Weigh it fresh and dried: only water has gone. The curve is one for herbs in the middle of what is published (recalled); single plants lie a point or two beside it.',
+            'columns' => ['Water in the plant', 'Water activity', 'In oil'],
+        ],
+        'solubility' => [
+            'title' => 'What dissolves where',
+            'about' => 'Grams that 100 g of water, oil or alcohol hold at 20 °C. Warm water holds more; the rest comes out again in the cold. Handbook figures, recalled.',
+            'columns' => ['Substance', 'Water', 'Oil', 'Alcohol'],
+        ],
+        'creaming' => [
+            'title' => 'How soon a thin emulsion creams',
+            'about' => 'Drops of oil are lighter than water and rise, four times as fast at twice the size. A stick blender with enough emulsifier makes drops of about a thousandth of a millimetre. Gum or fatty alcohol holds them where they are. For 10 % oil in plain water, by Stokes’ law slowed by crowding: within a factor of three.',
+            'columns' => ['Drops across', 'Days until 5 mm are clear'],
+        ],
         'days' => ['title' => 'Days to start from', 'columns' => ['What', 'Keeps']],
+    ],
+    'models' => [
+        'percent_oil' => '% oil', 'at_work' => '% at work', 'days' => 'days', 'zeros' => 'zeros in a gram', 'percent_water' => '% water', 'humidity' => '% damp',
+        'plant_dry' => 'dry enough', 'plant_barely' => 'check: dry it on', 'plant_wet' => 'too wet',
+        'miscible' => 'in any amount', 'dispersible' => 'spreads out', 'insoluble' => 'not', 'suspended' => 'stays as grains',
     ],
     'days' => [
         'preserved' => 'Preserved, with water', 'plant_rich' => 'Preserved, more than :share plant water, juice or milk', 'emulsion' => 'Fresh emulsion, in the fridge', 'mask' => 'Fresh mask, in the fridge', 'room' => 'Fresh, out on the counter', 'frozen' => 'Frozen', 'longest' => 'Nothing is dated beyond',

@@ -22,12 +22,13 @@ return [
     'wrong' => [
         'preservation' => [
             'missing' => 'There is water in it and nothing that preserves it', 'low' => 'There is too little preservative', 'over_limit' => 'There is more preservative than the law allows', 'heated' => 'The preservative is heated past what it bears',
-            'ph_unsuited' => 'The preservative does not work at this pH', 'scent_is_not' => 'A scent oil is trusted to preserve it', 'vitamin_e_is_not' => 'Vitamin E is trusted to preserve it',
+            'ph_unsuited' => 'The preservative does not work at this pH', 'scent_is_not' => 'A scent oil is trusted to preserve it', 'vitamin_e_is_not' => 'Vitamin E is trusted to preserve it', 'not_free' => 'The preservative is caught where it can’t work', 'food' => 'A preservative is asked to hold food',
         ],
-        'emulsion' => ['no_emulsifier' => 'Nothing holds oil and water together', 'load_low' => 'There is too little emulsifier for the fats', 'charge_clash' => 'Two things of opposite charge meet', 'water_in_butter' => 'Water went into a butter'],
-        'humectant' => ['high' => 'There is too much humectant: it turns sticky'], 'acidity' => ['low' => 'It is too sour', 'high' => 'It is too alkaline'],
+        'emulsion' => ['no_emulsifier' => 'Nothing holds oil and water together', 'load_low' => 'There is too little emulsifier for the fats', 'charge_clash' => 'Two things of opposite charge meet', 'water_in_butter' => 'Water went into a butter', 'water_not_heated' => 'Much water goes in cold'],
+        'solubility' => ['floats' => 'The scent floats on the water', 'not_in_oil' => 'Something in it does not dissolve in oil', 'crystallises' => 'More is in it than the water dissolves'], 'polymer' => ['not_neutralised' => 'The polymer was never neutralised'],
+        'humectant' => ['high' => 'There is too much humectant: it turns sticky'], 'acidity' => ['low' => 'It is too sour', 'high' => 'It is too alkaline', 'extreme' => 'At that pH it burns'],
         'scent' => ['total_high' => 'There is too much scent in all', 'phototoxic' => 'Its citrus burns skin in the sun', 'audience' => 'That scent is not for those it is made for'],
-        'plant' => ['fresh_in_oil' => 'A fresh, wet plant stands in oil', 'unstrained' => 'The pulp is not strained out', 'strained_late' => 'The butter sets in the cloth with the plant'],
+        'plant' => ['fresh_in_oil' => 'A fresh, wet plant stands in oil', 'not_dry' => 'The plant was not dried far enough', 'unstrained' => 'The pulp is not strained out', 'strained_late' => 'The butter sets in the cloth with the plant'],
         'gum' => ['wet_first' => 'The gum goes in dry and lumps'], 'powder' => ['high' => 'Plant powder stays in it'],
         'measure' => ['sum_not_100' => 'The percentages don’t make 100'], 'keeping' => ['claim_too_long' => 'It is said to keep longer than it does'], 'label' => ['claim' => 'The words promise what they must not'],
         'texture' => ['too_hard' => 'It gets too hard to scoop', 'too_soft' => 'It is too soft to take air', 'set_too_hard' => 'It is set too hard to whip'],
@@ -35,6 +36,8 @@ return [
         'heat' => ['below_melting' => 'Not everything is melted', 'unequal' => 'The two phases are too far apart in heat', 'gate' => 'The cool-down goes in too hot', 'unreachable' => 'The bath never gets that hot'],
     ],
     'ways' => [
+        'leave_out_food' => 'Leave the yoghurt out', 'more_preservative' => 'Take more preservative', 'into_the_fridge' => 'Keep it in the fridge', 'leave_it_out' => 'Leave the glycerin out', 'warm_it' => 'Warm it to 60 °C', 'with_lye' => 'Neutralise it with lye solution, measured', 'with_acid' => 'Add some citric acid',
+        'dry_on' => 'Dry it on until 112 g fresh weigh 24 g', 'wilt_more' => 'Let it wilt a day more', 'more_oil_over_it' => 'Pour more oil over it',
         'as_it_was' => 'Go back to the amounts it had when it was sound', 'stir_longer' => 'Stir it longer', 'leave_out' => 'Leave out the :ingredient',
         'calm_words' => 'Say how to use it, and nothing else', 'louder_words' => 'Say that it is clinically proven', 'small_print' => 'Add a note that results vary',
         'into_plastic_tub' => 'Fill polypropylene jars, which bear it', 'into_thin_bottle' => 'Fill a thin bottle instead', 'into_glass' => 'Fill clear glass jars', 'fill_faster' => 'Fill it faster',
@@ -45,6 +48,7 @@ return [
         'warm_and_strain' => 'Warm it until it is liquid, then strain', 'press_harder' => 'Press harder', 'strain_tomorrow' => 'Leave it in the fridge and strain tomorrow',
     ],
     'mistakes' => [
+        'held_in_micelles' => 'A preservative beside much solubiliser', 'food_preserved' => 'Yoghurt to keep for months', 'scent_on_water' => 'Scent oil on water', 'glycerin_in_oil' => 'Glycerin in oil', 'crystals_in_the_cold' => 'Crystals in the cold', 'sour_polymer' => 'A gel that stays thin', 'cold_water_phase' => 'A cold water phase', 'burns' => 'A pH that burns', 'dried_too_little' => 'Dried too little',
         'preservative_left_out' => 'The preservative left out', 'preservative_too_little' => 'A few drops of preservative', 'preservative_too_much' => 'Preservative past the law', 'preservative_too_hot' => 'The preservative in the hot phase', 'preservative_wrong_ph' => 'A preservative at the wrong pH',
         'scent_as_preservative' => 'A scent oil to keep it', 'vitamin_as_preservative' => 'Vitamin E to keep it', 'fresh_plant_in_oil' => 'A fresh herb in oil', 'says_too_long' => 'A date too far off', 'pulp_not_strained' => 'Pulp left in',
         'no_emulsifier' => 'No emulsifier', 'too_little_emulsifier' => 'Too little emulsifier', 'charges_clash' => 'Charges that clash', 'water_in_butter' => 'Juice in a butter', 'too_hard_a_butter' => 'Too hard a butter', 'gum_dumped_in' => 'Gum dumped in', 'powder_left_in' => 'Powder left in', 'too_much_humectant' => 'Too much humectant',

@@ -275,7 +275,37 @@ return [
         'emulsifiers' => ['title' => 'Émulsifiants', 'columns' => ['Émulsifiant', 'De la fournée', 'Des corps gras au moins', 'HLB', 'Charge']],
         'fats' => ['title' => 'Beurres et huiles', 'columns' => ['Corps gras', 'Fond', 'Solide à 20 °C', 'Demande un HLB', 'Se garde, ouvert']],
         'scents' => ['title' => 'Huiles parfumées', 'columns' => ['Huile', 'Qui reste', 'Qui se rince', 'Attention']],
+        'reach' => [
+            'title' => 'Où va un conservateur, et jusqu’où il porte',
+            'about' => 'Seul conserve ce qui est libre dans l’eau. L’huile en prend sa part (les parabènes surtout), les micelles d’un solubilisant la leur, une poudre aussi. Le reste est comparé au besoin de chaque groupe de microbes ; plusieurs substances s’ajoutent. Dès 1,2 fois le besoin, il compte comme couvert, dès 0,8 comme peut-être. Les chiffres sont de mémoire, réglés pour que les systèmes connus ressortent comme on les connaît : ils classent des formules, ce n’est pas un essai.',
+            'columns' => ['Substance', 'Huile/eau', 'Micelles, mL/g', 'Gram négatif', 'Gram positif', 'Levures', 'Moisissures'],
+        ],
+        'growth' => [
+            'title' => 'À quelle vitesse les microbes poussent sans conservateur',
+            'about' => 'Un certain nombre vient avec les matières ; après une pause ils doublent, plus vite au chaud, près du neutre et dans l’eau. Le jour où un gramme en porte mille (ou dix fois le départ) est le dernier. Un réfrigérateur à 4 °C donne environ deux fois les jours d’un autre à 8 °C. Où l’usage en donne moins, c’est le plus court qui compte partout dans Ilvane. Une estimation d’après des vitesses publiées, de mémoire.',
+            'columns' => ['Fait frais', 'Usage, au frais', '4 °C, jours', '8 °C, jours', '12 °C, jours', '21 °C, jours'],
+        ],
+        'sorption' => [
+            'title' => 'Sec, c’est-à-dire',
+            'about' => 'L’air au-dessus d’une plante est aussi humide que la plante le veut. Jusqu’à 12 % d’eau rien ne pousse ; dès 15 %, des moisissures. Pesez-la fraîche et sèche : seule l’eau est partie. La courbe est celle d’herbes, au milieu de ce qui est publié (de mémoire) ; chaque plante est à un point ou deux près.',
+            'columns' => ['Eau dans la plante', 'Activité de l’eau', 'Dans l’huile'],
+        ],
+        'solubility' => [
+            'title' => 'Ce qui se dissout, et où',
+            'about' => 'Grammes que tiennent 100 g d’eau, d’huile ou d’alcool à 20 °C. L’eau chaude en tient plus ; le reste ressort au froid. Chiffres de manuels, de mémoire.',
+            'columns' => ['Substance', 'Eau', 'Huile', 'Alcool'],
+        ],
+        'creaming' => [
+            'title' => 'Quand une émulsion fluide crème',
+            'about' => 'Les gouttes d’huile, plus légères que l’eau, montent, quatre fois plus vite à taille double. Un mixeur plongeant avec assez d’émulsifiant fait des gouttes d’environ un millième de millimètre. Une gomme ou un alcool gras les tient en place. Pour 10 % d’huile dans l’eau seule, par la loi de Stokes ralentie par la foule : à un facteur trois près.',
+            'columns' => ['Taille des gouttes', 'Jours jusqu’à 5 mm clairs'],
+        ],
         'days' => ['title' => 'Jours de départ', 'columns' => ['Quoi', 'Se garde']],
+    ],
+    'models' => [
+        'percent_oil' => '% d’huile', 'at_work' => '% qui agit', 'days' => 'jours', 'zeros' => 'zéros par gramme', 'percent_water' => '% d’eau', 'humidity' => '% humide',
+        'plant_dry' => 'assez sec', 'plant_barely' => 'à vérifier : sécher encore', 'plant_wet' => 'trop humide',
+        'miscible' => 'sans limite', 'dispersible' => 's’y répand', 'insoluble' => 'non', 'suspended' => 'reste en grains',
     ],
     'days' => [
         'preserved' => 'Conservé, avec de l’eau', 'plant_rich' => 'Conservé, plus de :share d’eau de plante, de jus ou de lait', 'emulsion' => 'Émulsion fraîche, au réfrigérateur', 'mask' => 'Masque frais, au réfrigérateur', 'room' => 'Frais, sur le plan de travail', 'frozen' => 'Congelé', 'longest' => 'Rien n’est daté au-delà de',

@@ -22,12 +22,13 @@ return [
     'wrong' => [
         'preservation' => [
             'missing' => 'Il y a de l’eau et rien ne la conserve', 'low' => 'Il y a trop peu de conservateur', 'over_limit' => 'Il y a plus de conservateur que la loi ne permet', 'heated' => 'Le conservateur est chauffé plus qu’il ne supporte',
-            'ph_unsuited' => 'Le conservateur n’agit pas à ce pH', 'scent_is_not' => 'On compte sur une huile essentielle pour conserver', 'vitamin_e_is_not' => 'On compte sur la vitamine E pour conserver',
+            'ph_unsuited' => 'Le conservateur n’agit pas à ce pH', 'scent_is_not' => 'On compte sur une huile essentielle pour conserver', 'vitamin_e_is_not' => 'On compte sur la vitamine E pour conserver', 'not_free' => 'Le conservateur est retenu là où il n’agit pas', 'food' => 'On demande à un conservateur de tenir un aliment',
         ],
-        'emulsion' => ['no_emulsifier' => 'Rien ne tient l’huile et l’eau ensemble', 'load_low' => 'Il y a trop peu d’émulsifiant pour les corps gras', 'charge_clash' => 'Deux charges contraires se rencontrent', 'water_in_butter' => 'De l’eau est entrée dans un beurre'],
-        'humectant' => ['high' => 'Il y a trop d’humectant : cela colle'], 'acidity' => ['low' => 'C’est trop acide', 'high' => 'C’est trop alcalin'],
+        'emulsion' => ['water_not_heated' => 'Beaucoup d’eau entre froide', 'no_emulsifier' => 'Rien ne tient l’huile et l’eau ensemble', 'load_low' => 'Il y a trop peu d’émulsifiant pour les corps gras', 'charge_clash' => 'Deux charges contraires se rencontrent', 'water_in_butter' => 'De l’eau est entrée dans un beurre'],
+        'humectant' => ['high' => 'Il y a trop d’humectant : cela colle'], 'acidity' => ['low' => 'C’est trop acide', 'high' => 'C’est trop alcalin', 'extreme' => 'À ce pH, cela brûle'],
         'scent' => ['total_high' => 'Il y a trop de parfum en tout', 'phototoxic' => 'Ses agrumes brûlent la peau au soleil', 'audience' => 'Ce parfum n’est pas pour ceux à qui on le destine'],
-        'plant' => ['fresh_in_oil' => 'Une plante fraîche et humide est dans l’huile', 'unstrained' => 'La pulpe n’est pas filtrée', 'strained_late' => 'Le beurre fige dans le linge avec la plante'],
+        'solubility' => ['floats' => 'Le parfum flotte sur l’eau', 'not_in_oil' => 'Quelque chose ne s’y dissout pas dans l’huile', 'crystallises' => 'Il y en a plus que l’eau n’en dissout'], 'polymer' => ['not_neutralised' => 'Le polymère n’a jamais été neutralisé'],
+        'plant' => ['not_dry' => 'La plante n’a pas séché assez', 'fresh_in_oil' => 'Une plante fraîche et humide est dans l’huile', 'unstrained' => 'La pulpe n’est pas filtrée', 'strained_late' => 'Le beurre fige dans le linge avec la plante'],
         'gum' => ['wet_first' => 'La gomme entre sèche et fait des grumeaux'], 'powder' => ['high' => 'De la poudre de plante y reste'],
         'measure' => ['sum_not_100' => 'Les pourcentages ne font pas 100'], 'keeping' => ['claim_too_long' => 'On la dit bonne plus longtemps qu’elle ne l’est'], 'label' => ['claim' => 'Les mots promettent ce qu’ils ne doivent pas'],
         'texture' => ['too_hard' => 'Il devient trop dur à prendre', 'too_soft' => 'Il est trop mou pour prendre l’air', 'set_too_hard' => 'Il a trop durci pour être fouetté'],
@@ -35,6 +36,8 @@ return [
         'heat' => ['below_melting' => 'Tout n’est pas fondu', 'unequal' => 'Les deux phases sont trop loin en chaleur', 'gate' => 'Les ajouts à froid entrent trop chaud', 'unreachable' => 'Le bain n’atteint jamais cette chaleur'],
     ],
     'ways' => [
+        'leave_out_food' => 'Laisser le yaourt de côté', 'more_preservative' => 'Prendre plus de conservateur', 'into_the_fridge' => 'Le garder au réfrigérateur', 'leave_it_out' => 'Laisser la glycérine de côté', 'warm_it' => 'Le chauffer à 60 °C', 'with_lye' => 'Neutraliser avec de la solution de soude, mesurée', 'with_acid' => 'Ajouter un peu d’acide citrique',
+        'dry_on' => 'Sécher encore, jusqu’à ce que 112 g frais pèsent 24 g', 'wilt_more' => 'Laisser faner un jour de plus', 'more_oil_over_it' => 'Verser plus d’huile dessus',
         'as_it_was' => 'Revenir aux quantités d’avant, quand elle tenait', 'stir_longer' => 'Remuer plus longtemps', 'leave_out' => 'Laisser de côté : :ingredient',
         'calm_words' => 'Dire comment s’en servir, et rien d’autre', 'louder_words' => 'Dire que c’est cliniquement prouvé', 'small_print' => 'Noter que les résultats varient',
         'into_plastic_tub' => 'Remplir des pots en polypropylène, qui le supportent', 'into_thin_bottle' => 'Remplir plutôt un flacon mince', 'into_glass' => 'Remplir des pots en verre clair', 'fill_faster' => 'Remplir plus vite',
@@ -45,6 +48,7 @@ return [
         'warm_and_strain' => 'Réchauffer jusqu’à ce que ce soit liquide, puis filtrer', 'press_harder' => 'Presser plus fort', 'strain_tomorrow' => 'Laisser au réfrigérateur et filtrer demain',
     ],
     'mistakes' => [
+        'held_in_micelles' => 'Un conservateur près de beaucoup de solubilisant', 'food_preserved' => 'Du yaourt pour des mois', 'scent_on_water' => 'Une huile parfumée sur l’eau', 'glycerin_in_oil' => 'De la glycérine dans l’huile', 'crystals_in_the_cold' => 'Des cristaux au froid', 'sour_polymer' => 'Un gel qui reste liquide', 'cold_water_phase' => 'Une phase aqueuse froide', 'burns' => 'Un pH qui brûle', 'dried_too_little' => 'Trop peu séchée',
         'preservative_left_out' => 'Le conservateur oublié', 'preservative_too_little' => 'Quelques gouttes de conservateur', 'preservative_too_much' => 'Plus de conservateur que la loi', 'preservative_too_hot' => 'Le conservateur dans la phase chaude', 'preservative_wrong_ph' => 'Un conservateur au mauvais pH',
         'scent_as_preservative' => 'Une huile essentielle pour conserver', 'vitamin_as_preservative' => 'La vitamine E pour conserver', 'fresh_plant_in_oil' => 'Une herbe fraîche dans l’huile', 'says_too_long' => 'Une date trop lointaine', 'pulp_not_strained' => 'La pulpe restée dedans',
         'no_emulsifier' => 'Pas d’émulsifiant', 'too_little_emulsifier' => 'Trop peu d’émulsifiant', 'charges_clash' => 'Des charges contraires', 'water_in_butter' => 'Du jus dans un beurre', 'too_hard_a_butter' => 'Un beurre trop dur', 'gum_dumped_in' => 'La gomme versée d’un coup', 'powder_left_in' => 'La poudre restée dedans', 'too_much_humectant' => 'Trop d’humectant',

@@ -158,7 +158,7 @@ final class LanguageTest extends AppCase
 
     /** What the makers of the sample workroom wrote themselves, codes, INCI names: alike in every language. */
     private const ALIKE =
-        '/…$| –$|^(?:[\d\s.,:·×%°–-]|g|mL|cm|mm|Aqua|EU|Codex|Ph\. Eur)|\b(?:Extract|Oil|Butter|Acid|Alcohol|Glycol|Parfum|Oleate|Water)\b|261|http|^[a-z]+\.[a-z_0-9]+$|^[A-Z][\w-]+(?:, [A-Z][\w -]+)+,?$/u';
+        '/…$| –$|^(?:[\d\s.,:·×%°–-]|g|mL|cm|mm|Aqua|EU|Codex|Ph\. Eur)|\b(?:Extract|Oil|Butter|Acid|Alcohol|Glycol|Parfum|Oleate|Water|Ferment|HCl)\b|261|http|^[a-z]+\.[a-z_0-9]+$|^[A-Z][\w-]+(?:, [A-Z][\w -]+)+,?$/u';
 
     public function test_no_sentence_is_the_same_on_the_english_and_the_french_page(): void
     {

@@ -20,8 +20,11 @@
         <path class="plot-grid" d="M{{ $plot->left }} {{ $level['y'] }}H{{ $plot->end() }}" />
         <text class="plot-level" x="{{ $plot->left - 6 }}"
             y="{{ $level['y'] + 4 }}">{{ $level['label'] }}
-            {{ $loop->last ? ($curves->unit === 'g' ? 'pH' : '%') : '' }}</text>
+            {{ $loop->last && mb_strlen($curves->ofY) <= 2 ? $curves->ofY : '' }}</text>
     @endforeach
+    @if (mb_strlen($curves->ofY) > 2)
+        <text class="curve-of" x="{{ $plot->left }}" y="{{ $plot->top - 8 }}">{{ $curves->ofY }}</text>
+    @endif
     <path class="plot-axis" d="M{{ $plot->left }} {{ $plot->floor() }}H{{ $plot->end() }}" />
     @foreach ($curves->ticks as $tick)
         <path class="plot-axis" d="M{{ $tick['x'] }} {{ $plot->floor() }}v5" />

@@ -51,10 +51,13 @@
         <figure class="handbook-table">
             <figcaption>
                 <h3>{{ $table['title'] }}</h3>
+                @if ($table['about'] !== '')
+                    <p>{{ $table['about'] }}</p>
+                @endif
                 <p class="quiet">{{ __('handbook.table_basis') }}</p>
             </figcaption>
-            @if ($table['name'] === 'undissociated')
-                <x-curves :curves="\App\Learn\Tables::awakeCurves()" :title="$table['title']" />
+            @if ($table['picture'] !== null)
+                <x-curves :curves="$table['picture']" :title="$table['title']" />
             @endif
             <div class="scrolled" tabindex="0" role="group" aria-label="{{ $table['title'] }}">
                 <table class="plain">
