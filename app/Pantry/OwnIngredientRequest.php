@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Pantry;
 
+use App\Ground\OwnRow;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
 use Ilvane\Core\Material\Allergen;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Caution;
@@ -72,6 +74,80 @@ final class OwnIngredientRequest extends FormRequest
             ...array_map($bounds, self::BOUNDS),
             ...$this->ordered(),
         ];
+    }
+
+    /** Fats hold no more water than this, percent; butter from the dairy is no cosmetic fat. */
+    private const FAT_WATER = 2.0;
+
+    /** Linoleic acid alone has an iodine value of 181 for 100 %: less than this for a percent can't be. */
+    private const IODINE_PER_PUFA = 1.6;
+
+    /** @return list<Closure> what can't be true together, said beside the field that says the second thing */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            foreach ($this->contradictions() as $field => $what) {
+                if (! $validator->errors()->has($field)) {
+                    $validator->errors()->add($field, say("own_ingredients.errors.$what"));
+                }
+            }
+        }];
+    }
+
+    /** @return array<string, string> word by field */
+    private function contradictions(): array
+    {
+        $figure = fn (string $name): ?float => is_numeric($this->input($name)) ? (float) $this->input($name) : null;
+        $isLess = static fn (?float $one, ?float $other): bool => $one !== null && $other !== null && $one < $other;
+        $kind = Kind::tryFrom($this->string('kind')->value());
+        $contents = array_sum(array_map(
+            static fn (mixed $one): float => is_array($one) && is_numeric($one['percent'] ?? null)
+                ? (float) $one['percent']
+                : 0.0,
+            (array) $this->input('contents', []),
+        ));
+        $water = $figure('water');
+        $wrong = array_filter([
+            'water' => match (true) {
+                $water === null => '',
+                $water + $contents > 100.0 => 'water_and_contents',
+                $water > self::FAT_WATER && ($kind?->isLipid() ?? false) => 'water_in_fat',
+                default => '',
+            },
+            'legal_max' => $isLess($figure('legal_max'), $figure('use_low')) ? 'law_below_use' : '',
+            'opened' => $isLess($figure('unopened'), $figure('opened')) ? 'opened_longer' : '',
+            'iodine' => $isLess($figure('iodine'), self::IODINE_PER_PUFA * ($figure('pufa') ?? 0.0))
+                ? 'iodine_and_pufa'
+                : '',
+        ]);
+
+        return [...$wrong, ...$this->solidContradictions($figure)];
+    }
+
+    /**
+     * A fat doesn't set as it warms, and nothing of it is solid where all has melted.
+     *
+     * @param  callable(string): ?float  $figure
+     * @return array<string, string>
+     */
+    private function solidContradictions(callable $figure): array
+    {
+        $wrong = [];
+        $least = 100.0;
+        foreach (OwnRow::SOLID_FAT_AT as $celsius) {
+            $solid = $figure("sfc_$celsius");
+            if ($solid === null) {
+                continue;
+            }
+            if ($solid > $least) {
+                $wrong["sfc_$celsius"] = 'solid_rises';
+            } elseif ($solid > 0.0 && $celsius >= ($figure('melt_high') ?? INF)) {
+                $wrong["sfc_$celsius"] = 'solid_though_melted';
+            }
+            $least = min($least, $solid);
+        }
+
+        return $wrong;
     }
 
     private function addsUp(): Closure

@@ -105,6 +105,13 @@ return [
         'amphoteric' => 'amphoteric (±)',
     ],
     'errors' => [
+        'water_and_contents' => 'Water and what is dissolved in it make more than 100 %.',
+        'water_in_fat' => 'An oil, butter or wax has no water in it. Is it another kind?',
+        'law_below_use' => 'The law allows less than the least dose.',
+        'opened_longer' => 'Opened it can’t keep longer than sealed.',
+        'iodine_and_pufa' => 'So low an iodine value doesn’t go with so many polyunsaturated fats.',
+        'solid_rises' => 'No fat gets more solid as it warms.',
+        'solid_though_melted' => 'It has all melted at that temperature.',
         'of' => 'The catalogue has no such ingredient.',
         'name' => 'Give it a name, with letters in it.',
         'kind' => 'Choose what it is; the checks depend on it.',

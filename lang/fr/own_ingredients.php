@@ -105,6 +105,13 @@ return [
         'amphoteric' => 'amphotère (±)',
     ],
     'errors' => [
+        'water_and_contents' => 'L’eau et ce qui y est dissous font plus de 100 %.',
+        'water_in_fat' => 'Une huile, un beurre ou une cire ne contient pas d’eau. Serait-ce une autre sorte ?',
+        'law_below_use' => 'La loi permet moins que la plus petite dose.',
+        'opened_longer' => 'Ouvert, il ne peut se garder plus longtemps que fermé.',
+        'iodine_and_pufa' => 'Un indice d’iode si bas ne va pas avec tant de polyinsaturés.',
+        'solid_rises' => 'Aucun corps gras ne durcit en chauffant.',
+        'solid_though_melted' => 'À cette température, tout a fondu.',
         'of' => 'Le catalogue n’a pas cet ingrédient.',
         'name' => 'Donnez-lui un nom, avec des lettres.',
         'kind' => 'Choisissez son type ; les contrôles en dépendent.',

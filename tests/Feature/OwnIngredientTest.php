@@ -322,4 +322,46 @@ final class OwnIngredientTest extends AppCase
             ->assertSee('value="Sodium Hydroxide"', false)
             ->assertSee('value="30"', false);
     }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> what is told, the field it is refused at */
+    public static function contradictions(): iterable
+    {
+        $oil = ['name' => 'Plum oil', 'kind' => 'carrier_oil'];
+        $liquid = ['name' => 'Solution', 'kind' => 'humectant'];
+        yield 'water and glycerin are more than all' => [[
+            ...$liquid, 'water' => '70', 'contents' => [['substance' => 'Glycerin', 'percent' => '40']],
+        ], 'water'];
+        yield 'water in an oil' => [[...$oil, 'water' => '10'], 'water'];
+        yield 'the law allows less than the least dose' => [
+            [...$oil, 'use_low' => '2', 'use_high' => '5', 'legal_max' => '1'], 'legal_max',
+        ];
+        yield 'opened it keeps longer' => [[...$oil, 'unopened' => '12', 'opened' => '24'], 'opened'];
+        yield 'an iodine value too low' => [[...$oil, 'pufa' => '70', 'iodine' => '60'], 'iodine'];
+        yield 'more solid as it warms' => [
+            ['name' => 'Butter', 'kind' => 'butter', 'sfc_10' => '40', 'sfc_20' => '50'], 'sfc_20',
+        ];
+        yield 'solid where all has melted' => [
+            ['name' => 'Butter', 'kind' => 'butter', 'melt_low' => '20', 'melt_high' => '30', 'sfc_30' => '10'],
+            'sfc_30',
+        ];
+    }
+
+    /** @param  array<string, mixed>  $told */
+    #[DataProvider('contradictions')]
+    public function test_what_cannot_be_true_together_is_refused_beside_its_field(array $told, string $field): void
+    {
+        $this->from('/own-ingredients')->post('/own-ingredients', $told)->assertSessionHasErrors([$field]);
+        self::assertSame(0, OwnIngredient::query()->count());
+        $this->get('/own-ingredients')->assertSee('value="'.$told['name'].'"', false);
+    }
+
+    public function test_what_goes_together_is_taken(): void
+    {
+        $this->own(['name' => 'Plum oil', 'kind' => 'carrier_oil', 'pufa' => '20', 'iodine' => '100', 'water' => '0']);
+        $this->own([
+            'name' => 'Butter', 'kind' => 'butter', 'melt_low' => '30', 'melt_high' => '35',
+            'sfc_10' => '60', 'sfc_20' => '50', 'sfc_30' => '20', 'sfc_35' => '0',
+        ]);
+        self::assertSame(2, OwnIngredient::query()->count());
+    }
 }
