@@ -279,6 +279,17 @@ final readonly class BenchPageFactory
                 'of' => '',
             ];
         }
+        $acidity = $assessment->preservation->acidity;
+        if ($assessment->formula->ph === null && $acidity !== null && $assessment->preservation->isWatery) {
+            $figures[] = [
+                'label' => 'pH',
+                'figure' => say('ui.bench.ph_about', ['ph' => $wording->number($acidity->likely, 1)]),
+                'of' => say('ui.bench.ph_band', [
+                    'low' => $wording->number($acidity->low, 1),
+                    'high' => $wording->number($acidity->high, 1),
+                ]),
+            ];
+        }
         foreach ($assessment->preservation->doses as $dose) {
             $range = $dose->range();
             $figures[] = [

@@ -82,7 +82,7 @@ final readonly class DoseAtWork
         }
 
         return new self(
-            say('ui.bench.dose_said', [
+            say($went->undissociated === null ? 'ui.bench.dose_said' : 'ui.bench.dose_said_acid', [
                 'free' => $wording->percent($went->free),
                 'total' => $wording->percent($went->total),
             ]),

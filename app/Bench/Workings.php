@@ -7,13 +7,17 @@ namespace App\Bench;
 use App\Drawing\Curves;
 use App\Ground\Wording;
 use Ilvane\Core\Formula\Family;
+use Ilvane\Core\Formula\Regime;
 use Ilvane\Core\Formula\Scaling;
+use Ilvane\Core\Formula\Storage;
+use Ilvane\Core\Microbiology\Growth;
 use Ilvane\Core\Physics\Texture\SolidFat;
 use Ilvane\Core\Physics\Texture\Whip;
 use Ilvane\Core\Process\Conditions;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Evaluation;
 use Ilvane\Core\ShelfLife\Longer;
+use Ilvane\Core\ShelfLife\ShelfLife;
 use Ilvane\Core\ShelfLife\ShelfLifeStep;
 
 /**
@@ -116,9 +120,10 @@ final readonly class Workings
                 'dose' => DoseAtWork::of($it, $wording),
             ];
         }
+        $growth = self::growth($it, $wording);
         $dose = DoseAtWork::of($it, $wording);
-        if ($dose !== null) {
-            return ['dose' => $dose];
+        if ($dose !== null || $growth !== []) {
+            return [...$growth, 'dose' => $dose];
         }
         $feel = $it->texture->feel(Conditions::ROOM_C);
         if (
@@ -152,6 +157,57 @@ final readonly class Workings
             'whipped' => self::whipped($it, $wording),
         ];
     }
+
+    /**
+     * How microbes grow in what nothing preserves, in the fridge it stands in.
+     *
+     * @return array{curves?: Curves, title?: string, said?: string, window?: string, basis?: string}
+     */
+    private static function growth(Assessment $it, Wording $wording): array
+    {
+        $spoilage = $it->preservation->spoilage;
+        $isChilled = ShelfLife::storage($it->formula, Regime::Fresh) === Storage::Fridge;
+        if ($spoilage === null || $it->preservation->regime !== Regime::Fresh || ! $isChilled) {
+            return [];
+        }
+        $celsius = $it->formula->process->conditions->fridge ?? Growth::FRIDGE_C;
+        $growth = $spoilage->at($celsius, $it->preservation->effect->free->reach ?? []);
+        $hours = $growth->hoursTo($growth->limit($it->formula->audience->isUnder3()));
+        $points = array_map(
+            static fn (int $quarter): array => [$quarter / 4, log10($growth->after($quarter * self::QUARTER))],
+            range(0, 4 * self::DAYS_SHOWN),
+        );
+
+        return [
+            'curves' => Curves::model(
+                ['' => $points],
+                range(0, self::DAYS_SHOWN),
+                say('handbook.models.days'),
+                [0, 2, 4, 6, 8],
+                say('handbook.models.zeros'),
+                $hours === null ? null : $hours / 24,
+                self::WIDTH,
+            ),
+            'title' => say('ui.bench.growth_title', ['celsius' => $wording->celsius($celsius)]),
+            'said' => say('ui.bench.growth_said', [
+                'start' => $wording->number(self::roughly($growth->after(0.0)), 0),
+                'limit' => $wording->number(self::roughly($growth->limit($it->formula->audience->isUnder3())), 0),
+            ]),
+            'window' => $hours === null ? '' : say('ui.bench.growth_window'),
+            'basis' => say('ui.bench.growth_basis'),
+        ];
+    }
+
+    /** To two figures: no more is known of it. */
+    private static function roughly(float $number): float
+    {
+        return round($number, 1 - (int) floor(log10(max(1.0, $number))));
+    }
+
+    /** Hours. */
+    private const QUARTER = 6.0;
+
+    private const DAYS_SHOWN = 7;
 
     /** Volume and jars by what mixers usually give. */
     private static function whipped(Assessment $it, Wording $wording): string

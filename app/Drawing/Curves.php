@@ -129,11 +129,19 @@ final readonly class Curves
      * @param  array<string, non-empty-list<array{float, float}>>  $lines  by the name to write at their end
      * @param  non-empty-list<int>  $ticks  along x, the first and the last its ends
      * @param  non-empty-list<int>  $levels  along y, from 0
+     * @param  float|null  $until  along x, where the stretch worth marking begins
      */
-    public static function model(array $lines, array $ticks, string $unit, array $levels, string $ofY): self
-    {
+    public static function model(
+        array $lines,
+        array $ticks,
+        string $unit,
+        array $levels,
+        string $ofY,
+        ?float $until = null,
+        int $width = 640,
+    ): self {
         $plot = new Plot(
-            640,
+            $width,
             self::HEIGHT,
             52,
             16,
@@ -157,7 +165,10 @@ final readonly class Curves
         return new self($plot, $series, self::ticks($plot, $ticks), array_map(
             static fn (int $level): array => ['y' => $plot->y($level), 'label' => (string) $level],
             $levels,
-        ), null, null, $unit, ofY: $ofY);
+        ), null, $until === null ? null : [
+            'x' => $plot->x($until),
+            'wide' => $plot->end() - $plot->x($until),
+        ], $unit, ofY: $ofY);
     }
 
     /** How far along a curve its name stands. */

@@ -39,7 +39,7 @@ final readonly class Acidity
             return new self(null, false, null, 0.0);
         }
         $solution = new Solution([]);
-        $plants = 0.0;
+        $plants = $holds = $sour = 0.0;
         $isAnything = false;
         foreach ($composition->known() as $line) {
             $ingredient = $line->ingredient;
@@ -47,7 +47,11 @@ final readonly class Acidity
                 continue;
             }
             if ($ingredient->kind->isWatery() && $ingredient->kind !== Kind::WaterPhaseLiquid) {
-                $plants += $line->share->likely ?? 0.0;
+                $share = $line->share->likely ?? 0.0;
+                $plants += $share;
+                $hold = $share * self::HELD_BY_FOOD * ($ingredient->bioburden->food ?? 0.0);
+                $holds += $ingredient->bioburden?->ph === null ? 0.0 : $hold;
+                $sour += $hold * ($ingredient->bioburden->ph ?? 0.0);
             }
             foreach (self::dissolved($line) as [$acid, $grams, $base]) {
                 $molar = $grams / $acid->molarMass / $water * 1000;
@@ -64,12 +68,32 @@ final readonly class Acidity
         }
 
         return new self(
-            $isAnything ? $solution->ph() : null,
+            $isAnything ? self::settled($solution, $holds, $sour) : null,
             $plants > self::PLANT_RICH,
             $isAnything ? $solution : null,
             $water / 10,
         );
     }
+
+    /**
+     * Plants hold their own pH against what is dissolved beside them, each by how stubborn it is.
+     *
+     * @param  float  $holds  mol/L for one pH that the plants take up
+     * @param  float  $sour  the same times their own pH
+     */
+    private static function settled(Solution $solution, float $holds, float $sour): float
+    {
+        $ph = $solution->ph();
+        if ($holds <= 0.0) {
+            return $ph;
+        }
+        $other = $solution->bufferCapacity($ph);
+
+        return ($sour + $other * $ph) / ($holds + $other);
+    }
+
+    /** mol/L that fruit, egg or milk takes for one pH; teas and hydrosols less, as they feed less. From memory. */
+    private const HELD_BY_FOOD = 0.03;
 
     /**
      * Free acids and salts in a gram of the batch.

@@ -68,9 +68,9 @@ final readonly class Solution
     private const NEAR = 0.6;
 
     /** mol of strong acid or base a litre takes for one pH: how stubborn the mix is. */
-    public function bufferCapacity(): float
+    public function bufferCapacity(?float $ph = null): float
     {
-        $ph = $this->ph();
+        $ph ??= $this->ph();
         $step = 0.01;
         $strength = $this->ionicStrength($ph, 0.0);
 
