@@ -59,8 +59,10 @@ final readonly class PlannerPageFactory
             $this->lanes($draft, $infusion, $findings, $problems, $wording), $problems,
             $this->pencilNotes->of($findings, $draft->lineKeys()),
             $infusion === null ? say('infusions.nothing_yet') : self::verdict($infusion, $findings, $wording),
-            $infusion?->readyDay === null ? '' : $wording->duration($infusion->readyDay),
-            $infusion === null
+            $infusion?->readyDay === null || self::isStopped($findings)
+                ? ''
+                : $wording->duration($infusion->readyDay),
+            $infusion === null || self::isStopped($findings)
                 ? ''
                 : say($infusion->readyDay === null ? 'infusions.never_ready' : 'infusions.until_ready'),
             $infusion === null ? [] : self::figures($infusion, $wording),
@@ -93,6 +95,16 @@ final readonly class PlannerPageFactory
         }
 
         return $schools;
+    }
+
+    /**
+     * Nothing gets ready that isn't to be begun.
+     *
+     * @param  list<Finding>  $findings
+     */
+    private static function isStopped(array $findings): bool
+    {
+        return in_array(Severity::Stop, array_column($findings, 'severity'), true);
     }
 
     /** @param  list<Finding>  $findings */

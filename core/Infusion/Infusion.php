@@ -98,9 +98,15 @@ final readonly class Infusion
         return $nearest;
     }
 
-    /** The oil's own life from filling, less what light on the jar takes; the oil that turns first decides. Days. */
+    /**
+     * The oil's own life from filling, less what light on the jar takes; the oil that turns first decides. Days; null
+     * where nobody can tell, and while a wet plant stands in it.
+     */
     public function keepsDays(): ?float
     {
+        if ($this->waterToDriveOut() > 0.0 && ! $this->plan->method->drivesWaterOut()) {
+            return null;
+        }
         $days = $this->turnsFirst()?->ingredient->openedDays();
 
         return $days === null ? null : floor($days * $this->plan->method->keepingFactor());

@@ -77,6 +77,8 @@ final class DryEnoughTest extends CoreCase
             $codes[$finding->code] = $finding->severity->value;
         }
         self::assertSame($says, $codes['plant.not_dry'] ?? '', 'the jar');
+        $infusion = Infusion::of($plan, self::catalogue(), new Tools);
+        self::assertSame($says === 'stop', $infusion->keepsDays() === null, 'what is wet has no date');
         self::assertSame($plan->plants[0]->freshGrams, InfusionPlanDocument::read(
             InfusionPlanDocument::write($plan),
         )->plants[0]->freshGrams);
