@@ -268,6 +268,7 @@ final class OwnRow
             'contents' => [],
             'oil_polarity' => 1.0,
             'micelles' => 0.0,
+            'fatty_acids' => null,
             'sources' => [],
         ];
     }

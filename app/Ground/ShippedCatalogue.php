@@ -36,7 +36,7 @@ use RuntimeException;
 final class ShippedCatalogue implements CatalogueSource
 {
     /** Raise when the shape of a compiled row changes. */
-    private const SHAPE = 15;
+    private const SHAPE = 16;
 
     private const FILES = [
         'ingredients',
@@ -50,6 +50,7 @@ final class ShippedCatalogue implements CatalogueSource
         'partition',
         'bioburden',
         'solubility',
+        'fatty_acids',
         'preservative_activity',
         'preservative_salts',
         'vague_names',
@@ -235,6 +236,11 @@ final class ShippedCatalogue implements CatalogueSource
             $row['oil_polarity'] === '' ? 1.0 : (float) $row['oil_polarity'],
             (float) $row['micelles'],
         ]);
+        $acids = $this->table('fatty_acids', static fn (array $row): array => [
+            (float) $row['oleic_pct'] / 100,
+            (float) $row['linoleic_pct'] / 100,
+            (float) $row['linolenic_pct'] / 100,
+        ]);
         $traits = $this->grouped('traits', static fn (array $row): string => $row['trait']);
         $limits = $this->grouped('limits', self::limit(...));
         $sources = [];
@@ -260,6 +266,7 @@ final class ShippedCatalogue implements CatalogueSource
                 'contents' => $contents[$key] ?? [],
                 'oil_polarity' => $partition[$key][0] ?? 1.0,
                 'micelles' => $partition[$key][1] ?? 0.0,
+                'fatty_acids' => $acids[$key] ?? null,
                 'sources' => [...$sources["kind:{$row['kind']}"] ?? [], ...$sources[$key] ?? []],
             ];
         }

@@ -349,6 +349,7 @@ final class Catalogue
             contents: $row['contents'],
             oilPolarity: $row['oil_polarity'],
             micelles: $row['micelles'],
+            fattyAcids: $row['fatty_acids'],
             dissolves: $this->source->solubilities()[$row['key']]
                 ?? $this->source->solubilities()["kind:{$row['kind']}"]
                 ?? Material::DISSOLVES_UNKNOWN,

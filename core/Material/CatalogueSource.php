@@ -37,7 +37,8 @@ namespace Ilvane\Core\Material;
  *   coverage: array{int, int, int}|null, parts: array<string, float>, pieces: array<string, array{float, float,
  *   float}>,
  *   traits: list<string>, limits: list<LimitRow>, contents: array<string, float>,
- *   sources: array<string, string>, oil_polarity: float, micelles: float
+ *   sources: array<string, string>, oil_polarity: float, micelles: float,
+ *   fatty_acids: array{float, float, float}|null
  * }
  * @phpstan-type BurdenRow array{start: array{float, float, float}, food: float, raw: bool, ph: ?float}
  * @phpstan-type SolubilityRow array{water: string|float|null, oil: string|float|null, alcohol: string|float|null}

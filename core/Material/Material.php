@@ -41,6 +41,7 @@ final readonly class Material
      * @param  float  $micelles  grams of micelle-forming surfactant in a gram
      * @param  SolubilityRow  $dissolves  grams in 100 g of water, oil or alcohol at 20 °C; or miscible, dispersible,
      *   suspended, insoluble; null where nobody has said
+     * @param  array{float, float, float}|null  $fattyAcids  fraction of oleic, linoleic and linolenic acid
      * @param  array<string, float>  $contents  grams of a dissolved substance in a gram, by INCI or chemical name
      */
     public function __construct(
@@ -91,6 +92,7 @@ final readonly class Material
         public float $micelles = 0.0,
         public ?Bioburden $bioburden = null,
         public array $dissolves = self::DISSOLVES_UNKNOWN,
+        public ?array $fattyAcids = null,
     ) {
     }
 

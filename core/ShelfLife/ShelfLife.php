@@ -137,7 +137,8 @@ final readonly class ShelfLife
             new ShelfLifeStep('never_longer', self::LONGEST_DAYS),
         ];
         foreach ($composition->known() as $line) {
-            $isTold = $line->line->openedOn !== null || self::isDelicate($line);
+            $isTold = $line->line->openedOn !== null
+                || ($storage === Storage::Room && self::isDelicate($line));
             $step = $isTold ? self::ingredientStep($line, $madeOn) : null;
             if ($step !== null) {
                 $steps[] = $step;
@@ -155,7 +156,7 @@ final readonly class ShelfLife
             && ($line->share->likely ?? 0.0) >= self::DELICATE_SHARE;
     }
 
-    private const DELICATE_MONTHS = 4.0;
+    private const DELICATE_MONTHS = 3.0;
 
     private const DELICATE_SHARE = 0.10;
 
