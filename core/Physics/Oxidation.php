@@ -11,6 +11,7 @@ use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Material\Container;
 use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Material;
+use Ilvane\Core\Measure\Polyline;
 use Ilvane\Core\Process\Conditions;
 
 /**
@@ -201,15 +202,7 @@ final readonly class Oxidation
 
     public static function byTocopherol(float $ppm): float
     {
-        [$from, $at] = self::TOCOPHEROL[0];
-        foreach (self::TOCOPHEROL as [$to, $then]) {
-            if ($ppm <= $to && $to > $from) {
-                return $at + ($ppm - $from) / ($to - $from) * ($then - $at);
-            }
-            [$from, $at] = [$to, $then];
-        }
-
-        return $at;
+        return Polyline::at(self::TOCOPHEROL, $ppm);
     }
 
     private static function isWithinItsDose(WeighedLine $line): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ilvane\Core\Physics;
 
 use Ilvane\Core\Formula\Composition;
+use Ilvane\Core\Measure\Polyline;
 
 /**
  * Water activity of the watery part, by Norrish (1966): ln aw = ln x_w − K·x_s², with K by Chirife and others (1980,
@@ -115,18 +116,10 @@ final class WaterActivity
 
     private static function fromTable(float $glycerin): float
     {
-        [$from, $at] = [0.0, 1.0];
-        foreach (self::humidity() as [$to, $then]) {
-            if ($glycerin <= $to) {
-                return $at + ($glycerin - $from) / ($to - $from) * ($then - $at);
-            }
-            [$from, $at] = [$to, $then];
-        }
-
-        return $at;
+        return Polyline::at(self::humidity(), $glycerin);
     }
 
-    /** @return list<array{float, float}> share of glycerin, humidity over it and water at 20 °C (recalled) */
+    /** @return non-empty-list<array{float, float}> share of glycerin, humidity over it and water at 20 °C (recalled) */
     private static function humidity(): array
     {
         return [[self::TABLE_FROM, 0.76], [0.70, 0.66], [0.80, 0.52], [1.0, 0.0]];
