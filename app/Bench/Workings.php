@@ -137,7 +137,13 @@ final readonly class Workings
         $slump = $it->texture->slump();
 
         return [
-            'curves' => Curves::solid($it->texture->curve, $slump, Conditions::ROOM_C, self::WIDTH),
+            'curves' => Curves::solid(
+                $it->texture->curve,
+                $slump,
+                Conditions::ROOM_C,
+                self::WIDTH,
+                $it->texture->solid[(int) Conditions::ROOM_C] ?? null,
+            ),
             'title' => say('ui.bench.firm_title'),
             'said' => say(
                 'ui.bench.firm_at',

@@ -95,10 +95,16 @@ final readonly class Curves
      * How much of a blend of fats is solid, over temperature.
      *
      * @param  non-empty-array<int, float>  $curve  percent by °C
+     * @param  float|null  $solid  percent truly solid where the maker stands, if waxes make it firmer than that
      * @param  float|null  $slump  °C where it loses its shape
      */
-    public static function solid(array $curve, ?float $slump, float $now, int $width = 328): self
-    {
+    public static function solid(
+        array $curve,
+        ?float $slump,
+        float $now,
+        int $width = 328,
+        ?float $solid = null,
+    ): self {
         $at = array_keys($curve);
         $plot = new Plot($width, self::HEIGHT, 36, 12, 22, 38, (float) min($at), (float) max($at), 100.0);
         $points = array_map(
@@ -118,7 +124,7 @@ final readonly class Curves
             'label' => (string) $now,
             'dots' => [[
                 'y' => $plot->y($curve[(int) $now] ?? 0.0),
-                'label' => (string) round($curve[(int) $now] ?? 0.0),
+                'label' => (string) round($solid ?? $curve[(int) $now] ?? 0.0),
             ]],
         ], $window, '°C', self::feels($plot));
     }

@@ -78,12 +78,12 @@ final readonly class EvaluationDocument
             'dissolves' => array_map(self::dissolved(...), $assessment->dissolution->lines),
             'preservation' => array_map(self::dose(...), $assessment->preservation->doses),
             'scent_percent' => self::band($assessment->scent->percent),
-            'texture' => $assessment->texture->curve === null ? null : [
+            'texture' => $assessment->texture->solid === null || ! $assessment->formula->family->isFatOnly() ? null : [
                 'sfc' => array_map(
                     self::round(...),
                     array_combine(
-                        array_map(strval(...), array_keys($assessment->texture->curve)),
-                        $assessment->texture->curve,
+                        array_map(strval(...), array_keys($assessment->texture->solid)),
+                        $assessment->texture->solid,
                     ),
                 ),
                 'feel_20' => $assessment->texture->feel(20.0),

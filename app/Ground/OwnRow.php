@@ -269,6 +269,7 @@ final class OwnRow
             'oil_polarity' => 1.0,
             'micelles' => 0.0,
             'fatty_acids' => null,
+            'wax_strength' => $kind === Kind::WaxOrFattyAlcohol ? 1.0 : null,
             'sources' => [],
         ];
     }

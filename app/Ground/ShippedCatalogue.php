@@ -36,7 +36,7 @@ use RuntimeException;
 final class ShippedCatalogue implements CatalogueSource
 {
     /** Raise when the shape of a compiled row changes. */
-    private const SHAPE = 16;
+    private const SHAPE = 17;
 
     private const FILES = [
         'ingredients',
@@ -51,6 +51,7 @@ final class ShippedCatalogue implements CatalogueSource
         'bioburden',
         'solubility',
         'fatty_acids',
+        'wax_gels',
         'preservative_activity',
         'preservative_salts',
         'vague_names',
@@ -241,6 +242,7 @@ final class ShippedCatalogue implements CatalogueSource
             (float) $row['linoleic_pct'] / 100,
             (float) $row['linolenic_pct'] / 100,
         ]);
+        $waxes = $this->table('wax_gels', static fn (array $row): float => (float) $row['strength']);
         $traits = $this->grouped('traits', static fn (array $row): string => $row['trait']);
         $limits = $this->grouped('limits', self::limit(...));
         $sources = [];
@@ -267,6 +269,7 @@ final class ShippedCatalogue implements CatalogueSource
                 'oil_polarity' => $partition[$key][0] ?? 1.0,
                 'micelles' => $partition[$key][1] ?? 0.0,
                 'fatty_acids' => $acids[$key] ?? null,
+                'wax_strength' => $waxes[$key] ?? null,
                 'sources' => [...$sources["kind:{$row['kind']}"] ?? [], ...$sources[$key] ?? []],
             ];
         }

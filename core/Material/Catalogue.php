@@ -350,6 +350,7 @@ final class Catalogue
             oilPolarity: $row['oil_polarity'],
             micelles: $row['micelles'],
             fattyAcids: $row['fatty_acids'],
+            waxStrength: $row['wax_strength'],
             dissolves: $this->source->solubilities()[$row['key']]
                 ?? $this->source->solubilities()["kind:{$row['kind']}"]
                 ?? Material::DISSOLVES_UNKNOWN,

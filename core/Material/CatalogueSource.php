@@ -38,7 +38,7 @@ namespace Ilvane\Core\Material;
  *   float}>,
  *   traits: list<string>, limits: list<LimitRow>, contents: array<string, float>,
  *   sources: array<string, string>, oil_polarity: float, micelles: float,
- *   fatty_acids: array{float, float, float}|null
+ *   fatty_acids: array{float, float, float}|null, wax_strength: ?float
  * }
  * @phpstan-type BurdenRow array{start: array{float, float, float}, food: float, raw: bool, ph: ?float}
  * @phpstan-type SolubilityRow array{water: string|float|null, oil: string|float|null, alcohol: string|float|null}

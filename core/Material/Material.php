@@ -42,6 +42,7 @@ final readonly class Material
      * @param  SolubilityRow  $dissolves  grams in 100 g of water, oil or alcohol at 20 °C; or miscible, dispersible,
      *   suspended, insoluble; null where nobody has said
      * @param  array{float, float, float}|null  $fattyAcids  fraction of oleic, linoleic and linolenic acid
+     * @param  float|null  $waxStrength  how firm a gel it builds in oil, beeswax 1; null for what builds none
      * @param  array<string, float>  $contents  grams of a dissolved substance in a gram, by INCI or chemical name
      */
     public function __construct(
@@ -93,6 +94,7 @@ final readonly class Material
         public ?Bioburden $bioburden = null,
         public array $dissolves = self::DISSOLVES_UNKNOWN,
         public ?array $fattyAcids = null,
+        public ?float $waxStrength = null,
     ) {
     }
 

@@ -49,6 +49,14 @@ enum MaterialTrait: string
     /** A vegetable or herb without acid of its own: wet in oil, the germ of botulism thrives on it. */
     case LowAcid = 'low_acid';
 
+    /** A liquid in which waxes build a weaker gel. */
+    case SoftensWaxes = 'softens_waxes';
+
+    /** A fat of cocoa's kind, and one of coconut's: each softens the other. */
+    case CocoaLike = 'cocoa_like';
+
+    case CoconutLike = 'coconut_like';
+
     /** Makes soap of fatty acids. */
     case Alkali = 'alkali';
 

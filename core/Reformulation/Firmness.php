@@ -48,7 +48,15 @@ final class Firmness
         $inset = self::INSIDE * ($band[1] - $band[0]);
         $percents = $now === $feel
             ? null
-            : $blending->nearest([[$solid, ($band[0] + $inset) * $all - $inner, ($band[1] - $inset) * $all - $inner]]);
+            : self::nearest(
+                $it,
+                $blending,
+                $solid,
+                [($band[0] + $inset) * $all - $inner, ($band[1] - $inset) * $all - $inner],
+                $celsius,
+                $all,
+                $inner,
+            );
         $fix = $percents === null ? null : $blending->fix($percents, 'bend.firm');
         $terms = ['celsius' => Term::celsius($celsius), 'feel' => Term::word("feel.$feel")];
         if ($percents === null || $fix === null) {
@@ -68,11 +76,7 @@ final class Firmness
                     ],
                 );
         }
-        $after = ($inner + array_sum(array_map(
-            static fn (float $part, float $value): float => $part * $value,
-            $percents,
-            $solid,
-        ))) / $all;
+        $after = self::firmness($it, $blending, $percents, $celsius);
 
         return Proposal::change(
             $fix,
@@ -83,6 +87,66 @@ final class Firmness
                 'to' => Term::percent(round($after)),
             ],
         );
+    }
+
+    /**
+     * The nearest blend of that firmness. A wax gel is no weighted mean: what the straight sum misses by is added to
+     * what is asked for, until it is met.
+     *
+     * @param  list<float>  $solid  points of solid fat of each part
+     * @param  array{float, float}  $wanted  percent times points, from and to
+     * @return list<float>|null percent of each part
+     */
+    private static function nearest(
+        Assessment $it,
+        Blending $blending,
+        array $solid,
+        array $wanted,
+        float $celsius,
+        float $all,
+        float $inner,
+    ): ?array {
+        $missed = 0.0;
+        $percents = null;
+        for ($i = 0; $i < self::ROUNDS; $i++) {
+            $percents = $blending->nearest([[$solid, $wanted[0] - $missed, $wanted[1] - $missed]]);
+            if ($percents === null) {
+                return null;
+            }
+            $sum = array_sum(array_map(
+                static fn (float $part, float $value): float => $part * $value,
+                $percents,
+                $solid,
+            ));
+            $is = self::firmness($it, $blending, $percents, $celsius) * $all - $inner;
+            if ($is >= $wanted[0] - self::CLOSE && $is <= $wanted[1] + self::CLOSE) {
+                return $percents;
+            }
+            $missed = $is - $sum;
+        }
+
+        return null;
+    }
+
+    private const ROUNDS = 12;
+
+    /** Percent times points: the rounding of the amounts, well inside what a feel spans. */
+    private const CLOSE = 20.0;
+
+    /** @param  list<float>  $percents  of each part */
+    private static function firmness(Assessment $it, Blending $blending, array $percents, float $celsius): float
+    {
+        $fats = [];
+        foreach ($blending->parts as $i => $part) {
+            $fats[] = [$part['ingredient'], $percents[$i]];
+        }
+        foreach ($it->composition->inner as $line) {
+            if ($line->ingredient?->kind->isLipid() ?? false) {
+                $fats[] = [$line->ingredient, 100 * ($line->share->likely ?? 0.0)];
+            }
+        }
+
+        return SolidFat::blend($fats)->at($celsius) ?? 0.0;
     }
 
     /**

@@ -480,12 +480,14 @@ return [
     'texture' => [
         'too_hard' => [
             'message' => ':solid of it is solid in the room: hard as a candle.',
+            'message_wax' => ':wax wax in the fats: it sets hard as a candle.',
             'because' => 'It has to melt under a finger. More liquid oil softens it.',
             'source' => 'Solid fat by weight, from memory, give or take 5 to 15 points.',
             'ask' => 'More liquid oil, or less wax and hard butter?',
         ],
         'too_soft' => [
             'message' => 'Only :solid of it is solid in the room: it won’t hold air, or its shape.',
+            'message_wax' => 'Only :wax wax in the fats: it stays soft and won’t hold its shape.',
             'message_rehearsed' => 'At :celsius only :solid of it is solid: too soft to take air, it wants about :wants.',
             'ask_rehearsed' => 'Chill it longer or colder before you whip?',
             'because' => 'Whipping needs crystals to hold the bubbles.',

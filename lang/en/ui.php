@@ -85,7 +85,7 @@ return [
         'firm_at' => ':feel at :celsius',
         'firm_slump' => 'slumps from :celsius',
         'whipped' => 'Whipped it comes to :low to :high mL:jars. By what mixers usually give, until yours is known.', 'whipped_jars' => ', up to :count × :container',
-        'firm_basis' => 'Percent solid of its fats, an estimate from memory, give or take 5 to 15 points; how fats soften one another is left out.',
+        'firm_basis' => 'Firmness in points of solid fat; a wax holds more than it weighs. From memory, give or take 5 to 15 points.',
         'name' => 'Name of the formula',
         'batch' => 'Batch', 'batch_unit' => 'g',
         'ph' => 'pH aimed at',

@@ -480,12 +480,14 @@ return [
     'texture' => [
         'too_hard' => [
             'message' => ':solid en est solide dans la pièce : dur comme une bougie.',
+            'message_wax' => ':wax de cire dans les corps gras : cela fige dur comme une bougie.',
             'because' => 'Il doit fondre sous un doigt. Plus d’huile liquide l’amollit.',
             'source' => 'Gras solide en poids, de mémoire, à 5 à 15 points près.',
             'ask' => 'Plus d’huile liquide, ou moins de cire et de beurre dur ?',
         ],
         'too_soft' => [
             'message' => 'Seulement :solid en est solide dans la pièce : il ne tiendra ni l’air, ni sa forme.',
+            'message_wax' => 'Seulement :wax de cire dans les corps gras : il reste mou et ne tiendra pas sa forme.',
             'message_rehearsed' => 'À :celsius seulement :solid en est solide : trop mou pour prendre l’air, il faut environ :wants.',
             'ask_rehearsed' => 'Le refroidir plus longtemps ou plus fort avant de fouetter ?',
             'because' => 'Fouetter demande des cristaux pour tenir les bulles.',

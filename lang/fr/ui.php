@@ -85,7 +85,7 @@ return [
         'firm_at' => ':feel à :celsius',
         'firm_slump' => 's’affaisse dès :celsius',
         'whipped' => 'Fouetté, il fait :low à :high mL:jars. D’après ce que donnent les batteurs, tant que le vôtre n’est pas connu.', 'whipped_jars' => ', jusqu’à :count × :container',
-        'firm_basis' => 'Pour cent de solide de ses graisses, estimation de mémoire, à 5 à 15 points près ; la façon dont les graisses s’amollissent entre elles n’y est pas.',
+        'firm_basis' => 'Fermeté en points de gras solide ; une cire tient plus que son poids. De mémoire, à 5 à 15 points près.',
         'name' => 'Nom de la formule',
         'batch' => 'Fournée', 'batch_unit' => 'g',
         'ph' => 'pH visé',

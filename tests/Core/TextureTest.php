@@ -49,14 +49,29 @@ final class TextureTest extends CoreCase
         }
     }
 
-    public function test_wax_stiffens_three_times_its_weight(): void
+    /** Solid is what can be solid, and no more: whatever a wax makes of it. */
+    public function test_solid_fat_is_true(): void
     {
-        self::assertEqualsWithDelta(30.0, self::of([['beeswax', '10 %'], ['castor-oil', '90 %']])->curve[20], 1e-9);
-        self::assertSame(
-            100.0,
-            self::of([['beeswax', '60 %'], ['castor-oil', '40 %']])->curve[20],
-            'nothing is more solid than solid',
-        );
+        $balm = self::of([['beeswax', '10 %'], ['jojoba-oil', '90 %']]);
+        self::assertEqualsWithDelta(10.0, $balm->solid[20] ?? 0.0, 1e-9);
+        self::assertTrue($balm->isWaxGel);
+        $whip = self::of([['shea-butter-refined', '70 %'], ['jojoba-oil', '30 %']]);
+        self::assertSame($whip->solid, $whip->curve, 'without wax the two are one');
+        self::assertFalse($whip->isWaxGel);
+    }
+
+    public function test_castor_and_esters_soften_what_a_wax_holds(): void
+    {
+        $in = static fn (string $oil): float => self::of([['beeswax', '15 %'], [$oil, '85 %']])->curve[20] ?? 0.0;
+        self::assertEqualsWithDelta(0.7, $in('castor-oil') / $in('olive-oil'), 0.001);
+        self::assertEqualsWithDelta(0.7, $in('fractionated-coconut-oil') / $in('olive-oil'), 0.001);
+    }
+
+    public function test_cocoa_and_coconut_melt_one_another(): void
+    {
+        $mixed = self::of([['cocoa-butter', '50 %'], ['coconut-oil', '50 %']])->solid[20] ?? 0.0;
+        self::assertEqualsWithDelta((76 + 37) / 2 - 12, $mixed, 1e-9);
+        self::assertEqualsWithDelta(76.0, self::of([['cocoa-butter', '100 %']])->solid[20] ?? 0.0, 1e-9);
     }
 
     /** Common practice: what each is like in the hand. */
@@ -71,6 +86,15 @@ final class TextureTest extends CoreCase
         yield 'an oil pours' => [[['jojoba-oil', '100 %']], 20.0, 'pourable'];
         yield 'cocoa butter is hard' => [[['cocoa-butter', '100 %']], 20.0, 'hard'];
         yield 'coconut oil is a liquid in summer' => [[['coconut-oil', '100 %']], 28.0, 'pourable'];
+        $wax = static fn (int $percent): array => [['beeswax', "$percent %"], ['olive-oil', (100 - $percent).' %']];
+        yield 'three percent of beeswax only thicken' => [$wax(3), 20.0, 'pourable'];
+        yield 'five make a soft salve' => [$wax(5), 20.0, 'very_soft'];
+        yield 'ten make a soft balm' => [$wax(10), 20.0, 'scoopable'];
+        yield 'twenty make a firm balm' => [$wax(20), 20.0, 'firm'];
+        yield 'thirty make a stick' => [$wax(30), 20.0, 'hard'];
+        yield 'thirteen of candelilla make a firm balm' => [
+            [['candelilla-wax', '13 %'], ['olive-oil', '87 %']], 20.0, 'firm',
+        ];
         yield 'shea with a third of oil is scooped' => [
             [['shea-butter-refined', '67 %'], ['jojoba-oil', '33 %']],
             20.0,

@@ -7,8 +7,8 @@ namespace Ilvane\Core\Physics\Heat;
 /**
  * Water lost from an open pot in still air, by natural convection: damp air over hot water is lighter than the room's
  * and rises. Sherwood's number of a level surface, 0.54·Ra^¼ (0.15·Ra^⅓ above 10⁷; McAdams; Lloyd and Moran 1974,
- * recalled), with Stefan's flow, as the steam itself pushes outward. The rim of a half-full pot shelters the surface: a factor, to
- * be learned by weighing. Give or take a third.
+ * recalled), with Stefan's flow, as the steam itself pushes outward. The rim of a half-full pot shelters the surface: a
+ * factor, to be learned by weighing. Give or take a third.
  */
 final class Evaporation
 {

@@ -33,16 +33,18 @@ final class ButterTexture implements Rule
         $texture = $assessment->texture;
         $feel = $texture->feel(Conditions::ROOM_C);
         $terms = [
-            'solid' => Term::percent($texture->curve[20] ?? 0.0),
+            'solid' => Term::percent($texture->solid[20] ?? 0.0),
+            'wax' => Term::percent(100 * self::waxInFat($assessment)),
             'slump' => Term::celsius(round($texture->slump() ?? 0.0)),
         ];
+        $gel = $texture->isWaxGel ? 'wax' : 'usual';
         $fats = array_map(static fn (WeighedLine $line): int => $line->position, $assessment->emulsion->fats);
         $wax = Composition::shareOfLines($assessment->composition->ofKind(Kind::WaxOrFattyAlcohol));
         $isMeantHard = $family === Family::Pomade && $wax->likely <= self::MOST_WAX + 1e-9;
         if ($feel === 'hard' && ! $isMeantHard) {
-            yield new Finding('texture.too_hard', Severity::Mind, $fats, $terms);
+            yield new Finding('texture.too_hard', Severity::Mind, $fats, $terms, variant: $gel);
         } elseif ($feel === 'pourable' || $feel === 'very_soft') {
-            yield new Finding('texture.too_soft', Severity::Mind, $fats, $terms);
+            yield new Finding('texture.too_soft', Severity::Mind, $fats, $terms, variant: $gel);
         } elseif ($texture->slump() !== null && $texture->slump() < self::SUMMER_C) {
             yield new Finding('texture.slumps', Severity::Mind, $fats, $terms);
         }
@@ -53,5 +55,13 @@ final class ButterTexture implements Rule
                 terms: ['ingredients' => Term::ingredients($texture->grainy)],
             );
         }
+    }
+
+    /** Wax in the fats, as a fraction. */
+    private static function waxInFat(Assessment $assessment): float
+    {
+        $wax = Composition::shareOfLines($assessment->composition->ofKind(Kind::WaxOrFattyAlcohol))->likely;
+
+        return $wax / max(1e-9, $assessment->emulsion->fatShare->likely);
     }
 }
