@@ -130,7 +130,10 @@ final readonly class JarStory
     /** First day the oil is ready, from filling; null if that never comes. */
     public function ready(): ?float
     {
-        return $this->steeping()->first(static fn (JarNow $jar): float => $jar->extracted(), Infusion::READY_AT);
+        return $this->steeping()->first(
+            static fn (JarNow $jar): float => $jar->extracted(),
+            $this->plan->method->readyAt(),
+        );
     }
 
     /** First day it is too strong to be used as it is. */

@@ -64,7 +64,11 @@ final readonly class PlannerPageFactory
                 : $wording->duration($infusion->readyDay),
             $infusion === null || self::isStopped($findings)
                 ? ''
-                : say($infusion->readyDay === null ? 'infusions.never_ready' : 'infusions.until_ready'),
+                : say(match (true) {
+                    $infusion->readyDay === null => 'infusions.never_ready',
+                    $infusion->plan->method->isHeated() => 'infusions.until_mild',
+                    default => 'infusions.until_ready',
+                }),
             $infusion === null ? [] : self::figures($infusion, $wording),
             $infusion === null
                 ? null

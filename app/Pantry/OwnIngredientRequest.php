@@ -99,7 +99,8 @@ final class OwnIngredientRequest extends FormRequest
     {
         $figure = fn (string $name): ?float => is_numeric($this->input($name)) ? (float) $this->input($name) : null;
         $isLess = static fn (?float $one, ?float $other): bool => $one !== null && $other !== null && $one < $other;
-        $kind = Kind::tryFrom($this->string('kind')->value());
+        $typed = $this->input('kind');
+        $kind = is_string($typed) ? Kind::tryFrom($typed) : null;
         $contents = array_sum(array_map(
             static fn (mixed $one): float => is_array($one) && is_numeric($one['percent'] ?? null)
                 ? (float) $one['percent']

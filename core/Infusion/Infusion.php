@@ -16,9 +16,6 @@ use Ilvane\Core\Measure\Tools;
  */
 final readonly class Infusion
 {
-    /** Ready when so much of what the oil could hold is in it. Common practice: two weeks of a shaken cold jar. */
-    public const READY_AT = 0.78;
-
     /** Left longer than this, plant and oil age without giving more: two to three months. Common practice. */
     public const LONGEST_DAYS = 90.0;
 
@@ -52,7 +49,7 @@ final readonly class Infusion
     {
         $contents = JarContents::of($plan, $catalogue, $tools);
         $steeping = new Steeping(
-            Jar::filled($contents->oil(), $contents->plantGrams()),
+            Jar::filled($contents->oil(), $contents->plantGrams(), $contents->washed()),
             $contents->forms(),
             $plan->method,
             [new Stretch(0.0, $plan->days, $plan->celsius, $plan->shaking())],
@@ -62,7 +59,10 @@ final readonly class Infusion
         $end = $steeping->at($plan->days);
         $limits = $contents->useLimits($plan->use);
         $tooStrong = static fn (Jar $jar): float => self::nearestToLimit($jar, $limits);
-        $ready = $steeping->first(static fn (Jar $jar): float => $jar->extracted(), self::READY_AT);
+        $wished = $plan->wishedStrength;
+        $ready = $wished === null
+            ? $steeping->first(static fn (Jar $jar): float => $jar->extracted(), $plan->method->readyAt())
+            : $steeping->first(static fn (Jar $jar): float => $jar->strength(), $wished);
         $usual = $steeping->first(
             static fn (Jar $jar): float => self::nearestToLimit($jar, $contents->usualStrengths()),
             1.0,

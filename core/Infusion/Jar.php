@@ -13,58 +13,80 @@ use InvalidArgumentException;
  */
 final readonly class Jar
 {
+    /** @var list<float> grams of plant's worth in the oil, by plant */
+    public array $inOil;
+
+    /** @var list<float> the same, still in the plant */
+    public array $inPlant;
+
     /**
      * @param  float  $oil  grams
      * @param  list<float>  $plants  grams of each plant
-     * @param  list<float>  $inOil  grams of plant's worth in the oil, by plant
-     * @param  list<float>  $inPlant  the same, still in the plant
+     * @param  list<array{array{float, float}, array{float, float}}>  $pools  by plant: grams of plant's worth in the
+     *   oil and in the plant, of what is washed off and of what diffuses
      * @param  float  $carriedOff  grams of plant's worth taken out with oil
      * @param  float  $kept  share of the delicate part that heat and light have left, 0 to 1
      */
     private function __construct(
         public float $oil,
         public array $plants,
-        public array $inOil,
-        public array $inPlant,
+        private array $pools,
         public float $carriedOff,
         public float $kept,
     ) {
+        $this->inOil = array_map(static fn (array $pools): float => $pools[0][0] + $pools[1][0], $pools);
+        $this->inPlant = array_map(static fn (array $pools): float => $pools[0][1] + $pools[1][1], $pools);
     }
 
-    /** @param  non-empty-list<float>  $plants grams of each plant */
-    public static function filled(float $oil, array $plants): self
+    /**
+     * @param  non-empty-list<float>  $plants  grams of each plant
+     * @param  list<float>  $washed  what of each is washed off; the rest diffuses
+     */
+    public static function filled(float $oil, array $plants, array $washed = []): self
     {
         if ($oil <= 0 || min($plants) <= 0) {
             throw new InvalidArgumentException('A jar holds oil and plants.');
         }
+        $pools = [];
+        foreach ($plants as $i => $grams) {
+            $open = $grams * ($washed[$i] ?? 0.0);
+            $pools[] = [[0.0, $open], [0.0, $grams - $open]];
+        }
 
-        return new self($oil, $plants, array_fill(0, count($plants), 0.0), $plants, 0.0, 1.0);
+        return new self($oil, $plants, $pools, 0.0, 1.0);
     }
 
     /**
      * Left standing.
      *
-     * @param  list<float>  $rates  by plant, per day
+     * @param  list<float|array{float, float}>  $rates  by plant, per day: of what is washed off, of what diffuses
      * @param  float  $decay  per day
      */
     public function steeped(float $days, array $rates, float $decay): self
     {
         $share = $this->oil / ($this->oil + array_sum($this->plants));
-        $inOil = $inPlant = [];
-        foreach ($this->inOil as $i => $in) {
-            $there = $in + $this->inPlant[$i];
-            $inOil[] = $there * $share + ($in - $there * $share) * exp(-$rates[$i] * $days);
-            $inPlant[] = $there - $inOil[$i];
+        $pools = [];
+        foreach ($this->pools as $i => $plant) {
+            $rate = is_array($rates[$i]) ? $rates[$i] : [$rates[$i], $rates[$i]];
+            $pools[] = [
+                self::nearer($plant[0], $share, $rate[0] * $days),
+                self::nearer($plant[1], $share, $rate[1] * $days),
+            ];
         }
 
-        return new self(
-            $this->oil,
-            $this->plants,
-            $inOil,
-            $inPlant,
-            $this->carriedOff,
-            $this->kept * exp(-$decay * $days),
-        );
+        return new self($this->oil, $this->plants, $pools, $this->carriedOff, $this->kept * exp(-$decay * $days));
+    }
+
+    /**
+     * @param  array{float, float}  $pool  in the oil, in the plant
+     * @return array{float, float}
+     */
+    private static function nearer(array $pool, float $share, float $way): array
+    {
+        $there = $pool[0] + $pool[1];
+        $in = $there * $share + ($pool[0] - $there * $share) * exp(-$way);
+
+        return [$in, $there - $in];
     }
 
     /** Oil drawn off takes its share of what is in the oil along. */
@@ -74,14 +96,16 @@ final readonly class Jar
             throw new InvalidArgumentException('There is not that much oil in the jar.');
         }
         $left = 1 - $grams / $this->oil;
-        $inOil = array_map(static fn (float $in): float => $in * $left, $this->inOil);
+        $pools = array_map(static fn (array $plant): array => [
+            [$plant[0][0] * $left, $plant[0][1]],
+            [$plant[1][0] * $left, $plant[1][1]],
+        ], $this->pools);
 
         return new self(
             $this->oil - $grams,
             $this->plants,
-            $inOil,
-            $this->inPlant,
-            $this->carriedOff + array_sum($this->inOil) - array_sum($inOil),
+            $pools,
+            $this->carriedOff + (1 - $left) * array_sum($this->inOil),
             $this->kept,
         );
     }
@@ -92,14 +116,7 @@ final readonly class Jar
             throw new InvalidArgumentException('Oil put in is not less than nothing.');
         }
 
-        return new self(
-            $this->oil + $grams,
-            $this->plants,
-            $this->inOil,
-            $this->inPlant,
-            $this->carriedOff,
-            $this->kept,
-        );
+        return new self($this->oil + $grams, $this->plants, $this->pools, $this->carriedOff, $this->kept);
     }
 
     /** Grams of plant's worth in 100 g of oil; of one plant, or of all. */

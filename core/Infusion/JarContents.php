@@ -109,6 +109,12 @@ final readonly class JarContents
         return array_map(static fn (InPart $plant): PlantForm => $plant->form ?? PlantForm::DriedWhole, $this->plants);
     }
 
+    /** @return list<float> what of each plant is washed off at once */
+    public function washed(): array
+    {
+        return array_map(static fn (PlantForm $form): float => $form->washed(), $this->forms());
+    }
+
     /**
      * The strongest each may be used, leave-on or rinse-off.
      *

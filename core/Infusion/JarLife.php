@@ -49,7 +49,7 @@ final readonly class JarLife
         }
 
         return new Steeping(
-            Jar::filled($this->contents->oil(), $this->contents->plantGrams()),
+            Jar::filled($this->contents->oil(), $this->contents->plantGrams(), $this->contents->washed()),
             $this->contents->forms(),
             $this->plan->method,
             $stretches ?: [new Stretch(0.0, max($until, 1e-6), $this->plan->celsius, $this->plan->shaking())],
@@ -67,7 +67,7 @@ final readonly class JarLife
     {
         $celsius = $this->celsiusAt($this->today);
         $rates = array_map(
-            fn (PlantForm $form): float => Extraction::rate($celsius, $form, $this->plan->shaking()),
+            fn (PlantForm $form): array => Extraction::rates($celsius, $form, $this->plan->shaking()),
             $this->contents->forms(),
         );
 

@@ -40,6 +40,15 @@ enum Method: string
         };
     }
 
+    /**
+     * Ready when so much of what the oil could hold is in it: three weeks of a shaken jar, or what a bath of three
+     * quarters of an hour draws, a milder oil. Common practice.
+     */
+    public function readyAt(): float
+    {
+        return $this->isHeated() ? 0.5 : 0.895;
+    }
+
     /** Light breaks down what is delicate as heat does. Common practice, a guess. */
     public function decayFactor(): float
     {

@@ -29,6 +29,18 @@ enum PlantForm: string
         };
     }
 
+    /** What of it lies open at its surfaces and is washed off at once. Fitted; a guess for all but dried leaf. */
+    public function washed(): float
+    {
+        return match ($this) {
+            self::DriedWhole => 0.65,
+            self::DriedCracked => 0.75,
+            self::Powder => 0.85,
+            self::SeedWhole => 0.25,
+            self::FreshWilted, self::FreshWet => 0.50,
+        };
+    }
+
     /** How the catalogue's plant usually comes. */
     public static function usualOf(Material $plant): self
     {

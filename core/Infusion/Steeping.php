@@ -131,7 +131,7 @@ final readonly class Steeping
                 $jar = $jar->steeped(
                     $end - $start,
                     array_map(
-                        static fn (PlantForm $form): float => Extraction::rate(
+                        static fn (PlantForm $form): array => Extraction::rates(
                             $stretch->celsius,
                             $form,
                             $stretch->shaking,

@@ -8,6 +8,7 @@ use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Infusion\Infusion;
 use Ilvane\Core\Infusion\InfusionPlanDocument;
+use Ilvane\Core\Infusion\Method;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\ChoiceRole;
 use Ilvane\Core\Measure\Band;
@@ -89,15 +90,17 @@ final readonly class Judgement
     {
         $jars = array_map(
             static fn (int $days): array => self::jar(30, 300, $days, $catalogue),
-            [$dice->getInt(18, 24), $dice->getInt(8, 9), $dice->getInt(4, 5), $dice->getInt(1, 2)],
+            [$dice->getInt(22, 28), $dice->getInt(6, 7), 3, 1],
         );
+
+        $ready = Method::ColdDark->readyAt();
 
         return self::lookedAt(
             'ready_jar',
             $seed,
             $dice,
             $jars,
-            static fn (array $jar): bool => self::infusion($jar, $catalogue)->end->extracted() >= Infusion::READY_AT,
+            static fn (array $jar): bool => self::infusion($jar, $catalogue)->end->extracted() >= $ready,
         );
     }
 

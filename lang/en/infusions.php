@@ -27,6 +27,7 @@ return [
     'started' => 'It stands. Shake it now, ten seconds.',
     'cant_fill' => 'It can’t be filled yet: an amount is missing above, or a problem is still open.',
     'until_ready' => 'until it is ready',
+    'until_mild' => 'until it is ready for mild use: heat draws about half of what weeks do',
     'never_ready' => 'It is strained before it is ready.',
     'stops' => '{1} Don’t fill it yet: :first|[2,*] Don’t fill it yet: :count problems are open. First: :first',
     'verdict' => 'After :time it is at strength :strength, with :kept of what heat spoils still in it, and gives about :out of oil.',

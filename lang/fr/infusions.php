@@ -27,6 +27,7 @@ return [
     'started' => 'Il est en place. Secouez-le maintenant, dix secondes.',
     'cant_fill' => 'Il ne peut pas encore être rempli : il manque un nombre ci-dessus, ou quelque chose s’y oppose.',
     'until_ready' => 'jusqu’à ce qu’il soit prêt',
+    'until_mild' => 'jusqu’à un emploi doux : la chaleur tire environ la moitié de ce que donnent des semaines',
     'never_ready' => 'Il est filtré avant d’être prêt.',
     'stops' => '{1} Ne le remplissez pas encore : :first|[2,*] Ne le remplissez pas encore, :count choses s’y opposent. D’abord : :first',
     'verdict' => 'Après :time il est à la force :strength, avec encore :kept de ce que la chaleur abîme, et donne environ :out d’huile.',

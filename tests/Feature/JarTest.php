@@ -46,7 +46,7 @@ final class JarTest extends AppCase
         self::assertSame(['standing', 'J261101-A'], [$jar->status->value, $jar->code]);
         self::assertSame('2026-11-04 09:00:00', $jar->shake_at?->toDateTimeString());
         self::assertSame('2026-11-22 09:00:00', $jar->strain_at?->toDateTimeString());
-        self::assertSame('2026-11-15', $jar->ready_at?->addHours(5)->toDateString());
+        self::assertSame('2026-11-21', $jar->ready_at?->addHours(5)->toDateString());
 
         Carbon::setTestNow('2026-11-04 18:00:00');
         $this->tell($jar, 'shake')->assertRedirect("/infusions/$jar->id");

@@ -79,7 +79,7 @@ final class PlannerTest extends AppCase
         $this->get("/infusions/$jar->id")->assertOk()->assertSee('Put in a plant and an oil');
         $page = $this->calendula($jar)->assertOk();
         $page
-            ->assertSee('14 days')
+            ->assertSee('21 days')
             ->assertSee('Air above')
             ->assertSee('plant covered')
             ->assertSee('The schools, side by side')

@@ -181,7 +181,7 @@ final class TodayTest extends AppCase
         );
         self::assertSame('FREQ=DAILY;INTERVAL=3;UNTIL=20261121', (string) $events['J261101-A-shake']->RRULE);
         self::assertSame(
-            ['20261115', '20261130'],
+            ['20261121', '20261130'],
             [(string) $events['J261101-A-window']->DTSTART, (string) $events['J261101-A-window']->DTEND],
         );
         self::assertSame('20261122', (string) $events['J261101-A-strain']->DTSTART);

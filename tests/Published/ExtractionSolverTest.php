@@ -23,15 +23,18 @@ final class ExtractionSolverTest extends TestCase
         from scipy.integrate import solve_ivp
         out = []
         for case in data:
-            n = len(case['plants'])
+            pools = [g * w for g, w in zip(case['plants'], case['washed'])] + \
+                    [g * (1 - w) for g, w in zip(case['plants'], case['washed'])]
+            n = len(pools)
             P = sum(case['plants'])
             oil = case['oil']
-            y = [0.0] * n + list(case['plants']) + [1.0]
+            y = [0.0] * n + pools + [1.0]
             now = 0.0
             for leg in case['legs']:
                 def f(t, y):
                     share = oil / (oil + P)
-                    flow = [leg['rates'][i] * ((y[i] + y[n + i]) * share - y[i]) for i in range(n)]
+                    rates = [r[0] for r in leg['rates']] + [r[1] for r in leg['rates']]
+                    flow = [rates[i] * ((y[i] + y[n + i]) * share - y[i]) for i in range(n)]
                     return flow + [-v for v in flow] + [-leg['decay'] * y[2 * n]]
                 y = list(solve_ivp(f, (0, leg['days']), y, rtol=1e-10, atol=1e-12, method='LSODA').y[:, -1])
                 y = [v * (1 - leg['out'] / oil) if i < n else v for i, v in enumerate(y)]
@@ -62,13 +65,15 @@ final class ExtractionSolverTest extends TestCase
                 $legs[] = [
                     'days' => $days, 'out' => $out, 'in' => $in, 'decay' => Extraction::decay($celsius, $method),
                     'rates' => array_map(
-                        static fn (PlantForm $form): float => Extraction::rate($celsius, $form, $shaking),
+                        static fn (PlantForm $form): array => Extraction::rates($celsius, $form, $shaking),
                         $forms,
                     ),
                 ];
             }
-            $cases[] = ['plants' => $plants, 'oil' => $oil, 'legs' => $legs];
-            $ours[] = (new Steeping(Jar::filled($oil, $plants), $forms, $method, $stretches, $moved))->at($day);
+            $washed = array_map(static fn (PlantForm $form): float => $form->washed(), $forms);
+            $cases[] = ['plants' => $plants, 'washed' => $washed, 'oil' => $oil, 'legs' => $legs];
+            $jar = Jar::filled($oil, $plants, $washed);
+            $ours[] = (new Steeping($jar, $forms, $method, $stretches, $moved))->at($day);
         }
         foreach (Scipy::ask(self::PROGRAM, $cases) as $i => $theirs) {
             self::assertEqualsWithDelta(

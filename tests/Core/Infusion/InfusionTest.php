@@ -29,7 +29,7 @@ final class InfusionTest extends InfusionCase
             1e-9,
             '10 g in 100 g, r/(r + 1), nine tenths out',
         );
-        self::assertSame(14.0, Schedule::shown((float) $jar->readyDay, $jar->plan));
+        self::assertSame(21.0, Schedule::shown((float) $jar->readyDay, $jar->plan));
         self::assertNull($jar->tooStrongDay);
         self::assertSame(0.0, $jar->plainOilToAdd());
         self::assertLessThan($jar->readyDay, $jar->earliestDay);
@@ -84,7 +84,7 @@ final class InfusionTest extends InfusionCase
         self::assertEqualsWithDelta(0.3, $wished->steeping->at((float) $wished->stopDay())->strength(), 1e-5);
         self::assertSame(
             [],
-            self::codes(self::infuse([...$plan, 'days' => 0.05, 'temperature_c' => 10])),
+            self::codes(self::infuse([...$plan, 'days' => 0.003, 'temperature_c' => 10])),
             'strained at once',
         );
         $rinsed = self::infuse([...$plan, 'use' => 'rinse_off']);
