@@ -104,7 +104,7 @@ final readonly class Infusion
      */
     public function keepsDays(): ?float
     {
-        if ($this->waterToDriveOut() > 0.0 && ! $this->plan->method->drivesWaterOut()) {
+        if ($this->waterToDriveOut() > 0.0 && ! $this->plan->drivesWaterOut()) {
             return null;
         }
         $days = $this->turnsFirst()?->ingredient->openedDays();

@@ -75,4 +75,13 @@ final readonly class InfusionPlan
             $method->isHeated(), $this->shakeEveryDays, $this->use, [], $this->wishedStrength, true,
         );
     }
+
+    /** Cooked out, and hot enough that water leaves. */
+    public function drivesWaterOut(): bool
+    {
+        return $this->method->drivesWaterOut() && $this->celsius >= self::WATER_LEAVES_C;
+    }
+
+    /** At sea level; higher up a little less is enough. */
+    public const WATER_LEAVES_C = 100.0;
 }

@@ -42,7 +42,7 @@ final readonly class Evaluation
         'preservation.missing', 'preservation.low', 'preservation.weak_alone', 'preservation.wrong_base',
         'preservation.ph_unsuited', 'preservation.not_free', 'preservation.heated',
         'preservation.scent_is_not', 'preservation.vitamin_e_is_not',
-        'plant.not_dry', 'plant.low_acid_in_oil',
+        'plant.not_dry', 'plant.low_acid_in_oil', 'infusion.not_cooked_out',
         'plant.fresh_in_oil', 'emulsion.water_in_butter', 'keeping.claim_too_long',
     ];
 

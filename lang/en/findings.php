@@ -351,6 +351,11 @@ return [
         ],
     ],
     'infusion' => [
+        'not_cooked_out' => [
+            'message' => 'At :celsius the water stays in: :water of it have to leave the plants.',
+            'because' => 'Water leaves oil from 100 °C on, in a wide pot without a lid. Cooler it only gets warm, and what is wet spoils in the oil.',
+            'source' => 'General chemistry; common practice.',
+        ],
         'overfull' => [
             'message' => 'It needs :needs mL, the jar holds :holds.',
             'message_later' => 'With the oil put in later it stands at :needs mL; the jar holds :holds.',

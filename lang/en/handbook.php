@@ -175,7 +175,7 @@ return [
             'not_strained' => 'Teas, gels, juices, milks and infused oils are strained.',
             'unused' => 'What is made is used.',
         ],
-        'infusion' => ['overfull' => 'Oil and plant leave a little air in the jar.'],
+        'infusion' => ['not_cooked_out' => 'Cooking out wants 100 °C at least: cooler, the water stays.', 'overfull' => 'Oil and plant leave a little air in the jar.'],
         'powder' => ['high' => 'No more than :powder of plant powder in what stays on.'],
         'irritant' => ['strong' => 'Hot pepper, mustard, ginger and their kind have ceilings of their own; some have no place on a scalp.'],
         'scent' => [

@@ -351,6 +351,11 @@ return [
         ],
     ],
     'infusion' => [
+        'not_cooked_out' => [
+            'message' => 'À :celsius, l’eau reste : :water doivent quitter les plantes.',
+            'because' => 'L’eau quitte l’huile dès 100 °C, dans un récipient large et sans couvercle. Moins chaud, elle tiédit seulement, et ce qui est humide se gâte dans l’huile.',
+            'source' => 'Chimie générale ; pratique courante.',
+        ],
         'overfull' => [
             'message' => 'Il faut :needs mL, le bocal contient :holds.',
             'message_later' => 'Avec l’huile ajoutée plus tard, il est à :needs mL ; le bocal contient :holds.',

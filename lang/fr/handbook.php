@@ -175,7 +175,7 @@ return [
             'not_strained' => 'Infusions, gels, jus, laits et macérats se filtrent.',
             'unused' => 'Ce qui est préparé est utilisé.',
         ],
-        'infusion' => ['overfull' => 'Huile et plante laissent un peu d’air dans le bocal.'],
+        'infusion' => ['not_cooked_out' => 'Faire partir l’eau demande au moins 100 °C : moins chaud, elle reste.', 'overfull' => 'Huile et plante laissent un peu d’air dans le bocal.'],
         'powder' => ['high' => 'Pas plus de :powder de poudre de plante dans ce qui reste.'],
         'irritant' => ['strong' => 'Piment, moutarde, gingembre et les leurs ont leurs propres plafonds ; certains n’ont rien à faire sur un cuir chevelu.'],
         'scent' => [

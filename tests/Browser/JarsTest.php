@@ -24,7 +24,7 @@ final class JarsTest extends BrowserCase
         self::see('Put in a plant and an oil');
         self::pick('#lane-plants', 'calend', '30 g');
         self::pick('#lane-oils', 'sunflower', '300 g');
-        self::see('14 days');
+        self::see('21 days');
         self::typeOver(self::find('input.name'), 'Windowsill calendula');
         self::settled();
 

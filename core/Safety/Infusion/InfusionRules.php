@@ -15,6 +15,7 @@ final class InfusionRules
     {
         return [
             new WetPlantKept,
+            new JarNotCookedOut,
             new JarLowAcid,
             new JarPlantNotDry,
             new WetPlantInHotOil,

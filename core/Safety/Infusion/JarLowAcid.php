@@ -16,7 +16,7 @@ final class JarLowAcid implements InfusionRule
 {
     public function examine(Infusion $infusion): iterable
     {
-        foreach ($infusion->plan->method->drivesWaterOut() ? [] : $infusion->contents->plants as $i => $plant) {
+        foreach ($infusion->plan->drivesWaterOut() ? [] : $infusion->contents->plants as $i => $plant) {
             if (
                 $plant->ingredient->is(MaterialTrait::LowAcid)
                 && in_array($plant->form, [PlantForm::FreshWet, PlantForm::FreshWilted], true)

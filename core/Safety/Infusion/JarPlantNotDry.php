@@ -12,7 +12,7 @@ final class JarPlantNotDry implements InfusionRule
 {
     public function examine(Infusion $infusion): iterable
     {
-        foreach ($infusion->plan->method->drivesWaterOut() ? [] : $infusion->contents->plants as $i => $plant) {
+        foreach ($infusion->plan->drivesWaterOut() ? [] : $infusion->contents->plants as $i => $plant) {
             yield from Dryness::found(
                 $plant->ingredient,
                 $plant->waterLeft(),

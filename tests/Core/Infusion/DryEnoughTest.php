@@ -126,4 +126,26 @@ final class DryEnoughTest extends CoreCase
         ]), self::catalogue(), new Tools));
         self::assertNotContains('plant.low_acid_in_oil', array_column($dry, 'code'), 'its water is cooked out');
     }
+
+    /** @return iterable<string, array{float, string|null}> °C, finding */
+    public static function pots(): iterable
+    {
+        yield 'at 105 °C' => [105.0, null];
+        yield 'at 100 °C' => [100.0, null];
+        yield 'just below' => [99.9, 'infusion.not_cooked_out'];
+        yield 'warm' => [60.0, 'infusion.not_cooked_out'];
+    }
+
+    #[DataProvider('pots')]
+    public function test_a_wet_plant_is_cooked_out_only_where_water_leaves(float $celsius, ?string $code): void
+    {
+        $infusion = Infusion::of(InfusionPlanDocument::read([
+            'format' => 'ilvane.infusion-plan/1', 'name' => 'Pot', 'method' => 'cook_out', 'temperature_c' => $celsius,
+            'plants' => [['ingredient' => 'hibiscus-flowers-fresh', 'amount' => '40 g', 'form' => 'fresh_wet']],
+            'oils' => [['ingredient' => 'olive-oil', 'amount' => '200 g']],
+        ]), self::catalogue(), new Tools);
+        $codes = array_column(InfusionRules::examine($infusion), 'code');
+        self::assertSame($code !== null, in_array('infusion.not_cooked_out', $codes, true));
+        self::assertSame($code !== null, $infusion->keepsDays() === null, 'no date over water in oil');
+    }
 }
