@@ -82,7 +82,12 @@ final readonly class Verdict
             Storage::Fridge => 'fresh',
         };
 
-        return say("findings.verdict.$stored", ['days' => $this->wording->days($assessment->keeping->days ?? 1.0)]);
+        return say("findings.verdict.$stored", [
+            'days' => $this->wording->days($assessment->keeping->days ?? 1.0),
+            'why' => say($assessment->preservation->hasSystem()
+                ? 'findings.verdict.fresh_despite'
+                : 'findings.verdict.fresh_without'),
+        ]);
     }
 
     private function preserved(Evaluation $evaluation): string

@@ -84,15 +84,27 @@ final readonly class Preservation
             $alcohol >= self::ALCOHOL_MAY_HOLD - 1e-9 => Regime::Preserved,
             $effect?->word !== 'no'
                 && self::weakAlone($doses) === null
-                && self::coverageOf(array_filter(
-                    $doses,
-                    static fn (PreservativeDose $dose): bool => $dose->works($onBatch),
-                ))->isComplete() => Regime::Preserved,
+                && self::isWhole($doses, $onBatch, $effect) => Regime::Preserved,
             default => Regime::Fresh,
         }, $acidity, $load, $effect, $isWatery ? Spoilage::of(
             $composition,
             $formula->ph ?? $dissolved->guess,
         ) : null, $dissolved, $alcohol);
+    }
+
+    /**
+     * Bacteria, yeast and mould are held: by what the systems are known for, or where all of them are at work, bacteria
+     * are held well and the model finds enough free for the others, which is asked about and gets half the time.
+     *
+     * @param  list<PreservativeDose>  $doses
+     */
+    private static function isWhole(array $doses, bool $onBatch, ?PreservativeEffect $effect): bool
+    {
+        $working = array_filter($doses, static fn (PreservativeDose $dose): bool => $dose->works($onBatch));
+        $coverage = self::coverageOf($working);
+
+        return $coverage->isComplete()
+            || ($coverage->bacteria === 2 && $effect !== null && count($working) === count($doses));
     }
 
     /** The same, as if it were kept in another way. */
@@ -118,6 +130,7 @@ final readonly class Preservation
     {
         return ($this->load?->some() ?? []) !== []
             || $this->effect?->word === 'possibly'
+            || ! $this->nominalCoverage()->isComplete()
             || ($this->doses === [] && $this->alcohol < self::ALCOHOL_HOLDS - 1e-9);
     }
 

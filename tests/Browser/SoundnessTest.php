@@ -42,10 +42,10 @@ final class SoundnessTest extends BrowserCase
         self::settled();
         self::see('pH 6.9');
         self::assertStringContainsString('Not ready', self::find('#verdict')->getText());
-        self::button('Aim for pH 4.5 and measure it')->click();
+        self::button('Aim for pH 5.7 and measure it')->click();
         self::settled();
         self::see('Ready to make.');
-        self::assertSame('4.5', self::find('input[name=ph]')->getAttribute('value'));
+        self::assertSame('5.7', self::find('input[name=ph]')->getAttribute('value'));
     }
 
     public function test_setting_the_ph_on_a_phone_by_keyboard(): void

@@ -78,7 +78,7 @@ final class MicrobiologyTest extends CoreCase
         yield 'water, half a system' => [
             [['distilled-water', '99 g'], ['phenoxyethanol', '0.8 g']],
             'gel',
-            Regime::Fresh,
+            Regime::Preserved, // held, and asked about: preservation.narrow
         ];
         yield 'water, two halves that make a whole' => [
             [['distilled-water', '99 g'], ['phenoxyethanol', '0.8 g'], ['potassium-sorbate', '0.3 g']],

@@ -161,10 +161,10 @@ final class WordingTest extends AppCase
             $say([['yoghurt', '50 g'], ['aloe-gel-fresh', '20 g']], ['family' => 'fresh_mask']),
         );
         self::assertStringStartsWith(
-            'Fresh: at room temperature use within 1 day',
+            'Fresh: at room temperature use within 1 day, because the preservative in it is not enough',
             $say(
-                [['distilled-water', '99 g'], ['phenoxyethanol', '0.8 g']],
-                ['family' => 'gel', 'keeping' => ['storage' => 'room']],
+                [['distilled-water', '89 g'], ['yoghurt', '10 g'], ['phenoxyethanol-ethylhexylglycerin', '1 g']],
+                ['family' => 'fresh_mask', 'keeping' => ['storage' => 'room']],
             ),
         );
         self::assertStringStartsWith(
