@@ -134,6 +134,7 @@ return [
             'label.undated' => ['mind', 'practice'],
             'packaging.unsuited' => ['mind', 'practice'],
             'yield.exceeds_containers' => ['mind', 'arithmetic'],
+            'yield.exceeds_vessel' => ['mind', 'arithmetic'],
             'yield.unexplained' => ['mind', 'arithmetic'],
         ],
         'tables' => ['days', 'growth'],

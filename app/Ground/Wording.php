@@ -281,6 +281,7 @@ final class Wording
             },
             $term->kind === TermKind::Ingredient => $this->ingredient($term->value),
             $term->kind === TermKind::Container => $this->container($term->value),
+            $term->kind === TermKind::Vessel => $this->vessel($term->value),
             $term->kind === TermKind::ContainerNote => say("things.container_notes.$term->value"),
             $term->kind === TermKind::CatalogueNote => $this->note($term->value),
             $term->kind === TermKind::Word => say('words.'.$term->value),

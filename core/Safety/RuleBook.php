@@ -74,6 +74,7 @@ use Ilvane\Core\Safety\Rules\ScentSingleHigh;
 use Ilvane\Core\Safety\Rules\ScentTotalHigh;
 use Ilvane\Core\Safety\Rules\SumNot100;
 use Ilvane\Core\Safety\Rules\Unweighable;
+use Ilvane\Core\Safety\Rules\VesselTooSmall;
 use Ilvane\Core\Safety\Rules\VitaminEIsNoPreservative;
 use Ilvane\Core\Safety\Rules\WaterBarelyBound;
 use Ilvane\Core\Safety\Rules\WaterInButter;
@@ -148,6 +149,7 @@ final class RuleBook
             new HumectantHigh,
             new ButterTexture,
             new Packing,
+            new VesselTooSmall,
             new KeepingClaimed,
             new LabelClaim,
             new LotOverdue,

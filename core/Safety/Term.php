@@ -67,6 +67,12 @@ final readonly class Term
         return new self(TermKind::Container, $key);
     }
 
+    /** @param  string  $key of what it is heated or mixed in */
+    public static function vessel(string $key): self
+    {
+        return new self(TermKind::Vessel, $key);
+    }
+
     /** @param  string  $key of the container whose note it is */
     public static function containerNote(string $key): self
     {

@@ -17,6 +17,7 @@ enum TermKind: string
     case Text = 'text';
     case Word = 'word';
     case Container = 'container';
+    case Vessel = 'vessel';
     case ContainerNote = 'container_note';
     case CatalogueNote = 'catalogue_note';
 }

@@ -37,6 +37,9 @@ final class Simulator
 
     private bool $isBlended = false;
 
+    /** °C the oils have reached; infinite once a step warms them that isn't followed here. */
+    private float $hottest = -INF;
+
     private function __construct(
         private readonly Formula $formula,
         private readonly Composition $composition,
@@ -76,6 +79,9 @@ final class Simulator
             $this->pots->sample();
             $this->book->stepped($from, $step->kind->isHandsOn());
         }
+        if (! $this->pots->isCombined() && self::isWhole($course)) {
+            $this->book->find(...$this->warnings->neverMelted($this->pots->oil, $this->hottest));
+        }
 
         return new Simulation(
             $course,
@@ -94,6 +100,16 @@ final class Simulator
         );
     }
 
+    /** It says how the fats become one, not only what is done with them afterwards. */
+    private static function isWhole(Course $course): bool
+    {
+        return array_filter($course->steps, static fn (Step $step): bool => in_array(
+            $step->kind,
+            [StepKind::Heat, StepKind::Combine, StepKind::Blend],
+            true,
+        )) !== [];
+    }
+
     private function go(Step $step): void
     {
         match ($step->kind) {
@@ -108,8 +124,15 @@ final class Simulator
             StepKind::Whip => $this->whip($step),
             StepKind::Strain => $this->strain($step),
             StepKind::Fill => $this->fill($step),
+            StepKind::Steep, StepKind::Simmer, StepKind::CookOut => $this->warm($step),
             default => $this->stay($step),
         };
+    }
+
+    private function warm(Step $step): void
+    {
+        $this->hottest = INF;
+        $this->stay($step);
     }
 
     private function weigh(Step $step): void
@@ -132,6 +155,7 @@ final class Simulator
             $this->book->find($this->warnings->unreachable($target, $this->kitchen));
         }
         $this->pots->heat($pots, $target);
+        $this->hottest = max($this->hottest, $this->pots->oil->celsius);
         foreach ($pots as $pot) {
             $this->book->find(...$this->warnings->tooHot($pot));
         }
@@ -143,7 +167,7 @@ final class Simulator
         if (! $water->isEmpty() && ! $oil->isEmpty()) {
             $this->book->find(
                 $this->warnings->unequal($water->celsius, $oil->celsius, $this->composition),
-                ...$this->warnings->unmelted($oil),
+                ...$this->warnings->unmelted($oil, $oil->celsius),
             );
             $this->pots->combine();
         }

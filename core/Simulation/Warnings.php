@@ -97,23 +97,48 @@ final readonly class Warnings
             );
     }
 
+    /** A melting range is recalled, and no bench thermometer is better: °C. */
+    private const MELTS_WITHIN_C = 2.0;
+
+    /** What melts below this may be whipped or rubbed in as it is; a wax may not. °C. */
+    private const NEEDS_HEAT_C = 45.0;
+
     /** @return list<Finding> */
-    public function unmelted(Pot $oil): array
+    public function unmelted(Pot $oil, float $hottest): array
     {
         $findings = [];
         foreach ($oil->lines() as $line) {
-            if ($line->ingredient?->meltHigh !== null && HeatContent::melted($line->ingredient, $oil->celsius) < 1.0) {
+            $melts = $line->ingredient?->meltHigh;
+            if ($line->ingredient !== null && $melts !== null && $hottest < $melts - self::MELTS_WITHIN_C) {
                 $findings[] = new Finding(
                     'heat.below_melting',
                     Severity::Stop,
                     [$line->position],
                     [
                         'ingredient' => Term::ingredient($line->ingredient->key),
-                        'heat' => Term::celsius(round($oil->celsius)),
-                        'melts' => Term::celsius($line->ingredient->meltHigh),
+                        'heat' => Term::celsius(round($hottest)),
+                        'melts' => Term::celsius($melts),
                     ],
                     variant: 'rehearsed',
                 );
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> waxes that no step of the plan melts, where nothing but fats is in the pot */
+    public function neverMelted(Pot $oil, float $hottest): array
+    {
+        $findings = [];
+        foreach ($oil->lines() as $line) {
+            $melts = $line->ingredient->meltHigh ?? 0.0;
+            $isSolid = $melts >= self::NEEDS_HEAT_C && $hottest < $melts - self::MELTS_WITHIN_C;
+            if ($line->ingredient !== null && $isSolid) {
+                $findings[] = new Finding('heat.below_melting', Severity::Stop, [$line->position], [
+                    'ingredient' => Term::ingredient($line->ingredient->key),
+                    'melts' => Term::celsius($melts),
+                ], variant: 'unheated');
             }
         }
 

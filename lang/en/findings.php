@@ -525,6 +525,12 @@ return [
             'source' => 'Arithmetic; steam from the rehearsal, bowl and tools from your own batches.',
             'ask' => 'Where did it go? Write it down with the batch.',
         ],
+        'exceeds_vessel' => [
+            'message' => ':vessel holds :holds mL; :volume mL go into it.',
+            'because' => 'Hot fat that runs over burns, and what runs over is missing from the batch.',
+            'source' => 'Arithmetic; the vessel as it is in the list, filled to the brim.',
+            'ask' => 'A larger vessel, or a smaller batch?',
+        ],
         'exceeds_containers' => [
             'message' => 'It makes :volume mL; the containers hold :holds.',
             'because' => 'What does not fit goes off in a bowl.',
@@ -596,7 +602,10 @@ return [
             'ask' => 'Is that temperature meant, and with what would you heat?',
         ],
         'below_melting' => [
-            'message' => ':heat melts not all of it: the highest melts at :melts.',
+            'message' => ':heat doesn’t melt all of it: the highest melting point is :melts.',
+            'message_unheated' => 'Nothing in the plan melts :ingredient; it melts at :melts.',
+            'because_unheated' => 'What isn’t melted stays in it as lumps.',
+            'ask_unheated' => 'At which step is it heated, and how hot?',
             'message_rehearsed' => 'When the phases meet at :heat, :ingredient is not all melted: it melts at :melts.',
             'because_rehearsed' => 'What stays solid seizes into grains when the phases meet.',
             'ask_rehearsed' => 'Hotter, or longer on the heat?',

@@ -190,7 +190,7 @@ return [
             'overdue' => 'Nothing past its date goes in.',
             'ingredient_first' => 'No product keeps longer than the oldest thing in it.',
         ],
-        'yield' => ['exceeds_containers' => 'What is made fits into what is there, with room for air.', 'unexplained' => 'What went in is filled, sampled, strained, steamed off or left in bowl and tools; more than that missing is asked about.'],
+        'yield' => ['exceeds_vessel' => 'A vessel named in the plan holds what goes into it.', 'exceeds_containers' => 'What is made fits into what is there, with room for air.', 'unexplained' => 'What went in is filled, sampled, strained, steamed off or left in bowl and tools; more than that missing is asked about.'],
         'measure' => [
             'sum_not_100' => 'The lines make 100, or one line fills up to it.',
             'unread' => 'Every line can be read: what it is, and how much.',

@@ -32,7 +32,7 @@ return [
         'gum' => ['wet_first' => 'The gum goes in dry and lumps'], 'powder' => ['high' => 'Plant powder stays in it'],
         'measure' => ['sum_not_100' => 'The percentages don’t make 100'], 'keeping' => ['claim_too_long' => 'It is said to keep longer than it does'], 'label' => ['claim' => 'The words promise what they must not'],
         'texture' => ['too_hard' => 'It gets too hard to scoop', 'too_soft' => 'It is too soft to take air', 'set_too_hard' => 'It is set too hard to whip'],
-        'packaging' => ['too_hot' => 'It goes into the container too hot'], 'yield' => ['exceeds_containers' => 'There is more than the containers hold'],
+        'packaging' => ['too_hot' => 'It goes into the container too hot'], 'yield' => ['exceeds_vessel' => 'There is more than the vessel holds', 'exceeds_containers' => 'There is more than the containers hold'],
         'heat' => ['below_melting' => 'Not everything is melted', 'unequal' => 'The two phases are too far apart in heat', 'gate' => 'The cool-down goes in too hot', 'unreachable' => 'The bath never gets that hot'],
     ],
     'ways' => [

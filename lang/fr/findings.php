@@ -525,6 +525,12 @@ return [
             'source' => 'Arithmétique ; la vapeur d’après la répétition, bol et outils d’après vos fournées.',
             'ask' => 'Où est-ce passé ? Notez-le avec la fournée.',
         ],
+        'exceeds_vessel' => [
+            'message' => ':vessel tient :holds mL ; il doit y entrer :volume mL.',
+            'because' => 'Une graisse chaude qui déborde brûle, et ce qui déborde manque à la fournée.',
+            'source' => 'Arithmétique ; le récipient tel qu’il est dans la liste, rempli à ras bord.',
+            'ask' => 'Un plus grand récipient, ou une plus petite fournée ?',
+        ],
         'exceeds_containers' => [
             'message' => 'Cela fait :volume mL ; les contenants en tiennent :holds.',
             'because' => 'Ce qui ne rentre pas s’abîme dans un bol.',
@@ -596,7 +602,10 @@ return [
             'ask' => 'Cette température est-elle voulue, et avec quoi chaufferiez-vous ?',
         ],
         'below_melting' => [
-            'message' => ':heat ne fond pas tout : le plus haut fond à :melts.',
+            'message' => ':heat ne suffisent pas à tout fondre : le plus haut point de fusion est :melts.',
+            'message_unheated' => 'Rien dans le plan ne fait fondre :ingredient ; il faut :melts pour cela.',
+            'because_unheated' => 'Ce qui n’a pas fondu y reste en morceaux.',
+            'ask_unheated' => 'À quelle étape est-il chauffé, et à combien ?',
             'message_rehearsed' => 'Quand les phases se rejoignent à :heat, :ingredient n’est pas tout fondu : il fond à :melts.',
             'because_rehearsed' => 'Ce qui reste solide fige en grains quand les phases se rejoignent.',
             'ask_rehearsed' => 'Plus chaud, ou plus longtemps sur le feu ?',

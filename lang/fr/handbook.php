@@ -190,7 +190,7 @@ return [
             'overdue' => 'Rien de périmé n’entre.',
             'ingredient_first' => 'Aucun produit ne se garde plus que la chose la plus ancienne dedans.',
         ],
-        'yield' => ['exceeds_containers' => 'Ce qui est fait tient dans ce qu’il y a, avec de la place pour l’air.', 'unexplained' => 'Ce qui est entré est rempli, échantillonné, filtré, évaporé ou resté dans bol et outils ; s’il en manque plus, on le demande.'],
+        'yield' => ['exceeds_vessel' => 'Un récipient nommé dans le plan tient ce qui y entre.', 'exceeds_containers' => 'Ce qui est fait tient dans ce qu’il y a, avec de la place pour l’air.', 'unexplained' => 'Ce qui est entré est rempli, échantillonné, filtré, évaporé ou resté dans bol et outils ; s’il en manque plus, on le demande.'],
         'measure' => [
             'sum_not_100' => 'Les lignes font 100, ou l’une complète.',
             'unread' => 'Chaque ligne est lisible : ce que c’est, et combien.',

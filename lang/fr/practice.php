@@ -32,7 +32,7 @@ return [
         'gum' => ['wet_first' => 'La gomme entre sèche et fait des grumeaux'], 'powder' => ['high' => 'De la poudre de plante y reste'],
         'measure' => ['sum_not_100' => 'Les pourcentages ne font pas 100'], 'keeping' => ['claim_too_long' => 'On la dit bonne plus longtemps qu’elle ne l’est'], 'label' => ['claim' => 'Les mots promettent ce qu’ils ne doivent pas'],
         'texture' => ['too_hard' => 'Il devient trop dur à prendre', 'too_soft' => 'Il est trop mou pour prendre l’air', 'set_too_hard' => 'Il a trop durci pour être fouetté'],
-        'packaging' => ['too_hot' => 'Cela entre trop chaud dans le contenant'], 'yield' => ['exceeds_containers' => 'Il y en a plus que les contenants ne tiennent'],
+        'packaging' => ['too_hot' => 'Cela entre trop chaud dans le contenant'], 'yield' => ['exceeds_vessel' => 'Il y en a plus que le récipient ne tient', 'exceeds_containers' => 'Il y en a plus que les contenants ne tiennent'],
         'heat' => ['below_melting' => 'Tout n’est pas fondu', 'unequal' => 'Les deux phases sont trop loin en chaleur', 'gate' => 'Les ajouts à froid entrent trop chaud', 'unreachable' => 'Le bain n’atteint jamais cette chaleur'],
     ],
     'ways' => [

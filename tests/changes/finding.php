@@ -70,8 +70,8 @@ return [
             1,
         ),
         'docs/formats.md' => static fn (string $text): string => str_replace(
-            '| `yield.exceeds_containers` / `unexplained`',
-            '| `yield.exceeds_containers` / `tiny` / `unexplained`',
+            '| `yield.exceeds_containers` / `exceeds_vessel`',
+            '| `yield.exceeds_containers` / `tiny` / `exceeds_vessel`',
             $text,
         ),
         'tests/Core/Safety/BatchTinyTest.php' => static fn (): string => <<<'PHP'
