@@ -11,6 +11,7 @@ use Ilvane\Core\Formula\Regime;
 use Ilvane\Core\Formula\Scaling;
 use Ilvane\Core\Formula\Storage;
 use Ilvane\Core\Microbiology\Growth;
+use Ilvane\Core\Physics\Oxidation;
 use Ilvane\Core\Physics\Texture\SolidFat;
 use Ilvane\Core\Physics\Texture\Whip;
 use Ilvane\Core\Process\Conditions;
@@ -132,7 +133,7 @@ final readonly class Workings
             || $feel === null
             || ! $it->formula->family->isSolid()
         ) {
-            return [];
+            return self::oxidation($it, $wording);
         }
         $slump = $it->texture->slump();
 
@@ -203,6 +204,63 @@ final readonly class Workings
             'basis' => say('ui.bench.growth_basis'),
         ];
     }
+
+    /**
+     * How a blend of oils turns over the months, kept as it is and otherwise.
+     *
+     * @return array{curves?: Curves, title?: string, said?: string, window?: string, basis?: string}
+     */
+    private static function oxidation(Assessment $it, Wording $wording): array
+    {
+        $days = $it->keeping->days;
+        $kept = $it->preservation->regime !== Regime::Dry || $days === null ? null : Oxidation::of(
+            $it->formula,
+            $it->composition,
+            ShelfLife::storage($it->formula, Regime::Dry),
+            $it->container,
+        );
+        if ($kept === null || $days === null) {
+            return [];
+        }
+        $ways = ['' => $kept] + array_filter([
+            say('ui.bench.oxidation_fridge') => $kept->isInTheFridge() ? null : $kept->inTheFridge(),
+            say('ui.bench.oxidation_clear') => $kept->isClear ? null : $kept->inClearGlass(),
+        ]);
+        $months = (int) min(self::MOST_MONTHS, max(4, 2 * ceil(0.8 * $kept->days() / self::MONTH)));
+        $points = static function (Oxidation $way) use ($months): array {
+            $points = [[0.0, $way->peroxides(0.0)]];
+            for ($at = 0.25; $at <= $months && $points[count($points) - 1][1] < self::MOST_PEROXIDES; $at += 0.25) {
+                $points[] = [$at, min(self::MOST_PEROXIDES, $way->peroxides($at * self::MONTH))];
+            }
+
+            return $points;
+        };
+
+        return [
+            'curves' => Curves::model(
+                array_map($points, $ways),
+                range(0, $months, $months > 12 ? 4 : 2),
+                say('ui.bench.oxidation_months'),
+                [0, 5, 10, 15],
+                '',
+                $days / self::MONTH < $months ? $days / self::MONTH : null,
+                self::WIDTH,
+                [say('ui.bench.oxidation_clear') => 0.95], // where the curves are wide apart
+            ),
+            'title' => say('ui.bench.oxidation_title'),
+            'said' => say('ui.bench.oxidation_said', ['days' => $wording->days(floor($kept->days()))]),
+            'window' => say('ui.bench.oxidation_window'),
+            'basis' => say('ui.bench.oxidation_basis', [
+                'fresh' => $wording->number(Oxidation::FRESH, 0), 'turned' => $wording->number(Oxidation::TURNED, 0),
+            ]),
+        ];
+    }
+
+    private const MONTH = 30.4375;
+
+    private const MOST_MONTHS = 24;
+
+    private const MOST_PEROXIDES = 15.0;
 
     /** To two figures: no more is known of it. */
     private static function roughly(float $number): float

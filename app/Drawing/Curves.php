@@ -136,6 +136,7 @@ final readonly class Curves
      * @param  non-empty-list<int>  $ticks  along x, the first and the last its ends
      * @param  non-empty-list<int>  $levels  along y, from 0
      * @param  float|null  $until  along x, where the stretch worth marking begins
+     * @param  array<string, float>  $named  how far along a curve its name stands, 0 to 1, where not as usual
      */
     public static function model(
         array $lines,
@@ -145,6 +146,7 @@ final readonly class Curves
         string $ofY,
         ?float $until = null,
         int $width = 640,
+        array $named = [],
     ): self {
         $plot = new Plot(
             $width,
@@ -159,12 +161,12 @@ final readonly class Curves
         );
         $series = [];
         foreach ($lines as $name => $points) {
-            $named = $points[(int) (count($points) * self::NAMED_ALONG)];
+            $at = $points[(int) (count($points) * ($named[$name] ?? self::NAMED_ALONG))];
             $series[] = [
                 'line' => $plot->line($points),
                 'label' => (string) $name,
-                'x' => $plot->x($named[0]) + 6,
-                'y' => $plot->y($named[1]) + 14,
+                'x' => $plot->x($at[0]) + 6,
+                'y' => $plot->y($at[1]) + 14,
             ];
         }
 

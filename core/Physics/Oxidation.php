@@ -149,6 +149,20 @@ final readonly class Oxidation
             * self::Q10 ** ((Conditions::ROOM_C - $this->celsius) / 10);
     }
 
+    /** Peroxide value, meq/kg, of a fresh refined oil, and where it starts to smell. Textbook, recalled. */
+    public const FRESH = 2.0;
+
+    public const TURNED = 10.0;
+
+    /**
+     * Peroxide value after so many days, meq/kg: it feeds itself, so it rises by the same factor each week. Only the
+     * time it takes is the model's own.
+     */
+    public function peroxides(float $days): float
+    {
+        return self::FRESH * (self::TURNED / self::FRESH) ** ($days / $this->days());
+    }
+
     public function withAntioxidant(): self
     {
         return $this->but(protection: self::ANTIOXIDANT);
@@ -157,6 +171,16 @@ final readonly class Oxidation
     public function inTheDark(): self
     {
         return $this->but(isClear: false);
+    }
+
+    public function inClearGlass(): self
+    {
+        return $this->but(isClear: true);
+    }
+
+    public function isInTheFridge(): bool
+    {
+        return $this->celsius <= $this->fridge;
     }
 
     public function inTheFridge(): self

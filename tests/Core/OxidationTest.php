@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Ilvane\Core\Formula\Family;
+use Ilvane\Core\Formula\Storage;
 use Ilvane\Core\Physics\Oxidation;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\CoreCase;
@@ -94,5 +95,21 @@ final class OxidationTest extends CoreCase
             'process' => ['fridge_c' => $fridge],
         ]))->assessment->keeping->days ?? 0.0;
         self::assertEqualsWithDelta(2.8, $at(4.0) / $at(14.0), 0.05);
+    }
+
+    public function test_peroxides_rise_from_fresh_to_turned_in_the_life_of_the_oil(): void
+    {
+        $it = self::evaluate(self::document([['flaxseed-oil', '100 g']], [
+            'family' => Family::HairOil->value, 'batch' => null, 'keeping' => ['storage' => 'room'],
+        ]))->assessment;
+        $kept = Oxidation::of($it->formula, $it->composition, Storage::Room);
+        self::assertNotNull($kept);
+        // 2 meq/kg when fresh, 10 where it smells; half way the middle by ratio, 2 · √5
+        self::assertEqualsWithDelta(2.0, $kept->peroxides(0.0), 1e-9);
+        self::assertEqualsWithDelta(4.472, $kept->peroxides($kept->days() / 2), 0.001);
+        self::assertEqualsWithDelta(10.0, $kept->peroxides($kept->days()), 1e-9);
+        self::assertLessThan($kept->peroxides(60.0), $kept->inTheFridge()->peroxides(60.0));
+        self::assertGreaterThan($kept->peroxides(60.0), $kept->inClearGlass()->peroxides(60.0));
+        self::assertEqualsWithDelta($kept->days(), $kept->inClearGlass()->inTheDark()->days(), 1e-9);
     }
 }

@@ -416,6 +416,27 @@ final class BenchTest extends AppCase
         $this->get("/formulas/$formula->id")->assertDontSeeText('For my hair');
     }
 
+    public function test_a_blend_of_oils_is_drawn_turning_over_the_months(): void
+    {
+        $oil = static fn (string $key, array $more = []): array => [
+            'format' => 'ilvane.formula/1', 'name' => 'Sealing oil', 'family' => 'hair_oil',
+            'lines' => [['ingredient' => $key, 'amount' => '50 g']], ...$more,
+        ];
+        $flax = (string) $this->get('/formulas/'.$this->formulaOf($oil('flaxseed-oil'))->id)->getContent();
+        self::assertStringContainsString('How it turns over the months', $flax);
+        self::assertStringContainsString('past its date', $flax);
+        self::assertStringContainsString('in the fridge', $flax);
+        self::assertSame(3, preg_match_all('/class="curve curve-/', $flax));
+        $cold = $this->formulaOf($oil('flaxseed-oil', ['keeping' => ['storage' => 'fridge']]));
+        self::assertSame(2, preg_match_all(
+            '/class="curve curve-/',
+            (string) $this->get("/formulas/$cold->id")->getContent(),
+        ));
+        $this
+            ->get('/formulas/'.$this->formulaOf(SoundFormula::document())->id)
+            ->assertDontSee('How it turns over the months');
+    }
+
     public function test_an_own_formula_goes_into_another_and_never_into_itself(): void
     {
         $tea = $this->formulaOf([
