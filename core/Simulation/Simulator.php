@@ -79,6 +79,7 @@ final class Simulator
             $this->pots->sample();
             $this->book->stepped($from, $step->kind->isHandsOn());
         }
+        $this->book->find($this->warnings->holdsNotAll($this->pots->main()));
         if (! $this->pots->isCombined() && self::isWhole($course)) {
             $this->book->find(...$this->warnings->neverMelted($this->pots->oil, $this->hottest));
         }

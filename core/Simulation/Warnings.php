@@ -16,6 +16,7 @@ use Ilvane\Core\Physics\Heat\PhaseHeat;
 use Ilvane\Core\Physics\Texture\Whip;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Finding;
+use Ilvane\Core\Safety\Rules\VesselTooSmall;
 use Ilvane\Core\Safety\Severity;
 use Ilvane\Core\Safety\Term;
 
@@ -125,6 +126,25 @@ final readonly class Warnings
         }
 
         return $findings;
+    }
+
+    /** A batch no usual vessel holds: it is gone through as if the largest did. Named ones are the rule book's. */
+    public function holdsNotAll(Pot $pot): ?Finding
+    {
+        $said = $this->it->formula->process->conditions;
+        $ml = $pot->grams() / ($this->it->composition->density() ?? 1.0);
+        $isNamed = in_array($pot->vessel->key, [$said->waterVessel, $said->oilVessel, $said->mixVessel], true);
+
+        return $isNamed || $ml <= $pot->vessel->volumeMl * VesselTooSmall::SLACK ? null : new Finding(
+            'yield.exceeds_vessel',
+            Severity::Note,
+            terms: [
+                'vessel' => Term::vessel($pot->vessel->key),
+                'volume' => Term::number(round($ml)),
+                'holds' => Term::number(round($pot->vessel->volumeMl)),
+            ],
+            variant: 'usual',
+        );
     }
 
     /** @return list<Finding> waxes that no step of the plan melts, where nothing but fats is in the pot */

@@ -527,6 +527,9 @@ return [
         ],
         'exceeds_vessel' => [
             'message' => ':vessel holds :holds mL; :volume mL go into it.',
+            'message_usual' => 'The simulation makes :volume mL in one vessel; the largest it knows, :vessel, holds :holds.',
+            'because_usual' => 'A larger vessel heats and cools more slowly than is shown.',
+            'ask_usual' => 'Made in several goes, or in a larger vessel?',
             'because' => 'Hot fat that runs over burns, and what runs over is missing from the batch.',
             'source' => 'Arithmetic; the vessel as it is in the list, filled to the brim.',
             'ask' => 'A larger vessel, or a smaller batch?',

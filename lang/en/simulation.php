@@ -6,7 +6,7 @@ return [
     'total' => 'in all', 'hands' => 'of it by hand', 'water' => 'of water steams off: weigh at the end, and put back what is missing', 'gate' => 'until the cool-down may go in', 'firm' => 'until it can be whipped',
     'basis' => 'An estimate. A potful is taken as hot all through; how fast vessels pass heat is fitted to common practice, until yours are learned; steam is right to about a half.',
     'at' => 'Minute', 'scrub' => 'Go along the minutes', 'temperature' => '°C', 'unit' => 'min',
-    'curves' => ['water' => 'Water', 'oil' => 'Oil', 'mix' => 'Together'], 'gate_line' => 'gate', 'solid' => ':percent still solid', 'legend' => 'What happens',
+    'curves' => ['water' => 'Water', 'oil' => 'Oil', 'mix' => 'Together'], 'gate_line' => 'gate', 'solid' => ':percent of its butters and waxes is solid', 'legend' => 'What happens',
     'beside' => 'Other ways, laid beside it', 'beside_none' => 'Take it away', 'beside_is' => 'Dotted: :school.',
     'schools' => [
         'oil_into_water' => ['oil into water', 'The kitchen’s usual way, stirring steadily.'], 'water_into_oil' => ['water into oil', 'It turns over as water comes in, and the drops get finer.'],

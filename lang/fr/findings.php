@@ -527,6 +527,9 @@ return [
         ],
         'exceeds_vessel' => [
             'message' => ':vessel tient :holds mL ; il doit y entrer :volume mL.',
+            'message_usual' => 'La simulation fait :volume mL dans un seul récipient ; le plus grand qu’elle connaisse, :vessel, en tient :holds.',
+            'because_usual' => 'Un récipient plus grand chauffe et refroidit plus lentement que ce qui est montré.',
+            'ask_usual' => 'En plusieurs fois, ou dans un plus grand récipient ?',
             'because' => 'Une graisse chaude qui déborde brûle, et ce qui déborde manque à la fournée.',
             'source' => 'Arithmétique ; le récipient tel qu’il est dans la liste, rempli à ras bord.',
             'ask' => 'Un plus grand récipient, ou une plus petite fournée ?',

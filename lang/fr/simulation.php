@@ -6,7 +6,7 @@ return [
     'total' => 'en tout', 'hands' => 'dont à la main', 'water' => 'd’eau s’évapore : pesez à la fin, et remettez ce qui manque', 'gate' => 'avant que les ajouts à froid puissent entrer', 'firm' => 'avant de pouvoir fouetter',
     'basis' => 'Une estimation. Une casserole est prise également chaude partout ; la façon dont les récipients passent la chaleur est réglée sur la pratique courante, tant que les vôtres ne sont pas appris ; la vapeur est juste à moitié près.',
     'at' => 'Minute', 'scrub' => 'Parcourir les minutes', 'temperature' => '°C', 'unit' => 'min',
-    'curves' => ['water' => 'Eau', 'oil' => 'Huile', 'mix' => 'Ensemble'], 'gate_line' => 'porte', 'solid' => ':percent encore solide', 'legend' => 'Ce qui se passe',
+    'curves' => ['water' => 'Eau', 'oil' => 'Huile', 'mix' => 'Ensemble'], 'gate_line' => 'porte', 'solid' => ':percent de ses beurres et cires est solide', 'legend' => 'Ce qui se passe',
     'beside' => 'D’autres façons, posées à côté', 'beside_none' => 'L’enlever', 'beside_is' => 'En pointillé : :school.',
     'schools' => [
         'oil_into_water' => ['l’huile dans l’eau', 'La façon usuelle en cuisine, en remuant sans cesse.'], 'water_into_oil' => ['l’eau dans l’huile', 'Elle se retourne à mesure que l’eau entre, et les gouttes deviennent plus fines.'],

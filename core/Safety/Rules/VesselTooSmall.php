@@ -16,10 +16,13 @@ use Ilvane\Core\Safety\Term;
 final class VesselTooSmall implements Rule
 {
     /** A line's rounding is no overflow. */
-    private const SLACK = 1.02;
+    public const SLACK = 1.02;
 
     public function examine(Assessment $assessment): iterable
     {
+        if ($assessment->isOnBatch) {
+            return; // it held, or it did not
+        }
         $said = $assessment->formula->process->conditions;
         $composition = $assessment->composition;
         $density = $composition->density() ?? 1.0;

@@ -88,4 +88,17 @@ final class ProcessTest extends CoreCase
         ])), 'yield.exceeds_vessel');
         self::assertSame($says, $finding === null ? '' : $finding->terms['vessel']->value);
     }
+
+    public function test_a_batch_no_usual_vessel_holds_is_said_with_the_simulation(): void
+    {
+        $says = static function (string $water, bool $onBatch = false, array $vessels = []): string {
+            $finding = self::finding(self::evaluate(self::document([['distilled-water', $water, 'water']], [
+                'process' => ['steps' => [['do' => 'rest']], ...($vessels === [] ? [] : ['vessels' => $vessels])],
+            ]), $onBatch), 'yield.exceeds_vessel');
+
+            return $finding === null ? '' : $finding->severity->value;
+        };
+        self::assertSame(['', 'note', ''], [$says('1520 g'), $says('1530 g'), $says('1530 g', true)]);
+        self::assertSame('', $says('900 g', true, ['water' => 'glass-jug-500'])); // it is made: it held, or it did not
+    }
 }
