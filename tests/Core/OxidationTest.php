@@ -112,4 +112,15 @@ final class OxidationTest extends CoreCase
         self::assertGreaterThan($kept->peroxides(60.0), $kept->inClearGlass()->peroxides(60.0));
         self::assertEqualsWithDelta($kept->days(), $kept->inClearGlass()->inTheDark()->days(), 1e-9);
     }
+
+    public function test_life_by_pace_by_hand(): void
+    {
+        // 1 ÷ (0.02 + 0.026 r + 0.0007 r²)
+        self::assertEqualsWithDelta(30.143, Oxidation::months(0.5), 0.001);
+        self::assertEqualsWithDelta(13.848, Oxidation::months(1.91), 0.001);
+        self::assertEqualsWithDelta(5.970, Oxidation::months(5.0), 0.001);
+        self::assertEqualsWithDelta(2.762, Oxidation::months(10.3), 0.001);
+        self::assertEqualsWithDelta(1.968, Oxidation::months(13.71), 0.001);
+        self::assertEqualsWithDelta(1.101, Oxidation::months(21.6), 0.001);
+    }
 }

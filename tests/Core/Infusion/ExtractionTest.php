@@ -254,4 +254,53 @@ final class ExtractionTest extends TestCase
         self::assertFalse((new JarRoom(480, $room->solidMl, $room->settledMl, 500))->fits());
         self::assertNull((new JarRoom(1, 1, 1, null))->fits());
     }
+
+    /**
+     * Recalculated by hand: 2.88 a day at the surfaces, −ln(0.10 ÷ 0.35) ÷ 21 = 0.0597 from within; at other
+     * temperatures × exp(E ÷ 8.314 · (1 ÷ 293.15 − 1 ÷ T)) with 35 and 45 kJ/mol.
+     *
+     * @return iterable<string, array{float, PlantForm, float, float, float}> °C, form, shaking, rates per day
+     */
+    public static function rates(): iterable
+    {
+        yield 'leaf at 20 °C' => [20.0, PlantForm::DriedWhole, 1.0, 2.88, 0.059655];
+        yield 'leaf at 60 °C' => [60.0, PlantForm::DriedWhole, 1.0, 16.1512, 0.547529];
+        yield 'leaf at 95 °C' => [95.0, PlantForm::DriedWhole, 1.0, 53.6950, 2.565684];
+        yield 'cracked, 1.6 times' => [20.0, PlantForm::DriedCracked, 1.0, 4.608, 0.095449];
+        yield 'powder, 3 times' => [20.0, PlantForm::Powder, 1.0, 8.64, 0.178966];
+        yield 'whole seed, 0.4 times' => [20.0, PlantForm::SeedWhole, 1.0, 1.152, 0.023862];
+        yield 'never shaken, 0.7 times' => [20.0, PlantForm::DriedWhole, 0.7, 2.016, 0.041759];
+    }
+
+    #[DataProvider('rates')]
+    public function test_rates_by_hand(float $celsius, PlantForm $form, float $shaken, float $wash, float $within): void
+    {
+        [$washing, $diffusing] = Extraction::rates($celsius, $form, $shaken);
+        self::assertEqualsWithDelta($wash, $washing, 1e-4 * $wash);
+        self::assertEqualsWithDelta($within, $diffusing, 1e-4 * $within);
+    }
+
+    public function test_what_lies_open_and_what_shaking_does(): void
+    {
+        self::assertSame(
+            [0.65, 0.75, 0.85, 0.25, 0.5, 0.5],
+            array_map(static fn (PlantForm $form): float => $form->washed(), PlantForm::cases()),
+        );
+        self::assertEqualsWithDelta(0.7, Extraction::shaking(null), 1e-9);
+        self::assertEqualsWithDelta(1.15, Extraction::shaking(0.5), 1e-9);
+        self::assertEqualsWithDelta(1.15, Extraction::shaking(1.0), 1e-9);
+        self::assertEqualsWithDelta(1.075, Extraction::shaking(1.5), 1e-9);
+        self::assertEqualsWithDelta(1.0, Extraction::shaking(2.0), 1e-9);
+        self::assertEqualsWithDelta(1.0, Extraction::shaking(3.0), 1e-9);
+        self::assertEqualsWithDelta(0.85, Extraction::shaking(6.0), 1e-9);
+    }
+
+    public function test_heat_and_sun_spoil_by_hand(): void
+    {
+        // ln 2 a day at 60 °C, a tenth of it for what is sturdy, three times as fast per 10 °C, twice on a sill
+        self::assertEqualsWithDelta(0.693147, Extraction::decay(60.0, Method::LowOven), 1e-6);
+        self::assertEqualsWithDelta(0.0693147, Extraction::decay(60.0, Method::LowOven, sturdy: true), 1e-7);
+        self::assertEqualsWithDelta(2.079442, Extraction::decay(70.0, Method::LowOven), 1e-6);
+        self::assertEqualsWithDelta(0.0171147, Extraction::decay(20.0, Method::SunnySill), 1e-7);
+    }
 }

@@ -252,6 +252,20 @@ final class InfusionTest extends InfusionCase
         self::assertSame('note', $butter['plant.strained_late'], 'strain while it is warm');
     }
 
+    public function test_what_burns_in_the_sun_is_pointed_at_by_its_line(): void
+    {
+        $of = static fn (array $plants): array => array_values(array_map(
+            static fn ($finding): array => $finding->lines,
+            array_filter(
+                [...InfusionRules::examine(self::infuse(['plants' => $plants]))],
+                static fn ($finding): bool => $finding->code === 'scent.phototoxic',
+            ),
+        ));
+        $peel = ['ingredient' => 'citrus-peel-dried', 'amount' => '10 g'];
+        self::assertSame([[1]], $of([$peel]));
+        self::assertSame([[2]], $of([['ingredient' => 'calendula-dried', 'amount' => '10 g'], $peel]));
+    }
+
     private static function sorted(array $values): array
     {
         sort($values);
