@@ -12,6 +12,7 @@ use Ilvane\Core\Infusion\OilMoved;
 use Ilvane\Core\Infusion\PlantForm;
 use Ilvane\Core\Infusion\Steeping;
 use Ilvane\Core\Infusion\Stretch;
+use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -302,5 +303,18 @@ final class ExtractionTest extends TestCase
         self::assertEqualsWithDelta(0.0693147, Extraction::decay(60.0, Method::LowOven, sturdy: true), 1e-7);
         self::assertEqualsWithDelta(2.079442, Extraction::decay(70.0, Method::LowOven), 1e-6);
         self::assertEqualsWithDelta(0.0171147, Extraction::decay(20.0, Method::SunnySill), 1e-7);
+    }
+
+    public function test_a_jar_needs_oil_and_plants(): void
+    {
+        foreach ([[0.0, [30.0]], [300.0, [0.0]], [300.0, [30.0, 0.0]]] as [$oil, $plants]) {
+            try {
+                Jar::filled($oil, $plants);
+                self::fail('filled with nothing');
+            } catch (InvalidArgumentException) {
+                self::addToAssertionCount(1);
+            }
+        }
+        self::assertSame(0.0, Jar::filled(0.1, [0.1])->extracted());
     }
 }

@@ -324,6 +324,7 @@ final class InfusionTest extends InfusionCase
             '/plants/0/ingredient',
             'unknown_ingredient',
         ];
+        yield 'longer than ten years' => [['days' => 3651], '/days', 'out_of_range'];
         yield 'water is no plant' => [
             ['plants' => [['ingredient' => 'distilled-water', 'amount' => '3 g']]],
             '/plants/0/ingredient',
