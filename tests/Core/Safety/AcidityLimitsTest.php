@@ -169,4 +169,16 @@ final class AcidityLimitsTest extends CoreCase
         $evaluation = self::evaluate(self::document($lines, ['family' => 'gel']));
         self::assertSame($severity, self::finding($evaluation, 'polymer.salted')?->severity->value ?? '');
     }
+
+    public function test_lye_for_carbomer_is_about_what_its_makers_say(): void
+    {
+        // 2.3 parts of an 18 % solution to one of carbomer (recalled): 0.207 g of lye to 0.5 g, 2.07 g of a 10 % one
+        $terms = self::finding(self::evaluate(self::document(
+            [['distilled-water', 'to 100'], ['carbomer', '0.5 %', 'water']],
+            ['family' => 'gel', 'batch' => ['grams' => 100.0]],
+        )), 'polymer.not_neutralised')->terms ?? [];
+        self::assertLessThan(2.07, $terms['low']->value);
+        self::assertGreaterThan(2.07, $terms['high']->value);
+        self::assertEqualsWithDelta(13 / 7, $terms['high']->value / $terms['low']->value, 1e-6); // ± 30 %
+    }
 }
