@@ -226,11 +226,11 @@ final readonly class Workings
             say('ui.bench.oxidation_fridge') => $kept->isInTheFridge() ? null : $kept->inTheFridge(),
             say('ui.bench.oxidation_clear') => $kept->isClear ? null : $kept->inClearGlass(),
         ]);
-        $months = (int) min(self::MOST_MONTHS, max(4, 2 * ceil(0.8 * $kept->days() / self::MONTH)));
+        $months = (int) min(self::MOST_MONTHS, max(4, 2 * ceil(0.8 * $kept->days() / Oxidation::DAYS_PER_MONTH)));
         $points = static function (Oxidation $way) use ($months): array {
             $points = [[0.0, $way->peroxides(0.0)]];
             for ($at = 0.25; $at <= $months && $points[count($points) - 1][1] < self::MOST_PEROXIDES; $at += 0.25) {
-                $points[] = [$at, min(self::MOST_PEROXIDES, $way->peroxides($at * self::MONTH))];
+                $points[] = [$at, min(self::MOST_PEROXIDES, $way->peroxides($at * Oxidation::DAYS_PER_MONTH))];
             }
 
             return $points;
@@ -243,7 +243,7 @@ final readonly class Workings
                 say('ui.bench.oxidation_months'),
                 [0, 5, 10, 15],
                 '',
-                $days / self::MONTH < $months ? $days / self::MONTH : null,
+                $days / Oxidation::DAYS_PER_MONTH < $months ? $days / Oxidation::DAYS_PER_MONTH : null,
                 self::WIDTH,
                 [say('ui.bench.oxidation_clear') => 0.95], // where the curves are wide apart
             ),
@@ -255,8 +255,6 @@ final readonly class Workings
             ]),
         ];
     }
-
-    private const MONTH = 30.4375;
 
     private const MOST_MONTHS = 24;
 

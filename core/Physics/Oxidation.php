@@ -29,7 +29,7 @@ final readonly class Oxidation
     /** 1/months = a + b·r + c·r². Fitted to opened lives: olive 12 months, sunflower 5, rosehip 2 to 3, flax 2. */
     private const LIFE = [0.02, 0.026, 0.0007];
 
-    private const DAYS_PER_MONTH = 30.4375;
+    public const DAYS_PER_MONTH = 30.4375;
 
     /** Ten degrees colder: 2.5 to 3.4 times as long near room temperature. Textbook, recalled. */
     public const Q10 = 2.8;

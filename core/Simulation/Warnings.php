@@ -16,7 +16,7 @@ use Ilvane\Core\Physics\Heat\PhaseHeat;
 use Ilvane\Core\Physics\Texture\Whip;
 use Ilvane\Core\Safety\Assessment;
 use Ilvane\Core\Safety\Finding;
-use Ilvane\Core\Safety\Rules\VesselTooSmall;
+use Ilvane\Core\Safety\Rules\Packing;
 use Ilvane\Core\Safety\Severity;
 use Ilvane\Core\Safety\Term;
 
@@ -135,7 +135,7 @@ final readonly class Warnings
         $ml = $pot->grams() / ($this->it->composition->density() ?? 1.0);
         $isNamed = in_array($pot->vessel->key, [$said->waterVessel, $said->oilVessel, $said->mixVessel], true);
 
-        return $isNamed || $ml <= $pot->vessel->volumeMl * VesselTooSmall::SLACK ? null : new Finding(
+        return $isNamed || $ml <= $pot->vessel->volumeMl * Packing::SLACK ? null : new Finding(
             'yield.exceeds_vessel',
             Severity::Note,
             terms: [

@@ -16,7 +16,7 @@ use Ilvane\Core\Safety\Term;
 final class Packing implements Rule
 {
     /** A line's rounding is no overflow. */
-    private const SLACK = 1.02;
+    public const SLACK = 1.02;
 
     public function examine(Assessment $assessment): iterable
     {

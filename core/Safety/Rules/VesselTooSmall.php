@@ -15,9 +15,6 @@ use Ilvane\Core\Safety\Term;
 /** A vessel its maker named that can't hold what goes into it. */
 final class VesselTooSmall implements Rule
 {
-    /** A line's rounding is no overflow. */
-    public const SLACK = 1.02;
-
     public function examine(Assessment $assessment): iterable
     {
         if ($assessment->isOnBatch) {
@@ -38,7 +35,7 @@ final class VesselTooSmall implements Rule
         ];
         foreach ($wanted as [$key, $ml]) {
             $vessel = $key === null ? null : $assessment->catalogue->vessels()[$key] ?? null;
-            if ($vessel !== null && $ml > $vessel->volumeMl * self::SLACK) {
+            if ($vessel !== null && $ml > $vessel->volumeMl * Packing::SLACK) {
                 yield new Finding('yield.exceeds_vessel', Severity::Mind, terms: [
                     'vessel' => Term::vessel($vessel->key),
                     'volume' => Term::number(round($ml)),

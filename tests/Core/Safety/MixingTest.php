@@ -19,7 +19,9 @@ final class MixingTest extends CoreCase
         yield 'two percent oil in a spray' => ['water_spray', [$water, ['olive-oil', '2 %']], ''];
         yield 'more in a spray' => ['water_spray', [$water, ['olive-oil', '2.1 %']], 'mind shake'];
         yield 'in a leave-in' => ['leave_in_emulsion', [$water, ['olive-oil', '2.1 %']], 'stop usual'];
-        yield 'tea and oil, fresh' => ['fresh_mask', [['herbal-tea-generic', 'to 100'], ['olive-oil', '20 %']], 'mind fresh'];
+        yield 'tea and oil, fresh' => [
+            'fresh_mask', [['herbal-tea-generic', 'to 100'], ['olive-oil', '20 %']], 'mind fresh',
+        ];
         yield 'a fruit mash holds it for today' => [
             'fresh_mask', [['avocado-flesh', 'to 100'], ['olive-oil', '15 %']], '',
         ];
