@@ -263,7 +263,7 @@ final readonly class Warnings
             ? Whip::volume($grams, $density, Whip::usualOverrun())->likely
             : $grams / $density;
         $holds = $container->volumeMl * $this->it->formula->containerCount;
-        if ($ml > $holds) {
+        if ($ml > $holds * Packing::SLACK) {
             $findings[] = new Finding(
                 'yield.exceeds_containers',
                 Severity::Mind,
