@@ -100,6 +100,7 @@ return [
             'safety.wet_in_hot_oil' => ['stop|note', 'practice'],
             'plant.uncovered' => ['mind', 'practice'],
             'plant.strained_late' => ['mind|note', 'practice'],
+            'infusion.cooked_out' => ['mind', 'practice'],
             'infusion.not_cooked_out' => ['stop', 'textbook'],
             'infusion.overfull' => ['mind', 'arithmetic'],
             'plant.powder' => ['note', 'practice'],

@@ -45,6 +45,7 @@ final readonly class BenchPage
         public Draft $draft,
         public int $revision,
         public string $regime,
+        public string $regimeMeans,
         public string $verdict,
         public bool $isSound,
         public bool $isEmpty,

@@ -20,7 +20,9 @@ use Illuminate\Support\Carbon;
 use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Evaluation\TriedFixes;
 use Ilvane\Core\Formula\Basis;
+use Ilvane\Core\Formula\Regime;
 use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Infusion\WaterOut;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\AmountKind;
@@ -87,15 +89,19 @@ final readonly class BenchPageFactory
         $composition = $evaluation->assessment->composition;
         $before = $history?->before();
 
+        $regime = match (true) {
+            $composition->known() === [] => '',
+            $evaluation->verdict() === VerdictKind::CannotSay => 'unknown',
+            default => $evaluation->assessment->preservation->regime->value,
+        };
+        $isOnceCookedOut = $regime === Regime::Dry->value && ! WaterOut::areShown($evaluation->assessment->waterOut);
+
         return new BenchPage(
             $formula,
             $draft,
             $revision,
-            match (true) {
-                $composition->known() === [] => '',
-                $evaluation->verdict() === VerdictKind::CannotSay => 'unknown',
-                default => $evaluation->assessment->preservation->regime->value,
-            },
+            $regime,
+            $regime === '' ? '' : say('words.regime_means.'.($isOnceCookedOut ? 'dry_once' : $regime)),
             $this->verdict->of($evaluation),
             $evaluation->isSound(),
             $draft->lines() === [],

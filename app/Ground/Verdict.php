@@ -6,6 +6,7 @@ namespace App\Ground;
 
 use Ilvane\Core\Formula\Regime;
 use Ilvane\Core\Formula\Storage;
+use Ilvane\Core\Infusion\WaterOut;
 use Ilvane\Core\Safety\Evaluation;
 use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Safety\Severity;
@@ -40,9 +41,7 @@ final readonly class Verdict
         $minds = $evaluation->count(Severity::Mind);
 
         return match ($assessment->preservation->regime) {
-            Regime::Dry => $assessment->keeping->days === null
-                ? say('findings.verdict.dry')
-                : say('findings.verdict.dry_dated', ['days' => $this->wording->days($assessment->keeping->days)]),
+            Regime::Dry => $this->dry($evaluation),
             Regime::Fresh => $this->fresh($evaluation),
             Regime::Preserved => $this->preserved($evaluation),
         }.' '.($minds > 0 ? trans_choice('findings.verdict.minds', $minds) : say('findings.verdict.sound'));
@@ -60,6 +59,24 @@ final readonly class Verdict
         };
 
         return $is === null ? '' : ' '.say("findings.verdict.$is", ['line' => (string) ($unknown->lines[0] ?? '')]);
+    }
+
+    private function dry(Evaluation $evaluation): string
+    {
+        $days = $evaluation->assessment->keeping->days;
+        $water = array_sum(array_map(
+            static fn (WaterOut $one): float => $one->isShown() ? 0.0 : $one->left(),
+            $evaluation->assessment->waterOut,
+        ));
+
+        return match (true) {
+            $days === null => say('findings.verdict.dry'),
+            $water > 0.0 => say('findings.verdict.dry_once', [
+                'water' => $this->wording->grams(round($water, 1)),
+                'days' => $this->wording->days($days),
+            ]),
+            default => say('findings.verdict.dry_dated', ['days' => $this->wording->days($days)]),
+        };
     }
 
     private function fresh(Evaluation $evaluation): string

@@ -6,6 +6,7 @@ namespace App\Infusions;
 
 use App\Drawing\Profile;
 use App\Drawing\Section;
+use App\Ground\CookedOut;
 use App\Ground\LearnedUptake;
 use App\Ground\Vessels;
 use App\Ground\Wording;
@@ -14,7 +15,6 @@ use App\Models\Jar;
 use App\Models\JarEntry;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
-use Ilvane\Core\Infusion\CookOut;
 use Ilvane\Core\Infusion\Infusion;
 use Ilvane\Core\Infusion\InPart;
 use Ilvane\Core\Infusion\Jar as JarNow;
@@ -135,7 +135,7 @@ final readonly class JarPageFactory
     private function figures(JarStory $story, JarNow $state, ?float $tooStrong, Wording $wording): array
     {
         $readings = $story->ofKind('temperature');
-        $keeps = $this->planner->infusion($story->plan)->keepsDays();
+        $keeps = $story->waterLeft() > 0.0 ? null : $this->planner->infusion($story->plan)->keepsDays();
         $figures = [
             ['label' => say('infusions.oil_in_jar'), 'figure' => $wording->grams($story->life->oil()), 'of' => ''],
             [
@@ -300,18 +300,7 @@ final readonly class JarPageFactory
                 'number' => $wording->grams(round($cookOut->weighsWhenDone(), 1)),
                 'means' => say('infusions.pot.then'),
                 'isDone' => $cookOut->isDone(),
-                'said' => match (true) {
-                    $cookOut->hasGained() => say('infusions.pot.gained'),
-                    $cookOut->hasLostMore() => say(
-                        'infusions.pot.more',
-                        ['lost' => $wording->grams($cookOut->drivenOut()), 'water' => $wording->grams($cookOut->water)],
-                    ),
-                    $cookOut->isDone() => say('infusions.pot.done', ['minutes' => (string) CookOut::STILL_MIN]),
-                    default => say(
-                        'infusions.pot.left',
-                        ['lost' => $wording->grams($cookOut->drivenOut()), 'left' => $wording->grams($cookOut->left())],
-                    ),
-                },
+                'said' => CookedOut::said($cookOut, $wording),
             ];
     }
 

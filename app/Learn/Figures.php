@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Learn;
 
 use App\Ground\Wording;
+use Ilvane\Core\Infusion\CookOut;
 use Ilvane\Core\Infusion\Infusion;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Material;
@@ -76,6 +77,7 @@ final readonly class Figures
             'slump_share' => $percent(SolidFat::SLUMPS_AT),
             'summer' => $celsius(ButterTexture::SUMMER_C),
             'longest' => $this->wording->days(Infusion::LONGEST_DAYS),
+            'wet_days' => $this->wording->days(CookOut::WET_DAYS),
             'powder' => $percent(PowderHigh::MOST),
             'adult' => $percent(Scent::ADULT_PLENTY),
             'adult_most' => $percent(Scent::ADULT_MOST),

@@ -312,7 +312,8 @@ final readonly class MakeBook
             'rinse_out' => $it->formula->use === Application::LeaveOn
                 && isset($it->preservation->load?->tooMuch()['food']),
             'keep_frozen' => $isFresh && $storage === Storage::Freezer,
-            'keep_cold' => $isFresh && $storage === Storage::Fridge,
+            'keep_cold' => ($isFresh && $storage === Storage::Fridge)
+                || $it->keeping->decidedBy()?->what === 'cooked_out',
         ]));
     }
 

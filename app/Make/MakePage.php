@@ -58,9 +58,13 @@ final readonly class MakePage
     {
         $one = self::isOnePhase($step) ? '_one' : '';
 
-        return $step->line === null
-            ? say("make.what.{$step->kind->value}$one")
-            : self::lineName($state, $step, $wording);
+        $part = $state->formula->part($step->details->part ?? '');
+
+        return match (true) {
+            $step->line !== null => self::lineName($state, $step, $wording),
+            $part !== null => "$part->name, ".say("make.what.{$step->kind->value}$one"),
+            default => say("make.what.{$step->kind->value}$one"),
+        };
     }
 
     /** A product of one phase is never told about two. */

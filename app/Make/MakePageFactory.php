@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Make;
 
 use App\Drawing\Trace;
+use App\Ground\CookedOut;
 use App\Ground\LearnedMakes;
 use App\Ground\Wording;
 use App\Instruments\Instruments;
 use Illuminate\Support\Str;
 use Ilvane\Core\Formula\Application;
+use Ilvane\Core\Infusion\CookOut;
 use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Measure\SpoonEquivalent;
@@ -111,6 +113,9 @@ final readonly class MakePageFactory
             ],
             $step->kind === StepKind::Weigh => ['number' => '?', 'unit' => 'g'],
             $step->kind === StepKind::Combine => ['number' => '', 'unit' => ''],
+            $step->kind === StepKind::CookOut => ['number' => ($cookOut = $state->cookOut($step)) === null
+                ? ''
+                : $wording->number(round($cookOut->weighsWhenDone(), 1), 1), 'unit' => 'g'],
             $step->celsius !== null => ['number' => $wording->number($step->celsius, 0), 'unit' => '°C'],
             in_array($step->kind, [StepKind::Hold, StepKind::Rest], true)
                 && $step->seconds !== null => ['number' => $wording->number($step->seconds / 60, 1), 'unit' => 'min'],
@@ -192,6 +197,7 @@ final readonly class MakePageFactory
                 static fn (Step $weighing): string => self::weighedName($state, $weighing, $wording),
                 $state->plan->weighingsOf(Phase::Cooldown),
             )],
+            StepKind::CookOut => self::cookingOut($state, $step, $wording),
             StepKind::Strain => ['last' => $state->entry('strained', $step->key)?->value],
             StepKind::Chill => [
                 'felt' => $state->lastFelt($step),
@@ -201,6 +207,20 @@ final readonly class MakePageFactory
             ],
             default => $step->seconds === null ? [] : ['clock' => self::clock($step)],
         };
+    }
+
+    /** @return array<string, mixed> */
+    private static function cookingOut(MakeState $state, Step $step, Wording $wording): array
+    {
+        $cookOut = $state->cookOut($step);
+
+        return [
+            'clock' => $step->seconds === null ? '' : self::clock($step),
+            'isDone' => $cookOut?->isDone() ?? false,
+            'said' => $cookOut === null ? say('infusions.pot.first') : CookedOut::said($cookOut, $wording),
+            'readings' => array_map($wording->grams(...), $state->pots($step)),
+            'days' => $wording->days(CookOut::WET_DAYS),
+        ];
     }
 
     private static function clock(Step $step): string

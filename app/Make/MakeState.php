@@ -13,7 +13,9 @@ use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Formula\Weighing;
+use Ilvane\Core\Infusion\CookOut;
 use Ilvane\Core\Infusion\InPart;
+use Ilvane\Core\Infusion\WaterOut;
 use Ilvane\Core\Making\OverPour;
 use Ilvane\Core\Making\Plan;
 use Ilvane\Core\Material\Phase;
@@ -386,7 +388,39 @@ final readonly class MakeState
             }
         }
 
-        return $this->formula->asMade($lines, $this->ph(), self::AS_READ_G);
+        $made = $this->formula->asMade($lines, $this->ph(), self::AS_READ_G);
+        foreach ($this->plan->steps as $step) {
+            $pots = $this->pots($step);
+            if (count($pots) > 1) {
+                $made = $made->cookedOut($step->details->part ?? '', $pots[0], $pots[count($pots) - 1]);
+            }
+        }
+
+        return $made;
+    }
+
+    /** @return list<float> what the pot weighed while its water was cooked out, grams, in the order it was told */
+    public function pots(Step $step): array
+    {
+        return $step->kind !== StepKind::CookOut ? [] : array_map(
+            static fn (BatchEntry $entry): float => (float) $entry->value,
+            $this->readings('cup', $step->key),
+        );
+    }
+
+    /** How far the water is out; null before the pot was weighed, and where nothing wet is in it. */
+    public function cookOut(Step $step): ?CookOut
+    {
+        $pots = $this->pots($step);
+        foreach ($pots === [] ? [] : WaterOut::all($this->formula, $this->composition) as $one) {
+            if ($one->part === ($step->details->part ?? '')) {
+                $water = $one->part === '' ? $this->factor * $one->water() : $one->water();
+
+                return new CookOut($water, $pots[0], $pots[count($pots) - 1]);
+            }
+        }
+
+        return null;
     }
 
     /** The amount a line is judged at; null where it is not in the batch. */

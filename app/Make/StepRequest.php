@@ -32,6 +32,7 @@ final class StepRequest extends FormRequest
         'after',
         'cloth',
         'tare',
+        'pot',
     ];
 
     /** @return array<string, list<string>> */
@@ -70,6 +71,9 @@ final class StepRequest extends FormRequest
                 ],
                 StepKind::Chill,
                 StepKind::Whip => array_fill_keys(['before', 'after'], ['nullable', 'numeric', 'gt:0', 'max:10000']),
+                StepKind::CookOut => ['pot' => [
+                    $this->pressed() === 'note' ? 'required' : 'nullable', 'numeric', 'gt:0', 'max:100000',
+                ]],
                 StepKind::Strain => ['cloth' => ['nullable', 'numeric', 'between:0,1000000']],
                 StepKind::Fill => [
                     'filled' => ['required', 'numeric', 'gt:0', 'max:1000000'],
@@ -95,7 +99,7 @@ final class StepRequest extends FormRequest
     public function messages(): array
     {
         $weights = array_fill_keys(
-            ['weight.*', 'sample.*', 'dose.*', 'before.*', 'after.*', 'cloth.*'],
+            ['weight.*', 'sample.*', 'dose.*', 'before.*', 'after.*', 'cloth.*', 'pot.*'],
             say('make.errors.weight'),
         );
         $temperatures = array_fill_keys(['water.*', 'oil.*', 'mix.*'], say('make.errors.temperature'));
@@ -189,6 +193,7 @@ final class StepRequest extends FormRequest
             StepKind::Gate => [['temperature', 'mix', 'mix']],
             StepKind::TestPh => [['ph', '', 'ph'], ['sample', '', 'sample'], ['dose', '', 'dose']],
             StepKind::Chill, StepKind::Whip => [['cup', 'before', 'before'], ['cup', 'after', 'after']],
+            StepKind::CookOut => [['cup', 'pot', 'pot']],
             StepKind::Strain => [['strained', '', 'cloth']],
             StepKind::Fill => [['fill', (string) $this->integer('containers', 1), 'filled']],
             default => [],

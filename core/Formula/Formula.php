@@ -69,6 +69,21 @@ final readonly class Formula
         );
     }
 
+    /**
+     * As the pot was weighed, before the water of its plants left it and last, grams.
+     *
+     * @param  string  $part  key of the part that was cooked out; "" for the formula's own lines
+     */
+    public function cookedOut(string $part, float $before, float $now): self
+    {
+        return $part === ''
+            ? $this->with(process: $this->process->cookedOut($before, $now))
+            : $this->withParts(array_map(
+                static fn (Part $one): Part => $one->key === $part ? $one->weighed($before, $now) : $one,
+                $this->parts,
+            ));
+    }
+
     public function part(string $key): ?Part
     {
         foreach ($this->parts as $part) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Formula;
 
+use Ilvane\Core\Measure\WithChanges;
 use Ilvane\Core\Process\Process;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
@@ -11,6 +12,8 @@ use Ilvane\Core\Process\StepKind;
 /** Something that is made first and used in the lines: a tea, a gel, an infused oil, a melted base. */
 final readonly class Part
 {
+    use WithChanges;
+
     /** The part that the lines of the infusion phase of an old document make together. */
     public const STRAINED_OUT = 'strained-out';
 
@@ -55,6 +58,12 @@ final readonly class Part
             array_column($this->process->steps, 'kind'),
             true,
         );
+    }
+
+    /** As the pot was weighed, before the water of its plants left it and last, grams. */
+    public function weighed(float $before, float $now): self
+    {
+        return $this->with(process: $this->process->cookedOut($before, $now));
     }
 
     /** @return list<string> keys of the parts it is made of */

@@ -9,12 +9,14 @@ use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\Scaling;
 use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Infusion\WaterOut;
 use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Physics\Heat\CoolDown;
 use Ilvane\Core\Physics\Heat\PhaseHeat;
 use Ilvane\Core\Process\Blending;
 use Ilvane\Core\Process\Step;
+use Ilvane\Core\Process\StepDetails;
 use Ilvane\Core\Process\StepKind;
 
 /** The steps at the hob, in the order of the work: the course of the making, with every weighing a step of its own. */
@@ -33,7 +35,8 @@ final readonly class Plan
         $step = $formula->scaleResolutionG ?? Tools::DEFAULT_SCALE_G;
         $targets = self::underCeilings(self::targets($composition, $step), $composition, $formula->use, $step);
         $steps = $seen = [];
-        foreach (self::planned(Course::of($formula, $composition)->steps, $composition) as $planned) {
+        $course = self::planned(Course::of($formula, $composition)->steps, $composition);
+        foreach (self::cookedOut($course, WaterOut::all($formula, $composition)) as $planned) {
             foreach (self::steps($planned, $formula, $composition, $targets) as $step) {
                 $seen[$step->key] = ($seen[$step->key] ?? 0) + 1;
                 $steps[] = $seen[$step->key] === 1 ? $step : $step->named("$step->key.{$seen[$step->key]}");
@@ -70,6 +73,33 @@ final readonly class Plan
         array_splice($steps, $isSanitised ? 1 : 0, 0, $forgotten);
 
         return $isSanitised ? $steps : [new Step(StepKind::Sanitise), ...$steps];
+    }
+
+    /**
+     * Where wet plants are cooked out, the pot is weighed: in the parts first, in the formula's own lines before they
+     * are strained.
+     *
+     * @param  list<Step>  $steps
+     * @param  list<WaterOut>  $all
+     * @return list<Step>
+     */
+    private static function cookedOut(array $steps, array $all): array
+    {
+        foreach ($all as $one) {
+            $isOwn = $one->part === '';
+            $kinds = array_column($steps, 'kind');
+            if ($isOwn && in_array(StepKind::CookOut, $kinds, true)) {
+                continue;
+            }
+            $strained = array_search(StepKind::Strain, $kinds, true);
+            array_splice($steps, match (true) {
+                ! $isOwn => 1,
+                $strained !== false => $strained,
+                default => count($steps),
+            }, 0, [new Step(StepKind::CookOut, details: new StepDetails(part: $isOwn ? null : $one->part))]);
+        }
+
+        return $steps;
     }
 
     /**

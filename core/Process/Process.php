@@ -20,6 +20,18 @@ final readonly class Process
     ) {
     }
 
+    /** As the pot was weighed, before the water of its plants left it and last, grams. */
+    public function cookedOut(float $before, float $now): self
+    {
+        $steps = $this->steps;
+        $kinds = array_column($steps, 'kind');
+        $at = array_search(StepKind::CookOut, $kinds, true);
+        $step = $at === false ? new Step(StepKind::CookOut) : $steps[$at];
+        $steps[$at === false ? count($steps) : $at] = $step->weighed($before, $now);
+
+        return new self($this->heatTo, $this->coolDown, $this->conditions, array_values($steps));
+    }
+
     /** Its maker has said something of how it is made. */
     public function isTold(): bool
     {

@@ -64,6 +64,12 @@ final readonly class Step
         return $this->with(key: $key);
     }
 
+    /** As the pot was weighed at it, before and last, grams. */
+    public function weighed(float $before, float $now): self
+    {
+        return $this->with(details: $this->details->weighed($before, $now));
+    }
+
     /** The same for so many times as much of everything. */
     public function scaled(float $factor): self
     {

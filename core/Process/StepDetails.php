@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Process;
 
+use Ilvane\Core\Measure\WithChanges;
+
 /** What a recipe says of a step beyond what every step has. What it doesn't say is null. */
 final readonly class StepDetails
 {
+    use WithChanges;
+
     /**
      * @param  list<string>  $lines  keys of the lines it concerns
      * @param  string|null  $part  key of the part it is done to
@@ -14,6 +18,7 @@ final readonly class StepDetails
      * @param  string|null  $through  what it is strained or pressed through, as written
      * @param  string|null  $tool  what it is blended with, as written
      * @param  float|null  $potGrams  pot and all before the water is cooked out
+     * @param  float|null  $potNowGrams  the same when it was weighed last
      * @param  float|null  $tareGrams  the empty pot
      * @param  string|null  $during  key of the step it is added during
      * @param  float|null  $atShare  how far into that step, 0 to 1
@@ -36,6 +41,7 @@ final readonly class StepDetails
         public ?string $tool = null,
         public ?PourOrder $pour = null,
         public ?float $potGrams = null,
+        public ?float $potNowGrams = null,
         public ?float $tareGrams = null,
         public ?string $during = null,
         public ?float $atShare = null,
@@ -50,5 +56,11 @@ final readonly class StepDetails
         public ?string $until = null,
         public ?int $cubes = null,
     ) {
+    }
+
+    /** As the pot was weighed, before the water left it and last. */
+    public function weighed(float $before, float $now): self
+    {
+        return $this->with(potGrams: $before, potNowGrams: $now);
     }
 }

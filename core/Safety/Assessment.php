@@ -11,6 +11,7 @@ use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\Regime;
 use Ilvane\Core\Formula\Storage;
 use Ilvane\Core\Infusion\PartInfusion;
+use Ilvane\Core\Infusion\WaterOut;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\ChoiceRole;
 use Ilvane\Core\Material\Container;
@@ -31,7 +32,10 @@ use Ilvane\Core\ShelfLife\ShelfLife;
 /** Everything the models say of one formula, before the checks speak. */
 final readonly class Assessment
 {
-    /** @param  array<string, PartInfusion>  $infusions  its parts that are infused oils, by key */
+    /**
+     * @param  array<string, PartInfusion>  $infusions  its parts that are infused oils, by key
+     * @param  list<WaterOut>  $waterOut  wet plants whose water is cooked out in it
+     */
     private function __construct(
         public Catalogue $catalogue,
         public Formula $formula,
@@ -49,6 +53,7 @@ final readonly class Assessment
         public array $infusions,
         public bool $isOnBatch,
         public Dissolution $dissolution,
+        public array $waterOut,
     ) {
     }
 
@@ -68,6 +73,7 @@ final readonly class Assessment
         $preservation = Preservation::of($formula, $composition, $heat, $onBatch, $catalogue);
         $container = $formula->container === null ? null : ($catalogue->containers()[$formula->container] ?? null);
         $emulsion = Emulsion::of($composition);
+        $waterOut = WaterOut::all($formula, $composition);
 
         return new self(
             $catalogue,
@@ -78,7 +84,10 @@ final readonly class Assessment
             $preservation,
             $emulsion,
             Scent::of($formula, $composition),
-            ShelfLife::of($formula, $composition, $preservation, $madeOn, $container),
+            ShelfLife::of(
+                $formula, $composition, $preservation, $madeOn, $container,
+                isWet: $onBatch && ! WaterOut::areShown($waterOut),
+            ),
             $madeOn,
             $container,
             Hlb::of($emulsion->emulsifiers, $emulsion->fats),
@@ -86,6 +95,7 @@ final readonly class Assessment
             self::infusions($composition, $formula, $catalogue),
             $onBatch,
             Dissolution::of($composition),
+            $waterOut,
         );
     }
 

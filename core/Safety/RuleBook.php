@@ -15,6 +15,7 @@ use Ilvane\Core\Safety\Rules\BatchIgnored;
 use Ilvane\Core\Safety\Rules\ButterTexture;
 use Ilvane\Core\Safety\Rules\ChargeClash;
 use Ilvane\Core\Safety\Rules\ColdWaterPhase;
+use Ilvane\Core\Safety\Rules\CookedOutByWeight;
 use Ilvane\Core\Safety\Rules\DoseHigh;
 use Ilvane\Core\Safety\Rules\DoseLow;
 use Ilvane\Core\Safety\Rules\DoseWide;
@@ -131,6 +132,7 @@ final class RuleBook
             new FreshPlantInOil,
             new LowAcidInOil,
             new PlantNotDry,
+            new CookedOutByWeight,
             new PlantLeftIn,
             new PlantPulp,
             new GumHandling,

@@ -11,6 +11,7 @@ use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\Regime;
 use Ilvane\Core\Formula\Storage;
 use Ilvane\Core\Formula\WeighedLine;
+use Ilvane\Core\Infusion\CookOut;
 use Ilvane\Core\Material\Container;
 use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Material;
@@ -55,6 +56,7 @@ final readonly class ShelfLife
     /**
      * @param  DateTimeImmutable|null  $madeOn needed to count opened lots; without it they count as opened on the day
      *   of making
+     * @param  bool  $isWet  water of plants may be left in it: nobody has weighed it out
      */
     public static function of(
         Formula $formula,
@@ -62,6 +64,7 @@ final readonly class ShelfLife
         Preservation $preservation,
         ?DateTimeImmutable $madeOn = null,
         ?Container $container = null,
+        bool $isWet = false,
     ): self {
         return self::stored(
             self::storage($formula, $preservation->regime),
@@ -70,6 +73,7 @@ final readonly class ShelfLife
             $preservation,
             $madeOn,
             $container,
+            $isWet,
         );
     }
 
@@ -96,6 +100,7 @@ final readonly class ShelfLife
         Preservation $preservation,
         ?DateTimeImmutable $madeOn,
         ?Container $container = null,
+        bool $isWet = false,
     ): self {
         $regime = $preservation->regime;
         if ($composition->known() === []) {
@@ -110,6 +115,9 @@ final readonly class ShelfLife
             return new self(null, [], 'oil_unknown');
         }
         array_push($steps, ...self::lots($composition, $regime, $madeOn));
+        if ($isWet) {
+            $steps[] = new ShelfLifeStep('cooked_out', CookOut::WET_DAYS);
+        }
         usort($steps, static fn (ShelfLifeStep $a, ShelfLifeStep $b): int => $a->days <=> $b->days);
 
         return new self($steps[0]->days, $steps, null);

@@ -351,6 +351,16 @@ return [
         ],
     ],
     'infusion' => [
+        'cooked_out' => [
+            'message' => ':what keeps only once :water of water have left the pot: weigh it before and again until they have.',
+            'message_unweighed' => ':what: nobody weighed the water out. Keep it in the fridge and use it within :days.',
+            'message_left' => ':what: by weight :water of water are still in it. Keep it in the fridge and use it within :days.',
+            'because' => 'What is left of a plant’s water stands in the oil without air: mould, and worse, botulism. Bubbles tell little; the weight of the pot tells it.',
+            'source' => 'Common practice for fresh herbs in oil; the water in the plant is the catalogue’s figure, 95 % of it out.',
+            'ask' => 'Does your scale carry the whole pot?',
+            'ask_unweighed' => 'Was the pot weighed and not written down?',
+            'ask_left' => 'Back on low heat, without a lid, until it is that much lighter?',
+        ],
         'not_cooked_out' => [
             'message' => 'At :celsius the water stays in: :water of it have to leave the plants.',
             'because' => 'Water leaves oil from 100 °C on, in a wide pot without a lid. Cooler it only gets warm, and what is wet spoils in the oil.',
@@ -840,6 +850,7 @@ return [
         'fresh_without' => 'there is no preservative in it',
         'fresh_despite' => 'the preservative in it is not enough',
         'dry' => 'No water in it, so no preservative is needed. Its shelf life is that of its oldest oil.',
+        'dry_once' => 'Once :water of water are cooked out, by the weight of the pot, no preservative is needed and the oils stay fresh for about :days.',
         'dry_dated' => 'No water in it, so no preservative is needed. The oils stay fresh for about :days.',
         'minds' => '{1} Ready to make, 1 thing to check.|[2,*] Ready to make, :count things to check.',
         'sound' => 'Ready to make.',

@@ -175,7 +175,7 @@ return [
             'not_strained' => 'Teas, gels, juices, milks and infused oils are strained.',
             'unused' => 'What is made is used.',
         ],
-        'infusion' => ['not_cooked_out' => 'Cooking out wants 100 °C at least: cooler, the water stays.', 'overfull' => 'Oil and plant leave a little air in the jar.'],
+        'infusion' => ['cooked_out' => 'An oil that wet plants were cooked out in is free of water once the pot is lighter by nearly all the water they held. Unweighed it gets :wet_days in the fridge.', 'not_cooked_out' => 'Cooking out wants 100 °C at least: cooler, the water stays.', 'overfull' => 'Oil and plant leave a little air in the jar.'],
         'powder' => ['high' => 'No more than :powder of plant powder in what stays on.'],
         'irritant' => ['strong' => 'Hot pepper, mustard, ginger and their kind have ceilings of their own; some have no place on a scalp.'],
         'scent' => [

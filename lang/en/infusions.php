@@ -4,6 +4,7 @@ return [
     'tabs' => 'Infused oils and water preparations', 'tab_oils' => 'Infused oils', 'tab_preparations' => 'Teas, gels, juices',
     'pot' => [
         'title' => 'Weigh the pot', 'first' => 'Put the pot with oil and plants on the scale before you heat it, and say what it shows. Only water leaves it from then on.', 'then' => 'When the pot weighs this, the water is gone.',
+        'none_gone' => ':left of water have still to go. Low heat; it spits.',
         'left' => ':lost are gone, :left of water have still to go. Low heat; it spits.', 'done' => 'By weight the water is gone. Wait until no bubble has risen for :minutes minutes, then strain.',
         'more' => 'It has lost :lost, more than the :water the plants held: fat has spattered, or it was weighed otherwise. Go by the bubbles.', 'gained' => 'It weighs more than at first: was the same pot weighed, with the same in it?',
         'field' => 'Pot with all in it', 'do' => 'Note the weight', 'basis' => 'An estimate: what the catalogue says of the plant’s water, 95 % of it driven out. Common practice.',

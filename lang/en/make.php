@@ -93,6 +93,7 @@ return [
     'sample_tried' => 'Solution the sample took', 'sample_reckon' => 'Scale it up to the bowl',
     'sample_dose' => 'For what is in the bowl: :dose g of the same solution (:low to :high). Put in :first first, stir, wait five minutes, test again.',
     'sample_small' => 'For what is in the bowl: :dose g of the same solution, less than one step of your scale (:scale g). Thin the solution to a tenth, or count the drops. Half of it first.',
+    'pot' => 'Pot with all in it, g', 'pot_anyway' => 'Go on all the same: :days in the fridge',
     'cloth' => 'Left in the cloth, g', 'cloth_means' => 'Cloth and all, less the cloth. It tells what the batch lost; leave it empty if you don’t weigh.',
     'set' => ['asked' => 'Press a finger in. What does it do?', 'felt' => 'A finger pressed in', 'soft' => 'Sinks in', 'dent' => 'Leaves a dent', 'hard' => 'Hardly gives', 'then' => ['soft' => 'Too soft to hold air. Back into the cold, five minutes at a time.', 'hard' => 'Too hard, it would only crumble. Stand it in the warm and stir, then try again.', 'dent' => 'Just right for the mixer.']],
     'cup' => ['before' => 'One cup before whipping, contents only, g', 'after' => 'The same cup, whipped, contents only, g'],

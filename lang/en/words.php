@@ -28,7 +28,7 @@ return [
     'regime' => ['dry' => 'Dry', 'preserved' => 'Preserved', 'fresh' => 'Fresh', 'unknown' => 'Not known yet'],
     'regime_means' => [
         'unknown' => 'it depends on what is still missing',
-        'dry' => 'no water inside',
+        'dry' => 'no water inside', 'dry_once' => 'once the water is cooked out',
         'preserved' => 'water, with a preservative at its dose',
         'fresh' => 'water, and nothing that preserves it',
     ],
@@ -59,6 +59,7 @@ return [
     'keeping' => [
         'preserved' => 'Preserved water products at home: 6 months',
         'preserved_plant_rich' => 'More than a fifth is juices, teas or milks: 3 months',
+        'cooked_out' => 'Water of fresh plants that nobody has weighed out: days in the fridge',
         'never_longer' => 'Nothing home-made is dated past a year',
         'ingredient' => ':ingredient, from the day it is opened',
         'ingredient_opened' => ':ingredient, what is left of its opened life',

@@ -351,6 +351,16 @@ return [
         ],
     ],
     'infusion' => [
+        'cooked_out' => [
+            'message' => ':what ne se garde qu’une fois :water d’eau sortis de la casserole : pesez-la avant, puis jusqu’à ce que ce soit fait.',
+            'message_unweighed' => ':what : personne n’a pesé l’eau partie. Gardez-le au réfrigérateur et utilisez-le dans les :days.',
+            'message_left' => ':what : d’après le poids, il reste :water d’eau. Gardez-le au réfrigérateur et utilisez-le dans les :days.',
+            'because' => 'L’eau restée d’une plante se trouve dans l’huile sans air : moisissures et, pire, botulisme. Les bulles disent peu ; le poids de la casserole le dit.',
+            'source' => 'Pratique courante pour les herbes fraîches dans l’huile ; l’eau de la plante est le chiffre du catalogue, dont 95 % chassés.',
+            'ask' => 'Votre balance porte-t-elle la casserole pleine ?',
+            'ask_unweighed' => 'La casserole a-t-elle été pesée sans que ce soit noté ?',
+            'ask_left' => 'La remettre à feu doux, sans couvercle, jusqu’à ce qu’elle ait perdu cela ?',
+        ],
         'not_cooked_out' => [
             'message' => 'À :celsius, l’eau reste : :water doivent quitter les plantes.',
             'because' => 'L’eau quitte l’huile dès 100 °C, dans un récipient large et sans couvercle. Moins chaud, elle tiédit seulement, et ce qui est humide se gâte dans l’huile.',
@@ -840,6 +850,7 @@ return [
         'fresh_without' => 'il n’y a pas de conservateur',
         'fresh_despite' => 'le conservateur n’y suffit pas',
         'dry' => 'Anhydre : aucun conservateur nécessaire. La conservation est celle de l’huile la plus ancienne.',
+        'dry_once' => 'Une fois :water d’eau partis, d’après le poids de la casserole, aucun conservateur n’est nécessaire et les huiles restent fraîches environ :days.',
         'dry_dated' => 'Anhydre : aucun conservateur nécessaire. Les huiles restent fraîches environ :days.',
         'minds' => '{1} Prête à fabriquer, 1 point à vérifier.|[2,*] Prête à fabriquer, :count points à vérifier.',
         'sound' => 'Prête à fabriquer.',

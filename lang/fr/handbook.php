@@ -175,7 +175,7 @@ return [
             'not_strained' => 'Infusions, gels, jus, laits et macérats se filtrent.',
             'unused' => 'Ce qui est préparé est utilisé.',
         ],
-        'infusion' => ['not_cooked_out' => 'Faire partir l’eau demande au moins 100 °C : moins chaud, elle reste.', 'overfull' => 'Huile et plante laissent un peu d’air dans le bocal.'],
+        'infusion' => ['cooked_out' => 'Une huile où des plantes humides ont rendu leur eau en est libre quand la casserole a perdu presque toute l’eau qu’elles tenaient. Sans pesée : :wet_days au réfrigérateur.', 'not_cooked_out' => 'Faire partir l’eau demande au moins 100 °C : moins chaud, elle reste.', 'overfull' => 'Huile et plante laissent un peu d’air dans le bocal.'],
         'powder' => ['high' => 'Pas plus de :powder de poudre de plante dans ce qui reste.'],
         'irritant' => ['strong' => 'Piment, moutarde, gingembre et les leurs ont leurs propres plafonds ; certains n’ont rien à faire sur un cuir chevelu.'],
         'scent' => [

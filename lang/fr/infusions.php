@@ -4,6 +4,7 @@ return [
     'tabs' => 'Macérats et préparations aqueuses', 'tab_oils' => 'Macérats huileux', 'tab_preparations' => 'Tisanes, gels, jus',
     'pot' => [
         'title' => 'Peser la casserole', 'first' => 'Posez la casserole avec l’huile et les plantes sur la balance avant de chauffer, et dites ce qu’elle montre. Ensuite, seule l’eau en sort.', 'then' => 'Quand la casserole pèse cela, l’eau est partie.',
+        'none_gone' => 'Il reste :left d’eau à chasser. Feu doux ; cela gicle.',
         'left' => ':lost sont partis, il reste :left d’eau à chasser. Feu doux ; cela gicle.', 'done' => 'Au poids, l’eau est partie. Attendez que plus une bulle ne monte pendant :minutes minutes, puis filtrez.',
         'more' => 'Elle a perdu :lost, plus que les :water que tenaient les plantes : du gras a giclé, ou la pesée était autre. Fiez-vous aux bulles.', 'gained' => 'Elle pèse plus qu’au début : est-ce la même casserole, avec la même chose dedans ?',
         'field' => 'Casserole avec tout', 'do' => 'Noter le poids', 'basis' => 'Une estimation : ce que le catalogue dit de l’eau de la plante, dont 95 % chassés. Pratique courante.',

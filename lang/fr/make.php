@@ -93,6 +93,7 @@ return [
     'sample_tried' => 'Solution prise par l’échantillon', 'sample_reckon' => 'Rapporter au bol',
     'sample_dose' => 'Pour ce qui est dans le bol : :dose g de la même solution (:low à :high). Mettez d’abord :first, mélangez, attendez cinq minutes, retestez.',
     'sample_small' => 'Pour ce qui est dans le bol : :dose g de la même solution, moins qu’un pas de votre balance (:scale g). Diluez la solution au dixième, ou comptez les gouttes. La moitié d’abord.',
+    'pot' => 'Casserole avec tout, g', 'pot_anyway' => 'Continuer quand même : :days au réfrigérateur',
     'cloth' => 'Resté dans le linge, g', 'cloth_means' => 'Le tout, moins le linge. Cela dit ce que la fournée a perdu ; laissez vide si vous ne pesez pas.',
     'set' => ['asked' => 'Appuyez un doigt. Que fait-il ?', 'felt' => 'Un doigt appuyé', 'soft' => 'S’enfonce', 'dent' => 'Laisse un creux', 'hard' => 'Résiste', 'then' => ['soft' => 'Trop mou pour tenir l’air. Retour au froid, cinq minutes à la fois.', 'hard' => 'Trop dur, il ne ferait que s’émietter. Mettez-le au chaud et remuez, puis réessayez.', 'dent' => 'Juste bien pour le batteur.']],
     'cup' => ['before' => 'Une tasse avant de fouetter, contenu seul, g', 'after' => 'La même tasse, fouettée, contenu seul, g'],

@@ -28,7 +28,7 @@ return [
     'regime' => ['dry' => 'Sans eau', 'preserved' => 'Conservé', 'fresh' => 'Frais', 'unknown' => 'Pas encore su'],
     'regime_means' => [
         'unknown' => 'cela dépend de ce qui manque encore',
-        'dry' => 'pas d’eau dedans',
+        'dry' => 'pas d’eau dedans', 'dry_once' => 'une fois l’eau partie',
         'preserved' => 'de l’eau, avec un conservateur à sa dose',
         'fresh' => 'de l’eau, et rien qui la conserve',
     ],
@@ -59,6 +59,7 @@ return [
     'keeping' => [
         'preserved' => 'Produits aqueux conservés, à la maison : 6 mois',
         'preserved_plant_rich' => 'Plus d’un cinquième de jus, tisanes ou laits : 3 mois',
+        'cooked_out' => 'De l’eau de plantes fraîches que personne n’a pesée en sortant : quelques jours au réfrigérateur',
         'never_longer' => 'Rien de fait maison n’est daté au-delà d’un an',
         'ingredient' => ':ingredient, dès le jour d’ouverture',
         'ingredient_opened' => ':ingredient, ce qui reste de sa vie ouverte',

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ilvane\Core\Safety\Infusion;
 
 use Ilvane\Core\Infusion\Infusion;
-use Ilvane\Core\Infusion\InPart;
 use Ilvane\Core\Infusion\Method;
 use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Safety\Fix;
@@ -25,10 +24,7 @@ final class WetPlantInHotOil implements InfusionRule
     {
         $plan = $infusion->plan;
         $tooHot = $plan->celsius > self::NEVER_ABOVE_C;
-        $water = array_sum(array_map(
-            static fn (InPart $plant): float => $plant->waterGrams(),
-            $infusion->contents->plants,
-        ));
+        $water = $infusion->waterToDriveOut();
         if ($plan->celsius < self::BOILS_C || ($water <= 0 && ! $tooHot)) {
             return;
         }

@@ -54,8 +54,7 @@
         @if ($page->regime !== '')
             <p class="regime regime-{{ $page->regime }}" id="regime"><span
                     class="unseen-word">{{ __('ui.bench.regime') }}:
-                </span>{{ __('words.regime.' . $page->regime) }}<small>{{ __('words.regime_means.'
-                    . $page->regime) }}</small>
+                </span>{{ __('words.regime.' . $page->regime) }}<small>{{ $page->regimeMeans }}</small>
             </p>
         @endif
         <p class="verdict" id="verdict" aria-live="polite">{{ $page->verdict }}</p>

@@ -12,7 +12,7 @@
         </header>
         <div class="judgement judgement-{{ $page->stops() ? 'stop' : $page->regime }}">
             <p class="regime regime-{{ $page->regime }}">
-                {{ __('words.regime.' . $page->regime) }}<small>{{ __('words.regime_means.' . $page->regime) }}</small>
+                {{ __('words.regime.' . $page->regime) }}<small>{{ $page->regimeMeans }}</small>
             </p>
             <p class="verdict">{{ $page->verdict }}</p>
         </div>

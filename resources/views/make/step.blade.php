@@ -82,6 +82,7 @@
                         'whip' => 'whip',
                         'chill' => 'set',
                         'strain' => 'strain',
+                        'cook_out' => 'pot',
                         default => $page->step->seconds === null ? 'tick' : 'timer',
                     })</div>
             @if ($page->live !== [])
