@@ -24,6 +24,9 @@ final class LearnedMakes
     /** How wide a vessel may differ from the usual figure before anything is known of it. A guess. */
     private const USUAL_COOLING = [0.7, 1.0, 1.4];
 
+    /** Rims and draughts: how far the steam off a pot may differ. A guess. */
+    private const USUAL_STEAMING = [0.6, 1.0, 1.6];
+
     /** @return array{bowl: Learned, overrun: Learned} fractions */
     public static function learned(): array
     {
@@ -41,19 +44,30 @@ final class LearnedMakes
     /** @return array<string, Learned> how much faster than usual, by "vessel/how" */
     public static function cooling(): array
     {
+        return self::ratios('cooling', self::USUAL_COOLING);
+    }
+
+    /** @return array<string, Learned> how much more than usual steams off, by "vessel/steam" */
+    public static function steaming(): array
+    {
+        return self::ratios('steaming', self::USUAL_STEAMING);
+    }
+
+    /**
+     * @param  array{float, float, float}  $usual
+     * @return array<string, Learned>
+     */
+    private static function ratios(string $what, array $usual): array
+    {
         $records = [];
-        foreach (self::taught('cooling') as $cooling) {
-            if (is_array($cooling) && is_string($cooling['in'] ?? null) && is_numeric($cooling['ratio'] ?? null)) {
-                $records[$cooling['in']][] = (float) $cooling['ratio'];
+        foreach (self::taught($what) as $one) {
+            if (is_array($one) && is_string($one['in'] ?? null) && is_numeric($one['ratio'] ?? null)) {
+                $records[$one['in']][] = (float) $one['ratio'];
             }
         }
-
         $learned = [];
         foreach ($records as $in => $ratios) {
-            $learned[$in] = Learned::from(
-                Band::of(...self::USUAL_COOLING),
-                $ratios,
-            )->pinnedTo(LearnedPins::of("cooling/$in"));
+            $learned[$in] = Learned::from(Band::of(...$usual), $ratios)->pinnedTo(LearnedPins::of("$what/$in"));
         }
 
         return $learned;
@@ -62,13 +76,16 @@ final class LearnedMakes
     /** @return array<string, float> for the rehearsal */
     public static function flows(): array
     {
-        return array_map(static fn (Learned $learned): float => $learned->value->likely, self::cooling());
+        return array_map(
+            static fn (Learned $learned): float => $learned->value->likely,
+            [...self::cooling(), ...self::steaming()],
+        );
     }
 
     /** Forgets what was learned until now; the batches stay as they are. */
     public static function forget(string $what): void
     {
-        if (preg_match('#^(bowl|overrun|cooling|uptake)(/[a-z0-9/-]{2,80})?$#', $what) === 1) {
+        if (preg_match('#^(bowl|overrun|cooling|steaming|uptake)(/[a-z0-9/-]{2,80})?$#', $what) === 1) {
             Settings::keep(self::NAME, [...Settings::values(self::NAME), $what => Carbon::now()->toDateTimeString()]);
         }
     }

@@ -213,7 +213,7 @@ final readonly class MakeBook
         $keeping = $evaluation->assessment->keeping;
         $yield = new BatchYield($state->gramsIn(), $filled);
         $rehearsal = Simulator::formula($this->evaluator->assess($state->formula), $this->catalogue);
-        $steam = $rehearsal->waterLost * $state->factor;
+        $steam = $state->steamedOff() ?? $rehearsal->waterLost * $state->factor;
         $balance = Balance::of(
             $state->gramsIn(),
             $filled,
@@ -250,6 +250,7 @@ final readonly class MakeBook
                 'bowl' => $balance->isExplained() && $state->taken->isAllWeighed() ? $balance->bowlShare() : null,
                 'overrun' => $state->overrun(),
                 'cooling' => CooledFaster::of($state, $rehearsal),
+                'steaming' => SteamedOff::of($state, $rehearsal),
                 'uptake' => $state->keptByPlants(),
                 'drops' => $state->dropsMl(),
             ],

@@ -197,6 +197,10 @@ final readonly class MakePageFactory
                 static fn (Step $weighing): string => self::weighedName($state, $weighing, $wording),
                 $state->plan->weighingsOf(Phase::Cooldown),
             )],
+            StepKind::Combine => [
+                'last' => $state->steamedOff(),
+                'isHeated' => $state->plan->step('heat') !== null,
+            ],
             StepKind::CookOut => self::cookingOut($state, $step, $wording),
             StepKind::Strain => ['last' => $state->entry('strained', $step->key)?->value],
             StepKind::Chill => [

@@ -399,6 +399,12 @@ final readonly class MakeState
         return $made;
     }
 
+    /** Grams the water's pot was lighter by before the phases met; null where nobody weighed it again. */
+    public function steamedOff(): ?float
+    {
+        return $this->cup('lighter');
+    }
+
     /** @return list<float> what the pot weighed while its water was cooked out, grams, in the order it was told */
     public function pots(Step $step): array
     {

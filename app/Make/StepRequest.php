@@ -33,6 +33,7 @@ final class StepRequest extends FormRequest
         'cloth',
         'tare',
         'pot',
+        'lighter',
     ];
 
     /** @return array<string, list<string>> */
@@ -71,6 +72,7 @@ final class StepRequest extends FormRequest
                 ],
                 StepKind::Chill,
                 StepKind::Whip => array_fill_keys(['before', 'after'], ['nullable', 'numeric', 'gt:0', 'max:10000']),
+                StepKind::Combine => ['lighter' => ['nullable', 'numeric', 'between:0,100000']],
                 StepKind::CookOut => ['pot' => [
                     $this->pressed() === 'note' ? 'required' : 'nullable', 'numeric', 'gt:0', 'max:100000',
                 ]],
@@ -99,7 +101,7 @@ final class StepRequest extends FormRequest
     public function messages(): array
     {
         $weights = array_fill_keys(
-            ['weight.*', 'sample.*', 'dose.*', 'before.*', 'after.*', 'cloth.*', 'pot.*'],
+            ['weight.*', 'sample.*', 'dose.*', 'before.*', 'after.*', 'cloth.*', 'pot.*', 'lighter.*'],
             say('make.errors.weight'),
         );
         $temperatures = array_fill_keys(['water.*', 'oil.*', 'mix.*'], say('make.errors.temperature'));
@@ -193,6 +195,7 @@ final class StepRequest extends FormRequest
             StepKind::Gate => [['temperature', 'mix', 'mix']],
             StepKind::TestPh => [['ph', '', 'ph'], ['sample', '', 'sample'], ['dose', '', 'dose']],
             StepKind::Chill, StepKind::Whip => [['cup', 'before', 'before'], ['cup', 'after', 'after']],
+            StepKind::Combine => [['cup', 'lighter', 'lighter']],
             StepKind::CookOut => [['cup', 'pot', 'pot']],
             StepKind::Strain => [['strained', '', 'cloth']],
             StepKind::Fill => [['fill', (string) $this->integer('containers', 1), 'filled']],

@@ -112,6 +112,18 @@ final readonly class SettingsPage
                 fn (float $value): string => $ml($value).' mL',
             );
         }
+        foreach (LearnedMakes::steaming() as $in => $learned) {
+            $rows[] = self::row(
+                "steaming/$in",
+                $this->wording->vessel(explode('/', $in)[0]).', '.say('make.taught.steam'),
+                say('make.taught.steams', [
+                    'times' => $this->wording->number($learned->value->likely, 2),
+                    'batches' => self::batches($learned->count),
+                ]),
+                $learned,
+                fn (float $value): string => '× '.$this->wording->number($value, 2),
+            );
+        }
         foreach (LearnedMakes::cooling() as $in => $learned) {
             [$vessel, $how] = explode('/', $in);
             $times = fn (float $value): string => '× '.$this->wording->number($value, 2);

@@ -33,7 +33,10 @@ final readonly class Kitchen
 
     private const USUAL_TO_WHIP = ['steel-bowl-500', 'steel-bowl-1500'];
 
-    /** @param  array<string, float>  $own  how much faster than usual vessels cool, by "vessel/how" */
+    /**
+     * @param  array<string, float>  $own  how much faster than usual vessels cool, by "vessel/how", or steam, by
+     *   "vessel/steam"
+     */
     private function __construct(
         public float $room,
         public float $altitude,
@@ -47,7 +50,10 @@ final readonly class Kitchen
     ) {
     }
 
-    /** @param  array<string, float>  $own  how much faster than usual vessels cool, by "vessel/how" */
+    /**
+     * @param  array<string, float>  $own  how much faster than usual vessels cool, by "vessel/how", or steam, by
+     *   "vessel/steam"
+     */
     public static function of(Formula $formula, Composition $composition, Catalogue $catalogue, array $own = []): self
     {
         $said = $formula->process->conditions;
@@ -103,6 +109,17 @@ final readonly class Kitchen
         $isBath = $how === Cooling::ColdBath || $how === Cooling::IceBath;
 
         return ($isBath ? $vessel->coldBath : $vessel->air) * ($this->own[self::key($vessel, $how)] ?? 1.0);
+    }
+
+    /** How much more than usual steams off this maker's vessel. */
+    public function steams(Vessel $vessel): float
+    {
+        return $this->own[self::steamKey($vessel)] ?? 1.0;
+    }
+
+    public static function steamKey(Vessel $vessel): string
+    {
+        return "$vessel->key/steam";
     }
 
     public static function key(Vessel $vessel, Cooling $how): string

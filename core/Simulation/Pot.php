@@ -40,7 +40,8 @@ final class Pot
 
     public float $steamed = 0.0;
 
-    public function __construct(public readonly Vessel $vessel, float $celsius)
+    /** @param  float  $steams  how much more than usual steams off it */
+    public function __construct(public readonly Vessel $vessel, float $celsius, private readonly float $steams = 1.0)
     {
         $this->celsius = $celsius;
         $this->reckon();
@@ -165,9 +166,9 @@ final class Pot
     {
         $water = $this->water();
 
-        return $water <= 0
-            ? 0.0
-            : min($water, Evaporation::rate($this->vessel->surface(), $this->celsius, $room, $isCovered) * $seconds);
+        $rate = $this->steams * Evaporation::rate($this->vessel->surface(), $this->celsius, $room, $isCovered);
+
+        return $water <= 0 ? 0.0 : min($water, $rate * $seconds);
     }
 
     private function take(float $gain, float $loss, float $steam): void

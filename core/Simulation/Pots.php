@@ -49,8 +49,8 @@ final class Pots
 
     public function __construct(private readonly Kitchen $kitchen, private readonly Log $book)
     {
-        $this->water = new Pot($kitchen->water, $kitchen->room);
-        $this->oil = new Pot($kitchen->oil, $kitchen->room);
+        $this->water = new Pot($kitchen->water, $kitchen->room, $kitchen->steams($kitchen->water));
+        $this->oil = new Pot($kitchen->oil, $kitchen->room, $kitchen->steams($kitchen->oil));
         $this->joulesPut = $this->water->joules() + $this->oil->joules();
     }
 

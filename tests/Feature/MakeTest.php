@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Ground\LearnedMakes;
 use App\Ground\OwnMeasures;
 use App\Make\MakeBook;
 use App\Make\MakeStateFactory;
@@ -15,8 +16,10 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Ilvane\Core\Evaluation\Evaluator;
+use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Process\StepKind;
+use Ilvane\Core\Simulation\Simulator;
 use Tests\Support\AppCase;
 use Tests\Support\SoundFormula;
 
@@ -37,7 +40,7 @@ final class MakeTest extends AppCase
             ->post("/make/$batch->code/$step", ['client_key' => $key ?? Str::uuid()->toString(), ...$fields]);
     }
 
-    private function makeAll(Batch $batch, array $ph = ['ph' => '4.8']): void
+    private function makeAll(Batch $batch, array $ph = ['ph' => '4.8'], array $combine = []): void
     {
         $this->tell($batch, 'sanitise')->assertRedirect("/make/$batch->code/weigh.1");
         $this->tell($batch, 'weigh.1', ['weight' => '168,4'])->assertRedirect("/make/$batch->code/weigh.2");
@@ -48,7 +51,7 @@ final class MakeTest extends AppCase
             ->tell($batch, 'heat', ['water' => '72', 'oil' => '71', 'do' => 'on'])
             ->assertRedirect("/make/$batch->code/hold");
         $this->tell($batch, 'hold')->assertRedirect("/make/$batch->code/combine");
-        $this->tell($batch, 'combine')->assertRedirect("/make/$batch->code/blend");
+        $this->tell($batch, 'combine', $combine)->assertRedirect("/make/$batch->code/blend");
         $this->tell($batch, 'blend')->assertRedirect("/make/$batch->code/gate");
         $this->tell($batch, 'gate', ['mix' => '38'])->assertRedirect("/make/$batch->code/weigh.5");
         $this->tell($batch, 'weigh.5', ['weight' => '1.80'])->assertRedirect("/make/$batch->code/add");
@@ -543,5 +546,37 @@ final class MakeTest extends AppCase
         $this->get('/')->assertSee('Weigh, step 4 of');
         $this->get("/make/$batch->code/weigh.4")->assertSeeText('You are looking ahead. Step 4 is waiting');
         $this->get("/make/$batch->code")->assertRedirect("/make/$batch->code/weigh.3");
+    }
+
+    public function test_a_pot_weighed_again_teaches_how_much_steams_off_it(): void
+    {
+        $open = [...SoundFormula::document(), 'process' => ['covered' => false]];
+        $batch = $this->start($open);
+        $this->get("/make/$batch->code/combine")->assertSee('Water pot, lighter by');
+        $this->tell($batch, 'combine', ['lighter' => 'much'])->assertSessionHasErrors('lighter');
+        $this->makeAll($batch, combine: ['lighter' => '9,5']);
+        $taught = $batch->refresh()->outcome['taught']['steaming'];
+        self::assertStringEndsWith('/steam', $taught['in']);
+        self::assertSame(9.5, $batch->outcome['balance']['steamed'], 'what was weighed stands in the balance');
+        $simulated = 9.5 / $taught['ratio'];
+        $usual = app(Catalogue::class)->vessels()[explode('/', $taught['in'])[0]];
+        self::assertGreaterThan(0.0, $usual->surface());
+        $learned = LearnedMakes::steaming()[$taught['in']];
+        self::assertEqualsWithDelta(
+            2 / 3 + $taught['ratio'] / 3,
+            $learned->value->likely,
+            1e-9,
+            'a third of the way after one batch',
+        );
+        $this->get('/settings')->assertSee('steams off as usual');
+        $lost = static fn (array $own): float => Simulator::formula(
+            app(Evaluator::class)->assess(FormulaDocument::read($open)),
+            app(Catalogue::class),
+            own: $own,
+        )->waterLost;
+        self::assertGreaterThan($simulated - 0.2, $lost([]));
+        $times = $lost([$taught['in'] => 1.2]) / $lost([]);
+        self::assertGreaterThan(1.15, $times);
+        self::assertLessThan(1.6, $times, 'and it takes a little longer to get hot');
     }
 }

@@ -83,6 +83,7 @@
                         'chill' => 'set',
                         'strain' => 'strain',
                         'cook_out' => 'pot',
+                        'combine' => 'combine',
                         default => $page->step->seconds === null ? 'tick' : 'timer',
                     })</div>
             @if ($page->live !== [])
