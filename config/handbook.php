@@ -104,6 +104,8 @@ return [
             'infusion.not_cooked_out' => ['stop', 'textbook'],
             'infusion.overfull' => ['mind', 'arithmetic'],
             'plant.powder' => ['note', 'practice'],
+            'plant.much' => ['mind', 'practice'],
+            'plant.gives_to_water' => ['note', 'practice'],
             'plant.left_in' => ['mind', 'practice'],
             'plant.latex' => ['mind', 'practice'],
             'plant.unstrained' => ['mind', 'practice'],

@@ -194,6 +194,14 @@ final readonly class Workings
                 say('handbook.models.zeros'),
                 $hours === null ? null : $hours / 24,
                 self::WIDTH,
+                spread: array_map(
+                    static fn (int $quarter): array => [
+                        $quarter / 4,
+                        log10($growth->after($quarter * self::QUARTER * Growth::OFF)),
+                        log10($growth->after($quarter * self::QUARTER / Growth::OFF)),
+                    ],
+                    range(0, 4 * self::DAYS_SHOWN),
+                ),
             ),
             'title' => say('ui.bench.growth_title', ['celsius' => $wording->celsius($celsius)]),
             'said' => say('ui.bench.growth_said', [
@@ -227,6 +235,7 @@ final readonly class Workings
             say('ui.bench.oxidation_clear') => $kept->isClear ? null : $kept->inClearGlass(),
         ]);
         $months = (int) min(self::MOST_MONTHS, max(4, 2 * ceil(0.8 * $kept->days() / Oxidation::DAYS_PER_MONTH)));
+        $month = Oxidation::DAYS_PER_MONTH;
         $points = static function (Oxidation $way) use ($months): array {
             $points = [[0.0, $way->peroxides(0.0)]];
             for ($at = 0.25; $at <= $months && $points[count($points) - 1][1] < self::MOST_PEROXIDES; $at += 0.25) {
@@ -246,6 +255,11 @@ final readonly class Workings
                 $days / Oxidation::DAYS_PER_MONTH < $months ? $days / Oxidation::DAYS_PER_MONTH : null,
                 self::WIDTH,
                 [say('ui.bench.oxidation_clear') => 0.95], // where the curves are wide apart
+                array_map(static fn (int $quarter): array => [
+                    $quarter / 4,
+                    min(self::MOST_PEROXIDES, $kept->peroxides($quarter / 4 * $month * Oxidation::OFF)),
+                    min(self::MOST_PEROXIDES, $kept->peroxides($quarter / 4 * $month / Oxidation::OFF)),
+                ], range(0, 4 * $months)),
             ),
             'title' => say('ui.bench.oxidation_title'),
             'said' => say('ui.bench.oxidation_said', ['days' => $wording->days(floor($kept->days()))]),

@@ -29,6 +29,7 @@ final readonly class Curves
      * @param  array{x: float, wide: float}|null  $window  a stretch of the axis worth marking
      * @param  list<array{y: float, tall: float, label: string}>  $bands  what the heights mean, by the key of the word
      * @param  string  $ofY  unit of the heights
+     * @param  string  $spread  between the ends of what the model may be off by
      */
     private function __construct(
         public Plot $plot,
@@ -40,6 +41,7 @@ final readonly class Curves
         public string $unit,
         public array $bands = [],
         public string $ofY = '%',
+        public string $spread = '',
     ) {
     }
 
@@ -126,7 +128,12 @@ final readonly class Curves
                 'y' => $plot->y($curve[(int) $now] ?? 0.0),
                 'label' => (string) round($solid ?? $curve[(int) $now] ?? 0.0),
             ]],
-        ], $window, '°C', self::feels($plot));
+        ], $window, '°C', self::feels($plot), spread: $plot->between(array_map(
+            static fn (array $point): array => [
+                $point[0], min(100.0, $point[1] + SolidFat::OFF), max(0.0, $point[1] - SolidFat::OFF),
+            ],
+            $points,
+        )));
     }
 
     /**
@@ -136,6 +143,7 @@ final readonly class Curves
      * @param  non-empty-list<int>  $ticks  along x, the first and the last its ends
      * @param  non-empty-list<int>  $levels  along y, from 0
      * @param  float|null  $until  along x, where the stretch worth marking begins
+     * @param  list<array{float, float, float}>  $spread  x, the most and the least it may be
      * @param  array<string, float>  $named  how far along a curve its name stands, 0 to 1, where not as usual
      */
     public static function model(
@@ -147,6 +155,7 @@ final readonly class Curves
         ?float $until = null,
         int $width = 640,
         array $named = [],
+        array $spread = [],
     ): self {
         $plot = new Plot(
             $width,
@@ -176,7 +185,7 @@ final readonly class Curves
         ), null, $until === null ? null : [
             'x' => $plot->x($until),
             'wide' => $plot->end() - $plot->x($until),
-        ], $unit, ofY: $ofY);
+        ], $unit, ofY: $ofY, spread: $plot->between($spread));
     }
 
     /** How far along a curve its name stands. */

@@ -45,6 +45,7 @@ final readonly class InfusionDocument
             ], $infusion->points()),
             'earliest_day' => $day($infusion->earliestDay),
             'ready_day' => $day($infusion->readyDay),
+            'ready_between' => array_map($day, $infusion->readyBetween()),
             'too_strong_day' => $day($infusion->tooStrongDay),
             'yield_g' => self::band($infusion->yield),
             'keeps_days' => $infusion->keepsDays(),

@@ -112,7 +112,18 @@ final readonly class JarPageFactory
 
         return $day.', '.($ready <= $story->life->today
             ? say('infusions.state.ready', ['when' => $wording->shortDate($story->at($ready))])
-            : say('infusions.state.not_ready', ['when' => $wording->whenever($story->at($ready))]));
+            : say('infusions.state.not_ready', ['when' => $wording->whenever($story->at($ready))])
+                .self::between($story, $wording));
+    }
+
+    /** How sure the day is; "" where hours decide. */
+    private static function between(JarStory $story, Wording $wording): string
+    {
+        [$from, $to] = $story->readyBetween();
+
+        return $story->plan->inMinutes || $from === null || $to === null ? '' : ' '.say('infusions.between', [
+            'from' => $wording->shortDate($from), 'to' => $wording->shortDate($to),
+        ]);
     }
 
     private static function shakeWord(JarStory $story, Wording $wording): string

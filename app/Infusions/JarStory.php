@@ -130,10 +130,15 @@ final readonly class JarStory
     /** First day the oil is ready, from filling; null if that never comes. */
     public function ready(): ?float
     {
-        return $this->steeping()->first(
-            static fn (JarNow $jar): float => $jar->extracted(),
-            $this->plan->method->readyAt(),
-        );
+        return $this->steeping()->first(...Infusion::readyWhen($this->plan));
+    }
+
+    /** @return array{Carbon|null, Carbon|null} from and to when it may be ready: plants and jars differ */
+    public function readyBetween(): array
+    {
+        [$from, $to] = $this->steeping()->between(...Infusion::readyWhen($this->plan));
+
+        return [$from === null ? null : $this->at($from), $to === null ? null : $this->at($to)];
     }
 
     /** First day it is too strong to be used as it is. */

@@ -66,9 +66,10 @@ final readonly class PlannerPageFactory
                 ? ''
                 : say(match (true) {
                     $infusion->readyDay === null => 'infusions.never_ready',
+                    $infusion->plan->wishedStrength !== null => 'infusions.until_wished',
                     $infusion->plan->method->isHeated() => 'infusions.until_mild',
                     default => 'infusions.until_ready',
-                }),
+                }).self::between($infusion, $wording),
             $infusion === null ? [] : self::figures($infusion, $wording),
             $infusion === null
                 ? null
@@ -78,6 +79,16 @@ final readonly class PlannerPageFactory
             DraftHistory::of($jar)->ways(),
             $refused, wording: $this->wording,
         );
+    }
+
+    /** How sure that is. */
+    private static function between(Infusion $infusion, Wording $wording): string
+    {
+        [$from, $to] = $infusion->readyBetween();
+
+        return $infusion->readyDay === null || $from === null || $to === null ? '' : ' '.say('infusions.between', [
+            'from' => $wording->duration($from), 'to' => $wording->duration($to),
+        ]);
     }
 
     /**

@@ -7,7 +7,9 @@ namespace App\Infusions;
 use App\Drawing\Plot;
 use App\Ground\Wording;
 use App\Models\Enums\JarEntryKind;
+use Ilvane\Core\Infusion\Extraction;
 use Ilvane\Core\Infusion\Infusion;
+use Ilvane\Core\Infusion\Steeping;
 use Ilvane\Core\Infusion\StrengthPoint;
 
 /**
@@ -36,6 +38,7 @@ final readonly class StrengthChart
      * @param  list<Mark>  $marks
      * @param  array{y: float, label: string}|null  $limit
      * @param  array{x: float, wide: float}|null  $window  of straining
+     * @param  string  $band  between quick plants and slow ones
      */
     private function __construct(
         public Plot $plot,
@@ -47,6 +50,7 @@ final readonly class StrengthChart
         public ?float $today,
         public ?array $window,
         public string $said,
+        public string $band,
     ) {
     }
 
@@ -97,6 +101,10 @@ final readonly class StrengthChart
                     'time' => $wording->duration($chosen->plan->days),
                 ],
             ),
+            self::band($chosen->steeping, $plot, array_map(
+                static fn (float $minute): float => $minute / 1440,
+                self::minutes($chosen->plan->minutes()),
+            ), 1440.0),
         );
     }
 
@@ -136,11 +144,7 @@ final readonly class StrengthChart
     {
         $minutes = $school->plan->minutes();
         $points = [];
-        for ($i = 0; $i <= self::CURVE_POINTS; $i++) {
-            $minute = self::FIRST_MINUTE * ($minutes / self::FIRST_MINUTE) ** ($i / self::CURVE_POINTS);
-            if ($minutes <= self::FIRST_MINUTE) {
-                $minute = $minutes;
-            }
+        foreach (self::minutes($minutes) as $minute) {
             $jar = $school->steeping->at(min($minute / 1440, $school->plan->days));
             $points[] = [$minute, $jar->strength(), $jar->strength() * $jar->kept];
         }
@@ -160,6 +164,34 @@ final readonly class StrengthChart
                 ? null
                 : [$plot->x($ready * 1440), $plot->y($school->steeping->at($ready)->strength())],
         ];
+    }
+
+    /** @return list<float> minutes to draw a curve at, evenly by their logarithm */
+    private static function minutes(float $minutes): array
+    {
+        return array_map(
+            static fn (int $i): float => $minutes <= self::FIRST_MINUTE
+                ? $minutes
+                : self::FIRST_MINUTE * ($minutes / self::FIRST_MINUTE) ** ($i / self::CURVE_POINTS),
+            range(0, self::CURVE_POINTS),
+        );
+    }
+
+    /**
+     * Between plants that give quickly and plants that give slowly.
+     *
+     * @param  list<float>  $days
+     * @param  float  $unit  of the axis in a day
+     */
+    private static function band(Steeping $steeping, Plot $plot, array $days, float $unit = 1.0): string
+    {
+        $quick = $steeping->hastened(Extraction::PACE_OFF);
+        $slow = $steeping->hastened(1 / Extraction::PACE_OFF);
+        $most = $steeping->lasts();
+
+        return $plot->between(array_map(static fn (float $day): array => [
+            $unit * $day, $quick->at(min($day, $most))->strength(), $slow->at(min($day, $most))->strength(),
+        ], $days));
     }
 
     /** The jar's own life, day by day, with what was done to it, today, and the window to strain in. */
@@ -257,6 +289,7 @@ final readonly class StrengthChart
                     'time' => $wording->duration(max($story->life->today, 1 / 1440)),
                 ],
             ),
+            self::band($steeping, $plot, array_column($points, 'day')),
         );
     }
 

@@ -54,15 +54,14 @@ final readonly class Infusion
             $plan->method,
             [new Stretch(0.0, $plan->days, $plan->celsius, $plan->shaking())],
             $plan->events,
+            isSturdy: $contents->isSturdy(),
         );
         $contents->refuseOverdraft($plan->events);
         $end = $steeping->at($plan->days);
         $limits = $contents->useLimits($plan->use);
         $tooStrong = static fn (Jar $jar): float => self::nearestToLimit($jar, $limits);
         $wished = $plan->wishedStrength;
-        $ready = $wished === null
-            ? $steeping->first(static fn (Jar $jar): float => $jar->extracted(), $plan->method->readyAt())
-            : $steeping->first(static fn (Jar $jar): float => $jar->strength(), $wished);
+        $ready = $steeping->first(...self::readyWhen($plan));
         $usual = $steeping->first(
             static fn (Jar $jar): float => self::nearestToLimit($jar, $contents->usualStrengths()),
             1.0,
@@ -96,6 +95,20 @@ final readonly class Infusion
         }
 
         return $nearest;
+    }
+
+    /** @return array{callable(Jar): float, float} what is looked at, and the value at which it is ready */
+    public static function readyWhen(InfusionPlan $plan): array
+    {
+        return $plan->wishedStrength === null
+            ? [static fn (Jar $jar): float => $jar->extracted(), $plan->method->readyAt()]
+            : [static fn (Jar $jar): float => $jar->strength(), $plan->wishedStrength];
+    }
+
+    /** @return array{float|null, float|null} days from and to which it may be ready: plants and jars differ */
+    public function readyBetween(): array
+    {
+        return $this->steeping->between(...self::readyWhen($this->plan));
     }
 
     /**

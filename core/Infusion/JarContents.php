@@ -9,6 +9,7 @@ use Ilvane\Core\Formula\Application;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Material;
+use Ilvane\Core\Material\MaterialTrait;
 use Ilvane\Core\Measure\AmountKind;
 use Ilvane\Core\Measure\AmountReader;
 use Ilvane\Core\Measure\Band;
@@ -142,6 +143,15 @@ final readonly class JarContents
             },
             $this->plants,
         );
+    }
+
+    /** What all of its plants give bears heat and light. */
+    public function isSturdy(): bool
+    {
+        return array_filter(
+            $this->plants,
+            static fn (InPart $plant): bool => ! $plant->ingredient->is(MaterialTrait::Sturdy),
+        ) === [];
     }
 
     public function room(): JarRoom

@@ -54,6 +54,7 @@ final readonly class JarLife
             $this->plan->method,
             $stretches ?: [new Stretch(0.0, max($until, 1e-6), $this->plan->celsius, $this->plan->shaking())],
             $this->moved,
+            isSturdy: $this->contents->isSturdy(),
         );
     }
 
@@ -71,7 +72,11 @@ final readonly class JarLife
             $this->contents->forms(),
         );
 
-        return $jar->steeped(max(0.0, $days), $rates, Extraction::decay($celsius, $this->plan->method));
+        return $jar->steeped(
+            max(0.0, $days),
+            $rates,
+            Extraction::decay($celsius, $this->plan->method, $this->contents->isSturdy()),
+        );
     }
 
     public function lastShake(): float

@@ -24,6 +24,8 @@ final readonly class Steeping
         private Method $method,
         private array $stretches,
         private array $moved = [],
+        private float $pace = 1.0,
+        private bool $isSturdy = false,
     ) {
     }
 
@@ -33,6 +35,39 @@ final readonly class Steeping
     }
 
     /** The jar at a moment; oil moved at that very moment has been moved. */
+    /** The same with plants that give so many times quicker. */
+    public function hastened(float $times): self
+    {
+        return new self(
+            $this->start, $this->forms, $this->method, $this->stretches, $this->moved, $times * $this->pace,
+            $this->isSturdy,
+        );
+    }
+
+    /**
+     * First days at which a measure may reach a value, with quick plants and with slow ones, which may be given longer
+     * than planned.
+     *
+     * @param  callable(Jar): float  $measure
+     * @return array{float|null, float|null} null where it never does
+     */
+    public function between(callable $measure, float $value): array
+    {
+        $stretches = $this->stretches;
+        $last = array_pop($stretches);
+        $until = Extraction::PACE_OFF * $last->until;
+        $longer = [...$stretches, new Stretch($last->from, $until, $last->celsius, $last->shaking)];
+
+        return [
+            $this->hastened(Extraction::PACE_OFF)->first($measure, $value),
+            (new self(
+                $this->start, $this->forms, $this->method, $longer, $this->moved, $this->pace, $this->isSturdy,
+            ))
+                ->hastened(1 / Extraction::PACE_OFF)
+                ->first($measure, $value),
+        ];
+    }
+
     public function at(float $day): Jar
     {
         return $this->run($day, static fn () => null);
@@ -131,14 +166,14 @@ final readonly class Steeping
                 $jar = $jar->steeped(
                     $end - $start,
                     array_map(
-                        static fn (PlantForm $form): array => Extraction::rates(
+                        fn (PlantForm $form): array => Extraction::rates(
                             $stretch->celsius,
                             $form,
-                            $stretch->shaking,
+                            $this->pace * $stretch->shaking,
                         ),
                         $this->forms,
                     ),
-                    Extraction::decay($stretch->celsius, $this->method),
+                    Extraction::decay($stretch->celsius, $this->method, $this->isSturdy),
                 );
             }
         }

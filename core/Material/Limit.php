@@ -10,6 +10,9 @@ final readonly class Limit
     /** On skin that meets the sun. */
     public const PHOTOTOXIC = 'phototoxic';
 
+    /** Grams of a plant in 100 g of oil beyond which the oil gets no stronger. */
+    public const INFUSE = 'infuse';
+
     /**
      * @param  string  $what  what is limited, as in `ilvane.material/1`
      * @param  float|null  $min  percent of the finished product; null where there is no least

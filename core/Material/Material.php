@@ -225,11 +225,22 @@ final readonly class Material
         };
     }
 
+    /** Grams in 100 g of oil beyond which an oil gets no stronger; null where none is known. */
+    public function infuseLimit(): ?float
+    {
+        return $this->limit(Limit::INFUSE);
+    }
+
     /** Percent of what stays on skin in the sun; null where none is known. */
     public function phototoxicLimit(): ?float
     {
+        return $this->limit(Limit::PHOTOTOXIC);
+    }
+
+    private function limit(string $what): ?float
+    {
         foreach ($this->limits as $limit) {
-            if ($limit->what === Limit::PHOTOTOXIC) {
+            if ($limit->what === $what) {
                 return $limit->max;
             }
         }

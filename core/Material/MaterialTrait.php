@@ -46,6 +46,12 @@ enum MaterialTrait: string
     /** Makes acid for days after it went in. */
     case DriftsAcid = 'drifts_acid';
 
+    /** What it is used for dissolves in water and hardly in oil: mucilage, tannins, saponins, water colours. */
+    case GivesToWater = 'gives_to_water';
+
+    /** What it gives to oil bears heat and light: pungent resins, fat-soluble colours, fixed oil. */
+    case Sturdy = 'sturdy';
+
     /** A vegetable or herb without acid of its own: wet in oil, the germ of botulism thrives on it. */
     case LowAcid = 'low_acid';
 

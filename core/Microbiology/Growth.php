@@ -26,6 +26,9 @@ final readonly class Growth
     public const SPOILED = 1e6;
 
     /** Work before the first division, in lifetimes: what was boiled starts slower. Fitted. */
+    /** Rates in one food differ from those in another: hours may be so many times more or fewer. A guess. */
+    public const OFF = 2.0;
+
     private const LAG = 2.2;
 
     private const LAG_RAW = 0.5;

@@ -24,6 +24,9 @@ use Ilvane\Core\Process\Conditions;
 final readonly class Oxidation
 {
     /** Relative pace of oleic, linoleic and linolenic acid. */
+    /** Oils of one kind differ by origin, age and press: days may be so many times more or fewer. A guess. */
+    public const OFF = 1.5;
+
     private const PACE = [1.0, 10.3, 21.6];
 
     /** 1/months = a + b·r + c·r². Fitted to opened lives: olive 12 months, sunflower 5, rosehip 2 to 3, flax 2. */

@@ -344,6 +344,17 @@ return [
             'message_butter' => ':ingredient sets below :melts: strain while it is warm.',
             'because_butter' => 'Once it sets, it sets in the cloth, and half of it stays there.',
         ],
+        'much' => [
+            'message' => ':is g of :ingredient to 100 g of oil: beyond :most the oil gets no stronger.',
+            'because' => 'Oil takes up only so much, and every gram of plant keeps some of the oil. Strain, and draw fresh plant in the same oil, if you want it stronger.',
+            'source' => 'Common practice; the catalogue’s figure, from memory.',
+            'ask' => 'Less of the plant, or more oil?',
+        ],
+        'gives_to_water' => [
+            'message' => 'What :ingredient is used for dissolves in water; oil takes hardly any of it.',
+            'because' => 'Mucilage, tannins, saponins and many plant colours leave the plant with water. A tea, a gel or a water phase takes them.',
+            'source' => 'General plant chemistry, from memory.',
+        ],
         'powder' => [
             'message' => ':ingredients as a powder gives fast, and clouds the oil.',
             'because' => 'Fine powder clogs the cloth; what passes settles in the bottle and feels gritty in the hair. Let it settle a night, pour off, filter twice.',

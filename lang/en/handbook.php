@@ -166,6 +166,8 @@ return [
             'uncovered' => 'The plant lies under the oil, always.',
             'strained_late' => 'Strained after :longest at the latest; while warm, if there is butter in it.',
             'powder' => 'A powder infuses fast and clouds the oil.',
+            'much' => 'Beyond 30 to 40 g of dried plant in 100 g of oil it gets no stronger.',
+            'gives_to_water' => 'Mucilage, tannins and saponins go into water; a plant that is used for them gives oil next to nothing.',
             'left_in' => 'Dried plants are strained out of what stays on.',
             'latex' => 'Aloe leaf is soaked until its yellow sap is out.',
             'unstrained' => 'Banana, avocado and aloe flesh go through a cloth.',

@@ -344,6 +344,17 @@ return [
             'message_butter' => ':ingredient fige sous :melts : filtrez tant que c’est chaud.',
             'because_butter' => 'Une fois figé, il fige dans le linge, et la moitié y reste.',
         ],
+        'much' => [
+            'message' => ':is g de :ingredient pour 100 g d’huile : au-delà de :most, l’huile ne devient pas plus forte.',
+            'because' => 'L’huile ne prend qu’une certaine quantité, et chaque gramme de plante garde de l’huile. Filtrez, puis faites macérer une plante neuve dans la même huile si vous la voulez plus forte.',
+            'source' => 'Pratique courante ; chiffre du catalogue, de mémoire.',
+            'ask' => 'Moins de plante, ou plus d’huile ?',
+        ],
+        'gives_to_water' => [
+            'message' => 'Ce qu’on cherche dans :ingredient se dissout dans l’eau ; l’huile n’en prend presque rien.',
+            'because' => 'Mucilages, tanins, saponines et bien des couleurs quittent la plante avec l’eau. Une tisane, un gel ou une phase aqueuse les prend.',
+            'source' => 'Chimie générale des plantes, de mémoire.',
+        ],
         'powder' => [
             'message' => ':ingredients en poudre donne vite, et trouble l’huile.',
             'because' => 'La poudre fine bouche le linge ; ce qui passe se pose au fond et fait du sable dans les cheveux. Laissez reposer une nuit, versez doucement, filtrez deux fois.',

@@ -166,6 +166,8 @@ return [
             'uncovered' => 'La plante est sous l’huile, toujours.',
             'strained_late' => 'Filtré après :longest au plus tard ; chaud, s’il y a du beurre dedans.',
             'powder' => 'Une poudre infuse vite et trouble l’huile.',
+            'much' => 'Au-delà de 30 à 40 g de plante sèche pour 100 g d’huile, elle ne devient pas plus forte.',
+            'gives_to_water' => 'Mucilages, tanins et saponines passent dans l’eau ; une plante employée pour eux ne donne presque rien à l’huile.',
             'left_in' => 'Les plantes sèches sont filtrées hors de ce qui reste.',
             'latex' => 'La feuille d’aloès trempe jusqu’à ce que sa sève jaune soit partie.',
             'unstrained' => 'Banane, avocat et chair d’aloès passent par un linge.',

@@ -27,7 +27,8 @@ return [
     'fill' => 'Remplir le bocal', 'filled_on' => 'Rempli', 'drop' => 'Jeter ce plan', 'dropped' => ':name est jeté.',
     'started' => 'Il est en place. Secouez-le maintenant, dix secondes.',
     'cant_fill' => 'Il ne peut pas encore être rempli : il manque un nombre ci-dessus, ou quelque chose s’y oppose.',
-    'until_ready' => 'jusqu’à ce qu’il soit prêt',
+    'until_ready' => 'jusqu’à ce qu’il soit prêt', 'until_wished' => 'jusqu’à la force voulue',
+    'between' => '(entre :from et :to : plantes, coupe et bocaux diffèrent)',
     'until_mild' => 'jusqu’à un emploi doux : la chaleur tire environ la moitié de ce que donnent des semaines',
     'never_ready' => 'Il est filtré avant d’être prêt.',
     'stops' => '{1} Ne le remplissez pas encore : :first|[2,*] Ne le remplissez pas encore, :count choses s’y opposent. D’abord : :first',
@@ -45,7 +46,7 @@ return [
     'chart' => 'La force au fil du temps',
     'chart_said' => ':method : force :strength après :time.',
     'life_said' => 'Force :strength, :time après le remplissage.',
-    'chart_ready' => 'prêt', 'chart_lost' => 'perdu à la chaleur et à la lumière',
+    'chart_band' => 'plantes vives à lentes', 'chart_ready' => 'prêt', 'chart_lost' => 'perdu à la chaleur et à la lumière',
     'side_by_side' => 'Les écoles, côte à côte',
     'columns' => ['school' => 'École', 'time' => 'Temps usuel', 'ready' => 'Prêt après', 'strength' => 'Force', 'kept' => 'Part sensible à la chaleur conservée', 'gains' => 'Ce qui plaide pour, et contre'],
     'gains' => [
@@ -75,7 +76,7 @@ return [
     'sure_top_up' => 'Oui, plus que prélevé', 'sure_strain' => 'Oui, c’est juste : filtrer',
     'history' => 'Ce qui a été fait', 'undo' => 'Annuler', 'undone' => 'Annulé.', 'done_now' => 'Noté.',
     'state' => [
-        'planned' => 'prévu, pas rempli', 'standing' => 'jour :day', 'standing_warm' => ':minutes min', 'ready' => 'prêt depuis :when', 'not_ready' => 'prêt :when', 'strained' => 'filtré :when', 'discarded' => 'jeté :when',
+        'planned' => 'prévu, pas rempli', 'standing' => 'jour :day', 'standing_warm' => ':minutes min', 'ready' => 'prêt depuis :when', 'not_ready' => 'prêt vers :when', 'strained' => 'filtré :when', 'discarded' => 'jeté :when',
     ],
     'strength_now' => 'g de plante extraits pour 100 g d’huile, à ce jour', 'of_possible' => ':percent de ce que cette huile peut prendre',
     'strain_on' => 'Filtrer :when',

@@ -92,6 +92,8 @@ return [
         'wants_neutralising' => 'n’épaissit qu’une fois neutralisé',
         'electrolyte' => 'un sel, ou en donne un',
         'drifts_acid' => 's’acidifie pendant des jours',
+        'gives_to_water' => 'donne à l’eau, pas à l’huile',
+        'sturdy' => 'ce qu’il donne supporte la chaleur',
         'low_acid' => 'peu acide : botulisme dans l’huile',
         'softens_waxes' => 'assouplit ce que tiennent les cires',
         'cocoa_like' => 'un corps gras comme celui du cacao',

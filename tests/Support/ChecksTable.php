@@ -26,6 +26,7 @@ use Tests\Published\BalanceTest;
 use Tests\Published\DensitiesTest;
 use Tests\Published\FoodsTest;
 use Tests\Published\HeatTest;
+use Tests\Published\OutsideReadingsTest;
 use Tests\Published\PreservativeLimitsTest;
 use Tests\Published\UnitsTest;
 
@@ -110,6 +111,13 @@ final class ChecksTable
                     HeatTest::pressures(),
                     static fn (float $celsius, float $kPa): array => [$kPa, Steam::pressure($celsius)],
                 ),
+            'Readings kept aside, and the band we draw around ours | Recalled; no model here was set by them.' => array_map(
+                static fn (string $what, array $reading): array => [
+                    $what.sprintf(' (band %.4g to %.4g)', $reading[2], $reading[3]), $reading[0], $reading[1],
+                ],
+                array_keys(OutsideReadingsTest::readings()),
+                array_values(OutsideReadingsTest::readings()),
+            ),
             'Water in foods, g in 100 g | Indian Food Composition Tables 2017.' => $this->rows(
                 FoodsTest::waters(),
                 fn (string $key, string $food): array => [

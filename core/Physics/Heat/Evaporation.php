@@ -18,6 +18,9 @@ final class Evaporation
     /** What a lid or foil lets through, between 0.05 and 0.1. Common practice. */
     public const UNDER_LID = 0.08;
 
+    /** Draughts, rims and stirring: so many times more or less. A guess, until a pot was weighed. */
+    public const OFF = 1.5;
+
     /** What the rim of a pot leaves of it. A guess, 0.5 to 1. */
     public const SHELTERED = 0.7;
 

@@ -40,6 +40,9 @@ final readonly class SolidFat
     /** Rooms in winter, between, and in summer, °C. */
     public const ROOMS = ['winter' => 16.0, 'mild' => 20.0, 'summer' => 28.0];
 
+    /** Points of solid fat it may be off: harvests differ, and so does how it was cooled. From memory. */
+    public const OFF = 10.0;
+
     /** It slumps where no more than this is solid. */
     public const SLUMPS_AT = 10.0;
 

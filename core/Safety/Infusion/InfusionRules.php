@@ -26,7 +26,9 @@ final class InfusionRules
             new TooLongInTheJar,
             new ButterSetsInTheCloth,
             new SunlitSkin,
+            new MuchPlant,
             new PowderClouds,
+            new GivesToWater,
             new Cautions,
         ];
     }

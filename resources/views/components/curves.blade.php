@@ -2,6 +2,9 @@
 @php $plot = $curves->plot; @endphp
 <svg {{ $attributes->merge(['class' => 'plot curves']) }} viewBox="0 0 {{ $plot->width }} {{ $plot->height }}"
     role="img" aria-label="{{ $title }}">
+    @if ($curves->spread !== '')
+        <path class="curve-spread" d="{{ $curves->spread }}" />
+    @endif
     @foreach ($curves->bands as $band)
         <rect class="curve-band" x="{{ $plot->left }}" y="{{ $band['y'] }}" width="{{ $plot->end() - $plot->left }}"
             height="{{ $band['tall'] }}" />

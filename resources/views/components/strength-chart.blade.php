@@ -18,6 +18,7 @@
             <text class="plot-limit-word" x="{{ $chart->plot->left + 6 }}"
                 y="{{ $chart->limit['y'] - 5 }}">{{ $chart->limit['label'] }}</text>
         @endif
+        <path class="school-band" d="{{ $chart->band }}" />
         <path class="plot-axis" d="M{{ $chart->plot->left }} {{ $chart->plot->floor() }}H{{ $chart->plot->end() }}" />
         @foreach ($chart->ticks as $tick)
             <path class="plot-axis" d="M{{ $tick['x'] }} {{ $chart->plot->floor() }}v5" />
@@ -60,5 +61,6 @@
         @endif
     </svg>
     <figcaption class="strength-key"><span class="key-ready">{{ __('infusions.chart_ready') }}</span> <span
-            class="key-lost">{{ __('infusions.chart_lost') }}</span> {{ $slot }}</figcaption>
+            class="key-lost">{{ __('infusions.chart_lost') }}</span> <span
+            class="key-band">{{ __('infusions.chart_band') }}</span> {{ $slot }}</figcaption>
 </figure>

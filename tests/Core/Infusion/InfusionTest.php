@@ -226,7 +226,7 @@ final class InfusionTest extends InfusionCase
     {
         $codes = self::codes(
             self::infuse([
-                'plants' => [['ingredient' => 'amla-powder', 'amount' => '10 g']],
+                'plants' => [['ingredient' => 'moringa-powder', 'amount' => '10 g']],
                 'oils' => [['ingredient' => 'sweet-almond-oil', 'amount' => '200 g']],
                 'method' => 'low_oven',
                 'temperature_c' => 55,
