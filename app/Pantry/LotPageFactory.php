@@ -198,11 +198,11 @@ final readonly class LotPageFactory
                 && $line->grams !== null
                 && $line->ingredient?->use !== null,
         ));
-        $total = array_sum(array_map(static fn ($line): float => $line->grams->likely ?? 0.0, $plants));
+        $total = array_sum(array_map(static fn ($line): float => $line->weighs(), $plants));
         $limits = array_map(
             static fn ($line): float => ($line->ingredient->use->max ?? INF) * $total / max(
                 1e-9,
-                $line->grams->likely ?? 0.0,
+                $line->weighs(),
             ),
             $plants,
         );

@@ -34,7 +34,7 @@ final readonly class Cost
             if ($price === null) {
                 $unpriced[] = $line->ingredient->key ?? $line->line->spokenOf();
             }
-            $known += ($price ?? 0.0) * ($line->grams->likely ?? 0.0);
+            $known += ($price ?? 0.0) * $line->weighs();
         }
         $total = $composition->total?->likely;
 

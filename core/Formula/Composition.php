@@ -90,7 +90,7 @@ final readonly class Composition
     {
         $volume = $share = $unknown = 0.0;
         foreach ($lines as $line) {
-            $part = $line->share->likely ?? 0.0;
+            $part = $line->part();
             $density = $line->ingredient?->bulk->density;
             $unknown += $density === null ? $part : 0.0;
             $share += $part;

@@ -180,7 +180,7 @@ final class PartWeighing
             $isDrawn = $drawn !== null && ($isPlain($line) || $line->ingredient?->kind->isPlant());
             $holds[] = $line->of(
                 $isDrawn ? $drawn : $line->ingredient,
-                Band::exact(($line->grams->likely ?? 0.0) / $all),
+                Band::exact($line->weighs() / $all),
             );
         }
 
@@ -205,7 +205,7 @@ final class PartWeighing
         $parts = [];
         foreach ($plants as $plant) {
             $inci = $plant->ingredient?->inciOfExtract() ?? '';
-            $parts[$inci] = self::DISSOLVED_OF_PLANT * ($plant->grams->likely ?? 0.0) / $water;
+            $parts[$inci] = self::DISSOLVED_OF_PLANT * $plant->weighs() / $water;
         }
         $parts = ['Aqua' => 1 - array_sum($parts), ...$parts];
 

@@ -37,7 +37,7 @@ final class Scaling
     {
         $needed = 0.0;
         foreach ($composition->opened() as $line) {
-            $needed += $line->ingredient?->key === $ingredient ? $line->grams->likely ?? 0.0 : 0.0;
+            $needed += $line->ingredient?->key === $ingredient ? $line->weighs() : 0.0;
         }
 
         return $needed > 0 ? $gramsAtHand / $needed : null;

@@ -64,6 +64,18 @@ final readonly class WeighedLine
         return $this->insidePath ?? '/lines/'.($this->position - 1);
     }
 
+    /** Fraction of the batch, as it most likely is; 0 where nobody knows. */
+    public function part(): float
+    {
+        return $this->share->likely ?? 0.0;
+    }
+
+    /** Grams, as it most likely weighs; 0 where nobody knows. */
+    public function weighs(): float
+    {
+        return $this->grams->likely ?? 0.0;
+    }
+
     /** Percent of the finished batch. */
     public function percent(): ?Band
     {

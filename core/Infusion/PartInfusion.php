@@ -87,7 +87,7 @@ final readonly class PartInfusion
     {
         return array_values(array_filter(
             $part->lines,
-            static fn (WeighedLine $line): bool => ($line->grams->likely ?? 0.0) > 0 && $are($line),
+            static fn (WeighedLine $line): bool => $line->weighs() > 0 && $are($line),
         ));
     }
 
@@ -145,7 +145,7 @@ final readonly class PartInfusion
     {
         return new PlanPart(
             $line->ingredient->key ?? '',
-            Amount::plain($line->grams->likely ?? 0.0).' g',
+            Amount::plain($line->weighs()).' g',
             $form,
             $line->line->freshGrams,
         );

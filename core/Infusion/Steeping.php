@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Infusion;
 
+use Ilvane\Core\Measure\Bisection;
+
 /**
  * The way of a jar through time: stretches of one temperature and one rhythm, and oil moved between them. The same for
  * a plan and for a jar that has been lived with; only where the stretches come from differs.
@@ -110,14 +112,13 @@ final readonly class Steeping
         ] as $to) {
             $before = $this->run($to, static fn () => null, beforeMoving: true);
             if ($measure($before) >= $value - 1e-12) {
-                for ($i = 0; $i < 60 && $to - $from > 1e-7; $i++) {
-                    $middle = ($from + $to) / 2;
-                    $measure($this->run($middle, static fn () => null, beforeMoving: true)) >= $value - 1e-12
-                        ? $to = $middle
-                        : $from = $middle;
-                }
-
-                return $to;
+                return Bisection::reaches(
+                    fn (float $day): float => $measure($this->run($day, static fn () => null, beforeMoving: true)),
+                    $value - 1e-12,
+                    $from,
+                    $to,
+                    1e-7,
+                );
             }
             if ($measure($this->at($to)) >= $value) {
                 return $to;

@@ -68,7 +68,7 @@ final readonly class WaterOut
     public function water(): float
     {
         return array_sum(array_map(
-            static fn (WeighedLine $line): float => ($line->grams->likely ?? 0.0)
+            static fn (WeighedLine $line): float => $line->weighs()
                 * ($line->ingredient->waterFraction ?? 0.0),
             $this->plants,
         ));

@@ -261,7 +261,7 @@ final readonly class Plan
         $largest = $targets === [] ? 0 : (int) array_search(max($targets), $targets, true);
         foreach ($composition->lines as $line) {
             $target = $targets[$line->position] ?? null;
-            $exact = $line->grams->likely ?? 0.0;
+            $exact = $line->weighs();
             $most = $line->ingredient?->ceiling($use === Application::RinseOff);
             $limit = $most === null ? INF : max($exact, $total * $most / 100);
             if (

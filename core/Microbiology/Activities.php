@@ -72,7 +72,7 @@ final readonly class Activities
     private static function substances(WeighedLine $line): array
     {
         $material = $line->ingredient;
-        $share = $line->share->likely ?? 0.0;
+        $share = $line->part();
         if ($material === null) {
             return [];
         }

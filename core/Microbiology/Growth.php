@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Microbiology;
 
+use Ilvane\Core\Measure\Bisection;
+
 /**
  * Microbes in something watery, hour by hour: rates multiplied by what holds each back (gamma concept: Zwietering;
  * Ratkowsky; Rosso), after a lag (Baranyi and Roberts 1994); recalled. An estimate with its figures from memory, not a
@@ -38,8 +40,8 @@ final readonly class Growth
 
     private const DAY = 24.0;
 
-    /** Halvings of the stretch it lies in: to a few minutes. */
-    private const CLOSER = 12;
+    /** To half a minute. Hours. */
+    private const CLOSE = 0.01;
 
     /**
      * @param  list<array{float, float}>  $groups  that grow: cfu a gram at first, growth an hour
@@ -107,12 +109,8 @@ final readonly class Growth
             }
             [$low, $high] = [$high, 2 * $high];
         }
-        for ($i = 0; $i < self::CLOSER; $i++) {
-            $middle = ($low + $high) / 2;
-            $this->after($middle) < $cfu ? $low = $middle : $high = $middle;
-        }
 
-        return ($low + $high) / 2;
+        return Bisection::reaches($this->after(...), $cfu, $low, $high, self::CLOSE);
     }
 
     /** What counts as the end of its life: the limit, or tenfold where it holds more than that from the start. */

@@ -37,7 +37,7 @@ final readonly class Medium
         $oil = $dissolving = $surfactant = $solids = 0.0;
         foreach ($composition->known() as $line) {
             $material = $line->ingredient;
-            $share = $line->share->likely ?? 0.0;
+            $share = $line->part();
             if ($material === null) {
                 continue;
             }

@@ -56,7 +56,7 @@ final readonly class Spoilage
         foreach ($composition->known() as $line) {
             $material = $line->ingredient;
             $burden = $material?->bioburden;
-            $share = $line->share->likely ?? 0.0;
+            $share = $line->part();
             if ($material === null || $burden === null || $share <= 0.0) {
                 continue;
             }

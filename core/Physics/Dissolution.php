@@ -62,7 +62,7 @@ final readonly class Dissolution
     {
         $alcohol = 0.0;
         foreach ($composition->known() as $line) {
-            $alcohol += ($line->share->likely ?? 0.0) * ($line->ingredient->contents['Alcohol'] ?? 0.0);
+            $alcohol += $line->part() * ($line->ingredient->contents['Alcohol'] ?? 0.0);
         }
 
         return $alcohol;
@@ -97,7 +97,7 @@ final readonly class Dissolution
         ['water' => $inWater, 'oil' => $inOil] = $material->dissolves;
         $parts = ($material->bulk->density ?? 1.0) < self::FLOATS_BELOW ? 'floats' : 'sinks';
         $hasWater = $water >= self::WATER_FROM;
-        $share = $line->share->likely ?? 0.0;
+        $share = $line->part();
 
         return match (true) {
             $inWater === null && $inOil === null => new Dissolved($line, null, 'unknown'),

@@ -84,7 +84,7 @@ final readonly class Oxidation
             if ($line->ingredient === null || $life === null || $life <= 0 || $all <= 0) {
                 return null;
             }
-            $part = ($line->share->likely ?? 0.0) / $all;
+            $part = $line->part() / $all;
             $is = self::paceOf($line->ingredient) ?? self::paceFor($life);
             $pace += $part * $is;
             $own += $part * log($life / self::months($is));
@@ -220,7 +220,7 @@ final readonly class Oxidation
         $protection = 1.0;
         foreach ($composition->ofKind(Kind::Antioxidant) as $line) {
             $fraction = $line->ingredient->contents[self::TOCOPHEROL_NAME] ?? 0.0;
-            $tocopherol += ($line->share->likely ?? 0.0) * $fraction;
+            $tocopherol += $line->part() * $fraction;
             $protection = $fraction === 0.0 && self::isWithinItsDose($line) ? self::ANTIOXIDANT : $protection;
         }
 

@@ -6,6 +6,7 @@ namespace Ilvane\Core\Physics;
 
 use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Material;
+use Ilvane\Core\Measure\Bisection;
 
 /**
  * How dry a plant is: its water by what it lost while drying, and the water activity over it by the sorption isotherm
@@ -48,13 +49,8 @@ final class Sorption
             return 1.0;
         }
         $wanted = $water / $dry;
-        [$low, $high] = [0.0, 1.0];
-        for ($i = 0; $i < 40; $i++) {
-            $middle = ($low + $high) / 2;
-            self::moisture($middle) < $wanted ? $low = $middle : $high = $middle;
-        }
 
-        return ($low + $high) / 2;
+        return Bisection::reaches(self::moisture(...), $wanted, 0.0, 1.0);
     }
 
     /** dry, barely or wet, by the water in what is not fat. */

@@ -96,7 +96,7 @@ final class WaterActivity
         $shares = [];
         foreach ($composition->known() as $line) {
             foreach (array_intersect_key($line->ingredient->contents ?? [], self::SOLUTES) as $substance => $share) {
-                $shares[$substance] = ($shares[$substance] ?? 0.0) + ($line->share->likely ?? 0.0) * $share;
+                $shares[$substance] = ($shares[$substance] ?? 0.0) + $line->part() * $share;
             }
         }
 

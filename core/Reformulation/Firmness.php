@@ -142,7 +142,7 @@ final class Firmness
         }
         foreach ($it->composition->inner as $line) {
             if ($line->ingredient?->kind->isLipid() ?? false) {
-                $fats[] = [$line->ingredient, 100 * ($line->share->likely ?? 0.0)];
+                $fats[] = [$line->ingredient, 100 * $line->part()];
             }
         }
 
@@ -159,7 +159,7 @@ final class Firmness
         $solid = 0.0;
         foreach ($it->composition->inner as $line) {
             $solid += $line->ingredient?->kind->isLipid() === true
-                ? 100 * ($line->share->likely ?? 0.0) * (SolidFat::ofOne($line->ingredient, $celsius) ?? 0.0)
+                ? 100 * $line->part() * (SolidFat::ofOne($line->ingredient, $celsius) ?? 0.0)
                 : 0.0;
         }
         $fats = $it->composition->linesWith(static fn (Material $ingredient): bool => $ingredient->kind->isLipid());
@@ -168,7 +168,7 @@ final class Firmness
             $solid,
             max(
                 1e-9,
-                100 * array_sum(array_map(static fn (WeighedLine $line): float => $line->share->likely ?? 0.0, $fats)),
+                100 * array_sum(array_map(static fn (WeighedLine $line): float => $line->part(), $fats)),
             ),
         ];
     }

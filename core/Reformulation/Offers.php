@@ -115,7 +115,7 @@ final class Offers
 
         return Proposal::change(new Fix('bend.use', $patch), $distance < 0 ? 'use_same' : 'use_instead', [
             'ingredient' => Term::ingredient($stocked->ingredient),
-            'grams' => Term::grams(min($stocked->grams, $line->grams->likely ?? 0.0)),
+            'grams' => Term::grams(min($stocked->grams, $line->weighs())),
             'left' => Term::grams($stocked->grams),
             'instead' => Term::ingredient($line->ingredient->key ?? ''),
         ]);

@@ -28,7 +28,7 @@ final class Shopping
                 }
                 $key = $line->ingredient->key ?? '?'.$line->line->spokenOf();
                 $wanted[$key] = ($wanted[$key] ?? 0.0)
-                    + ($line->grams->likely ?? 0.0) * $grams / $total * (1 + self::SPARE);
+                    + $line->weighs() * $grams / $total * (1 + self::SPARE);
             }
         }
         $rows = [];

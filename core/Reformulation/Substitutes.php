@@ -131,7 +131,7 @@ final readonly class Substitutes
     /** Percent of the batch that does the same work, within its usual dose. */
     private static function percent(WeighedLine $line, Material $other): float
     {
-        $percent = 100 * ($line->share->likely ?? 0.0);
+        $percent = 100 * $line->part();
         $percent = match ($other->kind) {
             Kind::Preservative => $other->use->typical ?? $percent,
             Kind::Emulsifier => $percent * Emulsion::leastLoad($other) / Emulsion::leastLoad($line->ingredient),
@@ -144,7 +144,7 @@ final readonly class Substitutes
     /** In the line's own measure; null where its amount says the same for either. */
     private static function amount(WeighedLine $line, float $percent): ?string
     {
-        $was = 100 * ($line->share->likely ?? 0.0);
+        $was = 100 * $line->part();
         $isSame = abs($percent - $was) < 1e-9 && $line->amount?->unit?->grams() !== null;
         if ($line->amount?->kind === AmountKind::Rest || $was <= 0 || $isSame) {
             return null;
@@ -153,7 +153,7 @@ final readonly class Substitutes
             return abs($percent - $was) < 1e-9 ? null : Amount::plain(round($percent, 2)).' %';
         }
 
-        return Amount::plain(round(($line->grams->likely ?? 0.0) * $percent / $was, 2)).' g';
+        return Amount::plain(round($line->weighs() * $percent / $was, 2)).' g';
     }
 
     /** A carrier for half of everything can't be replaced by what is used at a few percent. */
@@ -161,6 +161,6 @@ final readonly class Substitutes
     {
         return ! $other->kind->isLipid()
             && ! $other->kind->isWatery()
-            || 100 * ($line->share->likely ?? 0.0) <= ($other->use->max ?? 0.0) + 1e-9;
+            || 100 * $line->part() <= ($other->use->max ?? 0.0) + 1e-9;
     }
 }

@@ -74,7 +74,7 @@ final readonly class Without
             return $patch;
         }
         $isPercent = in_array($line->amount?->kind, [AmountKind::Percent, AmountKind::Rest], true);
-        $whole = $isPercent ? 100 * ($line->share->likely ?? 0.0) : $line->grams->likely ?? 0.0;
+        $whole = $isPercent ? 100 * $line->part() : $line->weighs();
         $unit = $isPercent ? '%' : 'g';
         $other = round($whole * $second[1], 2);
         if ($line->amount?->kind !== AmountKind::Rest) {

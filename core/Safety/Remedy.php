@@ -264,13 +264,13 @@ final readonly class Remedy
         $patch = [];
         foreach ($hlb->pair as $i => $line) {
             $range = $line->ingredient?->use;
-            $was = 100 * ($line->share->likely ?? 0.0);
+            $was = 100 * $line->part();
             if ($range === null || $split[$i] > $range->max || $split[$i] < 0.01 || $was <= 0) {
                 return [];
             }
             $amount = $line->amount?->kind === AmountKind::Percent
                 ? round($split[$i], 2).' %'
-                : round(($line->grams->likely ?? 0.0) * $split[$i] / $was, 2).' g';
+                : round($line->weighs() * $split[$i] / $was, 2).' g';
             $patch[] = ['op' => 'replace', 'path' => '/lines/'.($line->position - 1).'/amount', 'value' => $amount];
         }
 
@@ -356,7 +356,7 @@ final readonly class Remedy
             $value = $values['/lines/'.($line->position - 1).'/amount'] ?? null;
             $taken += self::staysInDrops($line)
                 ? 0.0
-                : ($line->grams->likely ?? 0.0) - (is_string($value) ? (float) $value : 0.0);
+                : $line->weighs() - (is_string($value) ? (float) $value : 0.0);
         }
         if ($taken <= 0.0) {
             return [$fix];

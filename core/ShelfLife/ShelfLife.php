@@ -161,7 +161,7 @@ final readonly class ShelfLife
     {
         return ($line->ingredient?->kind->isLipid() ?? false)
             && ($line->ingredient->openedMonths ?? INF) <= self::DELICATE_MONTHS
-            && ($line->share->likely ?? 0.0) >= self::DELICATE_SHARE;
+            && $line->part() >= self::DELICATE_SHARE;
     }
 
     private const DELICATE_MONTHS = 3.0;

@@ -282,8 +282,8 @@ final class Pots
     {
         $parts = [];
         foreach ($lines as $line) {
-            if (($line->grams->likely ?? 0.0) > 0) {
-                $parts[] = [$line, $line->ingredient, $line->grams->likely ?? 0.0];
+            if ($line->weighs() > 0) {
+                $parts[] = [$line, $line->ingredient, $line->weighs()];
                 $ingredient = $line->ingredient;
                 if ($ingredient?->meltHigh !== null) {
                     $this->solid[$ingredient->key] = [$ingredient, $pot];

@@ -47,7 +47,7 @@ final readonly class Acidity
                 continue;
             }
             if ($ingredient->kind->isWatery() && $ingredient->kind !== Kind::WaterPhaseLiquid) {
-                $share = $line->share->likely ?? 0.0;
+                $share = $line->part();
                 $plants += $share;
                 $hold = $share * self::HELD_BY_FOOD * ($ingredient->bioburden->food ?? 0.0);
                 $holds += $ingredient->bioburden?->ph === null ? 0.0 : $hold;
@@ -61,7 +61,7 @@ final readonly class Acidity
             $lye = $ingredient->contents['Sodium Hydroxide'] ?? 0.0;
             if ($lye > 0) {
                 $solution = $solution->alkaline(
-                    $lye * ($line->share->likely ?? 0.0) / self::LYE_MOLAR_MASS / $water * 1000,
+                    $lye * $line->part() / self::LYE_MOLAR_MASS / $water * 1000,
                 );
                 $isAnything = true;
             }
@@ -103,7 +103,7 @@ final readonly class Acidity
      */
     private static function dissolved(WeighedLine $line): array
     {
-        $share = $line->share->likely ?? 0.0;
+        $share = $line->part();
         $grams = array_map(static fn (float $fraction): float => $share * $fraction, $line->ingredient->contents ?? []);
         foreach ($line->ingredient->preservativeComponents ?? [] as $component) {
             $grams[$component->inci] ??= $share * $component->typical / 100;

@@ -31,7 +31,7 @@ final class GelNetwork
         $cationic = $alcohol = 0.0;
         foreach ($composition->known() as $line) {
             $material = $line->ingredient;
-            $share = $line->share->likely ?? 0.0;
+            $share = $line->part();
             $parts = $material->blendParts ?? [];
             if ($parts === [] && $material?->kind === Kind::WaxOrFattyAlcohol) {
                 $parts = [$material->inci => 1.0];

@@ -91,7 +91,7 @@ final readonly class Hlb
         }
         [$a, $b] = array_map(static fn (WeighedLine $line): float => $line->ingredient->hlb ?? 0.0, $this->pair);
         $total = array_sum(array_map(
-            static fn (WeighedLine $line): float => 100 * ($line->share->likely ?? 0.0),
+            static fn (WeighedLine $line): float => 100 * $line->part(),
             $this->pair,
         ));
         try {
@@ -114,7 +114,7 @@ final readonly class Hlb
     private static function unknown(array $fats): float
     {
         $known = self::weights($fats, static fn (WeighedLine $line): ?float => $line->ingredient?->requiredHlb);
-        $all = array_sum(array_map(static fn (WeighedLine $line): float => $line->share->likely ?? 0.0, $fats));
+        $all = array_sum(array_map(static fn (WeighedLine $line): float => $line->part(), $fats));
 
         return $all > 0.0 ? 1 - array_sum(array_column($known, 0)) / $all : 0.0;
     }
@@ -136,8 +136,8 @@ final readonly class Hlb
     {
         $weights = [];
         foreach ($lines as $line) {
-            if ($value($line) !== null && ($line->share->likely ?? 0.0) > 0) {
-                $weights[] = [$line->share->likely ?? 0.0, $value($line)];
+            if ($value($line) !== null && $line->part() > 0) {
+                $weights[] = [$line->part(), $value($line)];
             }
         }
 

@@ -66,7 +66,7 @@ final readonly class SolidFat
     public static function of(Composition $composition): self
     {
         return self::blend(array_map(
-            static fn (WeighedLine $line): array => [$line->ingredient, $line->share->likely ?? 0.0],
+            static fn (WeighedLine $line): array => [$line->ingredient, $line->part()],
             $composition->linesWith(static fn (Material $ingredient): bool => $ingredient->kind->isLipid()),
         ));
     }

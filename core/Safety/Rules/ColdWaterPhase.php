@@ -41,8 +41,8 @@ final class ColdWaterPhase implements Rule
         if ($share->likely <= self::MOST + 1e-9) {
             return;
         }
-        usort($cold, static fn (WeighedLine $a, WeighedLine $b): int => ($b->share->likely ?? 0.0)
-            <=> ($a->share->likely ?? 0.0));
+        usort($cold, static fn (WeighedLine $a, WeighedLine $b): int => $b->part()
+            <=> $a->part());
         yield new Finding('emulsion.water_not_heated', Severity::Stop, array_map(
             static fn (WeighedLine $line): int => $line->position,
             $cold,

@@ -169,7 +169,7 @@ final class NotDissolved implements Rule
         $material = $line->ingredient;
 
         return $material !== null
-            && ($line->share->likely ?? 0.0) >= self::TRACE
+            && $line->part() >= self::TRACE
             && ! $material->kind->isPlant()
             && ! $material->bringsFreeWater()
             && ($material->waterFraction ?? 0.0) < Dissolution::WATER_FROM

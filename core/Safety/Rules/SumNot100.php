@@ -79,20 +79,20 @@ final class SumNot100 implements Rule
     {
         $lines = array_filter(
             $assessment->composition->known(),
-            static fn (WeighedLine $line): bool => ($line->share->likely ?? 0.0) > 0,
+            static fn (WeighedLine $line): bool => $line->part() > 0,
         );
         usort(
             $lines,
             static fn (
                 WeighedLine $a,
                 WeighedLine $b,
-            ): int => ($b->share->likely ?? 0.0) <=> ($a->share->likely ?? 0.0),
+            ): int => $b->part() <=> $a->part(),
         );
         $sum = 0.0;
         $taken = [];
         foreach ($lines as $line) {
             $taken[] = $line;
-            $sum += $line->share->likely ?? 0.0;
+            $sum += $line->part();
             if ($sum > 1.0) {
                 break;
             }

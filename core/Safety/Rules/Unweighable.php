@@ -29,7 +29,7 @@ final class Unweighable implements Rule
     {
         $kind = $line->ingredient?->kind;
         $percent = $line->percent();
-        $grams = $line->grams->likely ?? 0.0;
+        $grams = $line->weighs();
         $isOfThose = $kind !== null && ($kind->isScent() || in_array(
             $kind,
             [Kind::Preservative, Kind::Emulsifier, Kind::AcidOrBase, Kind::Active],

@@ -92,7 +92,7 @@ final readonly class Judged
         foreach (json_decode((string) file_get_contents(dirname(__DIR__).'/Verdict/open.json'), true) as $case) {
             yield $case['name'] => $case['document'];
         }
-        foreach (Formulas::swept() as $name => $document) {
+        foreach ([...Formulas::swept(), ...Formulas::edges(), ...Formulas::madeUp()] as $name => $document) {
             yield "swept: $name" => $document;
         }
     }
