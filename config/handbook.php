@@ -17,6 +17,7 @@ return [
             'preservation.weak_alone' => ['stop', 'disputed'],
             'preservation.scent_is_not' => ['stop', 'practice'],
             'preservation.vitamin_e_is_not' => ['stop', 'practice'],
+            'material.not_for_home' => ['stop', 'law'],
             'preservation.audience' => ['stop', 'law'],
             'preservation.form_unsuited' => ['mind', 'law'],
             'preservation.twice' => ['mind', 'practice'],

@@ -28,6 +28,10 @@ enum Kind: string
     case AcidOrBase = 'acid_or_base';
     case Solubiliser = 'solubiliser';
     case Surfactant = 'surfactant';
+    case Silicone = 'silicone';
+
+    /** Clays, starches, charcoal: ground, and not of a whole plant. */
+    case Powder = 'powder';
 
     /** Waters, teas, juices, gels, milks and foods: what microbes live on. */
     public function isWatery(): bool
@@ -38,11 +42,11 @@ enum Kind: string
         };
     }
 
-    /** Oils, butters, waxes and fatty alcohols: what an emulsifier has to hold. */
+    /** Oils, butters, waxes, fatty alcohols and silicones: what an emulsifier has to hold. */
     public function isLipid(): bool
     {
         return match ($this) {
-            self::CarrierOil, self::Butter, self::WaxOrFattyAlcohol => true,
+            self::CarrierOil, self::Butter, self::WaxOrFattyAlcohol, self::Silicone => true,
             default => false,
         };
     }

@@ -46,6 +46,12 @@ enum MaterialTrait: string
     /** Makes acid for days after it went in. */
     case DriftsAcid = 'drifts_acid';
 
+    /** Trusted to hold microbes back, which it doesn't. */
+    case MistakenForPreservative = 'mistaken_for_preservative';
+
+    /** Nothing for a home: forbidden, a medicine, or dangerous to dose. */
+    case NotForHome = 'not_for_home';
+
     /** What it is used for dissolves in water and hardly in oil: mucilage, tannins, saponins, water colours. */
     case GivesToWater = 'gives_to_water';
 

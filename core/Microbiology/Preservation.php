@@ -13,6 +13,7 @@ use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Coverage;
 use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Material;
+use Ilvane\Core\Material\MaterialTrait;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Physics\Acidity\Acid;
 use Ilvane\Core\Physics\Acidity\Acidity;
@@ -66,7 +67,11 @@ final readonly class Preservation
         $dissolved = Acidity::of($composition);
         $acidity = $formula->ph === null && ! $onBatch ? self::acidity($composition, $dissolved) : null;
         foreach ($composition->opened() as $line) {
-            if ($line->ingredient?->kind === Kind::Preservative && $line->isInBatch()) {
+            if (
+                $line->ingredient?->kind === Kind::Preservative
+                && $line->isInBatch()
+                && ! $line->ingredient->is(MaterialTrait::NotForHome) // nobody doses it at home
+            ) {
                 $doses[] = self::dose($formula, $line, $line->ingredient, $heat, $acidity);
             }
         }

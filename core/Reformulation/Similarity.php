@@ -87,8 +87,16 @@ final class Similarity
         return self::apart(
             ['hlb' => $a->hlb === null ? null : $a->hlb / self::HLB_POINTS, 'load' => Emulsion::leastLoad($a) / 0.05],
             ['hlb' => $b->hlb === null ? null : $b->hlb / self::HLB_POINTS, 'load' => Emulsion::leastLoad($b) / 0.05],
-        ) + ($a->charge === $b->charge ? 0.0 : 4.0);
+        ) + ($a->charge === $b->charge ? 0.0 : 4.0) + (self::shareActives($a, $b) ? 0.0 : self::OF_OTHER_KIN);
     }
+
+    /** Two grades of one thing are more alike than two things of the same strength. */
+    private static function shareActives(Material $a, Material $b): bool
+    {
+        return array_intersect_key($a->blendParts, $b->blendParts) !== [];
+    }
+
+    private const OF_OTHER_KIN = 1.0;
 
     private static function preservatives(Material $a, Material $b): float
     {

@@ -41,6 +41,7 @@ use Ilvane\Core\Safety\Rules\LowAcidInOil;
 use Ilvane\Core\Safety\Rules\NoEmulsifier;
 use Ilvane\Core\Safety\Rules\NotAnEmulsifier;
 use Ilvane\Core\Safety\Rules\NotDissolved;
+use Ilvane\Core\Safety\Rules\NotForHome;
 use Ilvane\Core\Safety\Rules\NutAllergen;
 use Ilvane\Core\Safety\Rules\Packing;
 use Ilvane\Core\Safety\Rules\PartInfused;
@@ -87,6 +88,7 @@ final class RuleBook
     public static function checks(): array
     {
         return [
+            new NotForHome,
             new SumNot100,
             new PartTooLittle,
             new PartNotStrained,

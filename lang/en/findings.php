@@ -134,6 +134,8 @@ return [
         ],
         'vitamin_e_is_not' => [
             'message' => ':ingredients won’t preserve it.',
+            'message_mistaken' => '“:ingredients” hold no microbes back.',
+            'because_mistaken' => 'It is trusted to, and in tests it doesn’t. Without the INCI name and its dose nobody can say that a preservative is in it.',
             'because' => 'It slows oils turning rancid. It does nothing against bacteria, yeast or mould.',
             'source' => 'Common practice; antioxidants are not listed among the preservatives of Regulation (EC) No 1223/2009, Annex V (from memory).',
             'ask' => 'Will you add a preservative, or make it fresh and use it within days?',
@@ -346,6 +348,7 @@ return [
         ],
         'much' => [
             'message' => ':is g of :ingredient to 100 g of oil: beyond :most the oil gets no stronger.',
+            'message_never' => ':ingredient is not for infusing in oil: what it does, it does in water.',
             'because' => 'Oil takes up only so much, and every gram of plant keeps some of the oil. Strain, and draw fresh plant in the same oil, if you want it stronger.',
             'source' => 'Common practice; the catalogue’s figure, from memory.',
             'ask' => 'Less of the plant, or more oil?',
@@ -383,6 +386,14 @@ return [
             'because' => 'Oil and plant together; a little air has to stay, or it can’t be shaken.',
             'source' => 'Arithmetic: oil by its density, plant matter at 1.3 g/mL (a guess), loose plants settled to six tenths.',
             'ask' => 'A larger jar, or less of both?',
+        ],
+    ],
+    'material' => [
+        'not_for_home' => [
+            'message' => ':ingredient is nothing to use at home.',
+            'because' => ':caution',
+            'source' => ':source',
+            'ask' => 'Will you take it out?',
         ],
     ],
     'irritant' => [
@@ -696,6 +707,7 @@ return [
             'message' => ':percent :ingredient is above its usual range; stay at :limit or less.',
             'message_not_leave_on' => ':ingredient is not for products that stay on the hair.',
             'message_strained' => ':ingredient is stronger than usual: about :strength g of plant extracted per 100 g; stay at :limit g or less.',
+            'because_plain' => 'So much of it feels heavy or sticky, and does no more than less of it.',
             'because_strained' => 'More plant only makes reactions likelier.',
             'source_strained' => 'Usual range of :ingredients in the catalogue, from memory; the strength is an estimate.',
             'message_infusion' => 'Stronger than usual: :index g of plant extracted per 100 g oil; stay at :limit g or less. Thin it with :grams of plain oil.',

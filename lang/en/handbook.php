@@ -179,6 +179,7 @@ return [
         ],
         'infusion' => ['cooked_out' => 'An oil that wet plants were cooked out in is free of water once the pot is lighter by nearly all the water they held. Unweighed it gets :wet_days in the fridge.', 'not_cooked_out' => 'Cooking out wants 100 °C at least: cooler, the water stays.', 'overfull' => 'Oil and plant leave a little air in the jar.'],
         'powder' => ['high' => 'No more than :powder of plant powder in what stays on.'],
+        'material' => ['not_for_home' => 'Forbidden things, medicines and what is too dangerous to dose are recognised, and stop a formula.'],
         'irritant' => ['strong' => 'Hot pepper, mustard, ginger and their kind have ceilings of their own; some have no place on a scalp.'],
         'scent' => [
             'total_high' => 'All scent oils together, left on: :adult is plenty, :adult_most the ceiling; pregnant :pregnant; six to eleven years :six, three to five :three, under three none. Rinsed off: up to :adult_most.',
@@ -220,6 +221,7 @@ return [
     // where the finding's own reason speaks of one formula
     'because' => [
         'preservation' => ['missing' => 'Microbes grow in anything with water, long before you can see or smell them. Cold slows them; it does not stop them.', 'over_limit' => 'Above its limit the law sees a risk to skin and health.'],
+        'material' => ['not_for_home' => 'It burns, poisons, sensitises for life or is a medicine; a kitchen is no place to dose it.'],
         'irritant' => ['strong' => 'It burns before it does anything else.'],
         'emulsion' => ['load_low' => 'Short of it droplets run together and a layer forms.'],
         'scent' => ['single_high' => 'Each has its own reason: some sensitise, some sting, some are hard on the young.', 'declare' => 'Someone who is allergic has to be able to read it. The batch’s own certificate decides.'],

@@ -92,6 +92,8 @@ return [
         'wants_neutralising' => 'thickens only once neutralised',
         'electrolyte' => 'a salt, or gives one',
         'drifts_acid' => 'turns more acid for days',
+        'mistaken_for_preservative' => 'no preservative, though it is taken for one',
+        'not_for_home' => 'not for home use',
         'gives_to_water' => 'gives what it has to water, not to oil',
         'sturdy' => 'what it gives bears heat',
         'low_acid' => 'little acid: botulism in oil',

@@ -83,7 +83,7 @@ return [
         'wax_or_fatty_alcohol' => 'wax or fatty alcohol', 'emulsifier' => 'emulsifier', 'thickener_gum' => 'thickener',
         'essential_oil' => 'essential oil', 'fragrance' => 'fragrance', 'preservative' => 'preservative', 'antioxidant' => 'antioxidant',
         'active' => 'active', 'protein' => 'protein', 'powder_botanical' => 'plant powder', 'dried_botanical' => 'dried plant',
-        'fresh_botanical' => 'fresh plant', 'acid_or_base' => 'acid or alkali', 'solubiliser' => 'solubiliser', 'surfactant' => 'soap', 'own_formula' => 'my own formula',
+        'fresh_botanical' => 'fresh plant', 'acid_or_base' => 'acid or alkali', 'solubiliser' => 'solubiliser', 'surfactant' => 'surfactant', 'silicone' => 'silicone', 'powder' => 'powder (clay, starch)', 'own_formula' => 'my own formula',
     ],
     'feel' => ['pourable' => 'pourable', 'very_soft' => 'very soft', 'scoopable' => 'scoopable', 'firm' => 'firm', 'hard' => 'hard'],
     'allergen' => [

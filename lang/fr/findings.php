@@ -134,6 +134,8 @@ return [
         ],
         'vitamin_e_is_not' => [
             'message' => ':ingredients ne le conservera pas.',
+            'message_mistaken' => '« :ingredients » n’arrête aucun microbe.',
+            'because_mistaken' => 'On lui fait confiance, et à l’essai rien n’y fait. Sans le nom INCI et la dose, personne ne peut dire qu’un conservateur s’y trouve.',
             'because' => 'Elle ralentit le rancissement des huiles. Elle ne fait rien contre bactéries, levures ou moisissures.',
             'source' => 'Pratique courante ; les antioxydants ne figurent pas parmi les conservateurs du règlement (CE) n° 1223/2009, annexe V (de mémoire).',
             'ask' => 'Ajouterez-vous un conservateur, ou le ferez-vous frais pour l’utiliser en quelques jours ?',
@@ -345,6 +347,7 @@ return [
             'because_butter' => 'Une fois figé, il fige dans le linge, et la moitié y reste.',
         ],
         'much' => [
+            'message_never' => ':ingredient n’est pas faite pour macérer dans l’huile : c’est dans l’eau qu’elle agit.',
             'message' => ':is g de :ingredient pour 100 g d’huile : au-delà de :most, l’huile ne devient pas plus forte.',
             'because' => 'L’huile ne prend qu’une certaine quantité, et chaque gramme de plante garde de l’huile. Filtrez, puis faites macérer une plante neuve dans la même huile si vous la voulez plus forte.',
             'source' => 'Pratique courante ; chiffre du catalogue, de mémoire.',
@@ -383,6 +386,14 @@ return [
             'because' => 'Huile et plante ensemble ; un peu d’air doit rester, sinon on ne peut pas secouer.',
             'source' => 'Arithmétique : l’huile par sa densité, la plante à 1,3 g/mL (supposition), plante lâche tassée à six dixièmes.',
             'ask' => 'Un plus grand bocal, ou moins des deux ?',
+        ],
+    ],
+    'material' => [
+        'not_for_home' => [
+            'message' => ':ingredient n’a pas sa place à la maison.',
+            'because' => ':caution',
+            'source' => ':source',
+            'ask' => 'L’enlevez-vous ?',
         ],
     ],
     'irritant' => [
@@ -696,6 +707,7 @@ return [
             'message' => ':ingredient est au-dessus de sa plage usuelle : :percent, :limit au plus.',
             'message_not_leave_on' => ':ingredient n’est pas pour ce qui reste sur les cheveux.',
             'message_strained' => ':ingredient est plus fort que d’habitude : environ :strength g de plante pour 100 g, :limit au plus.',
+            'because_plain' => 'Autant alourdit ou colle, sans faire mieux qu’un peu moins.',
             'because_strained' => 'Plus de plante rend seulement les réactions plus probables.',
             'source_strained' => 'Usage courant de :ingredients dans le catalogue, de mémoire ; la force est une estimation.',
             'message_infusion' => 'Plus fort que d’ordinaire : :index g de plante pour 100 g d’huile, :limit au plus. Diluez avec :grams d’huile neutre.',

@@ -179,6 +179,7 @@ return [
         ],
         'infusion' => ['cooked_out' => 'Une huile où des plantes humides ont rendu leur eau en est libre quand la casserole a perdu presque toute l’eau qu’elles tenaient. Sans pesée : :wet_days au réfrigérateur.', 'not_cooked_out' => 'Faire partir l’eau demande au moins 100 °C : moins chaud, elle reste.', 'overfull' => 'Huile et plante laissent un peu d’air dans le bocal.'],
         'powder' => ['high' => 'Pas plus de :powder de poudre de plante dans ce qui reste.'],
+        'material' => ['not_for_home' => 'Ce qui est interdit, ce qui est un médicament et ce qui est trop dangereux à doser est reconnu, et arrête une formule.'],
         'irritant' => ['strong' => 'Piment, moutarde, gingembre et les leurs ont leurs propres plafonds ; certains n’ont rien à faire sur un cuir chevelu.'],
         'scent' => [
             'total_high' => 'Toutes les huiles parfumées ensemble, dans ce qui reste : :adult suffit largement, :adult_most est le plafond ; enceinte :pregnant ; six à onze ans :six, trois à cinq :three, moins de trois aucune. Rincé : jusqu’à :adult_most.',
@@ -219,6 +220,7 @@ return [
 
     'because' => [
         'preservation' => ['missing' => 'Les microbes poussent dans tout ce qui contient de l’eau, bien avant qu’on les voie ou les sente. Le froid les ralentit ; il ne les arrête pas.', 'over_limit' => 'Au-delà de sa limite la loi voit un risque pour la peau et la santé.'],
+        'material' => ['not_for_home' => 'Cela brûle, empoisonne, sensibilise à vie ou est un médicament ; une cuisine n’est pas l’endroit pour le doser.'],
         'irritant' => ['strong' => 'Cela brûle avant de faire quoi que ce soit d’autre.'],
         'emulsion' => ['load_low' => 'En dessous les gouttes se rejoignent et une couche se forme.'],
         'scent' => ['single_high' => 'Chacune a sa raison : certaines sensibilisent, certaines piquent, certaines sont dures pour les jeunes.', 'declare' => 'Qui est allergique doit pouvoir le lire. Le certificat du lot décide.'],

@@ -92,6 +92,8 @@ return [
         'wants_neutralising' => 'n’épaissit qu’une fois neutralisé',
         'electrolyte' => 'un sel, ou en donne un',
         'drifts_acid' => 's’acidifie pendant des jours',
+        'mistaken_for_preservative' => 'pas un conservateur, bien qu’on le croie',
+        'not_for_home' => 'pas pour la maison',
         'gives_to_water' => 'donne à l’eau, pas à l’huile',
         'sturdy' => 'ce qu’il donne supporte la chaleur',
         'low_acid' => 'peu acide : botulisme dans l’huile',

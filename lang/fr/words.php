@@ -83,7 +83,7 @@ return [
         'wax_or_fatty_alcohol' => 'cire ou alcool gras', 'emulsifier' => 'émulsifiant', 'thickener_gum' => 'épaississant',
         'essential_oil' => 'huile essentielle', 'fragrance' => 'parfum', 'preservative' => 'conservateur', 'antioxidant' => 'antioxydant',
         'active' => 'actif', 'protein' => 'protéine', 'powder_botanical' => 'poudre de plante', 'dried_botanical' => 'plante sèche',
-        'fresh_botanical' => 'plante fraîche', 'acid_or_base' => 'acide ou base', 'solubiliser' => 'solubilisant', 'surfactant' => 'savon', 'own_formula' => 'ma propre formule',
+        'fresh_botanical' => 'plante fraîche', 'acid_or_base' => 'acide ou base', 'solubiliser' => 'solubilisant', 'surfactant' => 'tensioactif', 'silicone' => 'silicone', 'powder' => 'poudre (argile, fécule)', 'own_formula' => 'ma propre formule',
     ],
     'feel' => ['pourable' => 'coulant', 'very_soft' => 'très mou', 'scoopable' => 'à prélever', 'firm' => 'ferme', 'hard' => 'dur'],
     'allergen' => [

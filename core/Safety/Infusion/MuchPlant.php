@@ -23,7 +23,7 @@ final class MuchPlant implements InfusionRule
                     'ingredient' => Term::ingredient($plant->ingredient->key),
                     'is' => Term::number(round($is)),
                     'most' => Term::number($most),
-                ]);
+                ], variant: $most > 0.0 ? 'usual' : 'never');
             }
         }
     }

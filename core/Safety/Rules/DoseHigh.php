@@ -67,7 +67,11 @@ final class DoseHigh implements Rule
             $terms,
             $fixes,
             certainty: $overLaw ?? $overUsual,
-            variant: $keep > 0 ? 'usual' : 'not_leave_on',
+            variant: match (true) {
+                $keep <= 0 => 'not_leave_on',
+                $ingredient->cautionNote === '' => 'plain',
+                default => 'usual',
+            },
         );
     }
 

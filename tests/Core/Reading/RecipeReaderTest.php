@@ -128,7 +128,7 @@ final class RecipeReaderTest extends CoreCase
 
     public function test_what_nobody_knows_is_kept_with_its_amount_and_no_ingredient(): void
     {
-        foreach (['3 capsules of moon dust', 'salt 5 g', '5 g of salt'] as $text) {
+        foreach (['3 capsules of moon dust', 'stardust 5 g', '5 g of stardust'] as $text) {
             $line = self::read($text)->lines[0];
             self::assertNull($line->ingredient, $text);
             self::assertNotNull($line->amount?->number, $text);
