@@ -24,6 +24,9 @@ final readonly class Remedy
     /** Less water than this share is none to speak of. */
     private const WATERY = 0.01;
 
+    /** Less than this can't be written down in percent, and hardly weighed. */
+    private const LEAST_PERCENT = 0.01;
+
     /** What fills up a watery formula. */
     private string $plainWater;
 
@@ -227,11 +230,13 @@ final readonly class Remedy
                     ];
             } elseif ($percent !== null && ! $line->isInside()) {
                 $isDropsOnly = false;
-                $patch[] = [
-                    'op' => 'replace',
-                    'path' => '/lines/'.($line->position - 1).'/amount',
-                    'value' => $this->amount($percent->likely * $factor, $line),
-                ];
+                $patch[] = $percent->likely * $factor < self::LEAST_PERCENT
+                    ? ['op' => 'remove', 'path' => '/lines/'.($line->position - 1)]
+                    : [
+                        'op' => 'replace',
+                        'path' => '/lines/'.($line->position - 1).'/amount',
+                        'value' => $this->amount($percent->likely * $factor, $line),
+                    ];
             }
         }
 

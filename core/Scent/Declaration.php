@@ -19,9 +19,6 @@ final class Declaration
 
     public const RINSE_OFF = 0.01;
 
-    /** Constituents of the table that are no allergens of the lists. */
-    private const NOT_LISTED = ['Sclareol'];
-
     /**
      * @param  list<WeighedLine>  $scents
      * @return array<string, bool> true: must be named, false: may need to be; the names in order of the alphabet
@@ -35,12 +32,10 @@ final class Declaration
                 continue;
             }
             foreach ($catalogue->constituentsOf($line->ingredient->key) as [$name, $low, $high]) {
-                if (! in_array($name, self::NOT_LISTED, true)) {
-                    $sums[$name] = [
-                        ($sums[$name][0] ?? 0.0) + $percent->low * $low / 100,
-                        ($sums[$name][1] ?? 0.0) + $percent->high * $high / 100,
-                    ];
-                }
+                $sums[$name] = [
+                    ($sums[$name][0] ?? 0.0) + $percent->low * $low / 100,
+                    ($sums[$name][1] ?? 0.0) + $percent->high * $high / 100,
+                ];
             }
         }
         $limit = $use === Application::RinseOff ? self::RINSE_OFF : self::LEAVE_ON;
