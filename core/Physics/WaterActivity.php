@@ -21,6 +21,7 @@ final class WaterActivity
     private const SOLUTES = [
         'Glycerin' => [92.094, 1.16],
         'Propanediol' => [76.095, 1.0],
+        'Sorbitol' => [182.17, 1.65],
         'Fructose and Glucose' => [180.156, 2.25],
     ];
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ilvane\Core\Safety\Rules;
 
 use Ilvane\Core\Formula\WeighedLine;
-use Ilvane\Core\Material\Caution;
 use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Material;
 use Ilvane\Core\Safety\Assessment;
@@ -25,7 +24,7 @@ final class AudienceUnsuited implements Rule
         $avoid = ScentAudience::avoided($assessment->formula->audience);
         $lines = $assessment->composition->linesOrExtractsWith(
             static fn (Material $ingredient): bool => ! $ingredient->kind->isScent()
-                && ! $ingredient->hasCaution(Caution::Irritant)
+                && ! IrritantStrong::isOne($ingredient)
                 && ! in_array($ingredient->kind, [Kind::Preservative, Kind::AcidOrBase], true)
                 && array_filter($avoid, $ingredient->hasCaution(...)) !== [],
         );

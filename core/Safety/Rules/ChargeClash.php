@@ -68,8 +68,12 @@ final class ChargeClash implements Rule
         return match ($by) {
             'kind' => array_values(array_filter(
                 $assessment->composition->ofKind(Kind::from($what)),
-                static fn (WeighedLine $line): bool => $line->ingredient?->charge === Charge::Anionic,
+                static fn (WeighedLine $line): bool => $line->ingredient?->charge === Charge::Anionic
+                    && ! $line->ingredient->is(MaterialTrait::WantsNeutralising),
             )),
+            'trait' => $assessment->composition->linesWith(
+                static fn (Material $ingredient): bool => $ingredient->is(MaterialTrait::from($what)),
+            ),
             'soap' => $has($what) === []
                 ? []
                 : $assessment->composition->linesWith(

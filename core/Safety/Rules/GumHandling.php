@@ -6,6 +6,7 @@ namespace Ilvane\Core\Safety\Rules;
 
 use Ilvane\Core\Formula\Prepared;
 use Ilvane\Core\Material\Kind;
+use Ilvane\Core\Material\Material;
 use Ilvane\Core\Material\MaterialTrait;
 use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Safety\Assessment;
@@ -16,12 +17,14 @@ use Ilvane\Core\Safety\Rule;
 use Ilvane\Core\Safety\Severity;
 use Ilvane\Core\Safety\Term;
 
-/** Gums lump when they meet water dry; more than a little is slime. */
+/** Gums, and some powders, lump when they meet water dry; more than a little gum is slime. */
 final class GumHandling implements Rule
 {
     public function examine(Assessment $assessment): iterable
     {
-        foreach ($assessment->composition->ofKind(Kind::ThickenerGum) as $line) {
+        foreach ($assessment->composition->linesWith(
+            static fn (Material $it): bool => $it->kind === Kind::ThickenerGum || $it->is(MaterialTrait::LumpsWhenDry),
+        ) as $line) {
             $ingredient = $line->ingredient;
             if ($ingredient === null || $line->isInside()) {
                 continue;
@@ -44,7 +47,7 @@ final class GumHandling implements Rule
                     ),
                 ]);
             }
-            $most = $ingredient->use?->max;
+            $most = $ingredient->kind === Kind::ThickenerGum ? $ingredient->use?->max : null;
             $certainty = $most === null ? null : $line->percent()?->above($most);
             if ($certainty !== null) {
                 yield new Finding('gum.high', Severity::Mind, [$line->position], [

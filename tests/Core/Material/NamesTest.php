@@ -35,7 +35,7 @@ final class NamesTest extends CoreCase
             $all++;
             $isRight = $key === '' ? $is === null || $line->confidence < ReadLine::SURE : $is === $key;
             if (! $isRight) {
-                $wrong[] = "$name: ".($is ?? 'nothing')." for ".($key === '' ? 'nothing' : $key);
+                $wrong[] = "$name: ".($is ?? 'nothing').' for '.($key === '' ? 'nothing' : $key);
             }
         }
         self::assertGreaterThanOrEqual(200, $all);
