@@ -88,6 +88,11 @@ final class OwnCatalogue implements CatalogueSource
         return $this->shipped->scentConstituents();
     }
 
+    public function uses(): array
+    {
+        return $this->shipped->uses();
+    }
+
     public function vagueNames(): array
     {
         return $this->shipped->vagueNames();

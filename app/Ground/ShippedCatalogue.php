@@ -30,13 +30,14 @@ use RuntimeException;
  *   constituents: array<string, list<array{string, float, float}>>,
  *   activities: array<string, ActivityRow>, salts: array<string, array{string, float}>,
  *   bioburdens: array<string, BurdenRow>, solubilities: array<string, SolubilityRow>,
- *   choices: array<string, list<string>>, vague: array<string, list<string>>, presets: list<PresetRow>
+ *   choices: array<string, list<string>>, vague: array<string, list<string>>,
+ *   uses: array<string, list<string>>, presets: list<PresetRow>
  * }
  */
 final class ShippedCatalogue implements CatalogueSource
 {
     /** Raise when the shape of a compiled row changes. */
-    private const SHAPE = 17;
+    private const SHAPE = 18;
 
     private const FILES = [
         'ingredients',
@@ -55,6 +56,7 @@ final class ShippedCatalogue implements CatalogueSource
         'preservative_activity',
         'preservative_salts',
         'vague_names',
+        'uses',
         'figure_sources',
         'choices',
         'presets',
@@ -120,6 +122,11 @@ final class ShippedCatalogue implements CatalogueSource
     public function vagueNames(): array
     {
         return $this->compiled()['vague'];
+    }
+
+    public function uses(): array
+    {
+        return $this->compiled()['uses'];
     }
 
     public function activities(): array
@@ -218,6 +225,7 @@ final class ShippedCatalogue implements CatalogueSource
                 'salt',
             ),
             'vague' => $this->grouped('vague_names', static fn (array $row): string => $row['key'], 'name'),
+            'uses' => $this->grouped('uses', static fn (array $row): string => $row['of'], 'word'),
             'solubilities' => $this->table('solubility', self::solubility(...), 'of'),
             'bioburdens' => $this->table('bioburden', self::burden(...), 'of'),
             'presets' => array_map(self::preset(...), $this->csv('presets')),

@@ -25,6 +25,9 @@ final readonly class Search
 {
     private const SHORTEST = 2;
 
+    /** All of one use, such as the emulsifiers. */
+    private const MOST_INGREDIENTS = 30;
+
     private const MOST = 8;
 
     public function __construct(
@@ -100,7 +103,7 @@ final readonly class Search
                     'detail' => say('words.kind.'.$ingredient->kind->value),
                     'href' => route('ingredient', $ingredient->key),
                 ],
-                $this->catalogue->search($words, self::MOST),
+                $this->catalogue->search($words, self::MOST_INGREDIENTS),
             ),
             'rules' => $this->rules($words),
         ]);

@@ -7,6 +7,7 @@ namespace App\Today;
 use App\Ground\Typed;
 use App\Ground\Wording;
 use App\Pantry\IngredientPage;
+use App\Pantry\MaterialFacts;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 use Ilvane\Core\Material\Catalogue;
@@ -21,10 +22,16 @@ final class SearchController
         return view('search.page', ['wanted' => $wanted, 'found' => $search->for($wanted)]);
     }
 
-    public function ingredient(string $key, Catalogue $catalogue, Wording $wording): View
-    {
+    public function ingredient(
+        string $key,
+        Catalogue $catalogue,
+        Wording $wording,
+        MaterialFacts $facts,
+    ): View {
         abort_unless($catalogue->has($key), 404);
 
-        return view('search.ingredient', ['page' => IngredientPage::of($catalogue->get($key), $wording)]);
+        return view('search.ingredient', [
+            'page' => IngredientPage::of($catalogue->get($key), $wording), 'facts' => $facts,
+        ]);
     }
 }

@@ -241,8 +241,9 @@ final class Catalogue
     }
 
     /**
-     * Ingredients whose names or aliases hold every word of the search as the beginning of a word, best first:
-     * whole name, then beginning of a name, then anywhere; shorter names before longer.
+     * Materials whose names, aliases or INCI hold every word of the search, best first: whole name, then beginning of a
+     * name, then of any word, then all that is used for what the words say, then within a word; shorter names before
+     * longer.
      *
      * @return list<Material>
      */
@@ -260,22 +261,59 @@ final class Catalogue
                 $rank[$key] = $score;
             }
         }
+        foreach ($this->usedFor($wanted) as $key) {
+            $rank[$key] = min($rank[$key] ?? INF, self::BY_USE + strlen($this->rows[$key]['name_en']));
+        }
         asort($rank);
 
         return array_map($this->get(...), array_slice(array_keys($rank), 0, $limit));
     }
 
+    /** @return list<string> keys of what is used for what a word says, such as "emulsifier" */
+    private function usedFor(string $wanted): array
+    {
+        $keys = [];
+        foreach ($this->source->uses() as $word => $meant) {
+            if (! in_array($wanted, [Folded::of((string) $word), Folded::of($word).'s'], true)) {
+                continue;
+            }
+            foreach ($meant as $of) {
+                [$by, $what] = [...explode(':', $of, 2), ''];
+                array_push($keys, ...array_keys(array_filter($this->rows, static fn (array $row): bool => match ($by) {
+                    'kind' => $row['kind'] === $what,
+                    'charge' => $row['charge'] === $what,
+                    default => in_array($what, $row['traits'], true),
+                })));
+            }
+        }
+
+        return $keys;
+    }
+
+    private const BY_USE = 300.0;
+
+    private const WITHIN = 500.0;
+
+    /** Letters from which on a part within a word is looked for. */
+    private const LONG_ENOUGH = 4;
+
     /** @param  list<string>  $words */
     private static function score(string $name, string $wanted, array $words): ?float
     {
         $padded = ' '.$name;
+        $isWithin = false;
         foreach ($words as $word) {
-            if (! str_contains($padded, ' '.$word)) {
+            if (str_contains($padded, ' '.$word)) {
+                continue;
+            }
+            if (strlen($word) < self::LONG_ENOUGH || ! str_contains($name, $word)) {
                 return null;
             }
+            $isWithin = true;
         }
 
         return match (true) {
+            $isWithin => self::WITHIN,
             $name === $wanted => 0.0,
             str_starts_with($name, $wanted) => 100.0,
             default => 200.0,

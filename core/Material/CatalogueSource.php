@@ -76,6 +76,9 @@ interface CatalogueSource
     /** @return array<string, list<string>> keys of the ingredients a name may mean, by folded name */
     public function vagueNames(): array;
 
+    /** @return array<string, list<string>> what is meant by a word for a use: kind:, charge: or trait: and its name */
+    public function uses(): array;
+
     /** @return array<string, ActivityRow> by INCI name of the acting form */
     public function activities(): array;
 

@@ -41,7 +41,10 @@ final class Similarity
             'solid_20' => $scaled(SolidFat::ofOne($fat, 20), self::SOLID_POINTS),
             'solid_30' => $scaled(SolidFat::ofOne($fat, 30), self::SOLID_POINTS),
             'hlb' => $scaled($fat->requiredHlb, self::HLB_POINTS),
-            'pufa' => $scaled($fat->pufaPercent, self::PUFA_POINTS),
+            'pufa' => $scaled(
+                $fat->fattyAcids === null ? $fat->pufaPercent : 100 * ($fat->fattyAcids[1] + $fat->fattyAcids[2]),
+                self::PUFA_POINTS,
+            ),
         ];
     }
 

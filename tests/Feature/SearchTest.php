@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Database\Seeders\DemoWorkroom;
+use Ilvane\Core\Material\Catalogue;
 use Tests\Support\AppCase;
 
 final class SearchTest extends AppCase
@@ -39,5 +40,34 @@ final class SearchTest extends AppCase
             ->assertSee('Slow Sunday leave-in milk')
             ->assertSee('left');
         $this->get('/ingredients/no-such-thing')->assertNotFound();
+    }
+
+    public function test_a_material_s_page_says_what_it_does_how_much_and_what_it_keeps_from(): void
+    {
+        $this->get('/ingredients/behentrimonium-chloride')->assertOk()->assertSeeInOrder([
+            'Holds oil and water together',
+            'How much of the batch is usual',
+            'BTMS-50',
+            'At which pH it works',
+            'Keep apart',
+            'It is cationic',
+            'Most like it',
+        ]);
+        $this->get('/ingredients/marula-oil')->assertOk()->assertSee('How long it keeps once it is open')
+            ->assertSee('High-oleic sunflower oil');
+        $this->get('/ingredients/grapefruit-seed-extract')->assertSee('It is no preservative');
+        $this->get('/ingredients/borax')->assertSee('It has no place in a home-made product');
+        foreach (app(Catalogue::class)->all() as $n => $material) {
+            if (crc32($material->key) % 12 === 0) {
+                $this->get("/ingredients/$material->key")->assertOk()->assertDontSee('materials.');
+            }
+        }
+    }
+
+    public function test_what_nobody_knows_can_be_added_under_its_name(): void
+    {
+        $this->get('/search?q=unobtainium')->assertSee('Add “unobtainium” as a material of my own');
+        $this->get('/own-ingredients?named=unobtainium')->assertSee('value="unobtainium"', false);
+        $this->get('/search?q=emulsifier')->assertSee('Cetearyl glucoside')->assertDontSee('as a material of my own');
     }
 }

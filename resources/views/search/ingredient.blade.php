@@ -4,6 +4,11 @@
     <p><a href="{{ route('search') }}">{{ __('search.title') }}</a></p>
     <h1>{{ $page->name }}</h1>
     <p>{{ __('words.kind.' . $it->kind->value) }} · <i>{{ $it->inci }}</i></p>
+    <section class="material-does">
+        @foreach ($facts->does($it) as $said)
+            <p>{{ $said }}</p>
+        @endforeach
+    </section>
     @if ($it->cautionNote !== '')
         <p class="jar-advice sev-mind">{{ \App\Ground\PencilNotes::mark('mind') }}
             {{ $wording->note($it->cautionNote) }}
@@ -12,6 +17,35 @@
     @if ($it->legalNote !== '')
         <p>{{ $wording->note($it->legalNote) }}</p>
     @endif
+    @foreach (['amounts', 'life', 'acidity', 'heat'] as $what)
+        @if ($ranges = $facts->$what($it))
+            <x-ranges :ranges="$ranges" :title="__('materials.drawn.' . $what)" />
+        @endif
+    @endforeach
+    <div class="material-with">
+        @foreach (['goes' => $facts->goesWith($it), 'not' => $facts->notWith($it)] as $how => $says)
+            @if ($says !== [])
+                <section>
+                    <h2>{{ __("materials.$how") }}</h2>
+                    <ul>
+                        @foreach ($says as $said)
+                            <li>{{ $said }}</li>
+                        @endforeach
+                    </ul>
+                </section>
+            @endif
+        @endforeach
+        <section>
+            <h2>{{ __('materials.alike') }}</h2>
+            <ul>
+                @foreach ($facts->neighbours($it) as $other)
+                    <li><a
+                            href="{{ route('ingredient', $other->key) }}">{{ $wording->ingredient($other->key) }}</a>
+                    </li>
+                @endforeach
+            </ul>
+        </section>
+    </div>
     <dl class="figures figures-row">
         @foreach ($page->figures as $figure)
             <div>

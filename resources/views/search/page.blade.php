@@ -7,6 +7,11 @@
     @if ($wanted !== '' && $found === [])
         <p>{{ __('search.nothing', ['wanted' => $wanted]) }}</p>
     @endif
+    @if ($wanted !== '' && empty($found['ingredients']))
+        <p><a class="button button-quiet"
+                href="{{ route('own-ingredients', ['named' => $wanted]) }}">
+                {{ __('search.add', ['wanted' => $wanted]) }}</a></p>
+    @endif
     @foreach ($found as $kind => $hits)
         <section class="search-kind">
             <h2>{{ __("search.kinds.$kind") }}</h2>

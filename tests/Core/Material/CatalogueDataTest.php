@@ -170,4 +170,57 @@ final class CatalogueDataTest extends CoreCase
         $this->expectException(UnknownMaterial::class);
         self::catalogue()->get('philosophers-stone');
     }
+
+    /** @param  list<string>  $among */
+    #[DataProvider('searches')]
+    public function test_the_search_goes_by_part_use_inci_and_french(string $wanted, array $among): void
+    {
+        $found = array_map(static fn ($it): string => $it->key, self::catalogue()->search($wanted, 200));
+        foreach ($among as $key) {
+            self::assertContains($key, $found, $wanted);
+        }
+    }
+
+    public static function searches(): iterable
+    {
+        yield 'a part within a word' => ['oxyethanol', ['phenoxyethanol']];
+        yield 'emulsifiers' => ['emulsifier', ['btms-50', 'emulsifying-wax-nf', 'cetearyl-glucoside']];
+        yield 'in French, many' => ['émulsifiants', ['btms-50', 'cetearyl-glucoside']];
+        yield 'herbs for oils' => ['herb oil', ['calendula-dried', 'nettle-dried']];
+        yield 'carriers' => ['carrier', ['jojoba-oil', 'marula-oil']];
+        yield 'what detangles' => ['detangler', ['btms-25', 'polyquaternium-7']];
+        yield 'INCI' => ['sclerocarya birrea', ['marula-oil']];
+        yield 'INCI, a part of it' => ['Butyrospermum', ['shea-butter-refined']];
+        yield 'French' => ['argile', ['kaolin-clay', 'green-clay', 'bentonite-clay']];
+        yield 'what has no place at home' => ['not for home', ['hydroquinone', 'borax']];
+    }
+
+    public function test_an_exact_name_comes_before_all_that_is_used_so(): void
+    {
+        self::assertSame('glycerin', self::catalogue()->search('glycerin')[0]->key);
+        self::assertSame('beeswax', self::catalogue()->search('beeswax')[0]->key);
+        self::assertSame([], self::catalogue()->search('qqq'));
+    }
+
+    /** Who says so stands beside every figure, and every side table speaks of what there is. */
+    public function test_every_row_of_every_table_names_its_source(): void
+    {
+        foreach ([
+            'bioburden', 'blend_components', 'contents', 'essential_oil_constituents', 'fatty_acids', 'figure_sources',
+            'limits', 'partition', 'piece_weights', 'preservative_components', 'preservative_coverage', 'presets',
+            'solubility', 'traits', 'wax_gels', 'charge_pairs', 'vague_names', 'choices',
+        ] as $file) {
+            foreach (self::csv($file) as $row) {
+                self::assertNotSame('', $row['source'], "$file: ".implode(',', array_slice($row, 0, 2)));
+                $key = $row['key'] ?? $row['ingredient'] ?? $row['of'] ?? '';
+                if ($key !== '' && ! str_contains($key, ':')) {
+                    self::assertTrue(self::catalogue()->has($key), "$file: $key");
+                }
+            }
+        }
+        foreach (self::csv('fatty_acids') as $row) {
+            self::assertLessThanOrEqual(100.0, (float) $row['oleic_pct'] + (float) $row['linoleic_pct']
+                + (float) $row['linolenic_pct'], $row['key']);
+        }
+    }
 }
