@@ -33,7 +33,8 @@
         @if ($page->key === '' || $page->isOwn)
             <div class="own-what">
                 <x-field name="name" :label="__('own_ingredients.fields.name')"
-                    :value="$page->fields['name'] ?? request()->string('named')->limit(80, '')->value()" maxlength="80" wide />
+                    :value="$page->fields['name'] ?? request()->string('named')->limit(80, '')->value()" maxlength="80"
+                    wide />
                 <x-field name="kind" :label="__('own_ingredients.fields.kind')" :value="$page->fields['kind'] ?? ''"
                     :options="['' => '', ...__('words.kind')]" />
                 <x-field name="inci" :label="__('own_ingredients.fields.inci')" :value="$page->fields['inci'] ?? ''"
