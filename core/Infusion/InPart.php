@@ -25,7 +25,7 @@ final readonly class InPart
     /** Water in so much of the plant, grams: what a wet one brings, and what a dried one has kept too much of. */
     public function waterGrams(): float
     {
-        $water = $this->ingredient->waterFraction ?? 0.0;
+        $water = $this->ingredient->water();
         $left = $this->isWeighedWet() ? $this->waterLeft() ?? 0.0 : 0.0;
 
         return $this->grams->likely * match ($this->form) {

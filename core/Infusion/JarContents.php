@@ -137,7 +137,7 @@ final readonly class JarContents
     {
         return array_map(
             static function (InPart $plant): ?float {
-                $typical = $plant->ingredient->use->typical ?? 0.0;
+                $typical = $plant->ingredient->usualUse();
 
                 return $typical > 0 ? $typical : null;
             },

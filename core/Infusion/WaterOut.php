@@ -69,7 +69,7 @@ final readonly class WaterOut
     {
         return array_sum(array_map(
             static fn (WeighedLine $line): float => $line->weighs()
-                * ($line->ingredient->waterFraction ?? 0.0),
+                * ($line->ingredient?->water() ?? 0.0),
             $this->plants,
         ));
     }

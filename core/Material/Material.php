@@ -225,6 +225,34 @@ final readonly class Material
         };
     }
 
+    /** Fraction of water; none where none is known. */
+    public function water(): float
+    {
+        return $this->waterFraction ?? 0.0;
+    }
+
+    /** Percent of the batch at the most and at the least, and as usual; nothing where its use is not known. */
+    public function mostUse(): float
+    {
+        return $this->use->max ?? 0.0;
+    }
+
+    public function leastUse(): float
+    {
+        return $this->use->min ?? 0.0;
+    }
+
+    public function usualUse(): float
+    {
+        return $this->use->typical ?? 0.0;
+    }
+
+    /** @return array{float, float} the pH it works at, from and to; any where none is known */
+    public function worksAtPh(): array
+    {
+        return [$this->phMin ?? 0.0, $this->phMax ?? 14.0];
+    }
+
     /** Grams in 100 g of oil beyond which an oil gets no stronger; null where none is known. */
     public function infuseLimit(): ?float
     {

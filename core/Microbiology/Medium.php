@@ -64,7 +64,7 @@ final readonly class Medium
     private static function dryMatter(Material $material): float
     {
         return match (true) {
-            $material->kind === Kind::PowderBotanical => 1 - ($material->waterFraction ?? 0.0),
+            $material->kind === Kind::PowderBotanical => 1 - $material->water(),
             $material->kind === Kind::PlantMilkOrFood && $material->bringsFreeWater(),
             $material->is(MaterialTrait::Pulpy) => 1 - ($material->waterFraction ?? 1.0),
             default => 0.0,

@@ -305,7 +305,7 @@ final readonly class Preservation
                 && $line->ingredient->kind !== Kind::DriedBotanical
                 && $line->ingredient->kind !== Kind::PowderBotanical
             ) {
-                $otherWater += $line->part() * ($line->ingredient->waterFraction ?? 0.0);
+                $otherWater += $line->part() * $line->ingredient->water();
             }
         }
 

@@ -64,10 +64,9 @@ final readonly class PreservativeDose
             return $this->acidity->low <= $this->ingredient->phMax;
         }
 
-        return $this->ph === null || (
-            $this->ph >= ($this->ingredient->phMin ?? 0.0) - 1e-9
-                && $this->ph <= ($this->ingredient->phMax ?? 14.0) + 1e-9
-        );
+        [$low, $high] = $this->ingredient->worksAtPh();
+
+        return $this->ph === null || ($this->ph >= $low - 1e-9 && $this->ph <= $high + 1e-9);
     }
 
     /**

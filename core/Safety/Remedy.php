@@ -384,7 +384,7 @@ final readonly class Remedy
         $grams = ($base->grams->likely ?? 0.0) + $taken;
         if (
             $base === null
-            || 100 * $grams / ($this->composition->total->likely ?? $grams) > ($base->ingredient->use->max ?? 0.0)
+            || 100 * $grams / ($this->composition->total->likely ?? $grams) > ($base->ingredient?->mostUse() ?? 0.0)
         ) {
             return [];
         }
@@ -442,7 +442,7 @@ final readonly class Remedy
             ], $fix->terms)];
         }
         $becomes = ($other?->percent()->likely ?? 0.0) + ($line->percent()->likely ?? 0.0) - $percent;
-        if ($other === null || $becomes > ($other->ingredient->use->max ?? 0.0)) {
+        if ($other === null || $becomes > ($other->ingredient?->mostUse() ?? 0.0)) {
             return [];
         }
 

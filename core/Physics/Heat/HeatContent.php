@@ -61,7 +61,7 @@ final readonly class HeatContent
         $capacity = array_fill(0, $points, $wallGrams * (self::WALLS[$wall] ?? 0.84));
         $watery = $fat = $dry = 0.0;
         foreach ($parts as [$ingredient, $grams]) {
-            $water = $ingredient === null ? 1.0 : $ingredient->waterFraction ?? 0.0;
+            $water = $ingredient?->water() ?? 1.0;
             $watery += $grams * $water * self::WATER;
             if ($ingredient?->kind === Kind::CarrierOil || $ingredient?->kind === Kind::Butter) {
                 $fat += $grams * (1 - $water);

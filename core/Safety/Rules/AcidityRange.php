@@ -54,7 +54,7 @@ final class AcidityRange implements Rule
                     $waits,
                 ), [
                     'ingredient' => Term::ingredient($waits[0]->ingredient->key),
-                    'high' => Term::number($waits[0]->ingredient->phMax ?? 14.0),
+                    'high' => Term::number($waits[0]->ingredient->worksAtPh()[1]),
                     'from' => Term::number(round($waits[0]->acidity->low ?? 0.0, 1)),
                     'to' => Term::number(round($waits[0]->acidity->high ?? 14.0, 1)),
                 ], variant: 'needed');

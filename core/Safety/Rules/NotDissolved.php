@@ -69,7 +69,7 @@ final class NotDissolved implements Rule
             }
             $dissolves = $one->line->ingredient->dissolves['water'] ?? 0.0;
             $holds = is_float($dissolves) ? $dissolves * $assessment->composition->waterShare() : 0.0;
-            $isEnough = $holds >= ($one->line->ingredient->use->min ?? 0.0); // else less of it would do nothing
+            $isEnough = $holds >= ($one->line->ingredient?->leastUse() ?? 0.0); // else less of it would do nothing
             yield new Finding('solubility.crystallises', Severity::Mind, [$one->line->position], [
                 'ingredient' => Term::ingredient($one->line->ingredient->key ?? ''),
                 'percent' => Term::percent($one->line->percent() ?? 0.0),
@@ -129,7 +129,7 @@ final class NotDissolved implements Rule
         $needed = ceil(10 * Dissolution::SOLUBILISER * self::COMFORT * $percent - 1e-9) / 10;
         $there = $assessment->composition->ofKind(Kind::Solubiliser)[0] ?? null;
         $material = $there->ingredient ?? $assessment->catalogue->choice(ChoiceRole::Solubiliser);
-        if ($needed > ($material->use->max ?? 0.0) || ($there?->isInside() ?? false)) {
+        if ($needed > $material->mostUse() || ($there?->isInside() ?? false)) {
             return [];
         }
         $terms = ['ingredient' => Term::ingredient($material->key), 'percent' => Term::percent($needed)];
@@ -172,7 +172,7 @@ final class NotDissolved implements Rule
             && $line->part() >= self::TRACE
             && ! $material->kind->isPlant()
             && ! $material->bringsFreeWater()
-            && ($material->waterFraction ?? 0.0) < Dissolution::WATER_FROM
+            && $material->water() < Dissolution::WATER_FROM
             && ! in_array($material->kind, [Kind::Preservative, Kind::ThickenerGum], true);
     }
 

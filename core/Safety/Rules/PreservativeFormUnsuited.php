@@ -40,7 +40,7 @@ final class PreservativeFormUnsuited implements Rule
     /** @return list<Fix> */
     private function instead(Assessment $assessment, PreservativeDose $dose): array
     {
-        $percent = $assessment->fullPreservative()->use->typical ?? 0.9;
+        $percent = $assessment->fullPreservative()->usualUse();
         if ($dose->line->line->ingredient === null) {
             return [];
         }

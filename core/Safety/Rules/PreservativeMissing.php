@@ -42,7 +42,7 @@ final class PreservativeMissing implements Rule
     private function preserved(Assessment $assessment): Fix
     {
         $preservative = $assessment->fullPreservative();
-        $percent = $preservative->use->typical ?? 1.0;
+        $percent = $preservative->usualUse();
 
         return (new Remedy($assessment))->add($preservative->key, $percent, Phase::Cooldown, 'add_preservative', [
             'ingredient' => Term::ingredient($preservative->key),

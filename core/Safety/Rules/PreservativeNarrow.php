@@ -31,7 +31,7 @@ final class PreservativeNarrow implements Rule
             $lines[] = $dose->line->position;
             $keys[] = $dose->ingredient->key;
         }
-        $percent = $assessment->fullPreservative()->use->typical ?? 1.0;
+        $percent = $assessment->fullPreservative()->usualUse();
         yield new Finding('preservation.narrow', Severity::Mind, $lines, [
             'ingredients' => Term::ingredients($keys),
             'open' => Term::word(match (true) {

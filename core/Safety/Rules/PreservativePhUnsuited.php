@@ -29,8 +29,7 @@ final class PreservativePhUnsuited implements Rule
 
                 continue;
             }
-            $low = $dose->ingredient->phMin ?? 0.0;
-            $high = $dose->ingredient->phMax ?? 14.0;
+            [$low, $high] = $dose->ingredient->worksAtPh();
             $wanted = $dose->ph > $high
                 ? max($low, $high - self::CLEAR_OF_EDGE)
                 : min($high, $low + self::CLEAR_OF_EDGE);
@@ -51,8 +50,8 @@ final class PreservativePhUnsuited implements Rule
         return new Finding('preservation.ph_unsuited', Severity::Stop, [$dose->line->position], [
             'ingredient' => Term::ingredient($dose->ingredient->key),
             'ph' => Term::number(round($dose->acidity->likely ?? 7.0, 1)),
-            'low' => Term::number($dose->ingredient->phMin ?? 0.0),
-            'high' => Term::number($dose->ingredient->phMax ?? 14.0),
+            'low' => Term::number($dose->ingredient->worksAtPh()[0]),
+            'high' => Term::number($dose->ingredient->worksAtPh()[1]),
             'source' => Term::note($dose->ingredient->sourceOf('ph')),
         ], variant: 'estimated');
     }

@@ -21,7 +21,7 @@ final class PreservativeWeakAlone implements Rule
         if ($weak === null) {
             return;
         }
-        $percent = $assessment->fullPreservative()->use->typical ?? 1.0;
+        $percent = $assessment->fullPreservative()->usualUse();
         yield new Finding('preservation.weak_alone', Severity::Stop, [$weak->line->position], [
             'ingredient' => Term::ingredient($weak->ingredient->key),
         ], [

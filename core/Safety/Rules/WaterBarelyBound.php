@@ -29,7 +29,7 @@ final class WaterBarelyBound implements Rule
         }
         yield new Finding('preservation.bound', Severity::Mind, array_map(
             static fn (WeighedLine $line): int => $line->position,
-            $composition->linesWith(static fn ($material): bool => ($material->waterFraction ?? 0.0) > 0.0),
+            $composition->linesWith(static fn ($material): bool => $material->water() > 0.0),
         ), [
             'activity' => Term::number(round(WaterActivity::of($composition) ?? 0.0, 2)),
             'keeps' => Term::number(WaterActivity::NOTHING_GROWS),
