@@ -178,10 +178,13 @@
                                             {{ \App\Ground\PencilNotes::mark($school['doubt']) }}</span>
                                     @endif
                                 </th>
-                                <td class="num">{{ $school['time'] }}</td>
+                                <td class="num" data-label="{{ __('infusions.columns.time') }}">
+                                    {{ $school['time'] }}</td>
                                 <td class="num">{{ $school['ready'] }}</td>
-                                <td class="num">{{ $school['strength'] }}</td>
-                                <td class="num">{{ $school['kept'] }}</td>
+                                <td class="num" data-label="{{ __('infusions.columns.strength') }}">
+                                    {{ $school['strength'] }}</td>
+                                <td class="num" data-label="{{ __('infusions.columns.kept') }}">
+                                    {{ $school['kept'] }}</td>
                                 <td class="gains">{{ $school['out'] }}</td>
                                 <td>
                                     @unless ($school['chosen'])
