@@ -30,7 +30,7 @@ final class TakeScreenshots extends BrowserCase
             'jar' => '/infusions/1',
             'preparation' => '/preparations/3',
             'bench-flawed' => '/formulas/5',
-            'compare' => '/formulas/1/compare?a=1&b=2',
+            'material' => '/ingredients/shea-butter-refined',
             'suggest' => '/formulas/4/suggest?wish=firm&feel=firm&celsius=26',
             'acidity' => '/formulas/3/acidity?product=10&added=6+drops&strength=10&wanted=4.5',
             'handbook' => '/handbook/preserving',
