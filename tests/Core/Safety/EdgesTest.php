@@ -67,6 +67,22 @@ final class EdgesTest extends CoreCase
             ...$lines,
         );
 
+        yield 'the lines add up to more than the batch' => [
+            'measure.batch_ignored', 1.0, 1.01,
+            static fn (float $x): array => self::document([['olive-oil', (200 + $x).' g']], [
+                'family' => 'hair_oil', 'batch' => ['grams' => 200.0],
+            ]),
+        ];
+        // less of it: fruit that still holds a little oil for a day
+        yield 'fruit that holds the oil' => [
+            'emulsion.no_emulsifier', 10.0, 9.99,
+            static fn (float $x): array => $in('fresh_mask')(
+                ['distilled-water', 'to 100'],
+                ['banana-flesh', "$x %"],
+                ['olive-oil', '5 %'],
+            ),
+        ];
+
         // doses
         yield 'humectants together' => [
             'humectant.high', 10.0, 10.01,
