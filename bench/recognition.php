@@ -7,6 +7,8 @@ declare(strict_types=1);
 use App\Ground\ShippedCatalogue;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Reading\RecipeReader;
+use Tests\Support\NoteScore;
+use Tests\Support\WholeNote;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
@@ -52,6 +54,21 @@ foreach (['building', 'held-out'] as $set) {
         count($rows),
         $wrongAndSure,
     );
+}
+
+// --- whole notes; those set aside are only tried when the reader is done (--aside)
+$sets = in_array('--aside', $argv, true) ? ['building', 'aside'] : ['building'];
+foreach ($sets as $set) {
+    foreach (['en', 'fr', 'mixed'] as $language) {
+        $score = NoteScore::of($reader, array_values(array_filter(
+            WholeNote::in($set),
+            static fn (WholeNote $note): bool => $note->language === $language,
+        )));
+        printf("%s\n", $score->told("$set notes, $language"));
+        if (in_array('--misses', $argv, true)) {
+            printf("  %s\n", implode("\n  ", $score->misses));
+        }
+    }
 }
 
 // --- linear in the length of the text: time per byte at ten times the length

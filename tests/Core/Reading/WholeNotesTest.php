@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Reading;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\CoreCase;
+use Tests\Support\WholeNote;
+
+/** The corpus of whole notes itself: every stretch has a role, every material is in the catalogue. */
+final class WholeNotesTest extends CoreCase
+{
+    public function test_what_was_set_aside_is_as_it_was(): void
+    {
+        $folder = dirname(__DIR__, 2).'/Support/corpus/notes';
+        self::assertStringStartsWith(
+            (string) hash_file('sha256', "$folder/aside.txt"),
+            (string) file_get_contents("$folder/aside.sha256"),
+        );
+    }
+
+    #[DataProvider('sets')]
+    public function test_every_stretch_has_one_role_and_every_material_is_known(string $set): void
+    {
+        foreach (WholeNote::in($set) as $note) {
+            $at = 0;
+            $parts = array_map(static fn (array $part): string => $part['more'][0], $note->of('part'));
+            foreach ($note->spans as $span) {
+                self::assertSame('', trim($note->words($at, $span['start'])), $note->number);
+                self::assertNotSame('', trim($note->words($span['start'], $span['end'])), $note->number);
+                $at = $span['end'];
+                if ($span['role'] !== 'ingredient') {
+                    continue;
+                }
+                self::assertGreaterThanOrEqual(3, count($span['more']), $note->number);
+                $material = $span['more'][0];
+                if ($material[0] === '@') {
+                    self::assertContains(substr($material, 1), $parts, $note->number);
+                } elseif ($material !== '?') {
+                    foreach (explode('/', ltrim($material, '~')) as $key) {
+                        self::assertTrue(self::catalogue()->has($key), "$note->number: $key");
+                    }
+                }
+                if (isset($span['more'][3])) {
+                    self::assertContains($span['more'][3], $parts, $note->number);
+                }
+            }
+            self::assertSame(strlen($note->text), $at, $note->number);
+        }
+    }
+
+    public static function sets(): iterable
+    {
+        yield ['aside'];
+        yield ['building'];
+    }
+}
