@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Ilvane\Core\Reading;
 
 use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Material;
 use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Amount;
 use Ilvane\Core\Measure\AmountKind;
+use Ilvane\Core\Measure\Unit;
 
 /**
  * Finds amounts, names and hints in one line, and ties each amount to its ingredient. One of these reads one text, line
@@ -28,6 +30,9 @@ final class LineReader
     private const ONLY_A_NAME = 0.3;
 
     private const NO_AMOUNT = 0.5;
+
+    /** A plant by the drop: its essential oil, most likely. */
+    private const BY_THE_DROP = 0.8;
 
     /** Beside a name these make another thing of it: coconut milk powder is no coconut milk. */
     private const CHANGES = [
@@ -187,6 +192,10 @@ final class LineReader
         'include',
     ];
 
+    private const NOT_BY_THE_DROP = [
+        Kind::DriedBotanical, Kind::FreshBotanical, Kind::PowderBotanical, Kind::HydrosolOrTea,
+    ];
+
     private int $lookups = 0;
 
     /** @var array<string, true> ingredients that already have a line */
@@ -337,6 +346,10 @@ final class LineReader
         $candidates = $changed && $item->key !== null
             ? $this->candidates(($before->folded ?? '').' '.$name.' '.($after->folded ?? ''), $item->key)
             : [];
+        $drawn = $changed || $key === null ? null : $this->essentialOil($key, $name, $quantity);
+        if ($drawn !== null) {
+            [$key, $candidates, $confidence] = [$drawn, [$key], self::BY_THE_DROP];
+        }
 
         return new ReadLine(
             $key,
@@ -348,6 +361,20 @@ final class LineReader
             $whole,
             $quantity?->other,
         );
+    }
+
+    /** "10 drops lavender": a plant isn't measured by the drop, its essential oil is. */
+    private function essentialOil(string $key, string $name, ?Quantity $quantity): ?string
+    {
+        if (
+            $quantity?->amount->unit !== Unit::Drop
+            || ! in_array($this->catalogue->get($key)->kind, self::NOT_BY_THE_DROP, true)
+        ) {
+            return null;
+        }
+        $oil = $this->catalogue->named("$name essential oil") ?? $this->catalogue->named("huile essentielle de $name");
+
+        return $oil?->key;
     }
 
     /** "2 leaves of aloe": what has no leaves itself is meant as the leaf of that name. */

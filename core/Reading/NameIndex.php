@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ilvane\Core\Reading;
 
 use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Material\Kind;
 
 /** Finds ingredient names in a line, whole words, longest first, plural or not; and names near to what was written. */
 final class NameIndex
@@ -14,7 +15,15 @@ final class NameIndex
 
     private const CANDIDATES = 4;
 
-    /** @var array<string, list<array{list<string>, string}>> names by their first word, longest first */
+    /** What stands between the parts of a name, and between those of a blend. */
+    private const BETWEEN = ['-', "'", '’', '/', '+', '&'];
+
+    private const BETWEEN_PARTS = [...self::BETWEEN, '(', ')', ',', 'and', 'with', 'et', 'avec'];
+
+    /** Bought ready mixed. */
+    private const BLENDS = [Kind::Preservative, Kind::Emulsifier, Kind::Surfactant];
+
+    /** @var array<string, list<array{list<string>, string, bool}>> by first word, longest first; key and whether it is a blend */
     private array $byFirst = [];
 
     /** @var array<string, string> key by name in stems */
@@ -35,7 +44,7 @@ final class NameIndex
                 continue;
             }
             $this->byStems[$joined] = $key;
-            $this->byFirst[$words[0]][] = [$words, $key];
+            $this->byFirst[$words[0]][] = [$words, $key, in_array($catalogue->get($key)->kind, self::BLENDS, true)];
         }
         foreach ($this->byFirst as &$names) {
             usort($names, static fn (array $a, array $b): int => count($b[0]) <=> count($a[0]));
@@ -50,14 +59,15 @@ final class NameIndex
      */
     public function at(array $tokens, int $at): ?array
     {
-        foreach ($this->byFirst[self::stem($tokens[$at]->folded)] ?? [] as [$words, $key]) {
+        foreach ($this->byFirst[self::stem($tokens[$at]->folded)] ?? [] as [$words, $key, $isBlend]) {
+            $between = $isBlend ? self::BETWEEN_PARTS : self::BETWEEN;
             $next = $at;
             foreach ($words as $i => $word) {
                 while (
                     $i > 0
                     && isset($tokens[$next])
-                    && $tokens[$next]->kind === Token::MARK
-                    && $tokens[$next]->is('-', "'", '’', '/', '+', '&')
+                    && $tokens[$next]->is(...$between)
+                    && self::stem($tokens[$next]->folded) !== $word
                 ) {
                     $next++;
                 }

@@ -18,7 +18,7 @@ final readonly class Recipe
         public string $text,
         public string $title,
         public Family $family,
-        public ?float $batchGrams,
+        public ?StatedYield $yield,
         public ?float $heatTo,
         public ?float $gate,
         public array $lines,
@@ -38,7 +38,7 @@ final readonly class Recipe
             'format' => 'ilvane.formula/1',
             'name' => $this->title === '' ? $untitled : $this->title,
             'family' => $this->family->value,
-            ...($this->batchGrams === null ? [] : ['batch' => ['grams' => $this->batchGrams]]),
+            ...($this->yield?->grams() === null ? [] : ['batch' => ['grams' => $this->yield->grams()]]),
             'lines' => array_map(static fn (ReadLine $line): array => array_filter([
                 'ingredient' => $line->ingredient,
                 'name' => $line->ingredient === null ? mb_substr($line->name, 0, 200) : null,

@@ -6,7 +6,6 @@ namespace Ilvane\Core\Reading;
 
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Phase;
-use Ilvane\Core\Measure\Dimension;
 
 /**
  * Reads a kitchen recipe, English or French or both, in lines or in sentences. Amounts are tied to the names beside
@@ -17,8 +16,6 @@ final class RecipeReader
     public const MAX_BYTES = 200_000;
 
     public const MAX_LINE_BYTES = 20_000;
-
-    private const YIELDS = ['makes', 'yields', 'yield', 'batch', 'total', 'donne', 'rendement', 'for'];
 
     private const HEATING = [
         'heat',
@@ -63,8 +60,9 @@ final class RecipeReader
         $reader = new LineReader($this->catalogue, $this->names);
         $lines = $hints = $others = [];
         $title = '';
-        $phase = $batch = $heat = $gate = null;
+        $phase = $yield = $heat = $gate = null;
         $offset = 0;
+        $isFirst = true;
         foreach (explode("\n", $text) as $n => $raw) {
             if (strlen($raw) > self::MAX_LINE_BYTES) {
                 throw new TextRefused('line_too_long', $n + 1);
@@ -74,6 +72,20 @@ final class RecipeReader
             if ($tokens === []) {
                 continue;
             }
+            $rest = $isFirst ? substr($text, $offset) : '';
+            $isFirst = false;
+            $name = trim($rest) === '' ? null : TitleLine::of(
+                $raw,
+                $tokens,
+                preg_match('/[\d½¼¾⅓⅔]/u', $rest) === 1,
+                $this->names,
+                $this->catalogue,
+            );
+            if ($name !== null) {
+                [$title, $yield] = [$name->name, $name->yield];
+
+                continue;
+            }
             $heading = Headings::phase($tokens);
             if ($heading !== null) {
                 $phase = $heading;
@@ -81,11 +93,12 @@ final class RecipeReader
                 continue;
             }
             [$items, $said] = $reader->items($tokens);
-            $yield = self::yieldOf($tokens, $items);
-            $found = $yield === null ? $reader->lines($tokens, $items, $said !== [], $phase, $text) : [];
+            $stated = StatedYield::endOf($raw);
+            $stated = $stated !== null && $stated->isSaid && $stated->at === 0 ? $stated : null;
+            $found = $stated === null ? $reader->lines($tokens, $items, $said !== [], $phase, $text) : [];
             array_push($lines, ...$found);
             array_push($hints, ...$said);
-            $batch ??= $yield;
+            $yield ??= $stated;
             foreach ($said as $hint) {
                 if ($hint->kind === 'temperature') {
                     $before = $gate;
@@ -94,7 +107,7 @@ final class RecipeReader
                     $phase = $gate !== $before ? Phase::Cooldown : ($found === [] ? null : $phase);
                 }
             }
-            if ($found === [] && $yield === null) {
+            if ($found === [] && $stated === null) {
                 $span = new Span($tokens[0]->start, $tokens[count($tokens) - 1]->end);
                 if (
                     $title === ''
@@ -114,7 +127,7 @@ final class RecipeReader
             $text,
             mb_substr($title, 0, 120),
             FamilyGuess::of($lines, $this->catalogue),
-            $batch,
+            $yield,
             $heat,
             $gate,
             $lines,
@@ -137,22 +150,6 @@ final class RecipeReader
         if (! mb_check_encoding($text, 'UTF-8') || preg_match('/[\x00-\x08\x0E-\x1F]/', $text) === 1) {
             throw new TextRefused('not_text');
         }
-    }
-
-    /**
-     * @param  list<Token>  $tokens
-     * @param  list<Item>  $items
-     */
-    private static function yieldOf(array $tokens, array $items): ?float
-    {
-        if (count($items) !== 1 || $items[0]->quantity === null || ! $tokens[0]->is(...self::YIELDS)) {
-            return null;
-        }
-        $amount = $items[0]->quantity->amount;
-
-        return $amount->unit?->dimension() === Dimension::Mass && $amount->number !== null
-            ? $amount->number->likely * (float) $amount->unit->grams()
-            : null;
     }
 
     /**

@@ -98,7 +98,7 @@ final class NoteScore
         }
         $this->notes++;
         $this->clean += $wrong === 0 ? 1 : 0;
-        foreach (['name' => $recipe->title, 'yield' => self::grams($recipe->batchGrams)] as $what => $read) {
+        foreach (['name' => $recipe->title, 'yield' => $recipe->yield?->told() ?? ''] as $what => $read) {
             if (isset($note->says[$what])) {
                 $isSaid = mb_strtolower($read) === mb_strtolower($note->says[$what]);
                 $this->says++;
@@ -119,11 +119,6 @@ final class NoteScore
             $this->misses[] = sprintf('%s %s%s => %s %s', $note->number, $isSure ? 'SURE ' : '', $words,
                 $line->ingredient ?? '?', $line->amount->entered ?? '-');
         }
-    }
-
-    private static function grams(?float $grams): string
-    {
-        return $grams === null ? '' : Amount::plain($grams).' g';
     }
 
     /**

@@ -170,7 +170,7 @@ final class RecipeReaderTest extends CoreCase
         );
         self::assertSame(
             ['Evening milk', 250.0, 70.0, 40.0],
-            [$recipe->title, $recipe->batchGrams, $recipe->heatTo, $recipe->gate],
+            [$recipe->title, $recipe->yield?->grams(), $recipe->heatTo, $recipe->gate],
         );
         self::assertSame(
             [Phase::Water, Phase::Oil, Phase::Cooldown],
