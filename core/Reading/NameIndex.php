@@ -23,7 +23,11 @@ final class NameIndex
     /** Bought ready mixed. */
     private const BLENDS = [Kind::Preservative, Kind::Emulsifier, Kind::Surfactant];
 
-    /** @var array<string, list<array{list<string>, string, bool}>> by first word, longest first; key and whether it is a blend */
+    /**
+     * Names by their first word, longest first, with their key and whether they name a blend.
+     *
+     * @var array<string, list<array{list<string>, string, bool}>>
+     */
     private array $byFirst = [];
 
     /** @var array<string, string> key by name in stems */
