@@ -96,6 +96,7 @@ final class RecipeController
             $this->reader->read($text),
             is_array($picks) ? $picks : [],
             is_array($amounts) ? $amounts : [],
+            trim(Typed::text($request, 'name', 120)),
         );
     }
 

@@ -20,6 +20,7 @@ final readonly class RecipePage
      * @param  list<Row>  $rows
      * @param  list<string>  $others
      * @param  list<string>  $hints
+     * @param  string  $makes  what the note says it makes, beside the sum of its lines; empty where it says nothing
      * @param  array<string, mixed>  $document  ilvane.formula/1 with the corrections in it
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class RecipePage
         public array $hints,
         public int $doubts,
         public array $document,
+        public string $makes,
     ) {
     }
 }

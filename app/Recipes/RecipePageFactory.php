@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Recipes;
 
 use App\Ground\Wording;
+use Ilvane\Core\Formula\Basis;
+use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\FormulaDocument;
+use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Formula\Weighing;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Measure\AmountKind;
@@ -33,8 +36,9 @@ final readonly class RecipePageFactory
     /**
      * @param  array<mixed>  $picks  catalogue key by line number, from 1
      * @param  array<mixed>  $amounts  amount by line number, as typed
+     * @param  string  $name  as typed; empty: as the note calls it
      */
-    public function of(Recipe $recipe, array $picks, array $amounts): RecipePage
+    public function of(Recipe $recipe, array $picks, array $amounts, string $name = ''): RecipePage
     {
         $wording = $this->wording;
         $catalogue = $this->catalogue;
@@ -50,6 +54,7 @@ final readonly class RecipePageFactory
         );
         $document = [
             ...$document,
+            ...($name === '' ? [] : ['name' => $name]),
             'lines' => $lines,
             ...($notes === '' ? [] : ['notes' => mb_substr($notes, 0, FormulaDocument::MAX_NOTES)]),
         ];
@@ -92,7 +97,26 @@ final readonly class RecipePageFactory
             array_map(static fn (Hint $hint): string => self::hint($hint, $wording), $recipe->hints),
             count(array_filter($rows, static fn (array $row): bool => $row['state'] !== 'sure')),
             $document,
+            self::makes($recipe, $composition, $wording),
         );
+    }
+
+    /** What the note says it makes, beside what its lines add up to. */
+    private static function makes(Recipe $recipe, Composition $composition, Wording $wording): string
+    {
+        if ($recipe->yield === null) {
+            return '';
+        }
+        $isOpen = array_filter(
+            $composition->lines,
+            static fn (WeighedLine $line): bool => $line->grams === null,
+        ) !== [];
+        $sum = $composition->basis !== Basis::Lines || $composition->total === null ? '' : ' '.say(
+            $isOpen ? 'recipes.adds_up_so_far' : 'recipes.adds_up',
+            ['grams' => $wording->grams($composition->total->likely)],
+        );
+
+        return say('recipes.makes', ['makes' => $recipe->yield->told()]).$sum;
     }
 
     /**

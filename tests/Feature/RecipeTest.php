@@ -50,6 +50,30 @@ final class RecipeTest extends AppCase
         self::assertStringContainsString('Stir until it looks nice', $draft->text('notes'), 'nothing is dropped');
     }
 
+    public function test_the_name_and_the_yield_come_from_the_first_line_and_the_name_may_be_typed(): void
+    {
+        $text = "Banana & honey cream (fills 2 x 75 ml)\n\n100 g shea butter\n20 g honey\nsome castor oil";
+        $this->post('/recipe', ['text' => $text])->assertOk()
+            ->assertSee('value="Banana &amp; honey cream"', false)
+            ->assertSee('The note says it makes 2 x 75 ml.')
+            ->assertSee("Its lines add up to 120\u{202F}g so far.")
+            ->assertSee('honey cream (fills 2 x 75 ml)', false);
+        $this->post('/recipe/open', ['text' => $text, 'name' => 'Cream for Inès'])->assertRedirect();
+        self::assertSame('Cream for Inès', Draft::fromStored(Formula::query()->sole()->draft)->text('name'));
+        self::assertCount(3, Draft::fromStored(Formula::query()->sole()->draft)->lines());
+    }
+
+    public function test_the_text_stays_as_it_was_written(): void
+    {
+        $text = "Winter balm\n\n  60 g shea butter, melted\n40 g castor oil";
+        $page = (string) $this->post('/recipe', ['text' => $text])->getContent();
+        preg_match('~<div class="marked">(.*?)</div>~s', $page, $marked);
+        self::assertSame(
+            $text,
+            html_entity_decode(strip_tags(preg_replace('~<b>\d+</b>~', '', $marked[1] ?? '') ?? '')),
+        );
+    }
+
     public function test_a_text_file_may_be_dropped(): void
     {
         $file = UploadedFile::fake()->createWithContent('recipe.txt', "2 tbsp olive oil\r\n1 tsp castor oil");

@@ -10,14 +10,22 @@
                 @disabled($page->rows === [])>{{ __('recipes.open') }}</button>
         </header>
         <section class="intake-text">
-            <div class="marked">
-                @foreach ($page->pieces as $piece)
-                    @if ($piece['n'] === 0)
-                    <span>{{ $piece['text'] }}</span>@else<mark
-                            class="read-{{ $piece['state'] }}"><b>{{ $piece['n'] }}</b>{{ $piece['text'] }}</mark>
-                    @endif
-                @endforeach
-            </div>
+            <p class="intake-name">
+                <label>{{ __('recipes.name') }}
+                    <input name="name" maxlength="120" value="{{ $page->document['name'] }}"></label>
+                @if ($page->makes !== '')
+                    <span>{{ $page->makes }}</span>
+                @endif
+            </p>
+            <div class="marked">{{--
+                --}}@foreach ($page->pieces as $piece){{--
+                    --}}@if ($piece['n'] === 0){{--
+                        --}}<span>{{ $piece['text'] }}</span>{{--
+                    --}}@else{{--
+                        --}}<mark class="read-{{ $piece['state'] }}"><b>{{ $piece['n'] }}</b>{{ $piece['text'] }}</mark>{{--
+                    --}}@endif{{ '' }}{{--
+                --}}@endforeach{{--
+            --}}</div>
             <details>
                 <summary>{{ __('recipes.text') }}</summary>
                 <textarea name="text" rows="10" aria-label="{{ __('recipes.text') }}">{{ $page->text }}</textarea>
