@@ -290,6 +290,9 @@ final class Quantities
             if ($token->kind !== Token::WORD) {
                 break;
             }
+            if ($token->is('l') && isset($tokens[$next + 1]) && $tokens[$next + 1]->is("'", '’')) {
+                break; // à l'avoine
+            }
             $words[] = $token->folded;
             $said = implode(' ', $words);
             $unit = AmountReader::unit($said) ?? self::SPOKEN[$said] ?? Piece::named($said);

@@ -22,7 +22,8 @@
                     --}}@if ($piece['n'] === 0){{--
                         --}}<span>{{ $piece['text'] }}</span>{{--
                     --}}@else{{--
-                        --}}<mark class="read-{{ $piece['state'] }}"><b>{{ $piece['n'] }}</b>{{ $piece['text'] }}</mark>{{--
+                        --}}<mark class="read-{{ $piece['state'] }}"><b>{{ $piece['n'] }}</b>{{--
+                            --}}{{ $piece['text'] }}</mark>{{--
                     --}}@endif{{ '' }}{{--
                 --}}@endforeach{{--
             --}}</div>

@@ -43,6 +43,8 @@ final class AmountReaderTest extends TestCase
         yield ['10 – 12 drops', 10, 12, Unit::Drop];
         yield ['1 to 2 tbsp', 1, 2, Unit::Tablespoon];
         yield ['2 c. à s.', 2, 2, Unit::MetricTablespoon];
+        yield ['3 c. à soupe', 3, 3, Unit::MetricTablespoon];
+        yield ['1 c. à café', 1, 1, Unit::MetricTeaspoon];
         yield ['2 c.s.', 2, 2, Unit::MetricTablespoon];
         yield ['1 cuillère à café', 1, 1, Unit::MetricTeaspoon];
         yield ['1 cuillère à thé', 1, 1, Unit::MetricTeaspoon];

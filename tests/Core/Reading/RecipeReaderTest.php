@@ -338,4 +338,18 @@ final class RecipeReaderTest extends CoreCase
         );
         self::assertSame(['10 drops', '1 drop', '10-12 drops', '1.5 cups', '0.5 cup', '2 tbsp'], $amounts);
     }
+
+    public function test_french_spoons_and_the_apostrophe_that_is_no_litre(): void
+    {
+        $read = static fn (string $line): array => array_map(
+            static fn (ReadLine $one): array => [$one->ingredient, $one->amount?->entered],
+            (new RecipeReader(self::catalogue()))->read($line)->lines,
+        );
+        self::assertSame([['castor-oil', '3 c. à s.']], $read('3 c. à soupe d’huile de ricin'));
+        self::assertSame([['argan-oil', '1 c. à c.']], $read("1 c. à café d'huile d'argan"));
+        self::assertSame([['honey', '2 c. à c.']], $read('deux c à thé de miel'));
+        self::assertSame([['oat-colloidal', '5 g']], $read('5 g d’avoine colloïdale, à l’ancienne'));
+        self::assertSame([['distilled-water', '1 l']], $read('1 l d’eau'));
+        self::assertSame([['distilled-water', '1 l']], $read('1l eau'));
+    }
 }
