@@ -91,12 +91,13 @@ final class RecipeController
         }
         $picks = $request->input('pick');
         $amounts = $request->input('amount');
+        $name = trim(Typed::text($request, 'name', 120));
 
         return $this->recipePages->of(
             $this->reader->read($text),
             is_array($picks) ? $picks : [],
             is_array($amounts) ? $amounts : [],
-            trim(Typed::text($request, 'name', 120)),
+            $name === Typed::text($request, 'called', 120) ? '' : $name,
         );
     }
 

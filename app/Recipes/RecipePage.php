@@ -21,6 +21,7 @@ final readonly class RecipePage
      * @param  list<string>  $others
      * @param  list<string>  $hints
      * @param  string  $makes  what the note says it makes, beside the sum of its lines; empty where it says nothing
+     * @param  string  $called  as the note calls it
      * @param  array<string, mixed>  $document  ilvane.formula/1 with the corrections in it
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class RecipePage
         public int $doubts,
         public array $document,
         public string $makes,
+        public string $called,
     ) {
     }
 }

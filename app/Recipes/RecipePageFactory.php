@@ -98,6 +98,7 @@ final readonly class RecipePageFactory
             count(array_filter($rows, static fn (array $row): bool => $row['state'] !== 'sure')),
             $document,
             self::makes($recipe, $composition, $wording),
+            $recipe->title === '' ? say('recipes.untitled') : $recipe->title,
         );
     }
 

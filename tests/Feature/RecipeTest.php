@@ -63,6 +63,15 @@ final class RecipeTest extends AppCase
         self::assertCount(3, Draft::fromStored(Formula::query()->sole()->draft)->lines());
     }
 
+    public function test_a_text_changed_and_read_again_brings_its_own_name_unless_one_was_typed(): void
+    {
+        $again = static fn (string $name): array => [
+            'text' => "Autumn balm\n60 g shea butter\n40 g castor oil", 'name' => $name, 'called' => 'Winter balm',
+        ];
+        $this->post('/recipe', $again('Winter balm'))->assertSee('value="Autumn balm"', false);
+        $this->post('/recipe', $again('Balm for Inès'))->assertSee('name="name" maxlength="120" value="Balm for Inès"', false);
+    }
+
     public function test_the_text_stays_as_it_was_written(): void
     {
         $text = "Winter balm\n\n  60 g shea butter, melted\n40 g castor oil";

@@ -13,6 +13,7 @@
             <p class="intake-name">
                 <label>{{ __('recipes.name') }}
                     <input name="name" maxlength="120" value="{{ $page->document['name'] }}"></label>
+                <input type="hidden" name="called" value="{{ $page->called }}">
                 @if ($page->makes !== '')
                     <span>{{ $page->makes }}</span>
                 @endif
