@@ -251,7 +251,7 @@ return [
             'title' => 'How to infuse',
             'schools' => [
                 ['name' => 'Cold and dark', 'gains' => 'Keeps what heat destroys; no fuel, no watching.', 'risks' => 'Two to three weeks; a plant that floats or was damp moulds.'],
-                ['name' => 'Warm', 'gains' => 'Ready today; drives out a trace of damp.', 'risks' => 'Loses delicate parts; ages the oil; burns when forgotten.'],
+                ['name' => 'Warm', 'gains' => 'Ready today; drives out a trace of damp.', 'risks' => 'Heat-sensitive parts are lost; the oil ages; it burns if you forget it.'],
                 ['name' => 'Cook the water out', 'gains' => 'Lets wet plants be used at all.', 'risks' => 'Spatters; loses most of what is delicate; water left in grows mould.'],
                 ['name' => 'Fresh into cold oil', 'gains' => 'Nothing but ease.', 'risks' => 'Mould, and botulism, which nobody smells.'],
             ],

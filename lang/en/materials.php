@@ -61,8 +61,8 @@ return [
         'cooldown' => 'Usually stirred in once it has cooled.', 'infusion' => 'Usually drawn and strained out.',
     ],
     'against' => [
-        'cationic' => 'It is cationic: soap, anionic surfactants and emulsifiers, carbomer and much anionic gum fall out with it.',
-        'anionic' => 'It is anionic: it falls out with cationic conditioners.',
+        'cationic' => 'It is cationic, and incompatible with soap, anionic surfactants and emulsifiers, carbomer and larger amounts of anionic gum.',
+        'anionic' => 'It is anionic, and incompatible with cationic conditioners.',
         'electrolyte' => 'A salt: it thins carbomer gels and some creams.',
         'alkaline' => 'Anything that lifts the pH above :ph: it stops working there.',
         'heat' => 'Heat above :celsius.',

@@ -3,7 +3,7 @@
 return [
     'title' => 'Pantry',
     'empty' => 'Nothing here yet. Strain a jar, prepare a tea or a gel, or write down what you bought: it comes here with its date.',
-    'bought' => 'Bought', 'put_open' => 'Put something bought here', 'do_put' => 'Put it here', 'put' => ':name stands here as :code.', 'put_means' => 'With a price, the bench reckons what a batch costs; with a date, it says what to use up first. Opened things go by the day they were opened.',
+    'bought' => 'Bought', 'put_open' => 'Put something bought here', 'do_put' => 'Put it here', 'put' => ':name is in the pantry as :code.', 'put_means' => 'Add a price, and the bench shows what a batch costs; add a date, and it shows what to use up first. For opened things the day they were opened counts.',
     'fields' => ['grams' => 'Grams', 'price' => 'What it cost', 'best_before' => 'Best before', 'opened_on' => 'Opened on'],
     'bought_when' => 'bought :when', 'cost' => ':price for it, :per_100 for 100 g',
     'supplier' => 'From whom', 'supplier_hint' => 'shop, his lot number, what his sheet says', 'opened_on' => 'Opened on :when', 'counted' => ':grams left, by the scale',

@@ -5,7 +5,7 @@ return [
     'lead' => 'Made-up cases, each a new one. The same checks that judge your own formulas say what is right, so nothing here is learned by heart from a list of answers.',
     'sorts' => [
         'repair' => ['Spot it and mend it', 'A formula with something wrong in it. What is it, and what would you change?', 'Take a formula'],
-        'rescue' => ['Save the making', 'It stands on the hob, some of it is done. What goes wrong next, and what now?', 'Take a making'],
+        'rescue' => ['Rescue a batch', 'A batch is on the hob and some steps are done. What will go wrong next, and what do you do now?', 'Try one'],
         'judge' => ['By look and number', 'Is it ready, how firm, how strong, how much? Decide before you calculate.', 'Take a question'],
     ],
     'counted' => ':resting of :all sit well', 'counted_again' => ', :again to practise again',

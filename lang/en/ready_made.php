@@ -1,7 +1,7 @@
 <?php
 
 return [
-    'title' => 'Start from a ready-made formula', 'lead' => 'Ready to make as they are, and yours to change. Each holds together, keeps as it says, and has room for what you like.', 'take' => 'Take this one', 'blank' => 'or an empty one', 'offer' => 'Begin from a frame',
+    'title' => 'Start from a ready-made formula', 'lead' => 'Ready to make as they are, and yours to change. Each one is stable, has a shelf life, and leaves room for your own ideas.', 'take' => 'Take this one', 'blank' => 'or an empty one', 'offer' => 'Start from a ready-made formula',
     'names' => [
         'light-milk' => ['Light leave-in milk', 'For fine hair: little oil, a cationic emulsifier for slip.'],
         'rich-cream' => ['Rich leave-in cream', 'For coarse or coiled hair: shea and avocado, aloe in the water.'],

@@ -34,7 +34,7 @@ return [
     ],
     'price' => [
         'title' => 'A price for :name', 'link' => 'Work out a price', 'fields' => ['packaging' => 'Container, closure and label, each', 'hours' => 'Hours of work, the whole batch', 'wage' => 'What an hour is worth', 'fee' => 'Others keep of the price, %', 'margin' => 'To be left over of the price, %'],
-        'reckon' => 'Calculate', 'sell' => 'Price per jar', 'cost' => 'Cost per jar', 'parts' => ['material' => 'Material', 'packaging' => 'Container and label', 'hands' => 'Hands'],
+        'calculate' => 'Calculate', 'sell' => 'Price per jar', 'cost' => 'Cost per jar', 'parts' => ['material' => 'Material', 'packaging' => 'Container and label', 'hands' => 'Hands'],
         'problem' => 'A number from 0 to :most.', 'leaves_out' => 'Not in it: taxes, insurance, safety assessment, tools, energy, rent, post, what spoils or is given to try.', 'basis' => 'Price = cost / (1 − others’ part − what is left over). Plain arithmetic, no advice.',
     ],
     'seller' => 'Papers for selling',

@@ -12,7 +12,7 @@ return [
     'said' => [
         'hundred' => 'Bring it to 100: it is off by :percent. Waters and fats in proportion, doses stay.', 'hundred_already' => 'It makes 100 already.', 'hundred_no_room' => 'It is off by :percent, and its waters and fats have no room for that.',
         'middle' => 'Set :ingredient to the middle of its range, :percent.', 'balance' => 'Split the two emulsifiers so that they meet what the oils ask for: HLB :required instead of :blend.',
-        'use_same' => 'Use your :ingredient soon: :grams of :left.', 'use_instead' => 'Use up your :ingredient, which turns soon, in place of :instead: :grams of :left.',
+        'use_same' => 'Use your :ingredient soon: :grams of :left.', 'use_instead' => 'Use up your :ingredient, which won’t keep much longer, instead of :instead: :grams of :left.',
         'firm' => 'At :celsius it would be :feel: :to solid instead of :from. An estimate, give or take 5 to 15 points.', 'firm_already' => 'It is :feel at :celsius already.', 'firm_out_of_reach' => 'Not with these fats: at :celsius they reach from :softest to :hardest solid.',
         'firm_unknown' => 'How firm :ingredients is, nobody has written down; so neither is the blend.', 'firmness_unknown' => 'How firm :ingredients is, nobody has written down; so the blend can’t be worked out.', 'no_fats' => 'There are no fats in it to move.',
         'cheaper' => 'Cheaper by :percent, the feel kept as near as can be.', 'cheaper_out_of_reach' => 'Not by so much: moving these fats saves :percent at most.', 'unpriced' => 'Nothing is known of what :ingredients cost. Write it down in the pantry.',

@@ -73,12 +73,12 @@ return [
         ],
         'keeping' => [
             'title' => 'Combien de temps cela se garde',
-            'lead' => 'Le plus court de tout ce qui peut y mettre fin : microbes, huile rance, le lot le plus ancien dedans. Les jours d’Ilvane sont le bout court de ce que disent les praticiens.',
+            'lead' => 'Le plus court de tout ce qui peut y mettre fin : microbes, huile rance, le lot le plus ancien dedans. Les jours d’Ilvane sont une estimation prudente des usages.',
             'caution' => 'Une date n’est pas une promesse. Mauvaise odeur, nouvelle couleur, taches, une couche : jetez.',
         ],
         'measures' => [
             'title' => 'Mesures et doses',
-            'lead' => 'Pour cent de toute la fournée finie, en poids. Une cuillère est une supposition avec une largeur ; cette largeur traverse chaque somme.',
+            'lead' => 'Pourcentage du produit fini entier, en poids. Une cuillère est une supposition avec une largeur ; cette largeur traverse chaque somme.',
         ],
         'label' => [
             'title' => 'Étiquette et mots',
@@ -98,7 +98,7 @@ return [
             'twice' => 'Un conservateur complet, à sa dose, suffit.',
             'formaldehyde' => 'Un conservateur qui libère du formaldéhyde est nommé comme tel sur l’étiquette.',
             'missing' => 'Avec plus de :water d’eau libre et aucun conservateur à sa dose, il s’utilise frais : des jours au réfrigérateur, un mois congelé.',
-            'low' => 'Pas moins que la plus petite dose utile du conservateur, comptée sur toute la fournée finie.',
+            'low' => 'Pas moins que la plus petite dose utile du conservateur, comptée sur le produit fini entier.',
             'wrong_base' => 'La dose est de tout ce qui est dans le pot : pas de la phase huileuse, pas de la phase aqueuse, pas de la quantité espérée.',
             'high' => 'Pas plus d’un conservateur que sa plus forte dose usuelle.',
             'over_limit' => 'Les mélanges sont ouverts en leurs composants ; chacun est tenu à sa limite, en acide là où la loi le dit, et toutes les lignes qui l’apportent s’ajoutent.',
@@ -149,7 +149,7 @@ return [
             'unequal' => 'Les deux phases à :within près quand elles se rejoignent.',
             'unreachable' => 'Un bain n’est pas plus chaud que l’eau ne bout : 100 °C à la mer, environ un degré de moins tous les :metres.',
             'over_ceiling' => 'Chaque chose délicate a une température sous laquelle mieux vaut la garder ; quelques degrés passent.',
-            'gate' => 'Les ajouts à froid s’ouvrent à :gate, tiède à la main.',
+            'gate' => 'La phase de refroidissement s’ajoute à :gate ou moins.',
         ],
         'packaging' => ['too_hot' => 'Chaque contenant a une température à laquelle on peut le remplir.', 'unsuited' => 'Compte-gouttes pour l’huile, brumes pour l’eau claire, pots pour le beurre, pompes pour les crèmes.'],
         'texture' => [
@@ -199,11 +199,11 @@ return [
             'unread' => 'Chaque ligne est lisible : ce que c’est, et combien.',
             'open' => 'Chaque ligne a un poids.',
             'ambiguous' => '« 1,000 g » peut être un kilo ou un gramme : demandé, jamais deviné.',
-            'batch_ignored' => 'Quand chaque ligne est pesée, les lignes font la fournée, quelle que soit la taille écrite.',
+            'batch_ignored' => 'Quand chaque ligne est pesée, leur somme est la quantité, quelle que soit celle qui est écrite.',
             'unweighable' => 'Le demi-pas de la balance fait au plus :scale_error de la quantité.',
             'wide' => 'Là où une dose compte, une cuillère ou une goutte incertaine de plus de :wide est signalée.',
         ],
-        'dose' => ['high' => 'Pas plus que la plus forte part usuelle de l’ingrédient. Ce qui peut faire plus de :base d’une fournée peut en être le tout.', 'low' => 'Émulsifiants, antioxydants, gommes, protéines, actifs et acides au moins à leur plus faible usuel.', 'over_limit' => 'Pas plus que la loi ne permet, là où elle nomme un chiffre.'],
+        'dose' => ['high' => 'Pas plus que la plus forte part usuelle de l’ingrédient. Ce qui peut dépasser :base du produit peut aussi le composer entièrement.', 'low' => 'Émulsifiants, antioxydants, gommes, protéines, actifs et acides au moins à leur plus faible usuel.', 'over_limit' => 'Pas plus que la loi ne permet, là où elle nomme un chiffre.'],
         'label' => ['claim' => 'Ni pousse, ni guérison, ni maladie, ni germes, ni preuve que vous n’avez pas, ni « ne tourne jamais ».', 'allergen' => 'Blé, soja, lait, œuf, sésame et semblables sont nommés.', 'undated' => 'Aucun pot sans date.'],
         'safety' => [
             'flame' => 'Ce qui a un cinquième d’alcool ou plus brûle.',
@@ -227,7 +227,7 @@ return [
         'packaging' => ['unsuited' => 'La mauvaise fermeture bouche, goutte, laisse entrer l’air ou les doigts.'],
         'dose' => ['high' => 'Davantage irrite, alourdit ou se perd simplement.', 'over_limit' => 'Au-delà, la loi voit un risque.'],
         'keeping' => ['ingredient_first' => 'Une vieille huile apporte son âge.'],
-        'measure' => ['unread' => 'Une ligne laissée de côté fausse toutes les parts et tous les contrôles.', 'open' => 'Sans poids, rien d’autre ne se calcule.', 'sum_not_100' => 'Les parts sont de toute la fournée finie. Ce qui est de trop ou manque déplace chaque dose.', 'unweighable' => 'En dessous, la balance elle-même décide de la dose. Faites une plus grande fournée, ou pesez une dilution au dixième.'],
+        'measure' => ['unread' => 'Une ligne laissée de côté fausse toutes les parts et tous les contrôles.', 'open' => 'Sans poids, rien d’autre ne se calcule.', 'sum_not_100' => 'Les pourcentages portent sur le produit fini entier. Ce qui est de trop ou manque fausse chaque dose.', 'unweighable' => 'En dessous, la balance elle-même décide de la dose. Faites une plus grande quantité, ou pesez une dilution au dixième.'],
     ],
 
     'source' => [
@@ -243,7 +243,7 @@ return [
                 ['name' => 'Faire peu, garder au froid', 'gains' => 'Rien dedans que ce que vous voulez ; simple.', 'risks' => 'Des jours, pas des semaines. Le réfrigérateur ralentit les microbes et cache l’odeur.'],
                 ['name' => 'Se fier aux huiles parfumées, à la vitamine E ou au miel', 'gains' => 'Cela semble naturel, et marche dans le souvenir de quelqu’un.', 'risks' => 'Cela ne conserve pas. Moisissures et bactéries poussent sans se voir.'],
             ],
-            'default' => 'Les deux premières sont du bon travail : Conservé et Frais. La troisième est une halte, car rien de cela ne conserve à une dose sans danger.',
+            'default' => 'Les deux premières sont du bon travail : Conservé et Frais. La troisième est bloquante, car rien de cela ne conserve à une dose sans danger.',
         ],
         'infuse' => [
             'title' => 'Comment faire macérer',
@@ -253,7 +253,7 @@ return [
                 ['name' => 'Chasser l’eau à la cuisson', 'gains' => 'Permet de se servir de plantes humides.', 'risks' => 'Éclabousse ; perd l’essentiel du délicat ; l’eau qui reste fait moisir.'],
                 ['name' => 'Fraîche dans l’huile froide', 'gains' => 'Rien que de la facilité.', 'risks' => 'Moisissure, et botulisme, que personne ne sent.'],
             ],
-            'default' => 'À froid et à l’ombre pour les plantes sèches, car rien ne se perd que du temps. Le planificateur montre les autres côte à côte. Fraîche dans l’huile froide est une halte.',
+            'default' => 'À froid et à l’ombre pour les plantes sèches, car rien ne se perd que du temps. Le planificateur montre les autres côte à côte. Une plante fraîche dans de l’huile froide est bloquante.',
         ],
         'pour' => [
             'title' => 'Laquelle dans laquelle',
@@ -274,9 +274,9 @@ return [
     ],
 
     'tables' => [
-        'preservatives' => ['title' => 'Conservateurs', 'columns' => ['Conservateur', 'De la fournée', 'pH', 'Ajouter sous', 'Bactéries · levures · moisissures', 'Limites de ses parts']],
+        'preservatives' => ['title' => 'Conservateurs', 'columns' => ['Conservateur', 'Dans le produit', 'pH', 'Ajouter sous', 'Bactéries · levures · moisissures', 'Limites de ses parts']],
         'undissociated' => ['title' => 'La part d’un conservateur acide qui agit, selon le pH', 'columns' => ['pH', 'Acide benzoïque', 'Acide sorbique', 'Acide déshydroacétique', 'Acide salicylique']],
-        'emulsifiers' => ['title' => 'Émulsifiants', 'columns' => ['Émulsifiant', 'De la fournée', 'Des corps gras au moins', 'HLB', 'Charge']],
+        'emulsifiers' => ['title' => 'Émulsifiants', 'columns' => ['Émulsifiant', 'Dans le produit', 'Des corps gras au moins', 'HLB', 'Charge']],
         'fats' => ['title' => 'Beurres et huiles', 'columns' => ['Corps gras', 'Fond', 'Solide à 20 °C', 'Demande un HLB', 'Se garde, ouvert']],
         'scents' => ['title' => 'Huiles parfumées', 'columns' => ['Huile', 'Qui reste', 'Qui se rince', 'Attention']],
         'reach' => [

@@ -43,7 +43,7 @@ return [
         'caustic' => 'Pur, il brûle : gants et lunettes.',
     ],
     'drawn' => [
-        'amounts' => 'Quelle part de la fournée est d’usage, à côté de ses voisins (le point : le plus souvent)',
+        'amounts' => 'Dose usuelle dans le produit, à côté de matières voisines (le point : la plus courante)',
         'acidity' => 'À quel pH il agit',
         'life' => 'Combien de temps il se garde une fois ouvert',
         'heat' => 'Jusqu’à quelle chaleur il va (le point : fondu)',

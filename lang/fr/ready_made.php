@@ -1,7 +1,7 @@
 <?php
 
 return [
-    'title' => 'Partir d’une formule type', 'lead' => 'Sains au départ, à vous de les changer. Chacun tient, se garde comme il le dit, et laisse place à ce que vous aimez.', 'take' => 'Prendre celui-ci', 'blank' => 'ou un vide', 'offer' => 'Partir d’un cadre',
+    'title' => 'Partir d’une formule type', 'lead' => 'Prêtes à fabriquer, et à vous de les changer. Chacune est stable, indique sa conservation et laisse place à vos idées.', 'take' => 'Choisir celle-ci', 'blank' => 'ou une formule vide', 'offer' => 'Partir d’une formule type',
     'names' => [
         'light-milk' => ['Lait léger sans rinçage', 'Pour cheveux fins : peu d’huile, un émulsifiant cationique pour la glisse.'],
         'rich-cream' => ['Crème riche sans rinçage', 'Pour cheveux épais ou crépus : karité et avocat, aloès dans l’eau.'],

@@ -3,7 +3,7 @@
 return [
     'title' => 'Simulation : :name', 'heading' => 'Simulation', 'nothing' => 'Rien sur l’établi qui puisse encore être fait.',
     'minutes' => ':count min', 'hours' => ':hours h :minutes',
-    'total' => 'en tout', 'hands' => 'dont à la main', 'water' => 'd’eau s’évapore : pesez à la fin, et remettez ce qui manque', 'gate' => 'avant que les ajouts à froid puissent entrer', 'firm' => 'avant de pouvoir fouetter',
+    'total' => 'en tout', 'hands' => 'dont à la main', 'water' => 'd’eau s’évapore : pesez à la fin, et remettez ce qui manque', 'gate' => 'avant la phase de refroidissement', 'firm' => 'avant de pouvoir fouetter',
     'basis' => 'Une estimation. Une casserole est prise également chaude partout ; la façon dont les récipients passent la chaleur est réglée sur la pratique courante, tant que les vôtres ne sont pas appris ; la vapeur est juste à moitié près.',
     'at' => 'Minute', 'scrub' => 'Parcourir les minutes', 'temperature' => '°C', 'unit' => 'min',
     'curves' => ['water' => 'Eau', 'oil' => 'Huile', 'mix' => 'Ensemble'], 'gate_line' => 'porte', 'solid' => ':percent de ses beurres et cires est solide', 'legend' => 'Ce qui se passe',
@@ -14,12 +14,12 @@ return [
         'open' => ['sans couvercle', 'Plus facile à surveiller ; plus d’eau s’en va.'], 'gentle_bath' => ['dans un bain à 75 °C', 'Plus lent, et rien n’est jamais trop chaud.'],
     ],
     'compared' => [
-        'minutes' => ['sooner' => 'Fini :by plus tôt.', 'later' => 'Fini :by plus tard.'], 'gate' => ['sooner' => 'La porte s’ouvre :by plus tôt.', 'later' => 'La porte s’ouvre :by plus tard.'], 'firm' => ['sooner' => 'Assez ferme :by plus tôt.', 'later' => 'Assez ferme :by plus tard.'],
+        'minutes' => ['sooner' => 'Fini :by plus tôt.', 'later' => 'Fini :by plus tard.'], 'gate' => ['sooner' => 'Assez tiède pour la phase de refroidissement :by plus tôt.', 'later' => 'Assez tiède pour la phase de refroidissement :by plus tard.'], 'firm' => ['sooner' => 'Assez ferme :by plus tôt.', 'later' => 'Assez ferme :by plus tard.'],
         'water' => ':other d’eau s’évapore, :one à votre façon.', 'same' => 'Cela revient au même, à une minute près.',
     ],
     'events' => [
         'melted' => ':ingredient est fondu', 'heated_water' => 'l’eau est chaude, :celsius', 'heated_oil' => 'l’huile est chaude, :celsius', 'combined' => 'les phases se rejoignent, :celsius', 'emulsified' => 'elle prend, laiteuse', 'sets' => ':ingredient commence à figer, :celsius',
-        'gate_open' => 'la porte s’ouvre, :celsius', 'gate_shut' => 'encore :celsius : la porte reste fermée', 'added' => 'les ajouts à froid sont dedans, :celsius', 'firm' => 'assez ferme pour fouetter, :celsius', 'filled' => 'rempli, :celsius',
+        'gate_open' => 'assez tiède pour la phase de refroidissement, :celsius', 'gate_shut' => 'encore :celsius : trop chaud pour la phase de refroidissement', 'added' => 'phase de refroidissement ajoutée, :celsius', 'firm' => 'assez ferme pour fouetter, :celsius', 'filled' => 'rempli, :celsius',
     ],
     'do' => [
         'wash' => 'Laver',

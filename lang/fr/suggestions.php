@@ -19,7 +19,7 @@ return [
         'without' => 'Sans :gone : :come à la place.', 'without_already' => 'Il n’y en a pas dedans.', 'without_stuck' => 'Rien de la même sorte ne remplace :ingredients. Retirez-le à la main.', 'without_what' => 'Sans quoi ? Cochez au moins un.',
     ],
     'compare' => 'Côte à côte', 'compare_title' => ':name, côte à côte', 'pick_a' => 'Avant', 'pick_b' => 'Après', 'do_compare' => 'Comparer', 'compare_one' => 'Aucune version n’est encore gardée ; rien à poser à côté.',
-    'shares' => 'Parts de la fournée', 'distance' => ':percent en est autre', 'by' => 'de', 'comes_of_it' => 'Ce qui en résulte', 'basis' => 'Fermeté, HLB et conservation sont des estimations ; coûts selon les prix de votre réserve.',
+    'shares' => 'Parts du produit', 'distance' => ':percent en est autre', 'by' => 'de', 'comes_of_it' => 'Ce qui en résulte', 'basis' => 'Fermeté, HLB et conservation sont des estimations ; coûts selon les prix de votre réserve.',
     'figures' => ['required' => 'HLB que demandent ses huiles', 'slump' => 'S’affaisse dès', 'keeps' => 'Se garde (estimation)', 'cost' => 'Coûte, les 100 g', 'feel' => 'Pièce :season, :celsius', 'lost' => 'Ne vient plus de', 'gained' => 'Vient maintenant de'],
     'seasons' => ['winter' => 'd’hiver', 'mild' => 'douce', 'summer' => 'd’été'],
     'unpriced' => '{1} (un sans prix)|[2,*] (:count sans prix)',
@@ -32,7 +32,7 @@ return [
     'not_known' => 'inconnu',
     'shifts' => ['solid' => 'Solide à 20 °C', 'need' => 'Émulsifiant, du nécessaire', 'required' => 'HLB demandé par les huiles', 'keeps' => 'Se garde', 'cost' => 'Les 100 g', 'lost' => 'Ne vient plus de', 'gained' => 'Vient maintenant de'],
     'trial' => [
-        'name' => ':name, un essai', 'begun' => 'Une demi-fournée, pour essayer un changement.', 'do' => 'Essayer un changement sur une demi-fournée', 'parent' => ':name, version :number',
+        'name' => ':name, un essai', 'begun' => 'Une demi-quantité, pour essayer un changement.', 'do' => 'Essayer un changement sur une demi-quantité', 'parent' => ':name, version :number',
         'strip' => 'Un essai de :name, version :number.', 'changes' => '{0} Rien n’est encore changé.|{1} Une chose est changée : ce qui en résulte a une seule cause.|[2,*] :count choses sont changées : vous ne saurez pas laquelle.',
     ],
 ];

@@ -92,7 +92,7 @@ final class ChecksTable
 
     private const PARTS = [
         'outside' => "\n## Values from outside\n\nSomeone else measured or fixed these; ours may differ.\n",
-        'arithmetic' => "\n## Verified arithmetic\n\nThe same equation reckoned again, or a figure ours was set by: a slip "
+        'arithmetic' => "\n## Verified arithmetic\n\nThe same equation calculated again, or a figure ours was set by: a slip "
             ."would show, a wrong\nequation would not.\n",
     ];
 

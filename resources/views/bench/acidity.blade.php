@@ -22,7 +22,7 @@
                     @endisset
                 </label>
             @endforeach
-            <button class="button">{{ __('ui.acidity.reckon') }}</button>
+            <button class="button">{{ __('ui.acidity.calculate') }}</button>
         </form>
         <section class="acidity-dose" aria-live="polite">
             <h2>{{ __('ui.acidity.scaled') }}</h2>

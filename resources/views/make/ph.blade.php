@@ -16,7 +16,7 @@
             name="tried" value="{{ old('tried') }}" placeholder="{{ __('ui.acidity.added_hint') }}"
             @invalid('tried')></label>
     <x-problem for="tried" />
-    <button class="button button-quiet" name="do" value="work">{{ __('make.sample_reckon') }}</button>
+    <button class="button button-quiet" name="do" value="work">{{ __('make.sample_scale') }}</button>
     <p class="hob-note"><a href="{{ $page->detail['work'] }}">{{ __('make.ph_work') }}</a></p>
 </details>
 <div class="two-fields">

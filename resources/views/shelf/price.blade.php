@@ -13,7 +13,7 @@
                     @endisset
                 </label>
             @endforeach
-            <button class="button">{{ __('shelf.price.reckon') }}</button>
+            <button class="button">{{ __('shelf.price.calculate') }}</button>
         </form>
         <section aria-live="polite">
             <p class="acidity-number"><b>{{ $page->sell === '' ? '–' : $page->sell }}</b>
