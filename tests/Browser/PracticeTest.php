@@ -27,7 +27,7 @@ final class PracticeTest extends BrowserCase
         self::see('What is wrong with it?');
 
         self::visit('/practice');
-        self::press('Take a making');
+        self::press('Try one');
         self::find('.choice')->click();
         self::see('What do you do?');
         self::all('form:last-of-type .choice')[0]->click();

@@ -118,7 +118,7 @@ final class RecordTest extends BrowserCase
         (new PDO('sqlite:'.self::database()))->exec("VACUUM INTO '$copy'");
         (new PDO('sqlite:'.self::database()))->exec("UPDATE formulas SET name = 'Changed after the copy' WHERE id = 1");
         $name->sendKeys($copy);
-        self::press('Look at it and put it back');
+        self::press('Check it and restore it');
         self::see('It is put back');
         unlink($copy);
         self::visit('/formulas');

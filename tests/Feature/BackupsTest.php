@@ -241,7 +241,7 @@ final class BackupsTest extends FileCase
         ];
         yield 'hour 27' => ['batches', 'finished_at', '2026-11-10 27:00:00', '/finished_at: a date of this kind'];
         yield 'a code with an address in it' => ['batches', 'code', '"><xssprobe>', '/code: a code of this kind'];
-        yield 'a step that is none' => ['batches', 'at_step', '../../etc', '/at_step: a step of a making'];
+        yield 'a step that is none' => ['batches', 'at_step', '../../etc', '/at_step: a step of a batch'];
         yield 'more grams than there are' => ['batches', 'grams_left', 1e308, '/grams_left: a number'];
         yield 'a moment of an entry' => [
             'batches',
@@ -249,7 +249,7 @@ final class BackupsTest extends FileCase
             'yesterday',
             '/entries/0/recorded_at: a date of this kind',
         ];
-        yield 'a step of an entry' => ['batches', 'entries.0.step', 'Weigh 4', '/entries/0/step: a step of a making'];
+        yield 'a step of an entry' => ['batches', 'entries.0.step', 'Weigh 4', '/entries/0/step: a step of a batch'];
         yield 'an outcome without anything' => ['batches', 'outcome', new \stdClass, 'can’t show it'];
         yield 'an outcome of text' => ['batches', 'outcome.yield', 'much', 'can’t show it'];
         yield 'a lot made on no day' => ['lots', 'made_at', '2026-13-01', '/made_at: a date of this kind'];

@@ -76,7 +76,9 @@ final class CookOutAtTheHobTest extends AppCase
         $this->tell($batch, 'cook_out', ['do' => 'note'])->assertSessionHasErrors('pot');
         $this->tell($batch, 'cook_out', ['pot' => 'much', 'do' => 'note'])->assertSessionHasErrors('pot');
         $this->tell($batch, 'cook_out', ['pot' => '1200', 'do' => 'note']);
-        $this->get("/make/$batch->code/cook_out")->assertSee('1161.2')->assertSee("38.8\u{202F}g of water have still to go", false)
+        $this->get("/make/$batch->code/cook_out")
+            ->assertSee('1161.2')
+            ->assertSee("38.8\u{202F}g of water have still to go", false)
             ->assertSee('in the fridge');
         $this->tell($batch, 'cook_out', ['pot' => '1180', 'do' => 'note']);
         $this->get("/make/$batch->code/cook_out")->assertSee(

@@ -82,7 +82,7 @@ final class PlannerTest extends AppCase
             ->assertSee('21 days')
             ->assertSee('Air above')
             ->assertSee('plant covered')
-            ->assertSee('The schools, side by side')
+            ->assertSee('Methods compared')
             ->assertSee('low oven')
             ->assertSee('Patch-test');
         self::assertStringContainsString('Ready within the hour', (string) $page->getContent());

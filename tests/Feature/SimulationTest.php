@@ -88,7 +88,7 @@ final class SimulationTest extends AppCase
             ->get("/formulas/$formula->id/simulation")
             ->assertSeeText('would be heated to')
             ->assertSeeText('Back to the usual course');
-        $this->get("/formulas/$formula->id")->assertSeeText('The plan of the making is changed.');
+        $this->get("/formulas/$formula->id")->assertSeeText('The process is changed.');
         $steps = count($form['steps']);
         foreach ([
             "remove:$at" => $steps - 1,

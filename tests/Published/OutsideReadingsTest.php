@@ -87,7 +87,10 @@ final class OutsideReadingsTest extends CoreCase
                 3.6 * Evaporation::rate(M_PI * 0.01, 95.0, 20.0, false),
                 Evaporation::OFF,
             ),
-            'induction at 110 °C, high-oleic to usual sunflower: trade sheets' => $against('sunflower-oil-high-oleic', 4.0),
+            'induction at 110 °C, high-oleic to usual sunflower: trade sheets' => $against(
+                'sunflower-oil-high-oleic',
+                4.0,
+            ),
             'induction at 110 °C, olive to sunflower: trade sheets' => $against('olive-oil', 3.0),
             'induction at 110 °C, flax to sunflower: trade sheets' => $against('flaxseed-oil', 0.3),
             'induction at 110 °C, grapeseed to sunflower: trade sheets' => $against('grapeseed-oil', 0.75),

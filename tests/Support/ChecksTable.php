@@ -92,8 +92,8 @@ final class ChecksTable
 
     private const PARTS = [
         'outside' => "\n## Values from outside\n\nSomeone else measured or fixed these; ours may differ.\n",
-        'arithmetic' => "\n## Verified arithmetic\n\nThe same equation calculated again, or a figure ours was set by: a slip "
-            ."would show, a wrong\nequation would not.\n",
+        'arithmetic' => "\n## Verified arithmetic\n\nThe same equation calculated again, or a figure ours was set by: "
+            ."a slip would show, a wrong\nequation would not.\n",
     ];
 
     /** Tables that verify our arithmetic and say nothing of the world. */
@@ -111,13 +111,14 @@ final class ChecksTable
                     HeatTest::pressures(),
                     static fn (float $celsius, float $kPa): array => [$kPa, Steam::pressure($celsius)],
                 ),
-            'Readings kept aside, and the band we draw around ours | Recalled; no model here was set by them.' => array_map(
-                static fn (string $what, array $reading): array => [
-                    $what.sprintf(' (band %.4g to %.4g)', $reading[2], $reading[3]), $reading[0], $reading[1],
-                ],
-                array_keys(OutsideReadingsTest::readings()),
-                array_values(OutsideReadingsTest::readings()),
-            ),
+            'Readings kept aside, and the band we draw around ours'
+                .' | Recalled; no model here was set by them.' => array_map(
+                    static fn (string $what, array $reading): array => [
+                        $what.sprintf(' (band %.4g to %.4g)', $reading[2], $reading[3]), $reading[0], $reading[1],
+                    ],
+                    array_keys(OutsideReadingsTest::readings()),
+                    array_values(OutsideReadingsTest::readings()),
+                ),
             'Water in foods, g in 100 g | Indian Food Composition Tables 2017.' => $this->rows(
                 FoodsTest::waters(),
                 fn (string $key, string $food): array => [

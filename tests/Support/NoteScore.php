@@ -52,8 +52,9 @@ final class NoteScore
     public function told(string $set): string
     {
         return sprintf(
-            'recipe reader, %s: %.0f %% of %d notes without a wrong line (goal 90), %.1f %% of %d lines right (goal 97), '
-            .'%d invented, %d lost, %d wrong of %d sure, %d of %d names and yields',
+            'recipe reader, %s: %.0f %% of %d notes without a wrong line (goal 90), '
+            .'%.1f %% of %d lines right (goal 97), %d invented, %d lost, %d wrong of %d sure, '
+            .'%d of %d names and yields',
             $set,
             100 * $this->clean / max(1, $this->notes),
             $this->notes,

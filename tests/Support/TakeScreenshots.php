@@ -44,7 +44,21 @@ final class TakeScreenshots extends BrowserCase
         }
         self::visit('/recipe');
         self::find('textarea')->sendKeys(
-            "Aunt Solveig’s curl milk, makes 300 g\nWater phase:\n1 cup distilled water\n2 tbsp aloe vera juice\nune cuillère à soupe de glycérine\nOil phase:\nhalf a tablespoon of emulsifying wax\n1/3 cup shea buter\n2 to 3 tbsp sweet almond oil\n1 tsp coconut milk powder\nHeat both to 70 °C for 20 minutes, then cool below 40 °C.\nAdd 10-12 drops of lavender oil and some honey.\n3 capsules of moon dust\n",
+            <<<'NOTE'
+            Aunt Solveig’s curl milk, makes 300 g
+            Water phase:
+            1 cup distilled water
+            2 tbsp aloe vera juice
+            une cuillère à soupe de glycérine
+            Oil phase:
+            half a tablespoon of emulsifying wax
+            1/3 cup shea buter
+            2 to 3 tbsp sweet almond oil
+            1 tsp coconut milk powder
+            Heat both to 70 °C for 20 minutes, then cool below 40 °C.
+            Add 10-12 drops of lavender oil and some honey.
+            3 capsules of moon dust
+            NOTE."\n",
         );
         self::press('Read the recipe');
         self::picture('recipe');
