@@ -207,13 +207,7 @@ final readonly class BenchPageFactory
                     min($scale, $grams->likely < 1 ? 0.01 : ($grams->likely < 10 ? 0.1 : 1.0)),
                 ),
             'band' => $grams === null || $grams->relativeError() < self::WORTH_SHOWING ? ''
-                : say(
-                    'ui.band',
-                    [
-                        'low' => $wording->number($grams->low, $grams->high < 10 ? 1 : 0),
-                        'high' => $wording->number($grams->high, $grams->high < 10 ? 1 : 0),
-                    ],
-                ),
+                : $wording->span($grams),
             'percent' => $line->percent() === null ? '' : $wording->number($line->percent()->likely, 2, 2),
             'unfinished' => $held['name'] === '' || $held['amount'] === '',
             'error' => isset($held['rest']['refused'])

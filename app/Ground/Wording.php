@@ -121,6 +121,20 @@ final class Wording
         return ($low === $high ? $low : say('ui.band', ['low' => $low, 'high' => $high])).self::GAP.'g';
     }
 
+    /** The ends alone, as precisely as they can be told: "0.11–0.16", "28–31". */
+    public function span(Band $grams): string
+    {
+        $decimals = match (true) {
+            $grams->high < 1 => 2,
+            $grams->high < 10 => 1,
+            default => 0,
+        };
+
+        return say('ui.band', [
+            'low' => $this->number($grams->low, $decimals), 'high' => $this->number($grams->high, $decimals),
+        ]);
+    }
+
     public function celsius(float $celsius): string
     {
         return $this->number($celsius, 1).self::GAP.'°C';

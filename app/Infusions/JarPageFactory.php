@@ -238,10 +238,7 @@ final readonly class JarPageFactory
         return ($water <= 0.0 ? '' : say('infusions.strain_lighter', ['water' => $wording->grams($water)]).' ')
             .say(
                 'infusions.strain_means',
-                ['out' => say(
-                    'ui.band',
-                    ['low' => $wording->number($expected->low, 0), 'high' => $wording->number($expected->high, 0)],
-                )],
+                ['out' => $wording->span($expected)],
             )
             .self::learned($story, $wording)
             .($fats === [] ? '' : ' '.say(

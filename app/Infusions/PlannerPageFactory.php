@@ -132,15 +132,13 @@ final readonly class PlannerPageFactory
         if ($stops !== []) {
             return trans_choice('infusions.stops', count($stops), ['first' => $wording->message($stops[0])]);
         }
-        $terms = [
+
+        return say('infusions.verdict', [
             'time' => $wording->duration($infusion->plan->days),
             'strength' => $wording->number($infusion->end->strength(), 1),
             'out' => $wording->grams(round($infusion->yield->likely)),
             'kept' => $wording->percent(round(100 * $infusion->end->kept)),
-            'method' => say('words.infusion_method.'.$infusion->plan->method->value),
-        ];
-
-        return say($infusion->plan->method->isHeated() ? 'infusions.verdict_warm' : 'infusions.verdict', $terms);
+        ]);
     }
 
     /** @return list<array{label: string, figure: string, of: string}> */
@@ -168,13 +166,7 @@ final readonly class PlannerPageFactory
             [
                 'label' => say('infusions.figures.out'),
                 'figure' => $wording->grams(round($infusion->yield->likely)),
-                'of' => say(
-                    'ui.band',
-                    [
-                        'low' => $wording->number($infusion->yield->low, 0),
-                        'high' => $wording->number($infusion->yield->high, 0),
-                    ],
-                ),
+                'of' => $wording->span($infusion->yield),
             ],
             [
                 'label' => say('infusions.figures.strength'),

@@ -26,6 +26,9 @@ use Ilvane\Core\Reading\Span;
  */
 final readonly class RecipePageFactory
 {
+    /** A narrower width isn't worth a line. Relative. */
+    private const WORTH_SHOWING = 0.01;
+
     public function __construct(
         private Wording $wording,
         private Catalogue $catalogue,
@@ -71,15 +74,9 @@ final readonly class RecipePageFactory
                 'written' => $read->name,
                 'amount' => (string) ($lines[$i]['amount'] ?? ''),
                 'grams' => $weighed->grams === null ? '' : $wording->grams($weighed->grams->likely),
-                'band' => $weighed->grams === null || $weighed->grams->relativeError() < 0.01
+                'band' => $weighed->grams === null || $weighed->grams->relativeError() < self::WORTH_SHOWING
                     ? ''
-                    : say(
-                        'ui.band',
-                        [
-                            'low' => $wording->number($weighed->grams->low, $weighed->grams->high < 10 ? 1 : 0),
-                            'high' => $wording->number($weighed->grams->high, $weighed->grams->high < 10 ? 1 : 0),
-                        ],
-                    ),
+                    : $wording->span($weighed->grams),
                 'other' => $read->other === null
                     ? ''
                     : say('recipes.other_measure', ['amount' => $read->other->entered]),

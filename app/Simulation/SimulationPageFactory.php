@@ -22,7 +22,6 @@ use Ilvane\Core\Making\Course;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Material\Vessel;
-use Ilvane\Core\Physics\Heat\Evaporation;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
 use Ilvane\Core\Safety\Assessment;
@@ -96,10 +95,7 @@ final readonly class SimulationPageFactory
                 'firm' => $rehearsal->firmMinute === null ? '' : self::hours($rehearsal->firmMinute),
                 'water' => $rehearsal->waterLost < self::STEAM_WORTH_SAYING
                     ? ''
-                    : say('ui.band', [
-                        'low' => $wording->number(round($rehearsal->waterLost / Evaporation::OFF, 1), 1),
-                        'high' => $wording->grams(round($rehearsal->waterLost * Evaporation::OFF, 1)),
-                    ]),
+                    : $wording->gramsBand($rehearsal->steam()),
             ],
             $other === null ? '' : $beside,
             self::schools($rehearsal, $it->composition),

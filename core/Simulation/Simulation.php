@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Ilvane\Core\Simulation;
 
 use Ilvane\Core\Making\Course;
+use Ilvane\Core\Measure\Band;
+use Ilvane\Core\Physics\Heat\Evaporation;
 use Ilvane\Core\Safety\Finding;
 
 /**
  * What would happen. An estimate: potfuls are taken as hot all through, fats set where they melt, the vessels' figures
- * are
- * fitted to common practice.
+ * are fitted to common practice.
  *
  * @phpstan-type Sample array{minute: float, step: int, water_c: float|null, oil_c: float|null, mix_c: float|null,
  *   solid: float, dried: float}
@@ -44,5 +45,11 @@ final readonly class Simulation
         public float $unaccountedJoules,
         public float $gramsLeft,
     ) {
+    }
+
+    /** Grams of water that steam off, with how far the model may be off. */
+    public function steam(): Band
+    {
+        return Band::of($this->waterLost / Evaporation::OFF, $this->waterLost, $this->waterLost * Evaporation::OFF);
     }
 }

@@ -32,8 +32,7 @@ return [
     'until_mild' => 'until it is ready for mild use: heat draws about half of what weeks do',
     'never_ready' => 'It is strained before it is ready.',
     'stops' => '{1} Don’t fill it yet: :first|[2,*] Don’t fill it yet: :count problems are open. First: :first',
-    'verdict' => 'After :time it is at strength :strength, with :kept of what heat spoils still in it, and gives about :out of oil.',
-    'verdict_warm' => 'In :time it is at strength :strength; :kept of what heat spoils is left. About :out of oil.',
+    'verdict' => 'After :time: strength :strength g plant per 100 g oil, :kept of the heat-sensitive part kept, about :out of oil.',
     'strength_means' => 'Strength: grams of plant extracted per 100 g oil. An estimate from a model of two stages (what washes off, then what seeps out), set so that a cold jar shaken for two to three weeks comes out as makers know it.',
     'figures' => [
         'ratio' => 'Plant to oil', 'headspace' => 'Air above', 'out' => 'Oil out, pressed', 'strength' => 'Strength then', 'kept' => 'Heat-sensitive part kept', 'earliest' => 'Usable after', 'too_strong' => 'Too strong after',

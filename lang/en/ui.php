@@ -176,7 +176,7 @@ return [
         'title' => 'Set the pH',
         'link' => 'Test and set the pH',
         'back' => 'Back to the bench',
-        'caution' => 'Acids and alkalis burn skin and eyes: goggles and gloves, and keep them from children. Lye is rarely needed and no thing for a first batch.',
+        'caution' => 'Acids and alkalis burn skin and eyes: goggles and gloves, and keep them from children. You’ll rarely need lye; don’t use it in your first batches.',
         'sample' => '1. A small sample',
         'sample_how' => 'Stir about 2 g of the cream into 8 g distilled water and read the pH. Drop in a weak solution (citric acid to lower, bicarbonate to raise) until it reads what you want. Say what it took.',
         'product' => 'Cream in the sample', 'added' => 'Solution it took', 'added_hint' => '12 drops, or 0.4 g', 'strength' => 'Strength of the solution', 'wanted' => 'pH wanted', 'batch' => 'Batch to set',

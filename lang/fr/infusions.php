@@ -32,8 +32,7 @@ return [
     'until_mild' => 'jusqu’à un emploi doux : la chaleur tire environ la moitié de ce que donnent des semaines',
     'never_ready' => 'Il est filtré avant d’être prêt.',
     'stops' => '{1} Ne le remplissez pas encore : :first|[2,*] Ne le remplissez pas encore : :count points bloquants. D’abord : :first',
-    'verdict' => 'Après :time il est à la force :strength, avec encore :kept de ce que la chaleur abîme, et donne environ :out d’huile.',
-    'verdict_warm' => 'En :time il est à la force :strength ; reste :kept de ce que la chaleur abîme. Environ :out d’huile.',
+    'verdict' => 'Après :time : force :strength g de plante pour 100 g d’huile, :kept de la part sensible à la chaleur conservée, environ :out d’huile.',
     'strength_means' => 'Force : grammes de plante dont 100 g d’huile ont pris l’essentiel. Estimation : extraction du premier ordre, réglée pour que deux à trois semaines d’un bocal froid et secoué donnent ce que l’on connaît.',
     'figures' => [
         'ratio' => 'Plante pour huile', 'headspace' => 'Air au-dessus', 'out' => 'Huile obtenue, pressée', 'strength' => 'Force alors', 'kept' => 'Part sensible à la chaleur conservée', 'earliest' => 'Utilisable après', 'too_strong' => 'Trop fort après',
