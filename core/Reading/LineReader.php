@@ -34,164 +34,6 @@ final class LineReader
     /** A plant by the drop: its essential oil, most likely. */
     private const BY_THE_DROP = 0.8;
 
-    /** Beside a name these make another thing of it: coconut milk powder is no coconut milk. */
-    private const CHANGES = [
-        'powder',
-        'powdered',
-        'poudre',
-        'extract',
-        'extrait',
-        'milk',
-        'lait',
-        'butter',
-        'beurre',
-        'oil',
-        'huile',
-        'essential',
-        'essentielle',
-        'infused',
-        'infuse',
-        'infusee',
-        'water',
-        'eau',
-        'leaf',
-        'leaves',
-        'seed',
-        'seeds',
-        'root',
-        'juice',
-        'jus',
-        'gel',
-        'tea',
-        'hydrosol',
-        'hydrolat',
-        'acid',
-        'acide',
-        'wax',
-        'cire',
-        'protein',
-        'gum',
-        'gomme',
-        'fresh',
-        'dried',
-        'peel',
-        'vinegar',
-        'sulfate',
-        'chloride',
-        'flour',
-        'sugar',
-        'cream',
-    ];
-
-    /** Words that name nothing: taken off a name that was not found. */
-    private const FILLERS = [
-        'of',
-        'the',
-        'a',
-        'an',
-        'your',
-        'my',
-        'good',
-        'quality',
-        'organic',
-        'bio',
-        'pure',
-        'pur',
-        'natural',
-        'de',
-        'd',
-        'du',
-        'des',
-        'la',
-        'le',
-        'les',
-        'l',
-        'au',
-        'en',
-        'some',
-        'about',
-        'optional',
-        'melted',
-        'softened',
-        'warm',
-        'hot',
-        'cold',
-        'then',
-        'add',
-        'and',
-        'et',
-        'plus',
-        'with',
-        'avec',
-        'ajoutez',
-        'ajouter',
-        'mix',
-        'in',
-        'into',
-        'to',
-        'use',
-        'take',
-        'we',
-        'i',
-        'need',
-        'you',
-        'heaped',
-        'level',
-        'bombee',
-        'rase',
-        'puis',
-        'mettre',
-        'mettez',
-        'verser',
-        'versez',
-        'prenez',
-        'stir',
-        'whisk',
-        'blend',
-        'pour',
-        'dans',
-        'approximately',
-        'around',
-        'or',
-        'ou',
-        'grated',
-        'chopped',
-        'crushed',
-        'finely',
-    ];
-
-    private const ADDING = [
-        'add',
-        'mix',
-        'stir',
-        'with',
-        'combine',
-        'melt',
-        'use',
-        'take',
-        'put',
-        'pour',
-        'whisk',
-        'blend',
-        'drop',
-        'ajoutez',
-        'ajouter',
-        'ajoute',
-        'melangez',
-        'melanger',
-        'avec',
-        'mettez',
-        'mettre',
-        'versez',
-        'verser',
-        'faites',
-        'fondre',
-        'incorporez',
-        'need',
-        'ingredients',
-        'include',
-    ];
-
     private const NOT_BY_THE_DROP = [
         Kind::DriedBotanical, Kind::FreshBotanical, Kind::PowderBotanical, Kind::HydrosolOrTea,
     ];
@@ -256,7 +98,7 @@ final class LineReader
         $measured = array_filter($items, static fn (Item $item): bool => $item->quantity !== null);
         $isListed = count($tokens) <= 8 && ! $isTold;
         $adds = $measured !== []
-            || array_filter($tokens, static fn (Token $token): bool => $token->is(...self::ADDING)) !== [];
+            || array_filter($tokens, static fn (Token $token): bool => $token->is(...LineWords::ADDING)) !== [];
         $lines = [];
         foreach (Pairing::of($items, $tokens) as [$quantity, $item]) {
             if ($item === null) {
@@ -329,11 +171,11 @@ final class LineReader
         $changed = (
             $before !== null
                 && $before->kind === Token::WORD
-                && $before->is(...self::CHANGES)
+                && $before->is(...LineWords::CHANGES)
                 && ($quantity === null || $before->start >= $quantity->span->end)
         )
-            || ($after !== null && $after->kind === Token::WORD && $after->is(...self::CHANGES));
-        $changing = $changed && $after !== null && $after->is(...self::CHANGES)
+            || ($after !== null && $after->kind === Token::WORD && $after->is(...LineWords::CHANGES));
+        $changing = $changed && $after !== null && $after->is(...LineWords::CHANGES)
             ? $span->with(new Span($after->start, $after->end))
             : $span;
         $whole = $quantity === null ? $changing : $changing->with($quantity->span);
@@ -398,12 +240,12 @@ final class LineReader
     {
         [$from, $to] = self::wordsBeside($quantity, $tokens, $items);
         $words = array_slice($tokens, $from, $to - $from);
-        while ($words !== [] && ($words[0]->kind === Token::MARK || $words[0]->is(...self::FILLERS))) {
+        while ($words !== [] && ($words[0]->kind === Token::MARK || $words[0]->is(...LineWords::FILLERS))) {
             array_shift($words);
         }
         while (
             $words !== []
-            && ($words[count($words) - 1]->kind === Token::MARK || $words[count($words) - 1]->is(...self::FILLERS))
+            && ($words[count($words) - 1]->kind === Token::MARK || $words[count($words) - 1]->is(...LineWords::FILLERS))
         ) {
             array_pop($words);
         }
@@ -494,7 +336,7 @@ final class LineReader
         }
         $hasWords = array_filter(
             array_slice($tokens, $quantity->next, $to - $quantity->next),
-            static fn (Token $token): bool => $token->kind === Token::WORD && ! $token->is(...self::FILLERS),
+            static fn (Token $token): bool => $token->kind === Token::WORD && ! $token->is(...LineWords::FILLERS),
         ) !== [];
         if ($hasWords) {
             return [$quantity->next, $to];

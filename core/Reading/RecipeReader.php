@@ -83,6 +83,9 @@ final class RecipeReader
             );
             if ($name !== null) {
                 [$title, $yield] = [$name->name, $name->yield];
+                if ($name->saysMore) {
+                    $others[] = new Span($tokens[0]->start, $tokens[count($tokens) - 1]->end);
+                }
 
                 continue;
             }

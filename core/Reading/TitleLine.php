@@ -34,7 +34,8 @@ final readonly class TitleLine
         .'|ma|mon|mes|la|le|les|notre|une?|baby|girl|boy|daughter|son'
         .'|niece|nephew|bébé|fille|fils|petite?|nièce|neveu)\b[\s,’\']*)*$/iu';
 
-    private function __construct(public string $name, public ?StatedYield $yield)
+    /** @param  bool  $saysMore  whether the line says who it is for or what it fills, too */
+    private function __construct(public string $name, public ?StatedYield $yield, public bool $saysMore)
     {
     }
 
@@ -79,7 +80,7 @@ final readonly class TitleLine
         }
         $name = self::trimmed(self::withoutWhom($written));
 
-        return $name === '' ? null : new self(mb_substr($name, 0, 120), $yield);
+        return $name === '' ? null : new self(mb_substr($name, 0, 120), $yield, $name !== self::trimmed($line));
     }
 
     /** @param  list<Token>  $tokens */

@@ -63,6 +63,17 @@ final class RecipeTest extends AppCase
         self::assertCount(3, Draft::fromStored(Formula::query()->sole()->draft)->lines());
     }
 
+    public function test_who_it_is_for_is_still_seen_where_the_name_leaves_it_out(): void
+    {
+        $this->post('/recipe/open', [
+            'text' => "Curl milk for my daughter, she is 4 years old\n100 g rose water\n5 g glycerin",
+        ])->assertRedirect();
+        $draft = Draft::fromStored(Formula::query()->sole()->draft);
+        self::assertSame('Curl milk', $draft->text('name'));
+        self::assertStringContainsString('she is 4 years old', $draft->text('notes'));
+        $this->get('/formulas/'.Formula::query()->sole()->id)->assertSee('4 years old');
+    }
+
     public function test_a_text_changed_and_read_again_brings_its_own_name_unless_one_was_typed(): void
     {
         $again = static fn (string $name): array => [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Reading;
 
 use Ilvane\Core\Reading\RecipeReader;
+use Ilvane\Core\Reading\Span;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\CoreCase;
 
@@ -53,6 +54,21 @@ final class TitleLineTest extends CoreCase
         yield ['Jojoba oil'];
         yield ['Argan oil (30 ml)'];
         yield ['Mix 20 g mango butter with'];
+    }
+
+    /** Who it is for and what it fills are kept for the notes, where the audience is read from. */
+    public function test_what_else_the_first_line_says_is_kept(): void
+    {
+        $reader = new RecipeReader(self::catalogue());
+        $kept = static function (string $first) use ($reader): array {
+            $recipe = $reader->read("$first\n60 g shea butter");
+
+            return array_map(static fn (Span $span): string => $span->of($recipe->text), $recipe->others);
+        };
+        foreach (['Curl milk for my daughter, she is 4 years old', 'Whip — fills three 75 ml pots'] as $first) {
+            self::assertSame([$first], $kept($first));
+        }
+        self::assertSame([], $kept('Curl milk'));
     }
 
     public function test_a_text_of_one_line_has_no_title(): void

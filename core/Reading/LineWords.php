@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Reading;
+
+/** Words of a recipe line that are neither an amount nor a name. Folded, English and French. */
+final class LineWords
+{
+    /** Beside a name these make another thing of it: coconut milk powder is no coconut milk. */
+    public const CHANGES = [
+        'powder', 'powdered', 'poudre', 'extract', 'extrait', 'milk', 'lait', 'butter', 'beurre', 'oil', 'huile',
+        'essential', 'essentielle', 'infused', 'infuse', 'infusee', 'water', 'eau', 'leaf', 'leaves', 'seed', 'seeds',
+        'root', 'juice', 'jus', 'gel', 'tea', 'hydrosol', 'hydrolat', 'acid', 'acide', 'wax', 'cire', 'protein', 'gum',
+        'gomme', 'fresh', 'dried', 'peel', 'vinegar', 'sulfate', 'chloride', 'flour', 'sugar', 'cream',
+    ];
+
+    /** Words that name nothing: taken off a name that was not found. */
+    public const FILLERS = [
+        'of', 'the', 'a', 'an', 'your', 'my', 'good', 'quality', 'organic', 'bio', 'pure', 'pur', 'natural', 'de', 'd',
+        'du', 'des', 'la', 'le', 'les', 'l', 'au', 'en', 'some', 'about', 'optional', 'melted', 'softened', 'warm',
+        'hot', 'cold', 'then', 'add', 'and', 'et', 'plus', 'with', 'avec', 'ajoutez', 'ajouter', 'mix', 'in', 'into',
+        'to', 'use', 'take', 'we', 'i', 'need', 'you', 'heaped', 'level', 'bombee', 'rase', 'puis', 'mettre', 'mettez',
+        'verser', 'versez', 'prenez', 'stir', 'whisk', 'blend', 'pour', 'dans', 'approximately', 'around', 'or', 'ou',
+        'grated', 'chopped', 'crushed', 'finely',
+    ];
+
+    /** Who says one of these puts something in, with or without an amount. */
+    public const ADDING = [
+        'add', 'mix', 'stir', 'with', 'combine', 'melt', 'use', 'take', 'put', 'pour', 'whisk', 'blend', 'drop',
+        'ajoutez', 'ajouter', 'ajoute', 'melangez', 'melanger', 'avec', 'mettez', 'mettre', 'versez', 'verser',
+        'faites', 'fondre', 'incorporez', 'need', 'ingredients', 'include',
+    ];
+}
