@@ -22,7 +22,7 @@ final class RecordTest extends BrowserCase
         self::find('#put-name')->sendKeys('apricot kernel');
         self::find('#found-put li')->click();
         self::fillIn(['grams' => '250', 'price' => '8,40', 'supplier' => 'the mill, charge 77'], 'Put it here');
-        self::see('stands here as L');
+        self::see('is in the pantry as L');
         $lot = self::newest('lots');
 
         self::visit('/formulas/1');
@@ -119,14 +119,14 @@ final class RecordTest extends BrowserCase
         (new PDO('sqlite:'.self::database()))->exec("UPDATE formulas SET name = 'Changed after the copy' WHERE id = 1");
         $name->sendKeys($copy);
         self::press('Check it and restore it');
-        self::see('It is put back');
+        self::see('Restored. What was here before');
         unlink($copy);
         self::visit('/formulas');
         self::see('Slow Sunday leave-in milk');
         self::visit('/backups');
         self::see('before a restore');
         self::find('form[action*="before-restore"] button')->click();
-        self::see('It is put back');
+        self::see('Restored. What was here before');
         self::visit('/formulas');
         self::see('Changed after the copy');
     }

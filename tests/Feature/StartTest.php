@@ -94,6 +94,13 @@ final class StartTest extends TestCase
         self::assertTrue($process->isRunning(), $process->getOutput().$process->getErrorOutput());
     }
 
+    /** Ends it, and waits until the port is free again. */
+    private function close(Process $process, int $port): void
+    {
+        $process->stop(10, SIGTERM);
+        $this->until(static fn (): bool => ! self::answers($port), 'a server still answers');
+    }
+
     private static function answers(int $port): bool
     {
         $line = @fsockopen('127.0.0.1', $port, timeout: 1);
@@ -131,7 +138,7 @@ final class StartTest extends TestCase
         $port = self::port();
         $first = $this->start($port);
         $this->untilOpen($first);
-        $first->stop(10, SIGTERM);
+        $this->close($first, $port);
         $room = new PDO('sqlite:'.$this->room());
         $room->exec(
             "INSERT INTO formulas (name, draft, created_at, updated_at) VALUES ('Still there', '{}', '2026-11-01', '2026-11-01')",
@@ -158,7 +165,7 @@ final class StartTest extends TestCase
                 (new PDO('sqlite:'.$this->room()))->query('SELECT name FROM formulas') ?: self::fail()
             )->fetchAll(PDO::FETCH_COLUMN),
         );
-        $again->stop(10, SIGTERM);
+        $this->close($again, $port);
 
         array_map(unlink(...), glob($this->room().'*') ?: []);
         $this->start($port)->wait();
