@@ -88,6 +88,11 @@ final class OwnCatalogue implements CatalogueSource
         return $this->shipped->scentConstituents();
     }
 
+    public function unsaidKinds(): array
+    {
+        return $this->shipped->unsaidKinds();
+    }
+
     public function uses(): array
     {
         return $this->shipped->uses();

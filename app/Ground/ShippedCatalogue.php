@@ -31,6 +31,7 @@ use RuntimeException;
  *   activities: array<string, ActivityRow>, salts: array<string, array{string, float}>,
  *   bioburdens: array<string, BurdenRow>, solubilities: array<string, SolubilityRow>,
  *   choices: array<string, list<string>>, vague: array<string, list<string>>,
+ *   unsaid: array<string, list<string>>,
  *   uses: array<string, list<string>>, presets: list<PresetRow>
  * }
  */
@@ -56,6 +57,7 @@ final class ShippedCatalogue implements CatalogueSource
         'preservative_activity',
         'preservative_salts',
         'vague_names',
+        'unsaid_kinds',
         'uses',
         'figure_sources',
         'choices',
@@ -122,6 +124,11 @@ final class ShippedCatalogue implements CatalogueSource
     public function vagueNames(): array
     {
         return $this->compiled()['vague'];
+    }
+
+    public function unsaidKinds(): array
+    {
+        return $this->compiled()['unsaid'];
     }
 
     public function uses(): array
@@ -224,7 +231,8 @@ final class ShippedCatalogue implements CatalogueSource
                 static fn (array $row): array => [$row['acid'], (float) $row['acid_fraction']],
                 'salt',
             ),
-            'vague' => $this->grouped('vague_names', static fn (array $row): string => $row['key'], 'name'),
+            'vague' => $this->meanings('vague_names'),
+            'unsaid' => $this->meanings('unsaid_kinds'),
             'uses' => $this->grouped('uses', static fn (array $row): string => $row['of'], 'word'),
             'solubilities' => $this->table('solubility', self::solubility(...), 'of'),
             'bioburdens' => $this->table('bioburden', self::burden(...), 'of'),
@@ -525,6 +533,17 @@ final class ShippedCatalogue implements CatalogueSource
         }
 
         return $table;
+    }
+
+    /** @return array<string, list<string>> keys by folded name */
+    private function meanings(string $file): array
+    {
+        $meanings = [];
+        foreach ($this->csv($file) as $row) {
+            $meanings[Folded::of($row['name'])][] = $row['key'];
+        }
+
+        return $meanings;
     }
 
     /**

@@ -102,6 +102,12 @@ final class Catalogue
         return array_map($this->get(...), $this->source->vagueNames()[Folded::of($name)] ?? []);
     }
 
+    /** @return list<string> keys a name may mean that leaves out which kind; none where it doesn't */
+    public function kindsUnsaid(string $name): array
+    {
+        return $this->source->unsaidKinds()[Folded::of($name)] ?? [];
+    }
+
     /** @return array<string, ActivityRow> what preserving substances do and where they go, by INCI name */
     public function activities(): array
     {

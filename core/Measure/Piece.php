@@ -15,6 +15,11 @@ enum Piece: string
     case Clove = 'clove';
     case Capsule = 'capsule';
     case Cube = 'cube';
+    case Bag = 'bag';
+    case Stick = 'stick';
+    case Handful = 'handful';
+    /** So many shares of the whole: what one weighs depends on the batch. */
+    case Part = 'part';
 
     /** Folded words, English and French. */
     private const WORDS = [
@@ -39,6 +44,14 @@ enum Piece: string
         'cubes' => self::Cube,
         'glacon' => self::Cube,
         'glacons' => self::Cube,
+        'bag' => self::Bag, 'bags' => self::Bag, 'sachet' => self::Bag, 'sachets' => self::Bag,
+        'teabag' => self::Bag, 'teabags' => self::Bag,
+        'stick' => self::Stick, 'sticks' => self::Stick, 'baton' => self::Stick, 'batons' => self::Stick,
+        'handful' => self::Handful, 'handfuls' => self::Handful, 'handsful' => self::Handful,
+        'fistful' => self::Handful, 'fistfuls' => self::Handful,
+        'poignee' => self::Handful, 'poignees' => self::Handful,
+        'part' => self::Part, 'parts' => self::Part, 'share' => self::Part, 'shares' => self::Part,
+        'volume' => self::Part, 'volumes' => self::Part, 'measure' => self::Part, 'measures' => self::Part,
         'slot' => self::Cube,
         'slots' => self::Cube,
     ];

@@ -6,101 +6,237 @@ namespace Ilvane\Core\Reading;
 
 use Ilvane\Core\Material\Phase;
 
-/** Lines that say which phase the next lines belong to. */
+/** Lines and beginnings of lines that say which phase comes next, or that something is made first. */
 final class Headings
 {
-    private const WORDS = [
-        'water' => Phase::Water,
-        'aqueous' => Phase::Water,
-        'aqueuse' => Phase::Water,
-        'eau' => Phase::Water,
-        'liquid' => Phase::Water,
-        'oil' => Phase::Oil,
-        'oily' => Phase::Oil,
-        'fat' => Phase::Oil,
-        'butter' => Phase::Oil,
-        'huile' => Phase::Oil,
-        'huileuse' => Phase::Oil,
-        'grasse' => Phase::Oil,
-        'cool' => Phase::Cooldown,
-        'cooldown' => Phase::Cooldown,
-        'cooling' => Phase::Cooldown,
-        'cold' => Phase::Cooldown,
-        'additives' => Phase::Cooldown,
-        'froid' => Phase::Cooldown,
-        'froide' => Phase::Cooldown,
-        'refroidissement' => Phase::Cooldown,
-        'actifs' => Phase::Cooldown,
-        'infusion' => Phase::Infusion,
-        'infuse' => Phase::Infusion,
-        'macerat' => Phase::Infusion,
-        'maceration' => Phase::Infusion,
+    private const WATER = [
+        'water', 'waters', 'watery', 'aqueous', 'aqueuse', 'eau', 'eaux', 'liquid', 'liquids', 'liquides', 'wet',
+        'hydrosols',
     ];
 
-    /** Where only letters are given, the usual order. Common practice. */
-    private const LETTERS = ['a' => Phase::Water, 'b' => Phase::Oil, 'c' => Phase::Cooldown];
-
-    private const LONGEST = 6;
-
-    /** Words for a phase where nobody says "phase": "the water part", "oil side". */
-    private const PARTS = ['phase', 'part', 'parts', 'side', 'portion', 'partie', 'stage', 'etape'];
-
-    /**
-     * What has to have happened before the next lines go in: "when cool", "once cooled", "after cooling", "hors du feu,
-     * tiède".
-     */
-    private const WHEN = ['when', 'once', 'after', 'quand', 'apres', 'une'];
-
-    private const COOLED = [
-        'cool',
-        'cooled',
-        'cooling',
-        'cold',
-        'lukewarm',
-        'warm',
-        'froid',
-        'refroidi',
-        'refroidie',
-        'tiede',
+    private const OIL = [
+        'oil', 'oils', 'oily', 'fat', 'fats', 'fatty', 'butter', 'butters', 'huile', 'huiles', 'huileuse', 'grasse', 'gras',
+        'corps', 'lipids', 'waxes', 'greasy', 'beurres',
     ];
 
+    private const COOL = [
+        'cool', 'cooled', 'cooldown', 'cooling', 'cools', 'cold', 'additives', 'actives', 'active', 'actifs', 'froid',
+        'froide', 'refroidissement', 'refroidi', 'refroidie', 'tiede', 'lukewarm', 'ajouts', 'finition', 'extras',
+        'handwarm',
+    ];
+
+    private const INFUSION = ['infusion', 'infuse', 'infusing', 'macerat', 'maceration', 'steeping'];
+
+    /** Where only letters or numbers are given, the usual order. Common practice. */
+    private const LETTERS = [
+        'a' => Phase::Water, 'b' => Phase::Oil, 'c' => Phase::Cooldown, 'd' => Phase::Cooldown,
+        '1' => Phase::Water, '2' => Phase::Oil, '3' => Phase::Cooldown,
+    ];
+
+    /** Words for a phase where nobody says "phase": "the water part", "oil side", "watery half". */
+    private const PARTS = [
+        'phase', 'phases', 'part', 'parts', 'side', 'portion', 'partie', 'stage', 'etape', 'half', 'moitie', 'cote',
+        'stuff', 'bits', 'bit', 'ingredients', 'group', 'groupe', 'pot', 'jug', 'beaker', 'down',
+    ];
+
+    /** Small words around. */
+    private const AROUND = [
+        'the', 'le', 'la', 'les', 'l', 'my', 'of', 'in', 'for', 'pour', 'and', 'et', 'heated', 'hot', 'warm', 'chauffee',
+        'chaud', 'all', 'with', 'then', 'puis', 'to', 'at', 'a', 'au', 'when', 'once', 'after', 'quand', 'apres', 'une',
+        'fois', 'it', 'is', 'has', 'c', 'est', 'its', 'below', 'under', 'sous', 'moins', 'de', 's', 'everything', 'que',
+        'ca', 'cest', 'melange', 'end', 'fin', 'last', 'finally', 'enfin', 'add', 'ajouter', 'off', 'heat', 'hors', 'du',
+        'feu', 'has', 'been', 'celsius', 'refroidir', 'd', 'en', 'dessous', 'degres', 'degrees', 'down', 'goes', 'go',
+        'still', 'only', 'mix', 'cream', 'creme', 'lait', 'se', 'sont', 'que', 'ce', 'soit', 'on', 'first',
+    ];
+
+    private const WHEN = ['when', 'once', 'after', 'quand', 'apres', 'fois', 'off', 'hors', 'below', 'under', 'moins', 'dessous'];
+
+    /** Say nothing of a phase, but that something new begins. */
+    private const NEW = '/^(?:ingredients?|you(?: will)? need|what you need|needs?|shopping|method|how to|what to do|steps?|making it'
+        .'|preparation|methode|mode d emploi|etapes?|il (?:vous )?faut|then|puis|ensuite|next|now|to (?:finish|use|make it)|use'
+        .'|utilisation|directions?|notes?|remarques?|recipe|recette|pour finir|the recipe|la recette)$/';
+
+    private const LEADS = [
+        'first', 'second', 'secondly', 'third', 'then', 'now', 'next', 'step', 'make', 'making', 'prepare', 'for', 'to',
+        'the', 'le', 'la', 'l', 'les', 'pour', 'faire', 'd', 'abord', 'a', 'un', 'une', 'my', 'ma', 'mon', 'preparer', 'start',
+        'with', 'ensuite', 'puis', 'd’abord', 'part', 'partie', 'and', 'et', 'this', 'one', 'two', 'three', 'some',
+        'make', 'your', 'premierement', 'deuxiemement', 'etape', 'du', 'de',
+    ];
+
+    /** A fat or a water by these is made first, and no phase. */
+    private const AHEAD = [
+        'first', 'ahead', 'before', 'make', 'making', 'infused', 'infuse', 'infusee', 'abord', 'avance', 'veille', 'prepare',
+        'preparer', 'month', 'weeks', 'days', 'macerat', 'mois', 'semaines', 'steeped', 'macere', 'maceree', 'day', 'earlier',
+    ];
+
+    private const LONGEST = 9;
+
     /**
-     * The phase a line announces; null when it is no heading.
+     * The phase a line announces; null when it is no heading of one.
      *
      * @param  list<Token>  $tokens
      */
     public static function phase(array $tokens): ?Phase
     {
-        $words = array_values(array_filter(array_map(
-            static fn (Token $token): string => $token->kind === Token::WORD ? $token->folded : '',
-            $tokens,
-        )));
-        $saysPhase = array_intersect(self::PARTS, $words) !== [];
-        $isAlone = count($words) <= 3 && $tokens[count($tokens) - 1]->is(':');
-        $hasNumber = array_filter($tokens, static fn (Token $token): bool => $token->kind === Token::NUMBER) !== [];
-        if (
-            ! $hasNumber
-            && count($words) <= 4
-            && in_array($words[0] ?? '', self::WHEN, true)
-            && array_intersect(self::COOLED, $words) !== []
-        ) {
-            return Phase::Cooldown;
+        $heading = self::of($tokens);
+
+        return $heading?->next === count($tokens) ? $heading->phase : null;
+    }
+
+    /** @param  list<Token>  $tokens of a line */
+    public static function of(array $tokens): ?Heading
+    {
+        $from = 0;
+        while (isset($tokens[$from]) && $tokens[$from]->kind === Token::MARK) {
+            $from++;
         }
-        if (
-            $words === []
-            || count($words) > self::LONGEST
-            || (! $saysPhase && ! $isAlone)
-            || ($hasNumber && ! in_array('phase', $words, true))
-        ) {
-            return null;
-        }
-        foreach ($words as $word) {
-            if (isset(self::WORDS[$word])) {
-                return self::WORDS[$word];
+        $colon = null;
+        foreach ($tokens as $at => $token) {
+            if ($token->is(':') || ($token->is('–', '—', '=') && $at > $from)) {
+                $colon = $at;
+
+                break;
+            }
+            if ($at - $from > self::LONGEST + 4) {
+                break;
             }
         }
-        $letter = $words[(int) array_search('phase', $words, true) + 1] ?? '';
+        $whole = self::whole($tokens, $from, count($tokens), $colon === count($tokens) - 1);
+        if ($whole !== null || $colon === null || $colon === count($tokens) - 1) {
+            return $whole;
+        }
+        $beginning = self::whole($tokens, $from, $colon, $tokens[$colon]->is(':'));
+        $saysPhase = $beginning?->phase !== null
+            && ($tokens[$colon]->is(':') || array_intersect($beginning->label, self::PARTS) !== []);
+        $isAmount = Quantities::at($tokens, $colon + 1) !== null
+            && self::isAmountAlone($tokens, $colon + 1);
 
-        return in_array('phase', $words, true) ? self::LETTERS[$letter] ?? null : null;
+        return $beginning !== null && ! $isAmount
+            && ($saysPhase || ($tokens[$colon]->is(':') && ($beginning->makes !== null || $beginning->phase === null)))
+            ? new Heading($beginning->phase, $beginning->makes, $beginning->label, $colon + 1)
+            : null;
+    }
+
+    /**
+     * "Water: 30 g": nothing behind the colon but an amount.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private static function isAmountAlone(array $tokens, int $at): bool
+    {
+        $quantity = Quantities::at($tokens, $at);
+
+        return $quantity !== null && array_filter(
+            array_slice($tokens, $quantity->next),
+            static fn (Token $token): bool => $token->kind === Token::WORD,
+        ) === [];
+    }
+
+    /** @param  list<Token>  $tokens */
+    private static function whole(array $tokens, int $from, int $to, bool $hasColon): ?Heading
+    {
+        $words = $numbers = [];
+        $depth = 0;
+        for ($at = $from; $at < $to; $at++) {
+            $token = $tokens[$at];
+            $depth += $token->is('(') ? 1 : ($token->is(')') ? -1 : 0);
+            if ($depth > 0 || $token->kind === Token::MARK) {
+                continue;
+            }
+            $token->kind === Token::WORD ? $words[] = $token->folded : $numbers[] = $token->folded;
+        }
+        if (count($words) > self::LONGEST || ($words === [] && $numbers === [])) {
+            return null;
+        }
+        $phase = self::phaseOf($words, $numbers, $hasColon);
+        $makes = $phase === null || array_intersect($words, self::AHEAD) !== []
+            ? self::makes($words, $numbers, $hasColon, $to === count($tokens))
+            : null;
+
+        return match (true) {
+            $makes !== null => new Heading(null, $makes, $words, $to),
+            $phase !== null => new Heading($phase, null, $words, $to),
+            $numbers === [] && preg_match(self::NEW, implode(' ', $words)) === 1
+                && ($hasColon || $to === count($tokens)) => new Heading(null, null, $words, $to),
+            default => null,
+        };
+    }
+
+    /**
+     * @param  list<string>  $words
+     * @param  list<string>  $numbers
+     */
+    private static function phaseOf(array $words, array $numbers, bool $hasColon): ?Phase
+    {
+        $said = [
+            Phase::Cooldown->value => array_intersect($words, self::COOL), Phase::Water->value => array_intersect($words, self::WATER),
+            Phase::Oil->value => array_intersect($words, self::OIL), Phase::Infusion->value => array_intersect($words, self::INFUSION),
+        ];
+        $said = array_filter($said);
+        $hasPart = array_intersect(self::PARTS, $words) !== [];
+        $others = array_diff($words, self::AROUND, self::PARTS, self::WATER, self::OIL, self::COOL, self::INFUSION);
+        $isWhen = array_intersect($words, self::WHEN) !== [];
+        if ($numbers !== [] && ! $hasPart && ! $isWhen) {
+            return null;
+        }
+        if (count($words) <= 1 && $numbers === [] && isset(self::LETTERS[$words[0] ?? ''])) {
+            return self::LETTERS[$words[0]];
+        }
+        if ($isWhen && $others === []) {
+            $isBelow = array_intersect($words, ['below', 'under', 'moins', 'dessous']) !== [] && $numbers !== [];
+            $isOff = in_array('heat', $words, true) || in_array('feu', $words, true);
+
+            return isset($said[Phase::Cooldown->value]) || $isBelow || $isOff || array_intersect($words, ['warm', 'refroidir']) !== []
+                ? Phase::Cooldown : null;
+        }
+        if ($hasPart && (count($words) <= 6 || $others === [])) {
+            if ($said !== []) {
+                return Phase::from(array_key_first($said));
+            }
+            $at = array_search('phase', $words, true);
+            $letter = $at === false ? null : $words[$at + 1] ?? $numbers[0] ?? $words[$at - 1] ?? null;
+
+            return $letter === null ? null : self::LETTERS[$letter] ?? null;
+        }
+        $isPlural = array_intersect($words, [
+            'oils', 'fats', 'liquids', 'waters', 'butters', 'actifs', 'additives', 'actives', 'huiles', 'gras', 'liquides',
+            'eaux', 'fatty', 'watery', 'oily', 'extras', 'cooldown', 'cool', 'froid', 'ajouts', 'beurres', 'waxes', 'wet', 'refroidissement',
+        ]) !== [];
+
+        return $said !== [] && $others === [] && $numbers === [] && ($hasColon ? count($words) <= 5 : $isPlural)
+            ? Phase::from(array_key_first($said))
+            : null;
+    }
+
+    /**
+     * The noun of what is made first: "for the tea", "beetroot juice:", "le jus :".
+     *
+     * @param  list<string>  $words
+     * @param  list<string>  $numbers
+     */
+    private static function makes(array $words, array $numbers, bool $hasColon, bool $isWhole): ?string
+    {
+        if ($words === [] || count($numbers) > 1 || (! $hasColon && ! $isWhole)) {
+            return null;
+        }
+        $rest = $words;
+        $led = false;
+        while ($rest !== [] && in_array($rest[0], self::LEADS, true)) {
+            $led = true;
+            array_shift($rest);
+        }
+        if ($rest === [] || ($numbers !== [] && ! $hasColon)) {
+            return null;
+        }
+        $isAhead = array_intersect($words, self::AHEAD) !== [];
+        foreach (array_unique([$rest[count($rest) - 1], $rest[0], ...array_slice($rest, 0, 3)]) as $word) {
+            $makes = RoleWords::FORMS[$word] ?? null;
+            $isFat = in_array($word, ['oil', 'huile', 'water', 'eau', 'liquid', 'liquide', 'mix', 'melange', 'blend', 'base'], true);
+            if ($makes !== null && ($hasColon || ($led && count($rest) <= 3) || $isAhead) && (! $isFat || $isAhead) && count($rest) <= 6) {
+                return $word;
+            }
+        }
+
+        return null;
     }
 }

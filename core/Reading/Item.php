@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Reading;
 
-/** An amount or an ingredient's name found in a line, and the tokens it takes up. */
+/** An amount, an ingredient's name or what a part gives, found in a line, and the tokens it takes up. */
 final readonly class Item
 {
     public function __construct(
@@ -12,6 +12,12 @@ final readonly class Item
         public int $next,
         public ?string $key = null,
         public ?Quantity $quantity = null,
+        public ?Section $part = null,
     ) {
+    }
+
+    public function isNamed(): bool
+    {
+        return $this->quantity === null;
     }
 }

@@ -60,7 +60,16 @@ final class Lexer
                     $start,
                     $end,
                 ),
-                ($match['word'][0] ?? null) !== null => new Token(Token::WORD, Folded::of($text), 0.0, $start, $end),
+                ($match['word'][0] ?? null) !== null => new Token(
+                    Token::WORD,
+                    // the one letter where large and small differ: T is a tablespoon, t a teaspoon
+                    $text === 'T' && end($tokens) instanceof Token && end($tokens)->kind === Token::NUMBER
+                        ? 'tbsp'
+                        : Folded::of($text),
+                    0.0,
+                    $start,
+                    $end,
+                ),
                 default => new Token(Token::MARK, $text === '×' || $text === '*' ? 'x' : $text, 0.0, $start, $end),
             };
         }

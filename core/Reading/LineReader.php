@@ -5,229 +5,132 @@ declare(strict_types=1);
 namespace Ilvane\Core\Reading;
 
 use Ilvane\Core\Material\Catalogue;
-use Ilvane\Core\Material\Kind;
-use Ilvane\Core\Material\Material;
 use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Amount;
 use Ilvane\Core\Measure\AmountKind;
-use Ilvane\Core\Measure\Unit;
 
-/**
- * Finds amounts, names and hints in one line, and ties each amount to its ingredient. One of these reads one text, line
- * by line: it knows what had a line before.
- */
-final class LineReader
+/** Makes lines of the amounts and names of one stretch of a note, each with how sure it is. */
+final readonly class LineReader
 {
-    /** Near misses are looked up for this many names at most, so that a hostile text can't make it slow. */
-    private const MAX_LOOKUPS = 300;
+    private const NO_AMOUNT = 0.5;
 
-    private const EXACT = 1.0;
-
-    private const BESIDE_A_WORD_THAT_CHANGES_IT = 0.6;
-
-    private const A_SLIP_AWAY = 0.75;
+    private const AMOUNT_UNSURE = 0.7;
 
     private const ONLY_A_NAME = 0.3;
 
-    private const NO_AMOUNT = 0.5;
+    private NameForms $forms;
 
-    /** A plant by the drop: its essential oil, most likely. */
-    private const BY_THE_DROP = 0.8;
-
-    private const NOT_BY_THE_DROP = [
-        Kind::DriedBotanical, Kind::FreshBotanical, Kind::PowderBotanical, Kind::HydrosolOrTea,
-    ];
-
-    private int $lookups = 0;
-
-    /** @var array<string, true> ingredients that already have a line */
-    private array $seen = [];
-
-    public function __construct(private readonly Catalogue $catalogue, private readonly NameIndex $names)
+    public function __construct(private Catalogue $catalogue, NameIndex $names)
     {
+        $this->forms = new NameForms($catalogue, $names);
     }
 
     /**
-     * Amounts and names of a line, in order.
-     *
-     * @param  list<Token>  $tokens
-     * @return array{list<Item>, list<Hint>}
+     * @param  list<Item>  $items  what was found in the stretch, in order
+     * @param  bool  $isListed  it lists what goes in; else it tells what to do, and names without an amount are left
+     * @return array{list<ReadLine>, list<Item>} the lines, and the names that have no amount and no line yet
      */
-    public function items(array $tokens): array
+    public function lines(Clause $clause, array $items, bool $isListed, ?Phase $phase, string $text): array
     {
-        $items = $hints = [];
-        for ($at = 0; $at < count($tokens);) {
-            $hint = Hints::at($tokens, $at);
-            if ($hint !== null) {
-                $hints[] = $hint[0];
-                $at = $hint[1];
-
-                continue;
-            }
-            $quantity = $tokens[$at]->kind === Token::MARK
-                ? null
-                : (Quantities::at($tokens, $at) ?? $this->counted($tokens, $at));
-            if ($quantity !== null) {
-                $items[] = new Item($at, $quantity->next, quantity: $quantity);
-                $at = $quantity->next;
-
-                continue;
-            }
-            $name = $tokens[$at]->kind === Token::WORD ? $this->names->at($tokens, $at) : null;
-            if ($name !== null) {
-                $items[] = new Item($at, $name[1], key: $name[0]);
-                $at = $name[1];
-
-                continue;
-            }
-            $at++;
-        }
-
-        return [$items, $hints];
-    }
-
-    /**
-     * @param  list<Token>  $tokens
-     * @param  list<Item>  $items  what was found in them
-     * @param  bool  $isTold  there are times or temperatures in it: it tells what to do and lists nothing
-     * @return list<ReadLine>
-     */
-    public function lines(array $tokens, array $items, bool $isTold, ?Phase $phase, string $text): array
-    {
-        $named = array_filter($items, static fn (Item $item): bool => $item->key !== null);
-        $measured = array_filter($items, static fn (Item $item): bool => $item->quantity !== null);
-        $isListed = count($tokens) <= 8 && ! $isTold;
-        $adds = $measured !== []
-            || array_filter($tokens, static fn (Token $token): bool => $token->is(...LineWords::ADDING)) !== [];
-        $lines = [];
-        foreach (Pairing::of($items, $tokens) as [$quantity, $item]) {
+        $tokens = $clause->tokens;
+        $lines = $left = [];
+        foreach (Pairing::of($items, $tokens) as $n => [$quantity, $item]) {
             if ($item === null) {
-                $line = $quantity === null ? null : $this->unnamed($quantity, $tokens, $items, $phase, $text);
+                $line = $quantity === null ? null : $this->unnamed($quantity, $tokens, $items, $phase, $text, $isListed);
             } elseif ($quantity !== null) {
                 $line = $this->known($item, $quantity, $tokens, $phase, $text);
+            } elseif ($isListed && $item->part === null && ! self::isAside($item, $tokens, $lines)) {
+                $line = $this->known($item, null, $tokens, $phase, $text);
             } else {
-                $line = ! isset($this->seen[$item->key ?? '']) && ($isListed || ($adds && $named !== []))
-                    ? $this->known($item, null, $tokens, $phase, $text)
-                    : null;
+                $left[] = $item;
+                $line = null;
             }
             if ($line !== null) {
                 $lines[] = $line;
-                $this->seen[$line->ingredient ?? ''] = true;
             }
         }
 
-        return $lines;
+        return [$lines, $left];
     }
 
     /**
-     * "1 avocado": a number straight before something that is counted whole.
+     * A line of a name that has no amount.
      *
      * @param  list<Token>  $tokens
      */
-    private function counted(array $tokens, int $at): ?Quantity
+    public function unmeasured(Item $item, array $tokens, ?Phase $phase, string $text): ReadLine
     {
-        $count = Quantities::count($tokens, $at);
-        if ($count === null) {
-            return null;
-        }
-        $next = $count->next;
-        while (
-            isset($tokens[$next])
-            && $tokens[$next]->is(
-                'large',
-                'small',
-                'ripe',
-                'medium',
-                'big',
-                'petit',
-                'petite',
-                'gros',
-                'grosse',
-                'mur',
-                'mure',
-                'fresh',
-                'whole',
-                'of',
-                'de',
-                'd',
-                "'",
-                '’',
-            )
-        ) {
-            $next++;
-        }
-        $name = isset($tokens[$next]) && $tokens[$next]->kind === Token::WORD ? $this->names->at($tokens, $next) : null;
+        return $this->known($item, null, $tokens, $phase, $text);
+    }
 
-        return $name !== null && $this->catalogue->get($name[0])->pieces !== [] ? $count : null;
+    /**
+     * Whether a name without an amount only says more of the line before it: in brackets, or after "or".
+     *
+     * @param  list<Token>  $tokens
+     * @param  list<ReadLine>  $lines  read before it
+     */
+    private static function isAside(Item $item, array $tokens, array $lines): bool
+    {
+        if ($lines === []) {
+            return false;
+        }
+        $depth = 0;
+        for ($at = 0; $at < $item->at; $at++) {
+            $depth += $tokens[$at]->is('(') ? 1 : ($tokens[$at]->is(')') ? -1 : 0);
+        }
+        if ($depth > 0) {
+            return true;
+        }
+        for ($at = $item->at - 1; $at >= max(0, $item->at - 6); $at--) {
+            if ($tokens[$at]->is('or', 'ou', 'if', 'si', 'not', 'no', 'pas', 'sans', 'without', 'for', 'pour', 'from', 'like', 'comme')) {
+                return true;
+            }
+            if ($tokens[$at]->is(',', 'and', 'et', '+', '&')) {
+                return false;
+            }
+        }
+
+        return false;
     }
 
     /** @param  list<Token>  $tokens */
     private function known(Item $item, ?Quantity $quantity, array $tokens, ?Phase $phase, string $text): ReadLine
     {
-        $span = new Span($tokens[$item->at]->start, $tokens[$item->next - 1]->end);
-        $name = $span->of($text);
-        $before = $tokens[$item->at - 1] ?? null;
-        $after = $tokens[$item->next] ?? null;
-        $changed = (
-            $before !== null
-                && $before->kind === Token::WORD
-                && $before->is(...LineWords::CHANGES)
-                && ($quantity === null || $before->start >= $quantity->span->end)
-        )
-            || ($after !== null && $after->kind === Token::WORD && $after->is(...LineWords::CHANGES));
-        $changing = $changed && $after !== null && $after->is(...LineWords::CHANGES)
-            ? $span->with(new Span($after->start, $after->end))
-            : $span;
-        $whole = $quantity === null ? $changing : $changing->with($quantity->span);
-        $confidence = match (true) {
-            $changed => self::BESIDE_A_WORD_THAT_CHANGES_IT,
-            $quantity === null => self::NO_AMOUNT,
-            default => self::EXACT,
-        };
-        $key = $this->countedAs($item->key ?? '', $name, $quantity) ?? $item->key;
-        $candidates = $changed && $item->key !== null
-            ? $this->candidates(($before->folded ?? '').' '.$name.' '.($after->folded ?? ''), $item->key)
-            : [];
-        $drawn = $changed || $key === null ? null : $this->essentialOil($key, $name, $quantity);
-        if ($drawn !== null) {
-            [$key, $candidates, $confidence] = [$drawn, [$key], self::BY_THE_DROP];
+        if ($item->part !== null) {
+            $item->part->isUsed = true;
+            $span = new Span($tokens[$item->at]->start, $tokens[$item->next - 1]->end);
+
+            return new ReadLine(
+                null,
+                $span->of($text),
+                $quantity->amount ?? null,
+                $phase,
+                1.0,
+                [],
+                $quantity === null ? $span : $span->with($quantity->span),
+                $quantity?->other,
+                takes: $item->part,
+                bare: $quantity?->bare,
+            );
         }
+        $meant = $this->forms->of($item, $tokens, $quantity);
+        $span = new Span($tokens[$meant->at]->start, $tokens[$meant->next - 1]->end);
+        $confidence = match (true) {
+            $quantity === null => min($meant->confidence, self::NO_AMOUNT),
+            default => $meant->confidence,
+        };
 
         return new ReadLine(
-            $key,
-            $name,
+            $meant->key,
+            $span->of($text),
             $quantity->amount ?? Amount::open('some'),
-            $phase ?? $this->phaseOf($key),
+            $phase,
             $confidence,
-            $candidates,
-            $whole,
+            $meant->candidates,
+            $quantity === null ? $span : $span->with($quantity->span),
             $quantity?->other,
+            bare: $quantity?->bare,
         );
-    }
-
-    /** "10 drops lavender": a plant isn't measured by the drop, its essential oil is. */
-    private function essentialOil(string $key, string $name, ?Quantity $quantity): ?string
-    {
-        if (
-            $quantity?->amount->unit !== Unit::Drop
-            || ! in_array($this->catalogue->get($key)->kind, self::NOT_BY_THE_DROP, true)
-        ) {
-            return null;
-        }
-        $oil = $this->catalogue->named("$name essential oil") ?? $this->catalogue->named("huile essentielle de $name");
-
-        return $oil?->key;
-    }
-
-    /** "2 leaves of aloe": what has no leaves itself is meant as the leaf of that name. */
-    private function countedAs(string $key, string $name, ?Quantity $quantity): ?string
-    {
-        $piece = $quantity?->amount->piece;
-        if ($piece === null || $this->catalogue->get($key)->weightOf($piece) !== null) {
-            return null;
-        }
-
-        return $this->catalogue->named("$name $piece->value")?->key;
     }
 
     /**
@@ -236,8 +139,14 @@ final class LineReader
      * @param  list<Token>  $tokens
      * @param  list<Item>  $items
      */
-    private function unnamed(Quantity $quantity, array $tokens, array $items, ?Phase $phase, string $text): ?ReadLine
-    {
+    private function unnamed(
+        Quantity $quantity,
+        array $tokens,
+        array $items,
+        ?Phase $phase,
+        string $text,
+        bool $isListed,
+    ): ?ReadLine {
         [$from, $to] = self::wordsBeside($quantity, $tokens, $items);
         $words = array_slice($tokens, $from, $to - $from);
         while ($words !== [] && ($words[0]->kind === Token::MARK || $words[0]->is(...LineWords::FILLERS))) {
@@ -250,7 +159,8 @@ final class LineReader
             array_pop($words);
         }
         if ($words === []) {
-            return $quantity->amount->kind === AmountKind::Open ? null
+            return $quantity->amount->kind === AmountKind::Open || $quantity->amount->kind === AmountKind::Rest
+                ? null
                 : new ReadLine(
                     null,
                     $quantity->span->of($text),
@@ -262,6 +172,10 @@ final class LineReader
                     $quantity->other,
                 );
         }
+        // who tells what to do speaks of gear, too: "a spoon at a time", "two layers of cloth"
+        if (! $isListed && ($quantity->amount->kind === AmountKind::Open || $quantity->amount->piece !== null)) {
+            return null;
+        }
         $span = new Span($words[0]->start, $words[count($words) - 1]->end);
         $written = implode(
             ' ',
@@ -270,35 +184,18 @@ final class LineReader
                 array_filter($words, static fn (Token $token): bool => $token->kind !== Token::MARK),
             ),
         );
-        $meant = $this->catalogue->meantBy($written);
-        if ($meant !== []) {
-            return new ReadLine(
-                null,
-                $span->of($text),
-                $quantity->amount,
-                $phase ?? $this->phaseOf($meant[0]->key),
-                self::ONLY_A_NAME,
-                array_map(static fn (Material $one): string => $one->key, $meant),
-                $span->with($quantity->span),
-                $quantity->other,
-            );
-        }
-        $near = $this->lookups++ < self::MAX_LOOKUPS ? $this->names->near($written) : [];
-        $isOne = $near !== []
-            && $near[0][1] <= NameIndex::tolerance($written)
-            && (! isset($near[1]) || $near[1][1] > $near[0][1]);
-        $candidates = array_column($near, 0);
-        $key = $isOne ? array_shift($candidates) : null;
+        [$key, $candidates, $confidence] = $this->forms->unknown($written, $quantity);
 
         return new ReadLine(
             $key,
             $span->of($text),
             $quantity->amount,
-            $phase ?? $this->phaseOf($key),
-            $isOne ? self::A_SLIP_AWAY : self::ONLY_A_NAME,
+            $phase,
+            $confidence,
             $candidates,
             $span->with($quantity->span),
             $quantity->other,
+            bare: $quantity->bare,
         );
     }
 
@@ -311,19 +208,7 @@ final class LineReader
      */
     private static function wordsBeside(Quantity $quantity, array $tokens, array $items): array
     {
-        $isStop = static fn (int $i): bool => $tokens[$i]->is(
-            ',',
-            ';',
-            '.',
-            '(',
-            ')',
-            ':',
-            '+',
-            'and',
-            'et',
-            'then',
-            'puis',
-        );
+        $isStop = static fn (int $i): bool => $tokens[$i]->is(',', ';', '.', '(', ')', ':', '+', 'and', 'et', 'then', 'puis');
         $taken = [];
         foreach ($items as $item) {
             for ($i = $item->at; $i < $item->next; $i++) {
@@ -346,27 +231,15 @@ final class LineReader
             $begin++;
         }
         $from = $begin;
-        while ($from > 0 && ! isset($taken[$from - 1]) && (! $isStop($from - 1) || $tokens[$from - 1]->is(':', '('))) {
+        while (
+            $from > 0
+            && ! isset($taken[$from - 1])
+            && (! $isStop($from - 1) || $tokens[$from - 1]->is(':', '(', ')', '.', ','))
+            && ($from === $begin || ! $tokens[$from - 1]->is('.', ',') || $tokens[$from]->is('.'))
+        ) {
             $from--;
         }
 
         return [$from, $begin];
-    }
-
-    /** @return list<string> */
-    private function candidates(string $written, string $besides): array
-    {
-        $near = $this->lookups++ < self::MAX_LOOKUPS ? array_column($this->names->near(trim($written)), 0) : [];
-        $found = array_map(
-            static fn ($ingredient): string => $ingredient->key,
-            $this->catalogue->search(trim($written), 3),
-        );
-
-        return array_slice(array_values(array_diff(array_unique([...$near, ...$found]), [$besides])), 0, 4);
-    }
-
-    private function phaseOf(?string $key): ?Phase
-    {
-        return $key === null ? null : $this->catalogue->get($key)->defaultPhase;
     }
 }

@@ -10,8 +10,7 @@ final class LineWords
     /** Beside a name these make another thing of it: coconut milk powder is no coconut milk. */
     public const CHANGES = [
         'powder', 'powdered', 'poudre', 'extract', 'extrait', 'milk', 'lait', 'butter', 'beurre', 'oil', 'huile',
-        'essential', 'essentielle', 'infused', 'infuse', 'infusee', 'water', 'eau', 'leaf', 'leaves', 'seed', 'seeds',
-        'root', 'juice', 'jus', 'gel', 'tea', 'hydrosol', 'hydrolat', 'acid', 'acide', 'wax', 'cire', 'protein', 'gum',
+        'essential', 'essentielle', 'infused', 'infuse', 'infusee', 'water', 'eau', 'juice', 'jus', 'gel', 'tea', 'hydrosol', 'hydrolat', 'acid', 'acide', 'wax', 'cire', 'protein', 'gum',
         'gomme', 'fresh', 'dried', 'peel', 'vinegar', 'sulfate', 'chloride', 'flour', 'sugar', 'cream',
     ];
 
@@ -25,10 +24,13 @@ final class LineWords
         'grated', 'chopped', 'crushed', 'finely',
     ];
 
-    /** Who says one of these puts something in, with or without an amount. */
-    public const ADDING = [
-        'add', 'mix', 'stir', 'with', 'combine', 'melt', 'use', 'take', 'put', 'pour', 'whisk', 'blend', 'drop',
-        'ajoutez', 'ajouter', 'ajoute', 'melangez', 'melanger', 'avec', 'mettez', 'mettre', 'versez', 'verser',
-        'faites', 'fondre', 'incorporez', 'need', 'ingredients', 'include',
+    public const HEATING = [
+        'heat', 'warm', 'melt', 'bath', 'chauffer', 'chauffez', 'chauffe', 'bain', 'fondre', 'phases', 'simmer', 'both',
+        'hold', 'parts', 'parties', 'oven', 'four',
+    ];
+
+    public const COOLING = [
+        'cool', 'cools', 'cooled', 'below', 'under', 'refroidir', 'refroidi', 'tiede', 'sous', 'moins', 'once', 'when',
+        'dessous',
     ];
 }

@@ -34,6 +34,9 @@ final class Numbers
         'onze' => 11, 'douze' => 12, 'quinze' => 15,
     ];
 
+    /** "une dizaine de", "a dozen". */
+    private const ABOUT = ['dizaine' => 10, 'douzaine' => 12, 'quinzaine' => 15, 'vingtaine' => 20, 'trentaine' => 30];
+
     private const TENS = [
         'twenty' => 20,
         'thirty' => 30,
@@ -117,6 +120,9 @@ final class Numbers
             return $part;
         } elseif (isset(self::ONES[$token->folded])) {
             $value = (float) self::ONES[$token->folded];
+            if ($value === 1.0 && isset($tokens[$next]) && isset(self::ABOUT[$tokens[$next]->folded])) {
+                [$value, $next] = [(float) self::ABOUT[$tokens[$next]->folded], self::past($tokens, $next + 1)];
+            }
             $part = isset($tokens[$next]) && isset(self::PARTS[$tokens[$next]->folded])
                 ? self::PARTS[$tokens[$next]->folded]
                 : null;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Reading;
 
-/** Ties the amounts of a line to its names. */
+/** Ties the amounts of a stretch to its names: beside each other, and never across a stop. */
 final class Pairing
 {
+    private const EACH = ['each', 'apiece', 'chacun', 'chacune', 'chaque'];
+
     /**
-     * Which amount belongs to which name. Where a line begins with an amount, amounts come first; else names do.
-     *
      * @param  list<Item>  $items
      * @param  list<Token>  $tokens
      * @return list<array{Quantity|null, Item|null}>
@@ -17,43 +17,157 @@ final class Pairing
     public static function of(array $items, array $tokens): array
     {
         $items = self::joined($items, $tokens);
-        $amountFirst = ($items[0]->quantity ?? null) !== null;
+        $isAmountFirst = ($items[0]->quantity ?? null) !== null;
         $pairs = [];
-        $waiting = null;
-        foreach ($items as $item) {
+        for ($i = 0; $i < count($items); $i++) {
+            $item = $items[$i];
+            $next = $items[$i + 1] ?? null;
             if ($item->quantity !== null) {
-                if ($amountFirst) {
-                    if ($waiting !== null) {
-                        $pairs[] = [$waiting, null];
+                $each = self::each($items, $i, $tokens);
+                if ($each > 0) {
+                    foreach (array_slice($items, $i + 1, $each) as $named) {
+                        $pairs[] = [$item->quantity, $named];
                     }
-                    $waiting = $item->quantity;
+                    $i += $each;
+                } elseif ($next?->isNamed() && self::isBeside($item, $next, $tokens)) {
+                    $pairs[] = [$item->quantity, $next];
+                    $i++;
                 } else {
                     $last = count($pairs) - 1;
-                    if ($last >= 0 && $pairs[$last][0] === null && $pairs[$last][1] !== null) {
-                        $pairs[$last][0] = $item->quantity;
+                    if (
+                        $last >= 0 && $pairs[$last][0] !== null && $pairs[$last][1] !== null
+                        && self::isBracketed($item->quantity, $tokens)
+                    ) {
+                        $pairs[$last][0] = Quantities::better($pairs[$last][0], $item->quantity);
                     } else {
                         $pairs[] = [$item->quantity, null];
                     }
                 }
-            } elseif ($amountFirst) {
-                $pairs[] = [$waiting, $item];
-                $waiting = null;
-            } else {
-                $pairs[] = [null, $item];
+
+                continue;
             }
-        }
-        if ($waiting !== null) {
-            $last = count($pairs) - 1;
-            if ($last >= 0 && $pairs[$last][0] === null) {
-                $pairs[$last][0] = $waiting;
-            } elseif ($last >= 0 && $pairs[$last][1] !== null && self::isBracketed($waiting, $tokens)) {
-                $pairs[$last][0] = Quantities::better($pairs[$last][0], $waiting);
-            } else {
-                $pairs[] = [$waiting, null];
+            $after = $items[$i + 2] ?? null;
+            if (
+                $next?->quantity !== null
+                && self::follows($item, $next, $after, $isAmountFirst, $tokens)
+            ) {
+                $pairs[] = [$next->quantity, $item];
+                self::shareBackwards($pairs, $next, $tokens);
+                $i++;
+
+                continue;
             }
+            $pairs[] = [null, $item];
         }
 
         return $pairs;
+    }
+
+    /**
+     * How many names behind an amount have it each: "2 tbsp each of castor, olive and coconut oil".
+     *
+     * @param  list<Item>  $items
+     * @param  list<Token>  $tokens
+     */
+    private static function each(array $items, int $at, array $tokens): int
+    {
+        $quantity = $items[$at]->quantity;
+        $next = $tokens[$items[$at]->next] ?? null;
+        $after = $tokens[$items[$at]->next + 1] ?? null;
+        $isEach = $quantity?->isEach
+            || ($next !== null && $next->is(...self::EACH))
+            || ($next !== null && $after !== null && $next->is('of', 'de') && $after->is('each', 'chaque'));
+        $names = 0;
+        while ($isEach && isset($items[$at + 1 + $names]) && $items[$at + 1 + $names]->isNamed()) {
+            $names++;
+        }
+        // "olive oil, 2 tbsp each": it speaks of what stands before it
+        return $names > 0 && $isEach ? $names : 0;
+    }
+
+    /**
+     * "clary sage and cedar, 4 drops each": the names before it have it too.
+     *
+     * @param  list<array{Quantity|null, Item|null}>  $pairs
+     * @param  list<Token>  $tokens
+     */
+    private static function shareBackwards(array &$pairs, Item $amount, array $tokens): void
+    {
+        $next = $tokens[$amount->next] ?? null;
+        $after = $tokens[$amount->next + 1] ?? null;
+        $isEach = $next?->is(...self::EACH)
+            || ($next !== null && $after !== null && $next->is('of', 'de') && $after->is('each', 'chaque', 'chacun'));
+        for ($i = count($pairs) - 2; $isEach && $i >= 0 && $pairs[$i][0] === null; $i--) {
+            $pairs[$i][0] = $amount->quantity;
+        }
+    }
+
+    /**
+     * Whether an amount speaks of the name before it.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private static function follows(Item $name, Item $amount, ?Item $after, bool $isAmountFirst, array $tokens): bool
+    {
+        $between = array_slice($tokens, $name->next, $amount->at - $name->next);
+        foreach ($between as $token) {
+            if ($token->is(';', '.', 'with', 'and', 'et', 'avec', 'plus', 'then', 'puis', 'in', 'into', 'dans', 'to', 'or', 'ou')
+                && ! self::isDotted($token, $between)
+                || ($token->kind === Token::WORD && $token->is(...RoleWords::DOING))) {
+                return false;
+            }
+        }
+        $isAmountOfNext = $after?->isNamed() && self::isBeside($amount, $after, $tokens);
+        if (! $isAmountOfNext) {
+            return true;
+        }
+        $hasComma = array_filter($between, static fn (Token $token): bool => $token->is(',')) !== [];
+        $gap = array_slice($tokens, $amount->next, $after->at - $amount->next);
+        $isApart = array_filter($gap, static fn (Token $token): bool => $token->is(',', 'and', 'et', '+')) !== [];
+
+        return ! $isAmountFirst && ($isApart || ! $hasComma);
+    }
+
+    /**
+     * A row of dots leads from a name to its amount.
+     *
+     * @param  list<Token>  $between
+     */
+    private static function isDotted(Token $token, array $between): bool
+    {
+        return $token->is('.')
+            && count(array_filter($between, static fn (Token $one): bool => $one->is('.'))) > 1;
+    }
+
+    /**
+     * Whether nothing but small words and states lie between an amount and the name behind it.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private static function isBeside(Item $amount, Item $name, array $tokens): bool
+    {
+        $between = array_slice($tokens, $amount->next, $name->at - $amount->next);
+        $hasUnknown = false;
+        foreach ($between as $i => $token) {
+            $isShort = $token->is('.') && $i === 0;
+            if ($token->is(';', '.', ':', '=') && ! $isShort && ! self::isDotted($token, $between)) {
+                return false;
+            }
+            if ($token->is(',', 'and', 'et', '+', ')', 'with', 'in', 'into', 'dans', 'avec') && $hasUnknown) {
+                return false;
+            }
+            if (
+                $token->kind === Token::WORD
+                && ($token->is(...RoleWords::DOING) && ! $token->is(...RoleWords::STATES))
+            ) {
+                return false;
+            }
+            $hasUnknown = $hasUnknown || ($token->kind === Token::WORD
+                && ! $token->is(...RoleWords::STATES)
+                && ! $token->is(...LineWords::FILLERS));
+        }
+
+        return true;
     }
 
     /**
@@ -72,18 +186,7 @@ final class Pairing
             $beside = count($between) <= 2
                 && array_filter(
                     $between,
-                    static fn (Token $token): bool => ! $token->is(
-                        '(',
-                        '/',
-                        '=',
-                        'or',
-                        'ou',
-                        'about',
-                        'environ',
-                        ',',
-                        '-',
-                        'soit',
-                    ),
+                    static fn (Token $token): bool => ! $token->is('(', '/', '=', 'or', 'ou', 'about', 'environ', ',', '-', 'soit', '≈', '~'),
                 ) === [];
             if ($item->quantity !== null && $last?->quantity !== null && $beside && $between !== []) {
                 $quantity = Quantities::better($last->quantity, $item->quantity);
@@ -101,7 +204,7 @@ final class Pairing
     {
         foreach ($tokens as $i => $token) {
             if ($token->start === $quantity->span->start) {
-                return $i > 0 && $tokens[$i - 1]->is('(', '=', 'or', 'ou', '/');
+                return $i > 0 && $tokens[$i - 1]->is('(', '=', 'or', 'ou', '/', ',', '-');
             }
         }
 

@@ -36,34 +36,55 @@ final class Quantities
     ];
 
     private const OPEN = [
+        ['juice', 'of', 'half', 'a'],
+        ['juice', 'of', 'a', 'half'],
+        ['juice', 'of', 'half'],
+        ['juice', 'of', 'one'],
+        ['juice', 'of', 'a'],
+        ['le', 'jus', 'd', 'un', 'demi'],
+        ['le', 'jus', 'd', 'une', 'demi'],
+        ['le', 'jus', 'd', 'un'],
+        ['le', 'jus', 'd', 'une'],
+        ['jus', 'd', 'un', 'demi'],
+        ['jus', 'd', 'un'],
         ['a', 'few', 'drops'],
         ['few', 'drops'],
         ['a', 'few'],
         ['a', 'good', 'amount'],
         ['a', 'good', 'bit'],
-        ['a', 'good', 'glug'],
         ['a', 'generous', 'amount'],
         ['a', 'little', 'bit'],
         ['a', 'little'],
         ['a', 'bit'],
-        ['a', 'splash'],
-        ['a', 'dash'],
-        ['a', 'pinch'],
-        ['a', 'handful'],
-        ['a', 'drizzle'],
-        ['a', 'glug'],
         ['some'],
         ['as', 'needed'],
         ['to', 'taste'],
         ['enough'],
         ['un', 'peu'],
+        ['un', 'tout', 'petit', 'peu'],
         ['quelques', 'gouttes'],
-        ['une', 'pincee'],
-        ['une', 'poignee'],
-        ['un', 'filet'],
+        ['quelques', 'brins'],
         ['quelques'],
         ['a', 'volonte'],
         ['au', 'gout'],
+        ['de', 'quoi'],
+        ['autant', 'de'],
+        ['autant', 'd'],
+        ['same', 'amount', 'of'],
+        ['the', 'same', 'of'],
+        ['a', 'couple', 'of', 'drops', 'or', 'so'],
+    ];
+
+    /** Measures without a measure: "a splash", "two caps of", "un filet". */
+    private const LOOSE = [
+        'splash', 'splashes', 'dash', 'dashes', 'pinch', 'pinches', 'drizzle', 'glug', 'glugs', 'squeeze', 'squeezes',
+        'squirt', 'squirts', 'dollop', 'dollops', 'knob', 'knobs', 'blob', 'blobs', 'dab', 'palmful', 'scoop',
+        'scoops', 'capful', 'capfuls', 'cap', 'caps', 'jar', 'jars', 'bottle', 'bottles', 'glass', 'glasses', 'mug',
+        'mugs', 'bowl', 'bowlful', 'spoon', 'spoons', 'ladle', 'ladles', 'pump', 'pumps', 'slice', 'slices', 'lump',
+        'chunk', 'tin', 'pot', 'bunch', 'bunches', 'lot', 'touch', 'swirl', 'hint',
+        'pincee', 'pincees', 'filet', 'trait', 'traits', 'noix', 'noisette', 'bouchon', 'bouchons', 'verre', 'verres',
+        'bol', 'bols', 'bocal', 'louche', 'louches', 'tranche', 'tranches', 'bouquet', 'bouquets', 'botte', 'giclee',
+        'pot', 'morceau', 'morceaux', 'dose', 'doses', 'pression', 'pressions', 'pointe',
     ];
 
     /** How full the spoon was: kept in the text, too vague for a number. */
@@ -83,6 +104,21 @@ final class Quantities
         'petites',
         'bonne',
         'bonnes',
+        'good',
+        'gros',
+        'grosse',
+        'grosses',
+        'belle',
+        'belles',
+        'short',
+        'full',
+        'kitchen',
+        'generous',
+        'proper',
+        'tiny',
+        'little',
+        'bon',
+        'bons',
     ];
 
     /** More words for units than one types into a field. */
@@ -112,6 +148,13 @@ final class Quantities
         'ozs' => Unit::Ounce,
         'mls' => Unit::Millilitre,
         'grs' => Unit::Gram,
+        'gtte' => Unit::Drop,
+        'gttes' => Unit::Drop,
+        'gtts' => Unit::Drop,
+        'dr' => Unit::Drop,
+        'grammes' => Unit::Gram,
+        'soup spoon' => Unit::MetricTablespoon,
+
     ];
 
     /**
@@ -123,7 +166,53 @@ final class Quantities
     {
         return self::phrase($tokens, $at, self::REST, static fn (string $said): Amount => Amount::rest())
             ?? self::phrase($tokens, $at, self::OPEN, static fn (string $said): Amount => Amount::open($said))
-            ?? self::numbered($tokens, $at);
+            ?? self::shared($tokens, $at)
+            ?? self::numbered($tokens, $at)
+            ?? self::loose($tokens, $at);
+    }
+
+    /**
+     * "equal parts (of)", "parts égales (de)", "à parts égales": one share of each that follows.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private static function shared(array $tokens, int $at): ?Quantity
+    {
+        $from = $tokens[$at]->is('a') ? $at + 1 : $at;
+        $says = static fn (int $i, string ...$words): bool => isset($tokens[$i]) && $tokens[$i]->is(...$words);
+        $isShared = ($says($from, 'equal') && $says($from + 1, 'parts', 'amounts', 'quantities', 'weights'))
+            || ($says($from, 'parts', 'quantites') && $says($from + 1, 'egales'));
+
+        return $isShared
+            ? new Quantity(Amount::pieces(Band::exact(1.0), Piece::Part), self::span($tokens, $at, $from + 2), $from + 2, isEach: true)
+            : null;
+    }
+
+    /**
+     * "a splash", "two caps": kept as it was said, with no number in it.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private static function loose(array $tokens, int $at): ?Quantity
+    {
+        $number = Numbers::at($tokens, $at);
+        $next = $number[1] ?? ($tokens[$at]->is('a', 'an', 'un', 'une') ? $at + 1 : $at);
+        while ($next > $at && isset($tokens[$next]) && $tokens[$next]->is(...self::HEAPED)) {
+            $next++;
+        }
+        if (! isset($tokens[$next]) || ! $tokens[$next]->is(...self::LOOSE)) {
+            return null;
+        }
+        $of = isset($tokens[$next + 1]) && $tokens[$next + 1]->is('of', 'de', 'd');
+        if ($next === $at && ! $of) {
+            return null;
+        }
+        $said = implode(' ', array_map(
+            static fn (Token $token): string => $token->folded,
+            array_slice($tokens, $at, $next + 1 - $at),
+        ));
+
+        return new Quantity(Amount::open($said), self::span($tokens, $at, $next + 1), $next + 1);
     }
 
     /**
@@ -188,7 +277,7 @@ final class Quantities
                 : new Quantity(Amount::percent($band), self::span($tokens, $at, $end), $end);
         }
         $unit = self::unit($tokens, $next);
-        if ($unit !== null) {
+        if ($unit !== null && ! ($article && $unit[0] === Piece::Part)) {
             [$what, $end] = $unit;
             [$band, $end] = self::andAHalf($tokens, $band, $end);
             if ($isAmbiguous) {

@@ -6,7 +6,10 @@ namespace Ilvane\Core\Reading;
 
 use Ilvane\Core\Measure\Amount;
 
-/** An amount found in a text, with where it stands and a second measure of the same thing if one is given beside it. */
+/**
+ * An amount found in a text, with where it stands and a second measure of the same thing if one is given beside it;
+ * whether each of what follows has it, and the number where no unit was written.
+ */
 final readonly class Quantity
 {
     public function __construct(
@@ -14,6 +17,8 @@ final readonly class Quantity
         public Span $span,
         public int $next,
         public ?Amount $other = null,
+        public bool $isEach = false,
+        public ?float $bare = null,
     ) {
     }
 }

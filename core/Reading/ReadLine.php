@@ -20,6 +20,9 @@ final readonly class ReadLine
      * @param  float  $confidence  0 to 1
      * @param  list<string>  $candidates  catalogue keys it may mean instead, likeliest first
      * @param  Amount|null  $other  a second measure given beside the first
+     * @param  Section|null  $takes  the part of the note it takes of, instead of an ingredient
+     * @param  float|null  $bare  the number where no unit was written
+     * @param  Section|null  $in  the part of the note it goes into; null for the product itself
      */
     public function __construct(
         public ?string $ingredient,
@@ -30,11 +33,62 @@ final readonly class ReadLine
         public array $candidates,
         public Span $span,
         public ?Amount $other = null,
+        public ?Section $takes = null,
+        public ?float $bare = null,
+        public ?Section $in = null,
     ) {
     }
 
     public function isDoubtful(): bool
     {
-        return $this->ingredient === null || $this->amount === null || $this->confidence < self::SURE;
+        return ($this->ingredient === null && $this->takes === null)
+            || ($this->amount === null && $this->takes === null)
+            || $this->confidence < self::SURE;
+    }
+
+    /** The same inside a part of the note. */
+    public function inside(Section $part): self
+    {
+        return $this->but(in: $part);
+    }
+
+    /** The same in the product itself. */
+    public function outside(): self
+    {
+        return $this->but(isOutside: true);
+    }
+
+    /** The same with an amount the rest of the note tells. */
+    public function of(Amount $amount, float $confidence): self
+    {
+        return $this->but(amount: $amount, confidence: min($confidence, $this->confidence));
+    }
+
+    /** The same, no surer than this. */
+    public function doubted(float $confidence): self
+    {
+        return $this->but(confidence: min($confidence, $this->confidence));
+    }
+
+    private function but(
+        ?Amount $amount = null,
+        ?float $confidence = null,
+        ?Section $in = null,
+        bool $isOutside = false,
+    ): self
+    {
+        return new self(
+            $this->ingredient,
+            $this->name,
+            $amount ?? $this->amount,
+            $this->phase,
+            $confidence ?? $this->confidence,
+            $this->candidates,
+            $this->span,
+            $this->other,
+            $this->takes,
+            $amount === null ? $this->bare : null,
+            $isOutside ? null : $in ?? $this->in,
+        );
     }
 }

@@ -13,6 +13,8 @@ final readonly class Recipe
      * @param  list<ReadLine>  $lines
      * @param  list<Hint>  $hints
      * @param  list<Span>  $others
+     * @param  list<ReadSpan>  $spans  in order, without overlap; every byte that isn't white space is in one
+     * @param  list<Section>  $parts  what is made first, and taken of
      */
     public function __construct(
         public string $text,
@@ -24,6 +26,8 @@ final readonly class Recipe
         public array $lines,
         public array $hints,
         public array $others,
+        public array $spans = [],
+        public array $parts = [],
     ) {
     }
 

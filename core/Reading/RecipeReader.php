@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ilvane\Core\Reading;
 
 use Ilvane\Core\Material\Catalogue;
-use Ilvane\Core\Material\Phase;
 
 /**
  * Reads a kitchen recipe, English or French or both, in lines or in sentences. Amounts are tied to the names beside
@@ -16,35 +15,6 @@ final class RecipeReader
     public const MAX_BYTES = 200_000;
 
     public const MAX_LINE_BYTES = 20_000;
-
-    private const HEATING = [
-        'heat',
-        'warm',
-        'melt',
-        'bath',
-        'chauffer',
-        'chauffez',
-        'chauffe',
-        'bain',
-        'fondre',
-        'phases',
-        'simmer',
-    ];
-
-    private const COOLING = [
-        'cool',
-        'cools',
-        'cooled',
-        'below',
-        'under',
-        'refroidir',
-        'refroidi',
-        'tiede',
-        'sous',
-        'moins',
-    ];
-
-    private const GATE_AT_MOST = 50.0;
 
     private readonly NameIndex $names;
 
@@ -57,10 +27,8 @@ final class RecipeReader
     public function read(string $text): Recipe
     {
         self::refuse($text);
-        $reader = new LineReader($this->catalogue, $this->names);
-        $lines = $hints = $others = [];
+        $builder = new NoteBuilder($this->catalogue, $this->names, $text);
         $title = '';
-        $phase = $yield = $heat = $gate = null;
         $offset = 0;
         $isFirst = true;
         foreach (explode("\n", $text) as $n => $raw) {
@@ -68,81 +36,32 @@ final class RecipeReader
                 throw new TextRefused('line_too_long', $n + 1);
             }
             $tokens = Lexer::tokens($raw, $offset);
+            $start = $offset;
             $offset += strlen($raw) + 1;
             if ($tokens === []) {
+                $builder->blank();
+
                 continue;
             }
             $rest = $isFirst ? substr($text, $offset) : '';
-            $isFirst = false;
             $name = trim($rest) === '' ? null : TitleLine::of(
                 $raw,
                 $tokens,
-                preg_match('/[\d½¼¾⅓⅔]/u', $rest) === 1,
+                $rest,
                 $this->names,
                 $this->catalogue,
             );
-            if ($name !== null) {
-                [$title, $yield] = [$name->name, $name->yield];
-                if ($name->saysMore) {
-                    $others[] = new Span($tokens[0]->start, $tokens[count($tokens) - 1]->end);
-                }
-
-                continue;
+            if ($isFirst && $name !== null) {
+                $title = $name->name;
+                $builder->yield = $name->yield;
+                $name->mark($builder, $start, $raw);
+            } else {
+                $builder->line($tokens);
             }
-            $heading = Headings::phase($tokens);
-            if ($heading !== null) {
-                $phase = $heading;
-
-                continue;
-            }
-            [$items, $said] = $reader->items($tokens);
-            $stated = StatedYield::endOf($raw);
-            $stated = $stated !== null && $stated->isSaid && $stated->at === 0 ? $stated : null;
-            $found = $stated === null ? $reader->lines($tokens, $items, $said !== [], $phase, $text) : [];
-            array_push($lines, ...$found);
-            array_push($hints, ...$said);
-            $yield ??= $stated;
-            foreach ($said as $hint) {
-                if ($hint->kind === 'temperature') {
-                    $before = $gate;
-                    [$heat, $gate] = self::whichHeat($tokens, (float) $hint->value, $heat, $gate);
-                    // what comes after the making has begun no longer belongs to the heading above it
-                    $phase = $gate !== $before ? Phase::Cooldown : ($found === [] ? null : $phase);
-                }
-            }
-            if ($found === [] && $stated === null) {
-                $span = new Span($tokens[0]->start, $tokens[count($tokens) - 1]->end);
-                if (
-                    $title === ''
-                    && $lines === []
-                    && $said === []
-                    && count($tokens) <= 12
-                    && ! self::hasNumber($tokens)
-                ) {
-                    $title = preg_replace('/^[\s:–-]+|[\s:–-]+$/u', '', $span->of($text)) ?? '';
-                } else {
-                    $others[] = $span;
-                }
-            }
+            $isFirst = false;
         }
 
-        return new Recipe(
-            $text,
-            mb_substr($title, 0, 120),
-            FamilyGuess::of($lines, $this->catalogue),
-            $yield,
-            $heat,
-            $gate,
-            $lines,
-            $hints,
-            $others,
-        );
-    }
-
-    /** @param  list<Token>  $tokens */
-    private static function hasNumber(array $tokens): bool
-    {
-        return array_filter($tokens, static fn (Token $token): bool => $token->kind === Token::NUMBER) !== [];
+        return $builder->recipe($title);
     }
 
     private static function refuse(string $text): void
@@ -153,24 +72,5 @@ final class RecipeReader
         if (! mb_check_encoding($text, 'UTF-8') || preg_match('/[\x00-\x08\x0E-\x1F]/', $text) === 1) {
             throw new TextRefused('not_text');
         }
-    }
-
-    /**
-     * @param  list<Token>  $tokens
-     * @return array{float|null, float|null} heat and gate
-     */
-    private static function whichHeat(array $tokens, float $celsius, ?float $heat, ?float $gate): array
-    {
-        $says = static fn (array $words): bool => array_filter(
-            $tokens,
-            static fn (Token $token): bool => in_array($token->folded, $words, true),
-        ) !== [];
-        if ($celsius <= self::GATE_AT_MOST && $celsius >= 25 && $says(self::COOLING)) {
-            return [$heat, $gate ?? $celsius];
-        }
-
-        return $celsius > self::GATE_AT_MOST && $celsius <= 100 && $says(self::HEATING)
-            ? [max($heat ?? 0.0, $celsius), $gate]
-            : [$heat, $gate];
     }
 }

@@ -42,12 +42,12 @@ final readonly class TitleLine
     /**
      * @param  string  $line  the first of the text
      * @param  list<Token>  $tokens  of it
-     * @param  bool  $isMeasured  whether there are amounts in what follows it
+     * @param  string  $rest  what follows it
      */
     public static function of(
         string $line,
         array $tokens,
-        bool $isMeasured,
+        string $rest,
         NameIndex $names,
         Catalogue $catalogue,
     ): ?self {
@@ -61,6 +61,7 @@ final readonly class TitleLine
         ) {
             return null;
         }
+        $isMeasured = preg_match('/[\d½¼¾⅓⅔]/u', $rest) === 1;
         $yield = StatedYield::endOf($line);
         $written = $yield === null ? $line : substr($line, 0, $yield->at);
         $tokens = Lexer::tokens($written, 0);
@@ -150,5 +151,27 @@ final readonly class TitleLine
     private static function trimmed(string $name): string
     {
         return preg_replace('/^[\s(,;:.–—-]+|[\s(,;:.–—-]+$/u', '', $name) ?? $name;
+    }
+
+    /** Says which bytes of the line are what. */
+    public function mark(NoteBuilder $builder, int $offset, string $line): void
+    {
+        $yield = $this->yield === null ? strlen($line) : max($this->yield->at, 1);
+        $at = strpos($line, $this->name);
+        $end = $at === false ? $yield : $at + strlen($this->name);
+        $whom = trim(substr($line, $end, max(0, $yield - $end)));
+        $says = preg_match('/\pL/u', $whom) === 1;
+        $spans = [[0, $says ? $end : $yield, Role::Title]];
+        if ($says) {
+            $spans[] = [$end, $yield, Role::Audience];
+        }
+        $spans[] = [$yield, strlen($line), Role::Yield];
+        foreach ($spans as [$from, $to, $role]) {
+            $text = substr($line, $from, $to - $from);
+            if (trim($text) !== '') {
+                $from += strlen($text) - strlen(ltrim($text));
+                $builder->mark(new Span($offset + $from, $offset + $from + strlen(trim($text))), $role);
+            }
+        }
     }
 }

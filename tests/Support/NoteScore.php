@@ -72,6 +72,7 @@ final class NoteScore
     private function add(WholeNote $note, RecipeReader $reader): void
     {
         $recipe = $reader->read($note->text);
+        $parts = self::parts($note, $recipe->lines);
         $wrong = 0;
         $left = $recipe->lines;
         foreach ($note->of('ingredient') as $span) {
@@ -87,7 +88,7 @@ final class NoteScore
             }
             $line = $left[$at];
             unset($left[$at]);
-            $isRight = self::isRight($line, $span['more']);
+            $isRight = self::isRight($line, $span['more'], $parts);
             $this->right += $isRight ? 1 : 0;
             $wrong += $isRight ? 0 : 1;
             $this->tell($note, $line, $isRight, $words);
@@ -118,7 +119,7 @@ final class NoteScore
         $this->wrongThoughSure += $isSure && ! $isRight ? 1 : 0;
         if (! $isRight) {
             $this->misses[] = sprintf('%s %s%s => %s %s', $note->number, $isSure ? 'SURE ' : '', $words,
-                $line->ingredient ?? '?', $line->amount->entered ?? '-');
+                $line->takes === null ? $line->ingredient ?? '?' : '@'.$line->takes->word, $line->amount->entered ?? '-');
         }
     }
 
@@ -141,15 +142,47 @@ final class NoteScore
         return $best;
     }
 
-    /** @param  list<string>  $more  material, amount, phase, part */
-    private static function isRight(ReadLine $line, array $more): bool
+    /**
+     * Which part read is which part of the note: what stands inside it tells.
+     *
+     * @param  list<ReadLine>  $lines
+     * @return array<string, int>
+     */
+    private static function parts(WholeNote $note, array $lines): array
+    {
+        $parts = [];
+        foreach ($note->of('ingredient') as $span) {
+            $key = $span['more'][3] ?? '';
+            $at = $key === '' ? null : self::best($lines, $span['start'], $span['end']);
+            if ($at !== null && $lines[$at]->in !== null) {
+                $parts[$key] ??= $lines[$at]->in->number;
+            }
+        }
+
+        return $parts;
+    }
+
+    /**
+     * @param  list<string>  $more  material, amount, phase, part
+     * @param  array<string, int>  $parts
+     */
+    private static function isRight(ReadLine $line, array $more, array $parts): bool
     {
         [$material, $amount, $phase] = $more;
+        $in = $more[3] ?? '';
+        if (($in === '' ? null : $parts[$in] ?? -1) !== $line->in?->number) {
+            return false;
+        }
         $isUnsaid = str_starts_with($material, '~');
         $isMaterial = match (true) {
-            $material === '?' => $line->ingredient === null,
-            $isUnsaid => $line->isDoubtful() && in_array($line->ingredient, explode('/', substr($material, 1)), true),
-            default => $line->ingredient === $material, // a part's own key is not read yet
+            $material === '?' => $line->ingredient === null && $line->takes === null,
+            $material[0] === '@' => $line->takes !== null
+                && $line->takes->number === ($parts[substr($material, 1)] ?? $line->takes->number),
+            $isUnsaid => $line->isDoubtful() && array_intersect(
+                [$line->ingredient, ...($line->ingredient === null ? $line->candidates : [])],
+                explode('/', substr($material, 1)),
+            ) !== [],
+            default => $line->ingredient === $material,
         };
         $isPhase = $phase === '-' || $line->phase === null || $line->phase->value === $phase;
 
@@ -169,7 +202,8 @@ final class NoteScore
         }
         if (preg_match('/^(\S+(?: \d\/\d)?) (piece|part|handful)$/', $expected, $counted) === 1) {
             return $read->number !== null
-                && ($counted[2] === 'piece') === ($read->piece !== null)
+                && $read->piece !== null
+                && ($counted[2] === 'piece' || $counted[2] === $read->piece->value)
                 && abs($read->number->likely - AmountReader::read("$counted[1] g")->number?->likely) < 1e-6;
         }
         $meant = AmountReader::read($expected);

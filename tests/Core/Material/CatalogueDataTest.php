@@ -208,7 +208,7 @@ final class CatalogueDataTest extends CoreCase
         foreach ([
             'bioburden', 'blend_components', 'contents', 'essential_oil_constituents', 'fatty_acids', 'figure_sources',
             'limits', 'partition', 'piece_weights', 'preservative_components', 'preservative_coverage', 'presets',
-            'solubility', 'traits', 'wax_gels', 'charge_pairs', 'vague_names', 'choices',
+            'solubility', 'traits', 'wax_gels', 'charge_pairs', 'vague_names', 'unsaid_kinds', 'choices',
         ] as $file) {
             foreach (self::csv($file) as $row) {
                 self::assertNotSame('', $row['source'], "$file: ".implode(',', array_slice($row, 0, 2)));

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Reading;
+
+/** What one stretch of a note is, by its first word, its amounts and what it speaks of. */
+final class ClauseRole
+{
+    /** "pH about 5", "pH 5-5.5": what it should be, not what goes in. */
+    private const PH = '/\bph\b(?: \w+){0,4} ?(?:\d|,|acid)|\bph$/';
+
+    /** A yield or what it fills. */
+    private const YIELDS = '/^(?:it |this |the batch )?(?:makes?|fills?|yields?|gives?|enough for|batch(?: size)?|total|donne|remplit'
+        .'|rendement|pour \d|for \d+ ?(?:g|ml|oz)\b)/';
+
+    /**
+     * @param  list<Item>  $items  found in it
+     * @param  list<Hint>  $hints  of the making
+     */
+    public static function of(Clause $clause, array $items, array $hints): Role
+    {
+        $start = $clause->start();
+        $first = $items[0] ?? null;
+        $measured = array_filter($items, self::isMeasured(...)) !== [];
+        $isAmountFirst = $first?->quantity !== null && $first->at <= $start + 1;
+        $isNameFirst = $first !== null && $first->isNamed() && $first->at <= $start + 2 && ! $clause->isDoing();
+        $named = array_filter($items, static fn (Item $item): bool => $item->isNamed()) !== [];
+
+        return match (true) {
+            $clause->says(self::YIELDS) && StatedYield::endOf($clause->words) !== null => Role::Yield,
+            $clause->says(self::PH) && ! ($measured && $named && $isAmountFirst) && ! $clause->isDoing() => Role::Claim,
+            self::isClaim($clause) && ! ($measured && $named) => Role::Claim,
+            $isAmountFirst && $measured && ($named || ! self::isUse($clause)) => self::isUtility($clause) ? Role::Utility : Role::Ingredient,
+            $isNameFirst && $measured => Role::Ingredient,
+            $isNameFirst && $hints === [] && count($clause->tokens) <= 16 && ! self::isUse($clause)
+                && ! $clause->says('/^(?:the|this|ce|cette) /') => Role::Ingredient,
+            self::isUse($clause) && ! ($measured && $named) => Role::Use,
+            $clause->isDoing(), $hints !== [] => Role::Step,
+            $measured && ($named || count($clause->tokens) <= 10) => Role::Ingredient,
+            $clause->has(...RoleWords::MAKING) => Role::Step,
+            self::isUtility($clause) => Role::Utility,
+            $isAmountFirst => Role::Ingredient,
+            $named && ! $clause->says(RoleWords::REMARK) && count($clause->tokens) <= 8 && $first->at <= $start + 3 => Role::Ingredient,
+            default => Role::Remark,
+        };
+    }
+
+    private static function isMeasured(Item $item): bool
+    {
+        return $item->quantity !== null;
+    }
+
+    private static function isClaim(Clause $clause): bool
+    {
+        if (! $clause->says(RoleWords::LONG)) {
+            return false;
+        }
+
+        return $clause->says(RoleWords::LASTING)
+            || (count($clause->tokens) <= 5 && ! $clause->isDoing())
+            || $clause->says('/\b(?:in|au|dans) (?:the |le |un |a )?(?:cold|cool|dark|cupboard|froid|frais|noir|placard)\b/');
+    }
+
+    public static function isUse(Clause $clause): bool
+    {
+        return $clause->says(RoleWords::USING);
+    }
+
+    public static function isUtility(Clause $clause): bool
+    {
+        return $clause->says(RoleWords::UTILITY);
+    }
+}

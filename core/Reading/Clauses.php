@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Reading;
+
+/** Takes a line apart where a sentence ends, and where its writer turns to the next thing to do. */
+final class Clauses
+{
+    /** A full stop behind one of these ends no sentence. */
+    private const SHORT = [
+        'tsp', 'tsps', 'tbsp', 'tbsps', 'tbs', 'tbl', 'oz', 'fl', 'lb', 'lbs', 'approx', 'ca', 'no', 'nr', 'vol', 'min',
+        'st', 'ste', 'dr', 'mrs', 'mr', 'env', 'cuil', 'gr', 'qs', 'pt', 'qt', 'ess', 'eg', 'ie', 'incl', 'deg',
+    ];
+
+    /**
+     * @param  list<Token>  $tokens  of a line
+     * @return list<list<Token>>  every token in one of them, in order
+     */
+    public static function of(array $tokens): array
+    {
+        $clauses = [];
+        $clause = [];
+        $depth = 0;
+        foreach ($tokens as $at => $token) {
+            $depth = max(0, $depth + ($token->is('(') ? 1 : ($token->is(')') ? -1 : 0)));
+            if ($clause !== [] && $depth === 0 && self::turns($tokens, $at)) {
+                $clauses[] = $clause;
+                $clause = [];
+            }
+            $clause[] = $token;
+            if ($depth === 0 && self::ends($tokens, $at)) {
+                $clauses[] = $clause;
+                $clause = [];
+            }
+        }
+
+        return $clause === [] ? $clauses : [...$clauses, $clause];
+    }
+
+    /** @param  list<Token>  $tokens */
+    private static function ends(array $tokens, int $at): bool
+    {
+        $token = $tokens[$at];
+        $before = $tokens[$at - 1] ?? null;
+        $next = $tokens[$at + 1] ?? null;
+        if ($token->is(';', '!', '?', '→', '>', '|')) {
+            return true;
+        }
+
+        return $token->is('.')
+            && $before !== null
+            && $next !== null
+            && $next->kind !== Token::MARK
+            && $before->end === $token->start
+            && $next->start > $token->end
+            && ! ($before->kind === Token::NUMBER && $at <= 1)
+            && ! $before->is(...self::SHORT)
+            && ! ($before->kind === Token::WORD && strlen($before->folded) === 1);
+    }
+
+    /**
+     * ", whisk", "then add", ", puis laisser": what comes has a word of its own that tells what to do.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private static function turns(array $tokens, int $at): bool
+    {
+        $before = $tokens[$at - 1];
+        $isTurn = $before->is(',', ')', '–', '—') || $tokens[$at]->is('then', 'puis', 'ensuite');
+        if (! $isTurn && $before->is('and', 'et')) {
+            return $tokens[$at]->kind === Token::WORD && $tokens[$at]->is(...RoleWords::DOING)
+                && ! $tokens[$at]->is('rest', 'line', 'puree', 'rape', 'presse', 'melange', 'brew');
+        }
+        if (! $isTurn) {
+            return false;
+        }
+        for ($next = $at; isset($tokens[$next]) && $tokens[$next]->is(...RoleWords::BEFORE_DOING); $next++) {
+            if ($next - $at >= 3) {
+                return false;
+            }
+        }
+
+        return isset($tokens[$next])
+            && $tokens[$next]->kind === Token::WORD
+            && $tokens[$next]->is(...RoleWords::DOING)
+            && ! $tokens[$next]->is('line', 'puree');
+    }
+}

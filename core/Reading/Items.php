@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Reading;
+
+use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Measure\Amount;
+
+/** Finds amounts, names, what parts give, and hints of the making in a stretch of a note. */
+final readonly class Items
+{
+    private const DEFINITE = [
+        'the', 'this', 'that', 'your', 'my', 'le', 'la', 'l', 'ce', 'cet', 'cette', 'du', 'de', 'd', 'its', 'of',
+    ];
+
+    private const SIZES = [
+        'large', 'small', 'ripe', 'medium', 'big', 'petit', 'petite', 'petits', 'petites', 'gros', 'grosse', 'grosses',
+        'mur', 'mure', 'murs', 'mures', 'fresh', 'whole', 'of', 'de', 'd', "'", '’', 'very', 'bien', 'belle', 'belles',
+        'beau', 'beaux', 'red', 'green', 'raw', 'peeled', 'organic', 'bio', '-', 'rouge', 'vert', 'verte', 'free',
+        'range', 'little', 'good', 'bon', 'bonne', 'more', 'beaten', 'overripe', 'soft',
+    ];
+
+    public function __construct(private Catalogue $catalogue, private NameIndex $names)
+    {
+    }
+
+    /**
+     * In order.
+     *
+     * @param  list<Token>  $tokens
+     * @param  list<Section>  $sections  what was made before
+     * @return array{list<Item>, list<Hint>}
+     */
+    public function in(array $tokens, array $sections): array
+    {
+        $items = $hints = [];
+        for ($at = 0; $at < count($tokens);) {
+            $hint = Hints::at($tokens, $at);
+            if ($hint !== null) {
+                $hints[] = $hint[0];
+                $at = $hint[1];
+
+                continue;
+            }
+            $item = $this->at($tokens, $at, $sections);
+            if ($item !== null) {
+                $items[] = $item;
+            }
+            $at = $item->next ?? $at + 1;
+        }
+
+        return [$items, $hints];
+    }
+
+    /**
+     * @param  list<Token>  $tokens
+     * @param  list<Section>  $sections
+     */
+    private function at(array $tokens, int $at, array $sections): ?Item
+    {
+        if ($tokens[$at]->kind === Token::MARK) {
+            return null;
+        }
+        $quantity = Quantities::at($tokens, $at) ?? $this->counted($tokens, $at);
+        if ($quantity !== null) {
+            return new Item($at, $quantity->next, quantity: $quantity);
+        }
+        if ($tokens[$at]->kind !== Token::WORD) {
+            return null;
+        }
+        $name = $this->names->at($tokens, $at);
+        $part = self::part($tokens, $at, $name[1] ?? $at + 1, $sections);
+
+        return match (true) {
+            $part !== null => new Item($at, $part[1], part: $part[0]),
+            $name !== null => new Item($at, $name[1], key: $name[0]),
+            default => null,
+        };
+    }
+
+    /**
+     * "the juice", "oat milk", "ce jus": what an earlier part of the note made.
+     *
+     * @param  list<Token>  $tokens
+     * @param  int  $next  the place after the name that begins here, or after the word
+     * @param  list<Section>  $sections
+     * @return array{Section, int}|null
+     */
+    private static function part(array $tokens, int $at, int $next, array $sections): ?array
+    {
+        if ($sections === []) {
+            return null;
+        }
+        $words = array_values(array_map(
+            static fn (Token $token): string => $token->folded,
+            array_filter(
+                array_slice($tokens, $at, $next - $at),
+                static fn (Token $token): bool => $token->kind === Token::WORD,
+            ),
+        ));
+        $isDefinite = $at > 0 && $tokens[$at - 1]->is(...self::DEFINITE, ...["'", '’']);
+        $heads = array_unique([$words[count($words) - 1], $words[0]]);
+        foreach (array_reverse($sections) as $section) {
+            foreach ($heads as $head) {
+                $beside = array_values(array_diff($words, [$head, 'de', 'd', 'of', 'l', 'la']));
+                if ($section->isMeant($head, ...$beside) && ($beside !== [] || $isDefinite)) {
+                    return [$section, $next];
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * "1 avocado": a number straight before something that is counted whole.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private function counted(array $tokens, int $at): ?Quantity
+    {
+        $count = Quantities::count($tokens, $at);
+        if ($count === null) {
+            return null;
+        }
+        $next = $count->next;
+        while (isset($tokens[$next]) && $tokens[$next]->is(...self::SIZES)) {
+            $next++;
+        }
+        $name = isset($tokens[$next]) && $tokens[$next]->kind === Token::WORD ? $this->names->at($tokens, $next) : null;
+
+        return $name !== null && $this->catalogue->get($name[0])->pieces !== [] ? $count : null;
+    }
+
+    /**
+     * A number that stands alone at the beginning or the end of what names one thing: "Water 380", "4 propanediol".
+     *
+     * @param  list<Token>  $tokens
+     * @param  list<Item>  $items  none of them an amount
+     * @param  int  $from  the first token that isn't a list number
+     */
+    public static function bare(array $tokens, array $items, int $from): ?Item
+    {
+        $found = [];
+        foreach ($tokens as $at => $token) {
+            $isNamed = array_filter($items, static fn (Item $item): bool => $at >= $item->at && $at < $item->next) !== [];
+            if ($at >= $from && $token->kind === Token::NUMBER && ! $isNamed) {
+                $found[] = $at;
+            }
+        }
+        if (count($found) !== 1) {
+            return null;
+        }
+        $at = $found[0];
+        $last = count($tokens) - 1;
+        while ($last > $at && $tokens[$last]->kind === Token::MARK) {
+            $last--;
+        }
+        if ($at !== $from && $at !== $last) {
+            return null;
+        }
+        $token = $tokens[$at];
+
+        return $token->value <= 0 || $token->value > 100_000 ? null : new Item($at, $at + 1, quantity: new Quantity(
+            Amount::open($token->folded),
+            new Span($token->start, $token->end),
+            $at + 1,
+            bare: $token->value,
+        ));
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Reading;
+
+/** A stretch of a note that makes something of its own, which lines further down may take of. */
+final class Section
+{
+    public bool $isUsed = false;
+
+    /** @var list<string> folded words of what went into it */
+    public array $of = [];
+
+    /**
+     * @param  string  $word  the noun it is spoken of by, folded: juice, jus, gel
+     * @param  list<string>  $label  all folded words it was announced by
+     */
+    public function __construct(
+        public readonly int $number,
+        public readonly string $word,
+        public readonly array $label,
+        public readonly ?Span $heading,
+    ) {
+    }
+
+    public function makes(): string
+    {
+        return RoleWords::FORMS[$this->word];
+    }
+
+    /** Whether somebody who writes this noun, with these words beside it, speaks of it. */
+    public function isMeant(string $word, string ...$beside): bool
+    {
+        return (RoleWords::FORMS[$word] ?? null) === $this->makes()
+            && array_diff($beside, $this->label, $this->of) === [];
+    }
+}
