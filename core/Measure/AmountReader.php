@@ -139,6 +139,21 @@ final class AmountReader
         .'to taste|as needed|as desired|optional|enough|a little|un peu|quelques gouttes|une pincee|une poignee|'
         .'un filet|au gout|selon besoin|a volonte|facultatif)\b/';
 
+    /** Measures without a measure: "a splash", "two caps of", "un filet". */
+    public const LOOSE = [
+        'splash', 'splashes', 'dash', 'dashes', 'pinch', 'pinches', 'drizzle', 'glug', 'glugs', 'squeeze', 'squeezes',
+        'squirt', 'squirts', 'dollop', 'dollops', 'knob', 'knobs', 'blob', 'blobs', 'dab', 'palmful', 'scoop',
+        'scoops', 'capful', 'capfuls', 'cap', 'caps', 'jar', 'jars', 'bottle', 'bottles', 'glass', 'glasses', 'mug',
+        'mugs', 'bowl', 'bowlful', 'spoon', 'spoons', 'ladle', 'ladles', 'pump', 'pumps', 'slice', 'slices', 'lump',
+        'chunk', 'tin', 'pot', 'bunch', 'bunches', 'lot', 'touch', 'swirl', 'hint',
+        'pincee', 'pincees', 'filet', 'trait', 'traits', 'noix', 'noisette', 'bouchon', 'bouchons', 'verre', 'verres',
+        'bol', 'bols', 'bocal', 'louche', 'louches', 'tranche', 'tranches', 'bouquet', 'bouquets', 'botte', 'giclee',
+        'pot', 'morceau', 'morceaux', 'dose', 'doses', 'pression', 'pressions', 'pointe',
+    ];
+
+    /** Said of how much with no number in it. */
+    private const VAGUE = '/^(?:(?:le )?jus d une? ?(?:demi)?|juice of (?:half )?(?:a|one|half)(?: half)?|de quoi|autant d?e?|the same of|same amount of|quelques(?: brins)?)$/';
+
     private const NUMBER = '(?:\d+(?:[.,]\d+)?(?:e[+-]?\d+)?(?:\s+\d+\s*\/\s*\d+)?|[.,]\d+)(?:\s*\/\s*\d+)?';
 
     /** The unit a folded word stands for; null when it stands for none. */
@@ -156,9 +171,16 @@ final class AmountReader
             $text === '' => throw new UnreadableAmount($entered, UnreadableAmount::EMPTY),
             mb_strlen($entered) > self::MAX_LENGTH => throw new UnreadableAmount($entered, UnreadableAmount::TOO_LONG),
             in_array($text, self::REST, true) => Amount::rest(trim($entered)),
-            preg_match(self::OPEN, $text) === 1 => Amount::open(trim($entered)),
+            preg_match(self::OPEN, $text) === 1, self::isLoose($text) => Amount::open(trim($entered)),
             default => self::numbered($text, trim($entered)),
         };
+    }
+
+    /** "A splash", "3 blobs": a measure whose size nobody knows. */
+    private static function isLoose(string $text): bool
+    {
+        return preg_match(self::VAGUE, $text) === 1
+            || preg_match('/^(?:[\p{L}\d.,\/ -]+ )?('.implode('|', self::LOOSE).')$/u', $text) === 1;
     }
 
     /** @throws UnreadableAmount */

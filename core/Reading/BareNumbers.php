@@ -7,6 +7,7 @@ namespace Ilvane\Core\Reading;
 use Ilvane\Core\Measure\Amount;
 use Ilvane\Core\Measure\AmountKind;
 use Ilvane\Core\Measure\Band;
+use Ilvane\Core\Measure\Piece;
 
 /** What numbers mean that were written without a unit: percent, or grams. */
 final class BareNumbers
@@ -22,9 +23,10 @@ final class BareNumbers
 
     /**
      * @param  list<ReadLine>  $lines
+     * @param  callable(ReadLine): bool  $isCounted  whether it may be counted: an okra, a clove
      * @return list<ReadLine>
      */
-    public static function told(array $lines, string $text, ?StatedYield $yield): array
+    public static function told(array $lines, string $text, ?StatedYield $yield, callable $isCounted): array
     {
         $bare = array_filter($lines, static fn (ReadLine $line): bool => $line->bare !== null);
         if ($bare === []) {
@@ -32,6 +34,13 @@ final class BareNumbers
         }
         $sum = array_sum(array_map(static fn (ReadLine $line): float => (float) $line->bare, $bare));
         $others = array_filter($lines, static fn (ReadLine $line): bool => $line->bare === null);
+        $measured = count(array_filter($others, static fn (ReadLine $line): bool => $line->amount?->unit !== null));
+        if ($measured > 0 && $measured >= count($bare) || array_filter($bare, $isCounted) === $bare) {
+            return array_map(static fn (ReadLine $line): ReadLine => $line->bare === null ? $line : $line->of(
+                Amount::pieces(Band::exact($line->bare), Piece::Whole),
+                $isCounted($line) ? 1.0 : self::UNSAID,
+            ), $lines);
+        }
         $percents = array_sum(array_map(
             static fn (ReadLine $line): float => $line->amount?->kind === AmountKind::Percent
                 ? (float) $line->amount->number?->likely : 0.0,

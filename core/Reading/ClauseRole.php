@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Reading;
 
+use Ilvane\Core\Measure\AmountKind;
+
 /** What one stretch of a note is, by its first word, its amounts and what it speaks of. */
 final class ClauseRole
 {
@@ -31,6 +33,7 @@ final class ClauseRole
             $clause->says(self::YIELDS) && StatedYield::endOf($clause->words) !== null => Role::Yield,
             $clause->says(self::PH) && ! ($measured && $named && $isAmountFirst) && ! $clause->isDoing() => Role::Claim,
             self::isClaim($clause) && ! ($measured && $named) => Role::Claim,
+            count($items) === 1 && $first->quantity?->amount->kind === AmountKind::Rest => Role::Step,
             $isAmountFirst && $measured && ($named || ! self::isUse($clause)) => self::isUtility($clause) ? Role::Utility : Role::Ingredient,
             $isNameFirst && $measured => Role::Ingredient,
             $isNameFirst && $hints === [] && count($clause->tokens) <= 16 && ! self::isUse($clause)

@@ -13,8 +13,14 @@ final readonly class Heading
      * @param  string|null  $makes  the noun of what is made first, folded: juice, tisane
      * @param  list<string>  $label  all folded words of it
      * @param  int  $next  the place after it; there may be more in the line
+     * @param  bool  $isLettered  it is only "B" or "phase 2"
      */
-    public function __construct(public ?Phase $phase, public ?string $makes, public array $label, public int $next)
-    {
+    public function __construct(
+        public ?Phase $phase,
+        public ?string $makes,
+        public array $label,
+        public int $next,
+        public bool $isLettered = false,
+    ) {
     }
 }

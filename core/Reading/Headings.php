@@ -101,6 +101,11 @@ final class Headings
                 break;
             }
         }
+        $isDoing = isset($tokens[$from]) && $tokens[$from]->is(...RoleWords::DOING)
+            && ! $tokens[$from]->is('make', 'cool', 'prepare', 'faire', 'soak', 'mix', 'add', 'ajouter', 'refroidir', 'start');
+        if ($isDoing) {
+            return null;
+        }
         $whole = self::whole($tokens, $from, count($tokens), $colon === count($tokens) - 1);
         if ($whole !== null || $colon === null || $colon === count($tokens) - 1) {
             return $whole;
@@ -113,7 +118,7 @@ final class Headings
 
         return $beginning !== null && ! $isAmount
             && ($saysPhase || ($tokens[$colon]->is(':') && ($beginning->makes !== null || $beginning->phase === null)))
-            ? new Heading($beginning->phase, $beginning->makes, $beginning->label, $colon + 1)
+            ? new Heading($beginning->phase, $beginning->makes, $beginning->label, $colon + 1, $beginning->isLettered)
             : null;
     }
 
@@ -143,6 +148,10 @@ final class Headings
             if ($depth > 0 || $token->kind === Token::MARK) {
                 continue;
             }
+            $isAmount = $at > $from && Quantities::at($tokens, $at) !== null && ! $token->is('a', 'an', 'un', 'une');
+            if ($isAmount || ($at === $from && Quantities::at($tokens, $at) !== null)) {
+                return null;
+            }
             $token->kind === Token::WORD ? $words[] = $token->folded : $numbers[] = $token->folded;
         }
         if (count($words) > self::LONGEST || ($words === [] && $numbers === [])) {
@@ -155,7 +164,7 @@ final class Headings
 
         return match (true) {
             $makes !== null => new Heading(null, $makes, $words, $to),
-            $phase !== null => new Heading($phase, null, $words, $to),
+            $phase !== null => new Heading($phase, null, $words, $to, array_intersect($words, [...self::WATER, ...self::OIL, ...self::COOL, ...self::WHEN]) === []),
             $numbers === [] && preg_match(self::NEW, implode(' ', $words)) === 1
                 && ($hasColon || $to === count($tokens)) => new Heading(null, null, $words, $to),
             default => null,

@@ -125,10 +125,14 @@ final readonly class Items
             return null;
         }
         $next = $count->next;
-        while (isset($tokens[$next]) && $tokens[$next]->is(...self::SIZES)) {
+        $name = null;
+        while (isset($tokens[$next])) {
+            $name = $tokens[$next]->kind === Token::WORD ? $this->names->at($tokens, $next) : null;
+            if ($name !== null || ! $tokens[$next]->is(...self::SIZES)) {
+                break;
+            }
             $next++;
         }
-        $name = isset($tokens[$next]) && $tokens[$next]->kind === Token::WORD ? $this->names->at($tokens, $next) : null;
 
         return $name !== null && $this->catalogue->get($name[0])->pieces !== [] ? $count : null;
     }

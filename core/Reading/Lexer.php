@@ -30,7 +30,7 @@ final class Lexer
 
     private const PATTERN =
         '~(?<num>\d+(?:[.,]\d+)?(?:\s*[/⁄]\s*\d+(?![.,]?\d))?|[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞⅒])'
-        .'|(?<word>\p{L}[\p{L}\p{M}]*)|(?<mark>[%°(),;:.+&/×*=–—-]|\S)~u';
+        .'|(?<lead>[.…_]{2,}|…|-{3,})|(?<word>\p{L}[\p{L}\p{M}]*)|(?<mark>[%°(),;:.+&/×*=–—-]|\S)~u';
 
     /**
      * @param  int  $offset  where the line begins in the whole text, bytes
@@ -70,6 +70,7 @@ final class Lexer
                     $start,
                     $end,
                 ),
+                ($match['lead'][0] ?? null) !== null => new Token(Token::MARK, '…', 0.0, $start, $end),
                 default => new Token(Token::MARK, $text === '×' || $text === '*' ? 'x' : $text, 0.0, $start, $end),
             };
         }

@@ -34,11 +34,12 @@ final readonly class LineReader
     {
         $tokens = $clause->tokens;
         $lines = $left = [];
-        foreach (Pairing::of($items, $tokens) as $n => [$quantity, $item]) {
+        foreach (Pairing::of($items, $tokens, $isListed) as $pair) {
+            [$quantity, $item] = $pair;
             if ($item === null) {
                 $line = $quantity === null ? null : $this->unnamed($quantity, $tokens, $items, $phase, $text, $isListed);
             } elseif ($quantity !== null) {
-                $line = $this->known($item, $quantity, $tokens, $phase, $text);
+                $line = $this->known($item, $quantity, $tokens, $phase, $text, $pair[2] ?? false);
             } elseif ($isListed && $item->part === null && ! self::isAside($item, $tokens, $lines)) {
                 $line = $this->known($item, null, $tokens, $phase, $text);
             } else {
@@ -94,8 +95,15 @@ final readonly class LineReader
     }
 
     /** @param  list<Token>  $tokens */
-    private function known(Item $item, ?Quantity $quantity, array $tokens, ?Phase $phase, string $text): ReadLine
-    {
+    private function known(
+        Item $item,
+        ?Quantity $quantity,
+        array $tokens,
+        ?Phase $phase,
+        string $text,
+        bool $isShared = false,
+    ): ReadLine {
+        $isApart = $quantity === null || $isShared;
         if ($item->part !== null) {
             $item->part->isUsed = true;
             $span = new Span($tokens[$item->at]->start, $tokens[$item->next - 1]->end);
@@ -107,7 +115,7 @@ final readonly class LineReader
                 $phase,
                 1.0,
                 [],
-                $quantity === null ? $span : $span->with($quantity->span),
+                $isApart ? $span : $span->with($quantity->span),
                 $quantity?->other,
                 takes: $item->part,
                 bare: $quantity?->bare,
@@ -127,7 +135,7 @@ final readonly class LineReader
             $phase,
             $confidence,
             $meant->candidates,
-            $quantity === null ? $span : $span->with($quantity->span),
+            $isApart ? $span : $span->with($quantity->span),
             $quantity?->other,
             bare: $quantity?->bare,
         );
@@ -157,6 +165,9 @@ final readonly class LineReader
             && ($words[count($words) - 1]->kind === Token::MARK || $words[count($words) - 1]->is(...LineWords::FILLERS))
         ) {
             array_pop($words);
+        }
+        if ($quantity->amount->kind === AmountKind::Rest && ($words === [] || ! $isListed || $to <= $quantity->next)) {
+            return null; // "off the heat: the rest"
         }
         if ($words === []) {
             return $quantity->amount->kind === AmountKind::Open || $quantity->amount->kind === AmountKind::Rest

@@ -6,6 +6,7 @@ namespace Ilvane\Core\Reading;
 
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Kind;
+use Ilvane\Core\Measure\Dimension;
 use Ilvane\Core\Measure\Piece;
 use Ilvane\Core\Measure\Unit;
 
@@ -62,7 +63,8 @@ final class NameForms
         if ($counted !== null) {
             return new Meant($counted, [], self::EXACT, $item->at, $item->next);
         }
-        $changed = self::changed($item, $tokens, $quantity);
+        $isPlant = in_array($this->catalogue->get($key)->kind, self::PLANTS, true);
+        $changed = self::changed($item, $tokens, $quantity, $isPlant);
         if ($changed !== null) {
             [$from, $next] = $changed;
 
@@ -78,7 +80,18 @@ final class NameForms
                 return new Meant($oil, [$key], self::BY_THE_DROP, $item->at, $item->next);
             }
         }
-        $kinds = $this->catalogue->kindsUnsaid($written);
+        if ($quantity?->amount->piece === Piece::Bag && $this->catalogue->get($key)->kind === Kind::HydrosolOrTea) {
+            return new Meant(null, [$key], self::ONLY_A_NAME, $item->at, $item->next); // what is in the bag is dry
+        }
+        $brewed = $this->brewed($item, $tokens, $key, $written, $quantity);
+        if ($brewed !== null) {
+            return new Meant($brewed, [$key], self::EXACT, $item->at, $item->next);
+        }
+        $part = $tokens[$item->next] ?? null;
+        if ($part !== null && $part->is('root', 'roots', 'seed', 'seeds', 'bark', 'racine', 'graines', 'ecorce')) {
+            return new Meant($key, [], self::BESIDE_A_WORD_THAT_CHANGES_IT, $item->at, $item->next + 1);
+        }
+        $kinds = $this->kindsUnsaid($written);
         if ($kinds === []) {
             return new Meant($key, [], self::EXACT, $item->at, $item->next);
         }
@@ -121,6 +134,10 @@ final class NameForms
                 return [$juice, [], self::EXACT];
             }
         }
+        $kinds = $this->catalogue->kindsUnsaid($written);
+        if ($kinds !== []) {
+            return [$kinds[0], array_slice($kinds, 1), self::KIND_UNSAID];
+        }
         if ($quantity === null || $quantity->amount->piece === null) {
             $oil = $this->oneNamed(["$written oil", "huile de $written", "huile d $written"]);
             if ($oil !== null && $this->isOnly($oil, $written)) {
@@ -154,16 +171,17 @@ final class NameForms
      * The whole stretch where a word beside the name makes another thing of it; null where none does.
      *
      * @param  list<Token>  $tokens
+     * @param  bool  $isPlant  a plant may be fresh, dried or ground and is the same still
      * @return array{int, int}|null
      */
-    private static function changed(Item $item, array $tokens, ?Quantity $quantity): ?array
+    private static function changed(Item $item, array $tokens, ?Quantity $quantity, bool $isPlant): ?array
     {
         $isFree = static fn (int $i): bool => isset($tokens[$i])
             && $tokens[$i]->kind === Token::WORD
             && ($quantity === null
                 || $tokens[$i]->start >= $quantity->span->end
                 || $tokens[$i]->end <= $quantity->span->start);
-        $isState = static fn (int $i): bool => isset(self::STATES[$tokens[$i]->folded]);
+        $isState = static fn (int $i): bool => $isPlant && isset(self::STATES[$tokens[$i]->folded]);
         $after = $item->next;
         if ($isFree($after) && ! $isState($after) && $tokens[$after]->is(...LineWords::CHANGES)) {
             return [$item->at, $after + 1];
@@ -224,7 +242,11 @@ final class NameForms
         }
         $mark = isset($tokens[$item->next]) && $tokens[$item->next]->is(',', '(', '-') ? 1 : 0;
         $after = self::STATES[$tokens[$item->next + $mark]->folded ?? ''] ?? null;
-        $before = $item->at > 0 ? self::STATES[$tokens[$item->at - 1]->folded] ?? null : null;
+        $at = $item->at - 1;
+        while ($at > 0 && $tokens[$at]->is('de', 'd', "'", '’')) {
+            $at--;
+        }
+        $before = $at >= 0 ? self::STATES[$tokens[$at]->folded] ?? null : null;
         $state = $after ?? $before;
         if ($state === null || str_ends_with($key, "-$state")) {
             return null;
@@ -236,11 +258,11 @@ final class NameForms
             $found ??= $this->catalogue->has($one) ? $this->catalogue->get($one) : null;
         }
         $next = $after === null ? $item->next : $item->next + $mark + 1;
-        $at = $after === null ? $item->at - 1 : $item->at;
+        $at = $after === null ? $at : $item->at;
         $other = ['fresh' => '/-(?:dried|powder)$/', 'dried' => '/-(?:fresh|powder)$/', 'powder' => '/-(?:fresh|dried)$/'];
         if ($found === null) {
             return preg_match($other[$state], $key) === 1
-                ? new Meant($key, [], self::BESIDE_A_WORD_THAT_CHANGES_IT, $at, $next)
+                ? new Meant(null, [$key], self::ONLY_A_NAME, $at, $next)
                 : null;
         }
 
@@ -287,6 +309,24 @@ final class NameForms
         return null;
     }
 
+    /**
+     * "Warm black tea", "a cup of green tea": drunk, not leaves.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private function brewed(Item $item, array $tokens, string $key, string $written, ?Quantity $quantity): ?string
+    {
+        $before = $tokens[$item->at - 1] ?? null;
+        $isLiquid = ($before !== null && $before->is('warm', 'hot', 'cold', 'strong', 'cooled', 'brewed', 'infused'))
+            || $quantity?->amount->unit?->dimension() === Dimension::Volume;
+
+        return $isLiquid && in_array($this->catalogue->get($key)->kind, [Kind::DriedBotanical, Kind::PowderBotanical], true)
+            && preg_match('/\btea$|^the\b/', $written) === 1
+            && ! in_array($quantity?->amount->unit, [Unit::Teaspoon, Unit::Tablespoon, Unit::MetricTeaspoon, Unit::MetricTablespoon], true)
+            ? $this->oneNamed(["brewed $written", "$written infuse", "$written infusion", "infusion de $written"])
+            : null;
+    }
+
     private function essentialOil(string $key, string $written): ?string
     {
         return in_array($this->catalogue->get($key)->kind, self::PLANTS, true)
@@ -305,6 +345,18 @@ final class NameForms
         $named = $this->catalogue->named("$written $piece->value");
 
         return $named?->weightOf($piece) === null ? null : $named->key;
+    }
+
+    /** @return list<string> */
+    private function kindsUnsaid(string $written): array
+    {
+        $plain = preg_replace('/ (?:eo|essential oil)$|^(?:he|huile essentielle) (?:de |d )?/', '', $written) ?? $written;
+        $kinds = $this->catalogue->kindsUnsaid($written);
+
+        return $kinds !== [] || $plain === $written ? $kinds : array_values(array_filter(
+            $this->catalogue->kindsUnsaid($plain),
+            static fn (string $key): bool => str_contains($key, 'essential-oil'),
+        ));
     }
 
     /** @param  list<string>  $names */

@@ -18,7 +18,7 @@ final class NameIndex
     /** What stands between the parts of a name, and between those of a blend. */
     private const BETWEEN = ['-', "'", '’', '/', '+', '&'];
 
-    private const BETWEEN_PARTS = [...self::BETWEEN, '(', ')', ',', 'and', 'with', 'et', 'avec'];
+    private const BETWEEN_PARTS = [...self::BETWEEN, '(', ')', ',', 'and', 'with', 'et', 'avec', 'w'];
 
     /** Bought ready mixed. */
     private const BLENDS = [Kind::Preservative, Kind::Emulsifier, Kind::Surfactant];
@@ -48,7 +48,10 @@ final class NameIndex
                 continue;
             }
             $this->byStems[$joined] = $key;
-            $this->byFirst[$words[0]][] = [$words, $key, in_array($catalogue->get($key)->kind, self::BLENDS, true)];
+            $isBlend = in_array($catalogue->get($key)->kind, self::BLENDS, true);
+            // what joins the parts of a blend may be written in any way
+            $words = $isBlend ? array_values(array_diff($words, self::BETWEEN_PARTS)) : $words;
+            $this->byFirst[$words[0]][] = [$words, $key, $isBlend];
         }
         foreach ($this->byFirst as &$names) {
             usort($names, static fn (array $a, array $b): int => count($b[0]) <=> count($a[0]));
@@ -171,7 +174,7 @@ final class NameIndex
     }
 
     /** One form for one and many. */
-    private static function stem(string $word): string
+    public static function stem(string $word): string
     {
         return strlen($word) > 3 && str_ends_with($word, 's') && ! str_ends_with($word, 'ss')
             ? substr($word, 0, -1)

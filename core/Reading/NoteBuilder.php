@@ -42,6 +42,8 @@ final class NoteBuilder
 
     private ?Phase $phase = null;
 
+    private bool $isLettered = false;
+
     private ?float $heat = null;
 
     private ?float $gate = null;
@@ -91,8 +93,10 @@ final class NoteBuilder
     private function begin(Heading $heading, array $tokens): void
     {
         $span = new Span($tokens[0]->start, $tokens[count($tokens) - 1]->end);
+        $this->unlettered();
         $this->since = count($this->lines);
         $this->phase = $heading->phase;
+        $this->isLettered = $heading->isLettered;
         $this->open = null;
         if ($heading->makes === null) {
             $this->mark($span, Role::Heading);
@@ -102,6 +106,21 @@ final class NoteBuilder
         $this->open = new Section(count($this->sections) + 1, $heading->makes, $heading->label, $span);
         $this->sections[] = $this->open;
         $this->spans[] = new ReadSpan($span, Role::Part, part: $this->open);
+    }
+
+    /** A letter for a phase says nothing by itself: under a B without any fat there is no oil phase. */
+    private function unlettered(): void
+    {
+        $under = array_slice($this->lines, $this->since, null, true);
+        $isOily = fn (ReadLine $line): bool => $line->phase !== Phase::Oil || $line->ingredient === null
+            || $this->catalogue->get($line->ingredient)->defaultPhase === Phase::Oil;
+        if (! $this->isLettered || $under === [] || array_filter($under, $isOily) !== []) {
+            return;
+        }
+        foreach ($under as $i => $line) {
+            $this->lines[$i] = $line->withoutPhase();
+            $this->replace($line, $this->lines[$i]);
+        }
     }
 
     private function clause(Clause $clause): void
@@ -301,8 +320,9 @@ final class NoteBuilder
 
     public function recipe(string $title): Recipe
     {
+        $this->unlettered();
         $this->addNamed();
-        $lines = BareNumbers::told($this->lines, $this->text, $this->yield);
+        $lines = BareNumbers::told($this->lines, $this->text, $this->yield, $this->isCounted(...));
         foreach ($lines as $i => $line) {
             if ($line !== $this->lines[$i]) {
                 $this->replace($this->lines[$i], $line);
@@ -319,7 +339,7 @@ final class NoteBuilder
         $others = array_values(array_map(
             static fn (ReadSpan $span): Span => $span->span,
             array_filter($this->spans, static fn (ReadSpan $span): bool => $span->line === null
-                && ! in_array($span->role, [Role::Title, Role::Yield, Role::Heading, Role::Ingredient, Role::Part], true)),
+                && ! in_array($span->role, [Role::Title, Role::Heading, Role::Ingredient, Role::Part], true)),
         ));
 
         return new Recipe(
@@ -335,6 +355,12 @@ final class NoteBuilder
             $this->spans,
             $used,
         );
+    }
+
+    private function isCounted(ReadLine $line): bool
+    {
+        return $line->ingredient !== null
+            && in_array($this->catalogue->get($line->ingredient)->kind, self::PLANTS, true);
     }
 
     /** What sentences put in without an amount, and no line has yet. */

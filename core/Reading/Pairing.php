@@ -12,9 +12,10 @@ final class Pairing
     /**
      * @param  list<Item>  $items
      * @param  list<Token>  $tokens
-     * @return list<array{Quantity|null, Item|null}>
+     * @param  bool  $isListed  it lists what goes in, and tells of nothing to do
+     * @return list<array{0: Quantity|null, 1: Item|null, 2?: bool}>  the third: it shares the amount with the one before
      */
-    public static function of(array $items, array $tokens): array
+    public static function of(array $items, array $tokens, bool $isListed = true): array
     {
         $items = self::joined($items, $tokens);
         $isAmountFirst = ($items[0]->quantity ?? null) !== null;
@@ -25,8 +26,8 @@ final class Pairing
             if ($item->quantity !== null) {
                 $each = self::each($items, $i, $tokens);
                 if ($each > 0) {
-                    foreach (array_slice($items, $i + 1, $each) as $named) {
-                        $pairs[] = [$item->quantity, $named];
+                    foreach (array_slice($items, $i + 1, $each) as $n => $named) {
+                        $pairs[] = [$item->quantity, $named, $n > 0];
                     }
                     $i += $each;
                 } elseif ($next?->isNamed() && self::isBeside($item, $next, $tokens)) {
@@ -49,6 +50,7 @@ final class Pairing
             $after = $items[$i + 2] ?? null;
             if (
                 $next?->quantity !== null
+                && ($isListed || self::isClose($item, $next, $tokens))
                 && self::follows($item, $next, $after, $isAmountFirst, $tokens)
             ) {
                 $pairs[] = [$next->quantity, $item];
@@ -88,7 +90,7 @@ final class Pairing
     /**
      * "clary sage and cedar, 4 drops each": the names before it have it too.
      *
-     * @param  list<array{Quantity|null, Item|null}>  $pairs
+     * @param  list<array{0: Quantity|null, 1: Item|null, 2?: bool}>  $pairs
      * @param  list<Token>  $tokens
      */
     private static function shareBackwards(array &$pairs, Item $amount, array $tokens): void
@@ -98,8 +100,24 @@ final class Pairing
         $isEach = $next?->is(...self::EACH)
             || ($next !== null && $after !== null && $next->is('of', 'de') && $after->is('each', 'chaque', 'chacun'));
         for ($i = count($pairs) - 2; $isEach && $i >= 0 && $pairs[$i][0] === null; $i--) {
-            $pairs[$i][0] = $amount->quantity;
+            $pairs[$i] = [$amount->quantity, $pairs[$i][1], true];
         }
+    }
+
+    /**
+     * In a sentence an amount speaks of the name before it only where no word stands between them.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private static function isClose(Item $name, Item $amount, array $tokens): bool
+    {
+        foreach (array_slice($tokens, $name->next, $amount->at - $name->next) as $token) {
+            if ($token->kind === Token::WORD || $token->is(':', ')')) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**
@@ -112,7 +130,6 @@ final class Pairing
         $between = array_slice($tokens, $name->next, $amount->at - $name->next);
         foreach ($between as $token) {
             if ($token->is(';', '.', 'with', 'and', 'et', 'avec', 'plus', 'then', 'puis', 'in', 'into', 'dans', 'to', 'or', 'ou')
-                && ! self::isDotted($token, $between)
                 || ($token->kind === Token::WORD && $token->is(...RoleWords::DOING))) {
                 return false;
             }
@@ -129,17 +146,6 @@ final class Pairing
     }
 
     /**
-     * A row of dots leads from a name to its amount.
-     *
-     * @param  list<Token>  $between
-     */
-    private static function isDotted(Token $token, array $between): bool
-    {
-        return $token->is('.')
-            && count(array_filter($between, static fn (Token $one): bool => $one->is('.'))) > 1;
-    }
-
-    /**
      * Whether nothing but small words and states lie between an amount and the name behind it.
      *
      * @param  list<Token>  $tokens
@@ -150,7 +156,7 @@ final class Pairing
         $hasUnknown = false;
         foreach ($between as $i => $token) {
             $isShort = $token->is('.') && $i === 0;
-            if ($token->is(';', '.', ':', '=') && ! $isShort && ! self::isDotted($token, $between)) {
+            if ($token->is(';', '.', ':', '=') && ! $isShort) {
                 return false;
             }
             if ($token->is(',', 'and', 'et', '+', ')', 'with', 'in', 'into', 'dans', 'avec') && $hasUnknown) {

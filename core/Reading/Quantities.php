@@ -75,18 +75,6 @@ final class Quantities
         ['a', 'couple', 'of', 'drops', 'or', 'so'],
     ];
 
-    /** Measures without a measure: "a splash", "two caps of", "un filet". */
-    private const LOOSE = [
-        'splash', 'splashes', 'dash', 'dashes', 'pinch', 'pinches', 'drizzle', 'glug', 'glugs', 'squeeze', 'squeezes',
-        'squirt', 'squirts', 'dollop', 'dollops', 'knob', 'knobs', 'blob', 'blobs', 'dab', 'palmful', 'scoop',
-        'scoops', 'capful', 'capfuls', 'cap', 'caps', 'jar', 'jars', 'bottle', 'bottles', 'glass', 'glasses', 'mug',
-        'mugs', 'bowl', 'bowlful', 'spoon', 'spoons', 'ladle', 'ladles', 'pump', 'pumps', 'slice', 'slices', 'lump',
-        'chunk', 'tin', 'pot', 'bunch', 'bunches', 'lot', 'touch', 'swirl', 'hint',
-        'pincee', 'pincees', 'filet', 'trait', 'traits', 'noix', 'noisette', 'bouchon', 'bouchons', 'verre', 'verres',
-        'bol', 'bols', 'bocal', 'louche', 'louches', 'tranche', 'tranches', 'bouquet', 'bouquets', 'botte', 'giclee',
-        'pot', 'morceau', 'morceaux', 'dose', 'doses', 'pression', 'pressions', 'pointe',
-    ];
-
     /** How full the spoon was: kept in the text, too vague for a number. */
     private const HEAPED = [
         'heaped',
@@ -145,6 +133,7 @@ final class Quantities
         'spoonful' => Unit::Tablespoon,
         'spoonfuls' => Unit::Tablespoon,
         'cuilleree' => Unit::MetricTablespoon,
+        'cuillerees' => Unit::MetricTablespoon,
         'ozs' => Unit::Ounce,
         'mls' => Unit::Millilitre,
         'grs' => Unit::Gram,
@@ -200,7 +189,7 @@ final class Quantities
         while ($next > $at && isset($tokens[$next]) && $tokens[$next]->is(...self::HEAPED)) {
             $next++;
         }
-        if (! isset($tokens[$next]) || ! $tokens[$next]->is(...self::LOOSE)) {
+        if (! isset($tokens[$next]) || ! $tokens[$next]->is(...AmountReader::LOOSE)) {
             return null;
         }
         $of = isset($tokens[$next + 1]) && $tokens[$next + 1]->is('of', 'de', 'd');

@@ -58,6 +58,12 @@ final readonly class ReadLine
         return $this->but(isOutside: true);
     }
 
+    /** The same with nothing said of its phase. */
+    public function withoutPhase(): self
+    {
+        return $this->but(hasPhase: false);
+    }
+
     /** The same with an amount the rest of the note tells. */
     public function of(Amount $amount, float $confidence): self
     {
@@ -75,13 +81,14 @@ final readonly class ReadLine
         ?float $confidence = null,
         ?Section $in = null,
         bool $isOutside = false,
+        bool $hasPhase = true,
     ): self
     {
         return new self(
             $this->ingredient,
             $this->name,
             $amount ?? $this->amount,
-            $this->phase,
+            $hasPhase ? $this->phase : null,
             $confidence ?? $this->confidence,
             $this->candidates,
             $this->span,

@@ -33,6 +33,9 @@ final class Section
     public function isMeant(string $word, string ...$beside): bool
     {
         return (RoleWords::FORMS[$word] ?? null) === $this->makes()
-            && array_diff($beside, $this->label, $this->of) === [];
+            && array_diff(
+                array_map(NameIndex::stem(...), $beside),
+                array_map(NameIndex::stem(...), [...$this->label, ...$this->of]),
+            ) === [];
     }
 }

@@ -15,24 +15,21 @@ final readonly class TitleLine
     /** What a product is called after, where the word is no ingredient too. Folded. */
     private const PRODUCTS = '/\b(?:mask|masque|spray|mist|brume|spritz|serum|cream|creme|balm|baume|pomade|pommade'
         .'|custard|jelly|gelee|rinse|rincage|conditioner|leave in|sans rincage|detangler|demelant|wash|shampoo'
-        .'|shampo+ing'
-        .'|lotion|tonic|tonique|paste|pack|treatment|soin|whip|fouettee?|cubes?|bars?|softener|gloss|scrub|gommage)\b/';
-
-    /** Who begins like this tells what to do. Folded. */
-    private const DOING = [
-        'add', 'blend', 'boil', 'bring', 'chop', 'combine', 'cook', 'crush', 'dissolve', 'fill', 'grate', 'heat',
-        'infuse', 'leave', 'mash', 'measure', 'melt', 'mix', 'pour', 'press', 'put', 'rinse', 'shake', 'simmer', 'soak',
-        'sprinkle', 'squeeze', 'steep', 'stir', 'strain', 'take', 'use', 'warm', 'weigh', 'whisk', 'whizz',
-        'ajouter', 'ajoutez', 'chauffer', 'chauffez', 'couper', 'ecraser', 'faire', 'faites', 'fondre', 'infuser',
-        'laisser', 'laissez', 'melanger', 'melangez', 'mettre', 'mettez', 'mixer', 'mixez', 'prendre', 'prenez',
-        'raper', 'rincer', 'verser', 'versez',
-    ];
+        .'|shampo+ing|apres shampo+ing|milk for|lait pour|cloud|nuage|pudding|butter for|whipped|twist|curl|boucles?|stick'
+        .'|lotion|tonic|tonique|paste|pack|treatment|soin|whip|fouettee?|cubes?|bars?|softener|gloss|scrub|gommage'
+        .'|drops|elixir|toner|tint|souffle|glaze|slip|smoothie|hair (?:oil|butter|milk|tea|food)|scalp (?:oil|drops)'
+        .'|beurre capillaire|huile capillaire|lait capillaire|bain d huile|pommade)\b/';
 
     /** Words that lead from the name to who it is for. */
     private const FOR_WHOM = '/[\s(,;:–—-]*(?:\b(?:for|pour|while|during|my|our|the|her|his|i[’\']?m|she|he|is|they'
         .'|are|who'
         .'|ma|mon|mes|la|le|les|notre|une?|baby|girl|boy|daughter|son'
-        .'|niece|nephew|bébé|fille|fils|petite?|nièce|neveu)\b[\s,’\']*)*$/iu';
+        .'|niece|nephew|bébé|fille|fils|petite?|nièce|neveu|aged?|âgée?|de|qui|a)\b[\s,’\'(]*)*$/iu';
+
+    /** Who it is for, where an age or a name is all that is said. */
+    private const SOMEBODY = '/[\s(,;:–—-]*\b(?:for|pour)\s+(?:(?:my|our|his|her|the|ma|mon|mes|notre|nos|les?|la|ta|ton)\s+)?'
+        .'(?:\p{L}+\s+)?(?:bab(?:y|ies)|kids?|child(?:ren)?|daughters?|sons?|niece|nephew|girls?|boys?|toddlers?|sister|brother|mum'
+        .'|mom|wife|husband|filles?|fils|bébés?|enfants?|nièce|neveu|petite?s?|sœur|frère|maman)\b.*$/iu';
 
     /** @param  bool  $saysMore  whether the line says who it is for or what it fills, too */
     private function __construct(public string $name, public ?StatedYield $yield, public bool $saysMore)
@@ -55,7 +52,7 @@ final readonly class TitleLine
         if (
             $first === null
             || $first->kind !== Token::WORD
-            || ($first->is(...self::DOING) && ! self::isLeaveIn($tokens))
+            || ($first->is(...RoleWords::DOING) && ! self::isNoun($tokens))
             || Headings::phase($tokens) !== null
             || $tokens[count($tokens) - 1]->is(':')
         ) {
@@ -66,15 +63,15 @@ final readonly class TitleLine
         $written = $yield === null ? $line : substr($line, 0, $yield->at);
         $tokens = Lexer::tokens($written, 0);
         $isProduct = preg_match(self::PRODUCTS, implode(' ', array_column($tokens, 'folded'))) === 1;
-        $isPlain = self::isPlainMaterial($tokens, $names, $catalogue);
+        $isPlain = self::isPlainMaterial($tokens, $names, $catalogue, $yield !== null);
         if (
             $tokens === []
             || count($tokens) > 2 * self::MOST_WORDS
             || self::isMeasuring($tokens)
             || match (true) {
                 $isProduct => false,
-                $yield === null => $isPlain || ! $isMeasured,
-                default => $yield->isSaid ? $isPlain : self::namesOne($tokens, $names),
+                $yield === null => $isPlain || (! $isMeasured && self::isSentence($tokens)),
+                default => $isPlain,
             }
         ) {
             return null;
@@ -84,13 +81,24 @@ final readonly class TitleLine
         return $name === '' ? null : new self(mb_substr($name, 0, 120), $yield, $name !== self::trimmed($line));
     }
 
-    /** @param  list<Token>  $tokens */
-    private static function isLeaveIn(array $tokens): bool
+    /**
+     * "Leave-in …", "Rinse au vinaigre", "Wash day scrub": the word is part of a name here.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private static function isNoun(array $tokens): bool
     {
-        return $tokens[0]->is('leave') && preg_match('/^-?(?:in|on)/', implode('', array_map(
-            static fn (Token $token): string => $token->folded,
-            array_slice($tokens, 1, 2),
-        ))) === 1;
+        $next = $tokens[1] ?? null;
+        if ($tokens[0]->is('leave')) {
+            return preg_match('/^-?(?:in|on)/', ($next->folded ?? '').($tokens[2]->folded ?? '')) === 1;
+        }
+        $words = array_filter($tokens, static fn (Token $token): bool => $token->kind === Token::WORD);
+        $said = implode(' ', array_column($words, 'folded'));
+
+        return count($words) <= 8
+            && ! ($next?->is('the', 'it', 'in', 'your', 'some', 'a', 'an', 'together', 'les', 'le', 'la', 'l', 'un', 'une', 'de', 'du') ?? false)
+            && (preg_match(self::PRODUCTS, $said) === 1
+                || $next === null || $next->kind === Token::MARK || $next->is('au', 'aux', 'with', 'for', 'pour'));
     }
 
     /** @param  list<Token>  $tokens */
@@ -110,40 +118,55 @@ final readonly class TitleLine
      *
      * @param  list<Token>  $tokens
      */
-    private static function isPlainMaterial(array $tokens, NameIndex $names, Catalogue $catalogue): bool
+    private static function isPlainMaterial(
+        array $tokens,
+        NameIndex $names,
+        Catalogue $catalogue,
+        bool $hasAmount,
+    ): bool
     {
-        $found = $tokens === [] ? null : $names->at($tokens, 0);
+        $words = array_values(array_filter(
+            $tokens,
+            static fn (Token $token): bool => $token->kind !== Token::MARK || $token->is('-', "'", '’', '/', '+', '&'),
+        ));
+        while ($words !== [] && $words[0]->is(...RoleWords::STATES)) {
+            array_shift($words);
+        }
+        $found = $words === [] ? null : $names->at($words, 0);
+        $left = $found === null ? [] : array_filter(
+            array_slice($words, $found[1]),
+            static fn (Token $token): bool => ! $token->is(...RoleWords::STATES, ...LineWords::FILLERS, ...['refined', 'unrefined', 'raffine', 'brut']),
+        );
 
         return $found !== null
-            && $found[1] === count($tokens)
-            && ! in_array(
+            && $left === []
+            && ($hasAmount || ! in_array(
                 $catalogue->get($found[0])->kind,
                 [Kind::HydrosolOrTea, Kind::PlantJuiceOrGel, Kind::PlantMilkOrFood],
                 true,
-            );
+            ));
     }
 
     /** @param  list<Token>  $tokens */
-    private static function namesOne(array $tokens, NameIndex $names): bool
+    private static function isSentence(array $tokens): bool
     {
-        foreach ($tokens as $at => $token) {
-            if ($token->kind === Token::WORD && $names->at($tokens, $at) !== null) {
-                return true;
-            }
-        }
-
-        return false;
+        return count($tokens) > self::MOST_WORDS || $tokens[count($tokens) - 1]->is('.', ';', ',');
     }
 
     /** "Curl milk for my daughter, she is 8" is called "Curl milk"; "Baby cream" stays. */
     private static function withoutWhom(string $name): string
     {
+        $short = preg_replace(self::SOMEBODY, '', $name) ?? $name;
+        if ($short !== $name && self::trimmed($short) !== '') {
+            return $short;
+        }
         $whom = ForWhom::in($name)->audienceWords;
         $at = $whom === '' ? false : strripos($name, $whom);
         if ($at === false || $at === 0) {
             return $name;
         }
-        $left = preg_replace(self::FOR_WHOM, '', substr($name, 0, $at)) ?? '';
+        $left = preg_replace('/[\s(,;:–—-]*\b(?:for|pour)\s+\p{Lu}\p{L}+\s*\($/u', '', substr($name, 0, $at)) ?? '';
+        $left = preg_replace(self::FOR_WHOM, '', $left) ?? '';
 
         return self::trimmed($left) === '' ? $name : $left;
     }
