@@ -34,8 +34,12 @@ final class BareNumbers
         }
         $sum = array_sum(array_map(static fn (ReadLine $line): float => (float) $line->bare, $bare));
         $others = array_filter($lines, static fn (ReadLine $line): bool => $line->bare === null);
-        $measured = count(array_filter($others, static fn (ReadLine $line): bool => $line->amount?->unit !== null));
-        if ($measured > 0 && $measured >= count($bare) || array_filter($bare, $isCounted) === $bare) {
+        // a list of weights names things to be weighed; "5 dates" and "1 papaya" don't
+        $weighed = array_filter(
+            $bare,
+            static fn (ReadLine $line): bool => $line->ingredient !== null && ! $isCounted($line),
+        );
+        if (count($weighed) < 2 || count($weighed) < count($others)) {
             return array_map(static fn (ReadLine $line): ReadLine => $line->bare === null ? $line : $line->of(
                 Amount::pieces(Band::exact($line->bare), Piece::Whole),
                 $isCounted($line) ? 1.0 : self::UNSAID,

@@ -13,7 +13,7 @@ final class ClauseRole
     private const PH = '/\bph\b(?: \w+){0,4} ?(?:\d|,|acid)|\bph$/';
 
     /** A yield or what it fills. */
-    private const YIELDS = '/^(?:it |this |the batch )?(?:makes?|fills?|yields?|gives?|enough for|batch(?: size)?|total|donne|remplit'
+    private const YIELDS = '/^(?:it |this |the batch )?(?:makes?|fills?|yields?|gives?|remplir|remplissez|enough for|batch(?: size)?|total|donne|remplit'
         .'|rendement|pour \d|for \d+ ?(?:g|ml|oz)\b)/';
 
     /**
@@ -30,6 +30,7 @@ final class ClauseRole
         $named = array_filter($items, static fn (Item $item): bool => $item->isNamed()) !== [];
 
         return match (true) {
+            self::isWork($clause) => Role::Utility,
             $clause->says(self::YIELDS) && StatedYield::endOf($clause->words) !== null => Role::Yield,
             $clause->says(self::PH) && ! ($measured && $named && $isAmountFirst) && ! $clause->isDoing() => Role::Claim,
             self::isClaim($clause) && ! ($measured && $named) => Role::Claim,
@@ -43,8 +44,10 @@ final class ClauseRole
             $measured && ($named || count($clause->tokens) <= 10) => Role::Ingredient,
             $clause->has(...RoleWords::MAKING) => Role::Step,
             self::isUtility($clause) => Role::Utility,
-            $isAmountFirst => Role::Ingredient,
+            $isAmountFirst, self::isCounted($clause, $start) => Role::Ingredient,
             $named && ! $clause->says(RoleWords::REMARK) && count($clause->tokens) <= 8 && $first->at <= $start + 3 => Role::Ingredient,
+            $clause->has(...RoleWords::ADDING) && ! $clause->says(RoleWords::REMARK) => Role::Step,
+            self::isSomebody($clause) => Role::Audience,
             default => Role::Remark,
         };
     }
@@ -63,6 +66,27 @@ final class ClauseRole
         return $clause->says(RoleWords::LASTING)
             || (count($clause->tokens) <= 5 && ! $clause->isDoing())
             || $clause->says('/\b(?:in|au|dans) (?:the |le |un |a )?(?:cold|cool|dark|cupboard|froid|frais|noir|placard)\b/');
+    }
+
+    /** "5 dates": a number before something nobody knows. */
+    private static function isCounted(Clause $clause, int $start): bool
+    {
+        $number = Numbers::at($clause->tokens, min($start, count($clause->tokens) - 1));
+
+        return $number !== null && count($clause->tokens) - $start <= 6
+            && isset($clause->tokens[$number[1]]) && $clause->tokens[$number[1]]->kind === Token::WORD
+            && ! $clause->says(RoleWords::USING);
+    }
+
+    /** Cleaning and testing: nothing of it goes in. */
+    private static function isWork(Clause $clause): bool
+    {
+        return $clause->says(RoleWords::WORK);
+    }
+
+    private static function isSomebody(Clause $clause): bool
+    {
+        return ForWhom::in($clause->words)->audience !== null && count($clause->tokens) <= 14;
     }
 
     public static function isUse(Clause $clause): bool

@@ -65,9 +65,11 @@ final class Headings
 
     /** A fat or a water by these is made first, and no phase. */
     private const AHEAD = [
-        'first', 'ahead', 'before', 'make', 'making', 'infused', 'infuse', 'infusee', 'abord', 'avance', 'veille', 'prepare',
-        'preparer', 'month', 'weeks', 'days', 'macerat', 'mois', 'semaines', 'steeped', 'macere', 'maceree', 'day', 'earlier',
+        'first', 'ahead', 'before', 'make', 'making', 'abord', 'avance', 'veille', 'prepare',
+        'preparer', 'month', 'weeks', 'days', 'mois', 'semaines', 'day', 'earlier',
     ];
+
+    private const INFUSED = ['infused', 'infuse', 'infusee', 'macerat', 'macere', 'maceree', 'steeped', 'herbal', 'flower'];
 
     private const LONGEST = 9;
 
@@ -92,7 +94,9 @@ final class Headings
         }
         $colon = null;
         foreach ($tokens as $at => $token) {
-            if ($token->is(':') || ($token->is('–', '—', '=') && $at > $from)) {
+            $isDash = $token->is('-') && $at > $from && isset($tokens[$at + 1])
+                && $token->start > $tokens[$at - 1]->end && $tokens[$at + 1]->start > $token->end;
+            if ($token->is(':') || $isDash || ($token->is('–', '—', '=') && $at > $from)) {
                 $colon = $at;
 
                 break;
@@ -112,7 +116,10 @@ final class Headings
         }
         $beginning = self::whole($tokens, $from, $colon, $tokens[$colon]->is(':'));
         $saysPhase = $beginning?->phase !== null
-            && ($tokens[$colon]->is(':') || array_intersect($beginning->label, self::PARTS) !== []);
+            && ($tokens[$colon]->is(':')
+                || array_intersect($beginning->label, self::PARTS) !== []
+                || array_intersect($beginning->label, self::WHEN) !== []
+                || Quantities::at($tokens, $colon + 1) !== null);
         $isAmount = Quantities::at($tokens, $colon + 1) !== null
             && self::isAmountAlone($tokens, $colon + 1);
 
@@ -158,17 +165,31 @@ final class Headings
             return null;
         }
         $phase = self::phaseOf($words, $numbers, $hasColon);
-        $makes = $phase === null || array_intersect($words, self::AHEAD) !== []
+        $makes = $phase === null || array_intersect($words, [...self::AHEAD, ...self::INFUSED]) !== []
             ? self::makes($words, $numbers, $hasColon, $to === count($tokens))
             : null;
 
         return match (true) {
             $makes !== null => new Heading(null, $makes, $words, $to),
             $phase !== null => new Heading($phase, null, $words, $to, array_intersect($words, [...self::WATER, ...self::OIL, ...self::COOL, ...self::WHEN]) === []),
+            $numbers === [] && $to === count($tokens) && self::isNext($words) => new Heading(null, null, $words, $to),
             $numbers === [] && preg_match(self::NEW, implode(' ', $words)) === 1
                 && ($hasColon || $to === count($tokens)) => new Heading(null, null, $words, $to),
             default => null,
         };
+    }
+
+    /**
+     * "second: the balm", "then the cream": something else begins.
+     *
+     * @param  list<string>  $words
+     */
+    private static function isNext(array $words): bool
+    {
+        return count($words) <= 5
+            && count($words) >= 2
+            && in_array($words[0], ['first', 'second', 'secondly', 'third', 'then', 'now', 'next', 'finally', 'puis', 'ensuite', 'enfin', 'deuxieme'], true)
+            && in_array($words[1], ['the', 'le', 'la', 'les', 'l', 'for', 'pour', 'my', 'ma', 'mon'], true);
     }
 
     /**
@@ -241,7 +262,7 @@ final class Headings
         foreach (array_unique([$rest[count($rest) - 1], $rest[0], ...array_slice($rest, 0, 3)]) as $word) {
             $makes = RoleWords::FORMS[$word] ?? null;
             $isFat = in_array($word, ['oil', 'huile', 'water', 'eau', 'liquid', 'liquide', 'mix', 'melange', 'blend', 'base'], true);
-            if ($makes !== null && ($hasColon || ($led && count($rest) <= 3) || $isAhead) && (! $isFat || $isAhead) && count($rest) <= 6) {
+            if ($makes !== null && ($hasColon || ($led && count($rest) <= 3) || $isAhead) && (! $isFat || $isAhead || array_intersect($words, self::INFUSED) !== []) && count($rest) <= 6) {
                 return $word;
             }
         }

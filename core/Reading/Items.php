@@ -6,6 +6,8 @@ namespace Ilvane\Core\Reading;
 
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Measure\Amount;
+use Ilvane\Core\Measure\AmountReader;
+use Ilvane\Core\Measure\Unit;
 
 /** Finds amounts, names, what parts give, and hints of the making in a stretch of a note. */
 final readonly class Items
@@ -35,6 +37,7 @@ final readonly class Items
     public function in(array $tokens, array $sections): array
     {
         $items = $hints = [];
+        $unit = null;
         for ($at = 0; $at < count($tokens);) {
             $hint = Hints::at($tokens, $at);
             if ($hint !== null) {
@@ -43,7 +46,8 @@ final readonly class Items
 
                 continue;
             }
-            $item = $this->at($tokens, $at, $sections);
+            $item = $this->at($tokens, $at, $sections) ?? $this->borrowing($tokens, $at, $unit);
+            $unit = $item?->quantity?->amount->unit ?? $unit;
             if ($item !== null) {
                 $items[] = $item;
             }
@@ -51,6 +55,36 @@ final readonly class Items
         }
 
         return [$items, $hints];
+    }
+
+    /**
+     * "3 drops of cedar, 2 of bergamot": the unit of the one before it, most likely.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private function borrowing(array $tokens, int $at, ?Unit $unit): ?Item
+    {
+        $before = $tokens[$at - 1] ?? null;
+        $number = $unit === null || $before === null || ! $before->is(',', 'and', 'et', '+', '&')
+            ? null
+            : Numbers::at($tokens, $at);
+        if ($number === null || $number[0]->high <= 0 || ! isset($tokens[$number[1]])) {
+            return null;
+        }
+        $next = $number[1];
+        while (isset($tokens[$next]) && $tokens[$next]->is('of', 'de', 'd', "'", '’')) {
+            $next++;
+        }
+        if ($next === $number[1] && $this->names->at($tokens, $next) === null) {
+            return null;
+        }
+
+        return new Item($at, $number[1], quantity: new Quantity(
+            Amount::measured($number[0], $unit),
+            new Span($tokens[$at]->start, $tokens[$number[1] - 1]->end),
+            $number[1],
+            isBorrowed: true,
+        ));
     }
 
     /**
@@ -92,6 +126,7 @@ final readonly class Items
         if ($sections === []) {
             return null;
         }
+        $next = self::named($tokens, $at, $next, $sections);
         $words = array_values(array_map(
             static fn (Token $token): string => $token->folded,
             array_filter(
@@ -99,7 +134,9 @@ final readonly class Items
                 static fn (Token $token): bool => $token->kind === Token::WORD,
             ),
         ));
-        $isDefinite = $at > 0 && $tokens[$at - 1]->is(...self::DEFINITE, ...["'", '’']);
+        $before = $tokens[$at - 1] ?? null;
+        $isDefinite = $before !== null && ($before->is(...self::DEFINITE, ...["'", '’'])
+            || AmountReader::unit($before->folded) !== null);
         $heads = array_unique([$words[count($words) - 1], $words[0]]);
         foreach (array_reverse($sections) as $section) {
             foreach ($heads as $head) {
@@ -111,6 +148,26 @@ final readonly class Items
         }
 
         return null;
+    }
+
+    /**
+     * "calendula oil": the words before the noun may name what went into it.
+     *
+     * @param  list<Token>  $tokens
+     * @param  list<Section>  $sections
+     */
+    private static function named(array $tokens, int $at, int $next, array $sections): int
+    {
+        for ($end = $at; $end <= $at + 3 && isset($tokens[$end]) && $tokens[$end]->kind === Token::WORD; $end++) {
+            $beside = array_map(static fn (Token $token): string => $token->folded, array_slice($tokens, $at, $end - $at));
+            foreach (isset(RoleWords::FORMS[$tokens[$end]->folded]) && $beside !== [] ? $sections : [] as $section) {
+                if ($section->isMeant($tokens[$end]->folded, ...$beside)) {
+                    return max($next, $end + 1);
+                }
+            }
+        }
+
+        return $next;
     }
 
     /**

@@ -125,6 +125,7 @@ final readonly class LineReader
         $span = new Span($tokens[$meant->at]->start, $tokens[$meant->next - 1]->end);
         $confidence = match (true) {
             $quantity === null => min($meant->confidence, self::NO_AMOUNT),
+            $quantity->isBorrowed => min($meant->confidence, self::AMOUNT_UNSURE),
             default => $meant->confidence,
         };
 
@@ -219,7 +220,7 @@ final readonly class LineReader
      */
     private static function wordsBeside(Quantity $quantity, array $tokens, array $items): array
     {
-        $isStop = static fn (int $i): bool => $tokens[$i]->is(',', ';', '.', '(', ')', ':', '+', 'and', 'et', 'then', 'puis');
+        $isStop = static fn (int $i): bool => $tokens[$i]->is(',', ';', '.', '(', ')', ':', '+', 'and', 'et', 'then', 'puis', 'if', 'si', 'when', 'quand', 'until', 'till', 'for', 'pour', 'to', 'plus', 'with', 'avec');
         $taken = [];
         foreach ($items as $item) {
             for ($i = $item->at; $i < $item->next; $i++) {

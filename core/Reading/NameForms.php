@@ -119,8 +119,8 @@ final class NameForms
         if ($meant !== []) {
             return [null, $meant, self::ONLY_A_NAME];
         }
-        if ($quantity?->amount->unit === Unit::Drop || ($quantity?->amount->entered ?? '') === 'a few drops'
-            || str_contains($quantity->amount->entered ?? '', 'gouttes')) {
+        if ($quantity?->amount->unit === Unit::Drop 
+            || preg_match('/\bdrops$|\bgouttes$/', $quantity->amount->entered ?? '') === 1) {
             $oil = $this->oneNamed(["$written essential oil", "huile essentielle de $written",
                 "huile essentielle d $written", "$written absolute", "absolue de $written"]);
             if ($oil !== null) {
@@ -241,6 +241,7 @@ final class NameForms
             return null;
         }
         $mark = isset($tokens[$item->next]) && $tokens[$item->next]->is(',', '(', '-') ? 1 : 0;
+        $mark += isset($tokens[$item->next + $mark]) && $tokens[$item->next + $mark]->is('all', 'tous', 'toutes', 'both') ? 1 : 0;
         $after = self::STATES[$tokens[$item->next + $mark]->folded ?? ''] ?? null;
         $at = $item->at - 1;
         while ($at > 0 && $tokens[$at]->is('de', 'd', "'", '’')) {

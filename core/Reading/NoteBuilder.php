@@ -17,7 +17,7 @@ final class NoteBuilder
     ];
 
     /** "80 g of the juice", "de cette infusion". */
-    private const TAKEN = '/\b(?:of|de|du|d)(?: (?:the|this|that|my|le|la|l|ce|cet|cette))?'
+    private const TAKEN = '/\b(?:of|de|du|d)(?: (?:the|this|that|my|le|la|l|ce|cet|cette))(?: \w+)??'
         .'(?: (?:strained|cooled|filtered|finished|infused|filtre|filtree|cool|cold|resulting|thick|clear))* (juice|jus|tea|tisane|infusion'
         .'|decoction|gel|milk|lait|puree|macerat|oil|huile|slime|mucilage|brew|soak|pulp|pulpe)\b/';
 
@@ -167,7 +167,7 @@ final class NoteBuilder
     private static function withBare(Clause $clause, array $items): array
     {
         $bare = Items::bare($clause->tokens, $items, $clause->start());
-        if ($bare === null || $items === []) {
+        if ($bare === null) {
             return $items;
         }
         $all = [...$items, $bare];
@@ -186,6 +186,9 @@ final class NoteBuilder
     {
         $placed = [];
         foreach ($found as $line) {
+            if ($line->takes !== null && $this->isTaken($line)) {
+                continue; // "use 80 g of the juice. Stir 80 g juice with …"
+            }
             if ($line->takes !== null && $line->takes === $this->open) {
                 $this->open = null;
             }
@@ -198,6 +201,12 @@ final class NoteBuilder
         }
 
         return $placed;
+    }
+
+    private function isTaken(ReadLine $line): bool
+    {
+        return array_filter($this->lines, static fn (ReadLine $one): bool => $one->takes === $line->takes
+            && $one->amount?->entered === $line->amount?->entered) !== [];
     }
 
     /** @return list<string> */
@@ -219,8 +228,7 @@ final class NoteBuilder
             }
         }
         $since = array_slice($this->lines, $this->since);
-        $isPlant = fn (ReadLine $line): bool => $line->ingredient !== null && $line->in === null
-            && in_array($this->catalogue->get($line->ingredient)->kind, self::PLANTS, true);
+        $isPlant = fn (ReadLine $line): bool => $line->in === null && ($line->ingredient === null || in_array($this->catalogue->get($line->ingredient)->kind, self::PLANTS, true));
         if (array_filter($since, $isPlant) === []) {
             return;
         }

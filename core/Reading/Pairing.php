@@ -210,7 +210,15 @@ final class Pairing
     {
         foreach ($tokens as $i => $token) {
             if ($token->start === $quantity->span->start) {
-                return $i > 0 && $tokens[$i - 1]->is('(', '=', 'or', 'ou', '/', ',', '-');
+                $before = $i - 1;
+                while ($before > 0 && $tokens[$before]->is('about', 'environ', '~', '≈', 'approx', 'around', 'soit', '.')) {
+                    $before--;
+                }
+                $after = $tokens[$quantity->next] ?? null;
+                $isLast = $after === null || $after->kind === Token::MARK;
+
+                return $before >= 0 && ($tokens[$before]->is('(', '=', 'or', 'ou', '/')
+                    || ($isLast && $tokens[$before]->is(',', '-')));
             }
         }
 

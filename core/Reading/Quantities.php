@@ -193,7 +193,10 @@ final class Quantities
             return null;
         }
         $of = isset($tokens[$next + 1]) && $tokens[$next + 1]->is('of', 'de', 'd');
-        if ($next === $at && ! $of) {
+        $isName = isset($tokens[$next + 1]) && $tokens[$next + 1]->kind === Token::WORD
+            && ! $tokens[$next + 1]->is('the', 'it', 'out', 'a', 'an', 'in', 'into', 'well', 'gently', 'le', 'la', 'les', 'un', 'une', 'through', 'with')
+            && $tokens[$next]->is('squeeze', 'splash', 'dash', 'pinch', 'drizzle', 'filet', 'trait');
+        if ($next === $at && ! $of && ! $isName) {
             return null;
         }
         $said = implode(' ', array_map(

@@ -8,7 +8,7 @@ use Ilvane\Core\Measure\Amount;
 
 /**
  * An amount found in a text, with where it stands and a second measure of the same thing if one is given beside it;
- * whether each of what follows has it, and the number where no unit was written.
+ * whether each of what follows has it, the number where no unit was written, and whether the unit is that of the one before.
  */
 final readonly class Quantity
 {
@@ -19,6 +19,7 @@ final readonly class Quantity
         public ?Amount $other = null,
         public bool $isEach = false,
         public ?float $bare = null,
+        public bool $isBorrowed = false,
     ) {
     }
 }

@@ -98,6 +98,12 @@ final class RoleWords
         .'|(?:hot|warm|cold|iced|boiling) water (?:around|under|outside)|stand\w* .{0,24} in (?:a )?(?:\w+ )?(?:hot|warm|cold|iced?) water'
         .'|stand .{0,16} in hot water|in hot water$|a l eau (?:tiede|froide|chaude|claire)|with (?:cool|cold|lukewarm|warm|lots of|plenty of) water)\b/';
 
+    /** Cleaning and testing, from its first word on. */
+    public const WORK = '/^(?:\d+ )?(?:first |then |d abord |before you start )?(?:(?:sterilis|steriliz|sanitis|sanitiz|disinfect|desinfect|wipe|nettoy|essuy|clean )\w*'
+        .'|(?:wash|rinse|boil|scald|laver|lavez|ebouillant\w*|rincer) (?:the |your |all |every|les |le |tous |tout |out )?(?:the |your )?'
+        .'(?:jars?|bottles?|hands|tools|pots|things|bocal|bocaux|flacons?|mains|ustensiles|materiel)'
+        .'|(?:to |pour )(?:test|tester|mesurer|measure|check|sterilise|clean)\b|(?:test|tester|check|mesurer|measure) (?:the |le |its )?ph\b(?! should))/';
+
     /** Said of the whole and no line of it. */
     public const REMARK = '/^(?:note|nb|n b|ps|p s|remarque|attention|careful|warning|caution|tip|astuce|source|from|seen|copied'
         .'|heard|got|found|first|last|next|she|he|they|i|we|my|it|this|that|these|smells?|nice|good|love|stinks?|looks?'

@@ -19,7 +19,7 @@ final readonly class StatedYield
         'douze' => 12,
     ];
 
-    private const LEAD = 'it|this|makes?|fills?|gives?|yields?|batch|total|enough|for|pour|donne|remplit|rendement'
+    private const LEAD = 'it|this|remplir|remplissez|fill|into|makes?|fills?|gives?|yields?|batch|total|enough|for|pour|donne|remplit|rendement'
         .'|recette|of|de'
         .'|about|around|approx|environ|the|le|la';
 

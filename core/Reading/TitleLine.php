@@ -53,7 +53,7 @@ final readonly class TitleLine
             $first === null
             || $first->kind !== Token::WORD
             || ($first->is(...RoleWords::DOING) && ! self::isNoun($tokens))
-            || Headings::phase($tokens) !== null
+            || self::isHeading($tokens)
             || $tokens[count($tokens) - 1]->is(':')
         ) {
             return null;
@@ -76,7 +76,7 @@ final readonly class TitleLine
         ) {
             return null;
         }
-        $name = self::trimmed(self::withoutWhom($written));
+        $name = self::trimmed(self::withoutUse(self::withoutWhom($written)));
 
         return $name === '' ? null : new self(mb_substr($name, 0, 120), $yield, $name !== self::trimmed($line));
     }
@@ -148,6 +148,14 @@ final readonly class TitleLine
     }
 
     /** @param  list<Token>  $tokens */
+    private static function isHeading(array $tokens): bool
+    {
+        $heading = Headings::of($tokens);
+
+        return $heading !== null && $heading->next === count($tokens);
+    }
+
+    /** @param  list<Token>  $tokens */
     private static function isSentence(array $tokens): bool
     {
         return count($tokens) > self::MOST_WORDS || $tokens[count($tokens) - 1]->is('.', ';', ',');
@@ -171,6 +179,17 @@ final readonly class TitleLine
         return self::trimmed($left) === '' ? $name : $left;
     }
 
+    /** "Avocado mask - rinse well!" is called "Avocado mask". */
+    private static function withoutUse(string $name): string
+    {
+        if (preg_match('/^(.{3,}?)\s+[–—-]\s+(.+)$/u', $name, $parts) !== 1) {
+            return $name;
+        }
+        $after = Lexer::tokens($parts[2], 0);
+
+        return $after !== [] && (new Clause($after))->says(RoleWords::USING) ? $parts[1] : $name;
+    }
+
     private static function trimmed(string $name): string
     {
         return preg_replace('/^[\s(,;:.–—-]+|[\s(,;:.–—-]+$/u', '', $name) ?? $name;
@@ -186,7 +205,8 @@ final readonly class TitleLine
         $says = preg_match('/\pL/u', $whom) === 1;
         $spans = [[0, $says ? $end : $yield, Role::Title]];
         if ($says) {
-            $spans[] = [$end, $yield, Role::Audience];
+            $isUse = (new Clause(Lexer::tokens($whom, 0)))->says(RoleWords::USING);
+            $spans[] = [$end, $yield, $isUse ? Role::Use : Role::Audience];
         }
         $spans[] = [$yield, strlen($line), Role::Yield];
         foreach ($spans as [$from, $to, $role]) {
