@@ -540,7 +540,8 @@ final class ShippedCatalogue implements CatalogueSource
     {
         $meanings = [];
         foreach ($this->csv($file) as $row) {
-            $meanings[Folded::of($row['name'])][] = $row['key'];
+            $name = Folded::of($row['name']);
+            $meanings[$name] = array_values(array_unique([...$meanings[$name] ?? [], $row['key']]));
         }
 
         return $meanings;

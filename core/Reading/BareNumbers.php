@@ -57,6 +57,8 @@ final class BareNumbers
             preg_match(self::SAID_GRAMS, $text) === 1 => [false, 1.0],
             $grams !== null && $isNear($grams) && ! $isNear(100.0) => [false, 1.0],
             $percents > 0 && $isNear(100.0 - $percents) => [true, 1.0],
+            array_filter($others, static fn (ReadLine $line): bool => $line->amount?->kind === AmountKind::Rest) !== []
+                && $sum + $percents < 100.0 => [true, $grams === null || $sum + $percents < $grams / 2 ? 1.0 : self::UNSAID],
             $isNear(100.0) && $grams !== null && ! $isNear($grams) => [true, 1.0],
             $isNear(100.0) => [true, self::UNSAID],
             default => [false, self::UNSAID],

@@ -12,9 +12,12 @@ final class ClauseRole
     /** "pH about 5", "pH 5-5.5": what it should be, not what goes in. */
     private const PH = '/\bph\b(?: \w+){0,4} ?(?:\d|,|acid)|\bph$/';
 
+    /** A name and a number, as in a table. */
+    private const COLUMN = '/^(?!(?:step|phase|part|etape|page|version|stage|no|n) )[a-z][a-z ]{2,40} \d+(?:[.,]\d+)?$/';
+
     /** A yield or what it fills. */
     private const YIELDS = '/^(?:it |this |the batch )?(?:makes?|fills?|yields?|gives?|remplir|remplissez|enough for|batch(?: size)?|total|donne|remplit'
-        .'|rendement|pour \d|for \d+ ?(?:g|ml|oz)\b)/';
+        .'|rendement|(?:spoon|pour|ladle|divide|scoop|decant|verser|versez|couler|repartir|mettre) (?:it |this )?(?:in|into|dans|en) |pour \d|for \d+ ?(?:g|ml|oz)\b)/';
 
     /**
      * @param  list<Item>  $items  found in it
@@ -25,6 +28,8 @@ final class ClauseRole
         $start = $clause->start();
         $first = $items[0] ?? null;
         $measured = array_filter($items, self::isMeasured(...)) !== [];
+        $weighed = array_filter($items, static fn (Item $item): bool => $item->quantity?->amount->number !== null) !== [];
+        $names = count(array_filter($items, static fn (Item $item): bool => $item->isNamed()));
         $isAmountFirst = $first?->quantity !== null && $first->at <= $start + 1;
         $isNameFirst = $first !== null && $first->isNamed() && $first->at <= $start + 2 && ! $clause->isDoing();
         $named = array_filter($items, static fn (Item $item): bool => $item->isNamed()) !== [];
@@ -34,12 +39,15 @@ final class ClauseRole
             $clause->says(self::YIELDS) && StatedYield::endOf($clause->words) !== null => Role::Yield,
             $clause->says(self::PH) && ! ($measured && $named && $isAmountFirst) && ! $clause->isDoing() => Role::Claim,
             self::isClaim($clause) && ! ($measured && $named) => Role::Claim,
+            self::isUse($clause) && $clause->isDoing() && ! $weighed => Role::Use,
             count($items) === 1 && $first->quantity?->amount->kind === AmountKind::Rest => Role::Step,
             $isAmountFirst && $measured && ($named || ! self::isUse($clause)) => self::isUtility($clause) ? Role::Utility : Role::Ingredient,
             $isNameFirst && $measured => Role::Ingredient,
+            $isNameFirst && $names >= 3 && $hints === [] && ! $clause->isDoing() => Role::Ingredient,
+            $clause->says(self::COLUMN) => Role::Ingredient,
             $isNameFirst && $hints === [] && count($clause->tokens) <= 16 && ! self::isUse($clause)
                 && ! $clause->says('/^(?:the|this|ce|cette) /') => Role::Ingredient,
-            self::isUse($clause) && ! ($measured && $named) => Role::Use,
+            self::isUse($clause) && ! ($weighed && $named) => Role::Use,
             $clause->isDoing(), $hints !== [] => Role::Step,
             $measured && ($named || count($clause->tokens) <= 10) => Role::Ingredient,
             $clause->has(...RoleWords::MAKING) => Role::Step,
@@ -86,7 +94,8 @@ final class ClauseRole
 
     private static function isSomebody(Clause $clause): bool
     {
-        return ForWhom::in($clause->words)->audience !== null && count($clause->tokens) <= 14;
+        return ForWhom::in($clause->words)->audience !== null && count($clause->tokens) <= 14
+            && $clause->says('/\b(?:for|pour|my|ma|mon|mes|our|i m|enceinte|pregnant|expecting|she|elle|baby|bebe)\b/');
     }
 
     public static function isUse(Clause $clause): bool

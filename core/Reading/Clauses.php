@@ -10,7 +10,7 @@ final class Clauses
     /** A full stop behind one of these ends no sentence. */
     private const SHORT = [
         'tsp', 'tsps', 'tbsp', 'tbsps', 'tbs', 'tbl', 'oz', 'fl', 'lb', 'lbs', 'approx', 'ca', 'no', 'nr', 'vol', 'min',
-        'st', 'ste', 'dr', 'mrs', 'mr', 'env', 'cuil', 'gr', 'qs', 'pt', 'qt', 'ess', 'eg', 'ie', 'incl', 'deg',
+        'st', 'ste', 'dr', 'mrs', 'mr', 'env', 'cuil', 'gr', 'qs', 'pt', 'qt', 'ess', 'eg', 'ie', 'pres', 'presv', 'prez', 'cons', 'dist', 'alc', 'veg', 'opt', 'ext', 'sep', 'pcs', 'incl', 'deg',
     ];
 
     /**
@@ -44,7 +44,7 @@ final class Clauses
         $token = $tokens[$at];
         $before = $tokens[$at - 1] ?? null;
         $next = $tokens[$at + 1] ?? null;
-        if ($token->is(';', '!', '?', '→', '>', '|')) {
+        if ($token->is(';', '!', '?', '→', '>')) {
             return true;
         }
 

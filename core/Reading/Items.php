@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ilvane\Core\Reading;
 
 use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Measure\Amount;
 use Ilvane\Core\Measure\AmountReader;
 use Ilvane\Core\Measure\Unit;
@@ -75,7 +76,8 @@ final readonly class Items
         while (isset($tokens[$next]) && $tokens[$next]->is('of', 'de', 'd', "'", '’')) {
             $next++;
         }
-        if ($next === $number[1] && $this->names->at($tokens, $next) === null) {
+        $name = $next > $number[1] ? null : $this->names->at($tokens, $next);
+        if ($next === $number[1] && ($name === null || $this->isCounted($name[0]))) {
             return null;
         }
 
@@ -85,6 +87,17 @@ final readonly class Items
             $number[1],
             isBorrowed: true,
         ));
+    }
+
+    private function isCounted(string $key): bool
+    {
+        $material = $this->catalogue->get($key);
+
+        return $material->pieces !== [] || in_array(
+            $material->kind,
+            [Kind::DriedBotanical, Kind::FreshBotanical, Kind::PowderBotanical, Kind::PlantMilkOrFood],
+            true,
+        );
     }
 
     /**
@@ -199,14 +212,19 @@ final readonly class Items
      *
      * @param  list<Token>  $tokens
      * @param  list<Item>  $items  none of them an amount
-     * @param  int  $from  the first token that isn't a list number
+     * @param  int  $from  the first token to look at
+     * @param  int  $to  the one after the last
      */
-    public static function bare(array $tokens, array $items, int $from): ?Item
+    public static function bare(array $tokens, array $items, int $from, int $to): ?Item
     {
         $found = [];
-        foreach ($tokens as $at => $token) {
+        for ($at = $from; $at < $to; $at++) {
+            $token = $tokens[$at];
             $isNamed = array_filter($items, static fn (Item $item): bool => $at >= $item->at && $at < $item->next) !== [];
-            if ($at >= $from && $token->kind === Token::NUMBER && ! $isNamed) {
+            if ($token->is('ph', 'x', 'no')) {
+                return null;
+            }
+            if ($token->kind === Token::NUMBER && ! $isNamed) {
                 $found[] = $at;
             }
         }
@@ -214,9 +232,12 @@ final readonly class Items
             return null;
         }
         $at = $found[0];
-        $last = count($tokens) - 1;
+        $last = $to - 1;
         while ($last > $at && $tokens[$last]->kind === Token::MARK) {
             $last--;
+        }
+        while ($from < $at && $tokens[$from]->kind === Token::MARK) {
+            $from++;
         }
         if ($at !== $from && $at !== $last) {
             return null;

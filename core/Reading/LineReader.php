@@ -8,6 +8,8 @@ use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Amount;
 use Ilvane\Core\Measure\AmountKind;
+use Ilvane\Core\Measure\Band;
+use Ilvane\Core\Measure\Piece;
 
 /** Makes lines of the amounts and names of one stretch of a note, each with how sure it is. */
 final readonly class LineReader
@@ -17,6 +19,12 @@ final readonly class LineReader
     private const AMOUNT_UNSURE = 0.7;
 
     private const ONLY_A_NAME = 0.3;
+
+    private const VESSELS = [
+        'jar', 'jars', 'bottle', 'bottles', 'tin', 'tins', 'tub', 'tubs', 'tube', 'tubes', 'pot', 'pots', 'container', 'containers',
+        'flacon', 'flacons', 'bocal', 'bocaux', 'boite', 'boites', 'bouteille', 'bouteilles', 'spray', 'pan', 'bowl', 'mould', 'moulds',
+        'tray', 'trays', 'slots', 'cloth', 'bag', 'times', 'fois', 'layers', 'minutes', 'side',
+    ];
 
     private NameForms $forms;
 
@@ -34,8 +42,21 @@ final readonly class LineReader
     {
         $tokens = $clause->tokens;
         $lines = $left = [];
+        if ($isListed) {
+            $items = [...$items, ...self::strangers($tokens, $items)];
+            usort($items, static fn (Item $a, Item $b): int => $a->at <=> $b->at);
+        }
         foreach (Pairing::of($items, $tokens, $isListed) as $pair) {
             [$quantity, $item] = $pair;
+            $last = $lines === [] ? null : $lines[count($lines) - 1];
+            if ($item !== null && $quantity === null && $last !== null && $tokens[$item->at]->start < $last->span->end) {
+                continue; // it is part of the name before it
+            }
+            if ($item !== null && $item->key === null && $item->part === null) {
+                $lines[] = $this->stranger($item, $tokens, $phase, $text);
+
+                continue;
+            }
             if ($item === null) {
                 $line = $quantity === null ? null : $this->unnamed($quantity, $tokens, $items, $phase, $text, $isListed);
             } elseif ($quantity !== null) {
@@ -52,6 +73,43 @@ final readonly class LineReader
         }
 
         return [$lines, $left];
+    }
+
+    /**
+     * What stands between the commas of a bare list of names, and names nothing in the catalogue.
+     *
+     * @param  list<Token>  $tokens
+     * @param  list<Item>  $items
+     * @return list<Item>
+     */
+    private static function strangers(array $tokens, array $items): array
+    {
+        $commas = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->is(',')));
+        $isBare = array_filter($items, static fn (Item $item): bool => ! $item->isNamed()) === [];
+        if (count($commas) < 2 || count($items) < 2 || ! $isBare) {
+            return [];
+        }
+        $found = [];
+        $from = 0;
+        foreach ([...$commas, count($tokens)] as $to) {
+            $isTaken = array_filter($items, static fn (Item $item): bool => $item->at < $to && $item->next > $from) !== [];
+            if (! $isTaken && $to > $from && $to - $from <= 5 && $tokens[$from]->kind === Token::WORD) {
+                $found[] = new Item($from, $to);
+            }
+            $from = $to + 1;
+        }
+
+        return $found;
+    }
+
+    /** @param  list<Token>  $tokens */
+    private function stranger(Item $item, array $tokens, ?Phase $phase, string $text): ReadLine
+    {
+        $span = new Span($tokens[$item->at]->start, $tokens[$item->next - 1]->end);
+        $name = $span->of($text);
+        [$key, $candidates, $confidence] = $this->forms->unknown(mb_strtolower($name), null);
+
+        return new ReadLine($key, $name, Amount::open('some'), $phase, min($confidence, self::NO_AMOUNT), $candidates, $span);
     }
 
     /**
@@ -169,6 +227,20 @@ final readonly class LineReader
         }
         if ($quantity->amount->kind === AmountKind::Rest && ($words === [] || ! $isListed || $to <= $quantity->next)) {
             return null; // "off the heat: the rest"
+        }
+        if ($words === [] && $quantity->amount->piece === Piece::Clove && $this->catalogue->has('clove-buds')) {
+            return new ReadLine(
+                'clove-buds',
+                $quantity->span->of($text),
+                Amount::pieces($quantity->amount->number ?? Band::exact(1.0), Piece::Whole),
+                $phase,
+                self::AMOUNT_UNSURE,
+                ['garlic-fresh'],
+                $quantity->span,
+            );
+        }
+        if ($words !== [] && $words[count($words) - 1]->is(...self::VESSELS)) {
+            return null;
         }
         if ($words === []) {
             return $quantity->amount->kind === AmountKind::Open || $quantity->amount->kind === AmountKind::Rest

@@ -36,6 +36,10 @@ final class NameForms
         Kind::DriedBotanical, Kind::FreshBotanical, Kind::PowderBotanical, Kind::HydrosolOrTea, Kind::PlantJuiceOrGel,
     ];
 
+    /** Kept in kitchens as themselves too. */
+    private const EATEN = '/^(?:almonds?|amandes?|wheat germ|germe de ble|walnuts?|noix|hazelnuts?|noisettes?|olives?|sesame|pumpkin|courge'
+        .'|apricots?|abricots?|mustard|moutarde|grapes?|oats?|hemp|chanvre|peanuts?|raspberr(?:y|ies)|cranberry|plum|prune|peach|cherry)$/';
+
     private const STATES = [
         'fresh' => 'fresh', 'freshly' => 'fresh', 'frais' => 'fresh', 'fraiche' => 'fresh', 'fraiches' => 'fresh',
         'dried' => 'dried', 'dry' => 'dried', 'seche' => 'dried', 'sechee' => 'dried', 'seches' => 'dried',
@@ -64,7 +68,7 @@ final class NameForms
             return new Meant($counted, [], self::EXACT, $item->at, $item->next);
         }
         $isPlant = in_array($this->catalogue->get($key)->kind, self::PLANTS, true);
-        $changed = self::changed($item, $tokens, $quantity, $isPlant);
+        $changed = $this->changed($item, $tokens, $quantity, $isPlant);
         if ($changed !== null) {
             [$from, $next] = $changed;
 
@@ -75,7 +79,8 @@ final class NameForms
             return $state;
         }
         if ($quantity?->amount->unit === Unit::Drop) {
-            $oil = $this->essentialOil($key, $written);
+            $oil = $this->essentialOil($key, self::written($tokens, $item->at, $item->next + 1))
+                ?? $this->essentialOil($key, $written);
             if ($oil !== null) {
                 return new Meant($oil, [$key], self::BY_THE_DROP, $item->at, $item->next);
             }
@@ -89,7 +94,10 @@ final class NameForms
         }
         $part = $tokens[$item->next] ?? null;
         if ($part !== null && $part->is('root', 'roots', 'seed', 'seeds', 'bark', 'racine', 'graines', 'ecorce')) {
-            return new Meant($key, [], self::BESIDE_A_WORD_THAT_CHANGES_IT, $item->at, $item->next + 1);
+            return new Meant(null, [$key], self::ONLY_A_NAME, $item->at, $item->next + 1);
+        }
+        if ($quantity?->amount->unit === Unit::Drop && $isPlant) {
+            return new Meant($key, [], self::BESIDE_A_WORD_THAT_CHANGES_IT, $item->at, $item->next);
         }
         $kinds = $this->kindsUnsaid($written);
         if ($kinds === []) {
@@ -141,13 +149,16 @@ final class NameForms
         if ($quantity === null || $quantity->amount->piece === null) {
             $oil = $this->oneNamed(["$written oil", "huile de $written", "huile d $written"]);
             if ($oil !== null && $this->isOnly($oil, $written)) {
-                return [$oil, [], self::EXACT];
+                $isEaten = preg_match(self::EATEN, $written) === 1;
+
+                return [$oil, [], $isEaten ? self::KIND_UNSAID : self::EXACT];
             }
         }
         $near = $this->near($written);
         $isOne = $near !== []
             && $near[0][1] <= NameIndex::tolerance($written)
-            && (! isset($near[1]) || $near[1][1] > $near[0][1]);
+            && (! isset($near[1]) || $near[1][1] > $near[0][1])
+            && self::isSlip($written, $near[0][2]);
         $candidates = array_column($near, 0);
 
         return [
@@ -174,7 +185,7 @@ final class NameForms
      * @param  bool  $isPlant  a plant may be fresh, dried or ground and is the same still
      * @return array{int, int}|null
      */
-    private static function changed(Item $item, array $tokens, ?Quantity $quantity, bool $isPlant): ?array
+    private function changed(Item $item, array $tokens, ?Quantity $quantity, bool $isPlant): ?array
     {
         $isFree = static fn (int $i): bool => isset($tokens[$i])
             && $tokens[$i]->kind === Token::WORD
@@ -183,8 +194,16 @@ final class NameForms
                 || $tokens[$i]->end <= $quantity->span->start);
         $isState = static fn (int $i): bool => $isPlant && isset(self::STATES[$tokens[$i]->folded]);
         $after = $item->next;
+        if ($isFree($after) && $tokens[$after]->is(...LineWords::PLANT_PARTS) && (! $isPlant
+            || ($isFree($after + 1) && $tokens[$after + 1]->is(...LineWords::CHANGES)))) {
+            return [$item->at, $after + ($isFree($after + 1) && $tokens[$after + 1]->is(...LineWords::CHANGES) ? 2 : 1)];
+        }
         if ($isFree($after) && ! $isState($after) && $tokens[$after]->is(...LineWords::CHANGES)) {
-            return [$item->at, $after + 1];
+            $in = $tokens[$after]->is('infused', 'infuse', 'infusee') && $isFree($after + 1)
+                ? $this->names->at($tokens, $after + 1)
+                : null;
+
+            return [$item->at, $in[1] ?? $after + 1];
         }
         $before = $item->at - 1;
         $of = $before;
@@ -388,7 +407,24 @@ final class NameForms
         return true;
     }
 
-    /** @return list<array{string, int}> */
+    /** Whether it is the same words, each with at most a slip or two. */
+    private static function isSlip(string $written, string $name): bool
+    {
+        $words = explode(' ', $written);
+        $of = explode(' ', $name);
+        if (count($words) !== count($of)) {
+            return true; // a space too many, or too few: told by the whole
+        }
+        foreach ($words as $i => $word) {
+            if (levenshtein(NameIndex::stem($word), $of[$i]) > (strlen($word) >= 9 ? 2 : 1)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return list<array{string, int, string}> */
     private function near(string $written): array
     {
         return $this->lookups++ < self::MAX_LOOKUPS ? $this->names->near($written) : [];

@@ -93,7 +93,7 @@ final class NameIndex
     /**
      * Ingredients whose names lie near to what was written, nearest first, with how many letters they differ by.
      *
-     * @return list<array{string, int}>
+     * @return list<array{string, int, string}> key, letters, and the name in stems
      */
     public function near(string $written): array
     {
@@ -102,7 +102,7 @@ final class NameIndex
             return [];
         }
         $most = self::tolerance($wanted) + 1;
-        $distances = [];
+        $distances = $byKey = [];
         foreach ($this->sharing($wanted) as $name) {
             if (abs(strlen($name) - strlen($wanted)) > $most) {
                 continue;
@@ -111,12 +111,13 @@ final class NameIndex
             $key = $this->byStems[$name];
             if ($distance <= $most && $distance < ($distances[$key] ?? 99)) {
                 $distances[$key] = $distance;
+                $byKey[$key] = $name;
             }
         }
         asort($distances);
 
         return array_map(
-            static fn (string $key): array => [$key, $distances[$key]],
+            static fn (string $key): array => [$key, $distances[$key], $byKey[$key]],
             array_slice(array_keys($distances), 0, self::CANDIDATES),
         );
     }

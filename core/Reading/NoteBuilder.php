@@ -21,6 +21,14 @@ final class NoteBuilder
         .'(?: (?:strained|cooled|filtered|finished|infused|filtre|filtree|cool|cold|resulting|thick|clear))* (juice|jus|tea|tisane|infusion'
         .'|decoction|gel|milk|lait|puree|macerat|oil|huile|slime|mucilage|brew|soak|pulp|pulpe)\b/';
 
+    /** "Enough water to fill a 250 ml bottle". */
+    private const FILLS = '/\b(?:to fill|pour remplir|fills|remplit)\b/';
+
+    /** "Boil till it looks like egg white": only compared. */
+    private const LIKE = [
+        'till', 'until', 'like', 'as', 'comme', 'looks', 'jusqu', 'than', 'no', 'not', 'without', 'sans', 'if', 'si', 'before', 'avant',
+    ];
+
     private const GATE_AT_MOST = 50.0;
 
     /** @var list<ReadLine> */
@@ -138,7 +146,7 @@ final class NoteBuilder
         }
         $found = [];
         if ($role === Role::Ingredient || $role === Role::Step) {
-            if ($role === Role::Ingredient && array_filter($items, static fn (Item $item): bool => ! $item->isNamed()) === []) {
+            if ($role === Role::Ingredient) {
                 $items = self::withBare($clause, $items);
             }
             [$found, $left] = $this->reader->lines($clause, $items, $role === Role::Ingredient, $this->phase, $this->text);
@@ -146,7 +154,8 @@ final class NoteBuilder
                 $this->left[] = [$item, $clause, $this->phase];
             }
             $found = $this->placed($found);
-        } elseif ($role === Role::Yield) {
+        }
+        if ($role === Role::Yield || $clause->says(self::FILLS)) {
             $this->yield ??= StatedYield::endOf($clause->span()->of($this->text));
         }
         foreach ($hints as $hint) {
@@ -161,16 +170,29 @@ final class NoteBuilder
     }
 
     /**
+     * Numbers without a unit as amounts: one in each stretch between commas that has no amount.
+     *
      * @param  list<Item>  $items
      * @return list<Item>
      */
     private static function withBare(Clause $clause, array $items): array
     {
-        $bare = Items::bare($clause->tokens, $items, $clause->start());
-        if ($bare === null) {
-            return $items;
+        $all = $items;
+        $from = $clause->start();
+        $depth = 0;
+        foreach ([...$clause->tokens, null] as $at => $token) {
+            $depth += $token === null ? 0 : ($token->is('(') ? 1 : ($token->is(')') ? -1 : 0));
+            if ($token !== null && ($depth > 0 || ! $token->is(',', ';') || ! isset($clause->tokens[$at + 1]))) {
+                continue;
+            }
+            $inside = array_values(array_filter($items, static fn (Item $item): bool => $item->at >= $from && $item->at < $at));
+            $isNamedOnly = array_filter($inside, static fn (Item $item): bool => ! $item->isNamed()) === [];
+            $bare = $isNamedOnly && $at > $from ? Items::bare($clause->tokens, $inside, $from, $at) : null;
+            if ($bare !== null) {
+                $all[] = $bare;
+            }
+            $from = $at + 1;
         }
-        $all = [...$items, $bare];
         usort($all, static fn (Item $a, Item $b): int => $a->at <=> $b->at);
 
         return $all;
@@ -386,6 +408,10 @@ final class NoteBuilder
                 $item->part !== null
                 || isset($seen[explode('-', $key)[0]])
                 || ! $clause->has(...RoleWords::ADDING)
+                || array_filter(
+                    array_slice($clause->tokens, max(0, $item->at - 4), min(4, $item->at)),
+                    static fn (Token $token): bool => $token->is(...self::LIKE),
+                ) !== []
                 || ($isGeneric && $measured > 1)
                 || ($isGeneric && $item->at > 0 && $clause->tokens[$item->at - 1]->is('the', 'le', 'la', 'l', 'les', "'", '’'))
             ) {

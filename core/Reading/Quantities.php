@@ -36,6 +36,16 @@ final class Quantities
     ];
 
     private const OPEN = [
+        ['juice', 'of', '1/2', 'a'],
+        ['juice', 'of', '1/2'],
+        ['juice', 'of', '½'],
+        ['juice', 'of', '1'],
+        ['le', 'jus', 'd', '1/2'],
+        ['le', 'jus', 'd', '½'],
+        ['le', 'jus', 'de', '1/2'],
+        ['le', 'jus', 'd', '1'],
+        ['jus', 'd', '1/2'],
+        ['jus', 'de', '1/2'],
         ['juice', 'of', 'half', 'a'],
         ['juice', 'of', 'a', 'half'],
         ['juice', 'of', 'half'],
@@ -272,6 +282,7 @@ final class Quantities
         if ($unit !== null && ! ($article && $unit[0] === Piece::Part)) {
             [$what, $end] = $unit;
             [$band, $end] = self::andAHalf($tokens, $band, $end);
+            [$band, $end] = self::orMore($tokens, $band, $end);
             if ($isAmbiguous) {
                 return new Quantity(
                     Amount::open(implode(
@@ -342,6 +353,22 @@ final class Quantities
         }
 
         return [$band, $next];
+    }
+
+    /**
+     * "a tablespoon or two": a range told behind the unit.
+     *
+     * @param  list<Token>  $tokens
+     * @return array{Band, int}
+     */
+    private static function orMore(array $tokens, Band $band, int $next): array
+    {
+        $more = isset($tokens[$next + 1]) && $tokens[$next]->is('or', 'ou') ? Numbers::at($tokens, $next + 1) : null;
+        if ($more === null || $more[0]->low <= $band->high || (isset($tokens[$more[1]]) && self::unit($tokens, $more[1]) !== null)) {
+            return [$band, $next];
+        }
+
+        return [Band::of($band->low, ($band->low + $more[0]->high) / 2, $more[0]->high), $more[1]];
     }
 
     /**

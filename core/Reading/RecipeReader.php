@@ -51,7 +51,12 @@ final class RecipeReader
                 $this->names,
                 $this->catalogue,
             );
-            if ($isFirst && $name !== null) {
+            $colon = $isFirst && $name === null ? TitleLine::beforeColon($raw, $this->names, $this->catalogue) : null;
+            if ($colon !== null) {
+                $title = $colon->name;
+                $builder->mark(new Span($start, $start + $colon->length), Role::Title);
+                $builder->line(Lexer::tokens(substr($raw, $colon->length), $start + $colon->length));
+            } elseif ($isFirst && $name !== null) {
                 $title = $name->name;
                 $builder->yield = $name->yield;
                 $name->mark($builder, $start, $raw);

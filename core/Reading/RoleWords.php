@@ -74,7 +74,7 @@ final class RoleWords
     /** What is said of how long it lasts. */
     public const LASTING = '/\b(?:keeps?|kept|lasts?|lasted|use within|used? (?:it )?(?:up )?(?:within|in|by)|good for'
         .'|shelf life|best before|stays? (?:good|fresh)|throw (?:it )?(?:out|away) after|expires?|goes off|frozen'
-        .'|in the (?:fridge|freezer|dark)|fridge|freezer|refrigerated?|max|tops|make (?:it )?fresh|doesn.?t keep'
+        .'|in the (?:fridge|freezer|dark)|dark|amber|ambre|abri|fridge|freezer|refrigerated?|max|tops|make (?:it )?fresh|doesn.?t keep'
         .'|does not keep|won.?t keep'
         .'|se garde|se gardent|garder|a garder|conserv(?:e|er|ation)|se conserve|au (?:frigo|frais|froid|congelateur'
         .'|refrigerateur)|a (?:utiliser|jeter|consommer|finir)|tient|dure|dlu|duree|dans l.?annee|congele)\b/';

@@ -23,10 +23,10 @@ final readonly class StatedYield
         .'|recette|of|de'
         .'|about|around|approx|environ|the|le|la';
 
-    private const CONTAINER = 'batch(?:es)?|jars?|pots?|bottles?|tins?|tubs?|tubes?|vials?|droppers?|pumps?|sprays?|bo[iî]tes?'
+    private const CONTAINER = 'batch(?:es)?|total|in all|au total|en tout|altogether|or so|environ|jars?|pots?|bottles?|tins?|tubs?|tubes?|vials?|droppers?|pumps?|sprays?|bo[iî]tes?'
         .'|flacons?|bocal|bocaux|bouteilles?|tubes';
 
-    private const MARKS = '[\s(,;:.\/=≈~–—-]*';
+    private const MARKS = '[\s(,;:.\/=≈~|–—-]*';
 
     /**
      * @param  Amount  $amount  of one container, or of the whole where there is but one
@@ -42,10 +42,10 @@ final readonly class StatedYield
     {
         $counts = implode('|', array_keys(self::COUNTS));
         $found = preg_match(
-            '/(?<=^|[\s(,;:.\/=~–—-])(?<lead>(?:(?:'.self::LEAD.')\b[\s:]+)*)'
+            '/(?<=^|[\s(,;:.\/=~|–—-])(?<lead>(?:(?:'.self::LEAD.')\b[\s:]+)*)'
             ."(?:(?<count>\\d{1,2}|$counts)\\s*(?:x\\s*|×\\s*|\\b\\s*))?"
             .'(?<before>(?:'.self::CONTAINER.')\s+(?:of|de)\s+)?'
-            .'(?<amount>\d+(?:[.,]\d+)?\s*(?:kg|g|grams?|grammes?|ml|cl|l|fl\.?\s?oz|oz)\b)'
+            .'(?<amount>\d+(?:[.,]\d+)?\s*(?:kg|g|grams?|grammes?|ml|cl|l|fl\.?\s?oz|oz|cups?|tasses?)\b)'
             .'(?<after>(?:[\s-]+\p{L}+){0,3})'.self::MARKS.'\)?\s*$/iu',
             $line,
             $part,

@@ -31,9 +31,24 @@ final readonly class TitleLine
         .'(?:\p{L}+\s+)?(?:bab(?:y|ies)|kids?|child(?:ren)?|daughters?|sons?|niece|nephew|girls?|boys?|toddlers?|sister|brother|mum'
         .'|mom|wife|husband|filles?|fils|bébés?|enfants?|nièce|neveu|petite?s?|sœur|frère|maman)\b.*$/iu';
 
-    /** @param  bool  $saysMore  whether the line says who it is for or what it fills, too */
-    private function __construct(public string $name, public ?StatedYield $yield, public bool $saysMore)
+    /** @param  int  $length  how much of the line it takes up, bytes */
+    private function __construct(public string $name, public ?StatedYield $yield, public int $length)
     {
+    }
+
+    /** "Egg treatment: 3 tbsp …": a name with everything behind it; null where there is none. */
+    public static function beforeColon(string $line, NameIndex $names, Catalogue $catalogue): ?self
+    {
+        $at = strpos($line, ':');
+        $before = $at === false ? '' : substr($line, 0, $at);
+        $tokens = Lexer::tokens($before, 0);
+        if ($at === false || $tokens === [] || count($tokens) > 8 || trim(substr($line, $at + 1)) === ''
+            || preg_match(self::PRODUCTS, implode(' ', array_column($tokens, 'folded'))) !== 1) {
+            return null;
+        }
+        $title = self::of($before, $tokens, '1', $names, $catalogue);
+
+        return $title === null ? null : new self($title->name, null, $at + 1);
     }
 
     /**
@@ -48,6 +63,11 @@ final readonly class TitleLine
         NameIndex $names,
         Catalogue $catalogue,
     ): ?self {
+        $isPicture = static fn (Token $token): bool => $token->kind === Token::MARK && strlen($token->folded) >= 3
+            && ! $token->is('•', '–', '—', '…', '→');
+        while ($tokens !== [] && $isPicture($tokens[0])) {
+            array_shift($tokens);
+        }
         $first = $tokens[0] ?? null;
         if (
             $first === null
@@ -78,7 +98,7 @@ final readonly class TitleLine
         }
         $name = self::trimmed(self::withoutUse(self::withoutWhom($written)));
 
-        return $name === '' ? null : new self(mb_substr($name, 0, 120), $yield, $name !== self::trimmed($line));
+        return $name === '' ? null : new self(mb_substr($name, 0, 120), $yield, strlen($line));
     }
 
     /**
@@ -192,7 +212,7 @@ final readonly class TitleLine
 
     private static function trimmed(string $name): string
     {
-        return preg_replace('/^[\s(,;:.–—-]+|[\s(,;:.–—-]+$/u', '', $name) ?? $name;
+        return preg_replace('/^[^\p{L}\p{N}]+|(?:[\s(,;:.|=~–—-]|\p{So}|\x{FE0F})+$/u', '', $name) ?? $name;
     }
 
     /** Says which bytes of the line are what. */
