@@ -21,7 +21,7 @@ use Ilvane\Core\Formula\Storage;
 final class DraftDocument
 {
     /** Fields of the open form the bench has no field for; kept as they came. */
-    private const KEPT = ['parts', 'process', 'packaging', 'stated_yield_g'];
+    private const KEPT = ['parts', 'process', 'packaging', 'stated_yield_g', 'claims'];
 
     private const CLAIMED = 'claimed_days';
 

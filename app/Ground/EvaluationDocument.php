@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ground;
 
+use Ilvane\Core\Evaluation\ClaimCheck;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Extract;
 use Ilvane\Core\Formula\Regime;
@@ -105,7 +106,24 @@ final readonly class EvaluationDocument
                 fn (WeighedPart $part): array => $this->part($part, $evaluation),
                 $composition->parts,
             ),
+            'claims' => array_map(self::claim(...), ClaimCheck::all($evaluation)),
             'unread' => self::unread($composition->lines),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function claim(ClaimCheck $check): array
+    {
+        $said = $check->claim->value;
+
+        return array_filter([
+            'what' => $check->claim->what->value,
+            'of' => $check->claim->of === '' ? null : $check->claim->of,
+            'text' => $check->claim->text === '' ? null : $check->claim->text,
+        ], is_string(...)) + [
+            'said' => $said->width() > 0 ? [$said->low, $said->high] : $said->likely,
+            'computed' => self::band($check->computed),
+            'agrees' => $check->agrees,
         ];
     }
 

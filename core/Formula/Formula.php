@@ -19,6 +19,7 @@ final readonly class Formula
     /**
      * @param  list<Line>  $lines
      * @param  list<Part>  $parts  made first; none contains itself
+     * @param  list<Claim>  $claims  what a note says of it
      */
     public function __construct(
         public string $name,
@@ -38,6 +39,7 @@ final readonly class Formula
         public string $directions = '',
         public string $notes = '',
         public array $parts = [],
+        public array $claims = [],
     ) {
     }
 

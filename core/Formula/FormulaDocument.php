@@ -43,6 +43,7 @@ final class FormulaDocument
         'stated_yield_g',
         'directions',
         'notes',
+        'claims',
         'reading',
     ];
 
@@ -104,6 +105,7 @@ final class FormulaDocument
             directions: $document->text('directions', self::MAX_NOTES) ?? '',
             notes: $document->text('notes', self::MAX_NOTES) ?? '',
             parts: $parts,
+            claims: ClaimsDocument::read($document),
         );
     }
 
@@ -144,6 +146,7 @@ final class FormulaDocument
             'stated_yield_g' => $formula->statedYieldG,
             'directions' => $formula->directions === '' ? null : $formula->directions,
             'notes' => $formula->notes === '' ? null : $formula->notes,
+            'claims' => ClaimsDocument::write($formula->claims) ?: null,
         ], static fn (mixed $value): bool => $value !== null);
     }
 }

@@ -10,7 +10,7 @@ use Ilvane\Core\Measure\AmountKind;
 final class ClauseRole
 {
     /** "pH about 5", "pH 5-5.5": what it should be, not what goes in. */
-    private const PH = '/\bph\b(?: \w+){0,4} ?(?:\d|,|acid)|\bph$/';
+    private const PH = '/\bph\b(?: [\w:]+){0,4} ?(?:\d|,|acid)|\bph$/';
 
     /** A name and a number, as in a table. */
     private const COLUMN = '/^(?!(?:step|phase|part|etape|page|version|stage|no|n) )[a-z][a-z ]{2,40} \d+(?:[.,]\d+)?$/';

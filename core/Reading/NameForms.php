@@ -127,7 +127,7 @@ final class NameForms
         if ($meant !== []) {
             return [null, $meant, self::ONLY_A_NAME];
         }
-        if ($quantity?->amount->unit === Unit::Drop 
+        if ($quantity?->amount->unit === Unit::Drop
             || preg_match('/\bdrops$|\bgouttes$/', $quantity->amount->entered ?? '') === 1) {
             $oil = $this->oneNamed(["$written essential oil", "huile essentielle de $written",
                 "huile essentielle d $written", "$written absolute", "absolue de $written"]);

@@ -7,6 +7,7 @@ namespace Ilvane\Core\Reading;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Phase;
+use Ilvane\Core\Measure\Amount;
 
 /** Goes through a note line by line and gathers what its stretches are. One of these reads one note. */
 final class NoteBuilder
@@ -348,10 +349,12 @@ final class NoteBuilder
         return new Span($start + strlen($text) - strlen(ltrim($text)), $start + strlen(rtrim($text)));
     }
 
-    public function recipe(string $title): Recipe
+    /** @param  array<string, Role>  $roles  what the maker says a stretch is, by its key */
+    public function recipe(string $title, array $roles): Recipe
     {
         $this->unlettered();
         $this->addNamed();
+        $title = $this->corrected($roles, $title);
         $lines = BareNumbers::told($this->lines, $this->text, $this->yield, $this->isCounted(...));
         foreach ($lines as $i => $line) {
             if ($line !== $this->lines[$i]) {
@@ -385,6 +388,57 @@ final class NoteBuilder
             $this->spans,
             $used,
         );
+    }
+
+    /**
+     * What the maker says goes before what was read.
+     *
+     * @param  array<string, Role>  $roles
+     */
+    private function corrected(array $roles, string $title): string
+    {
+        $times = [];
+        usort($this->spans, static fn (ReadSpan $a, ReadSpan $b): int => $a->span->start <=> $b->span->start);
+        foreach ($roles === [] ? [] : $this->spans as $i => $span) {
+            $words = trim($span->span->of($this->text));
+            $times[$words] = ($times[$words] ?? 0) + 1;
+            $role = $roles[$span->key($this->text, $times[$words])] ?? $span->role;
+            if ($role === $span->role) {
+                continue;
+            }
+            $this->lines = array_values(array_filter(
+                $this->lines,
+                static fn (ReadLine $line): bool => $line !== $span->line,
+            ));
+            $line = $role === Role::Ingredient ? $this->oneLine($span->span) : null;
+            if ($line !== null) {
+                $this->lines[] = $line;
+            }
+            $title = match (true) {
+                $role === Role::Title => trim($words, " \t.,;:–—-"),
+                $span->role === Role::Title => '',
+                default => $title,
+            };
+            if ($role === Role::Yield) {
+                $this->yield = StatedYield::endOf($words) ?? $this->yield;
+            } elseif ($span->role === Role::Yield) {
+                $this->yield = null;
+            }
+            $this->spans[$i] = new ReadSpan($span->span, $role, $line, $role === Role::Part ? $span->part : null);
+        }
+        usort($this->lines, static fn (ReadLine $a, ReadLine $b): int => $a->span->start <=> $b->span->start);
+
+        return $title;
+    }
+
+    /** The line a stretch makes when it is said to be an ingredient. */
+    private function oneLine(Span $span): ReadLine
+    {
+        $clause = new Clause(Lexer::tokens($span->of($this->text), $span->start));
+        [$items] = $this->finder->in($clause->tokens, $this->sections);
+        [$lines] = $this->reader->lines($clause, self::withBare($clause, $items), true, null, $this->text);
+
+        return $lines[0] ?? new ReadLine(null, trim($span->of($this->text)), Amount::open('some'), null, 0.0, [], $span);
     }
 
     private function isCounted(ReadLine $line): bool

@@ -83,6 +83,7 @@ final class Pairing
         while ($isEach && isset($items[$at + 1 + $names]) && $items[$at + 1 + $names]->isNamed()) {
             $names++;
         }
+
         // "olive oil, 2 tbsp each": it speaks of what stands before it
         return $names > 0 && $isEach ? $names : 0;
     }

@@ -82,8 +82,7 @@ final readonly class ReadLine
         ?Section $in = null,
         bool $isOutside = false,
         bool $hasPhase = true,
-    ): self
-    {
+    ): self {
         return new self(
             $this->ingredient,
             $this->name,

@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Reading;
 
+use Ilvane\Core\Formula\Claim;
+use Ilvane\Core\Formula\ClaimsDocument;
 use Ilvane\Core\Formula\Family;
+use Ilvane\Core\Measure\Amount;
+use Ilvane\Core\Measure\AmountKind;
+use Ilvane\Core\Measure\Piece;
 
 /** A text as it was read. Nothing is dropped: what is neither a line nor a hint nor a heading is among the others. */
 final readonly class Recipe
@@ -31,6 +36,25 @@ final readonly class Recipe
     ) {
     }
 
+    /** @return array<string, ReadSpan> the stretches by a key that stays when the text around them changes */
+    public function keyed(): array
+    {
+        $keyed = $times = [];
+        foreach ($this->spans as $span) {
+            $words = trim($span->span->of($this->text));
+            $times[$words] = ($times[$words] ?? 0) + 1;
+            $keyed[$span->key($this->text, $times[$words])] = $span;
+        }
+
+        return $keyed;
+    }
+
+    /** @return list<Claim> what the note says of the product */
+    public function claims(): array
+    {
+        return StatedClaims::in($this->spans, $this->text, $this->yield);
+    }
+
     /**
      * The open form ilvane.formula/1, with what was read under "reading".
      *
@@ -38,28 +62,32 @@ final readonly class Recipe
      */
     public function document(string $untitled): array
     {
+        $whom = ForWhom::in($this->said(Role::Title, Role::Audience, Role::Use, Role::Remark));
+        $isMain = static fn (ReadLine $line): bool => $line->in === null;
+        $main = array_values(array_filter($this->lines, $isMain));
+
         return [
             'format' => 'ilvane.formula/1',
             'name' => $this->title === '' ? $untitled : $this->title,
             'family' => $this->family->value,
+            ...($whom->use === null ? [] : ['use' => $whom->use->value]),
+            ...($whom->audience === null ? [] : ['for' => ['audience' => $whom->audience->value]]),
             ...($this->yield?->grams() === null ? [] : ['batch' => ['grams' => $this->yield->grams()]]),
-            'lines' => array_map(static fn (ReadLine $line): array => array_filter([
-                'ingredient' => $line->ingredient,
-                'name' => $line->ingredient === null ? mb_substr($line->name, 0, 200) : null,
-                'amount' => $line->amount === null ? null : self::said($line->amount->entered),
-                'phase' => $line->phase?->value,
-            ], is_string(...)), $this->lines),
+            ...array_filter(['parts' => array_map($this->part(...), $this->parts)]),
+            'lines' => $this->written($main),
             ...array_filter(['process' => array_filter(
                 ['heat_to_c' => $this->heatTo, 'gate_c' => $this->gate],
                 is_float(...),
             )]),
+            ...array_filter(['claims' => ClaimsDocument::write($this->claims())]),
             'reading' => [
                 'lines' => array_map(fn (ReadLine $line): array => [
                     'start' => $line->span->start, 'end' => $line->span->end, 'text' => $line->span->of($this->text),
                     'confidence' => round($line->confidence, 2),
                     'candidates' => $line->candidates,
                     'other' => $line->other?->entered,
-                ], $this->lines),
+                ], $main),
+                'spans' => array_map($this->span(...), $this->spans),
                 'hints' => array_map(
                     fn (Hint $hint): array => [
                         'kind' => $hint->kind,
@@ -82,8 +110,107 @@ final readonly class Recipe
         ];
     }
 
+    /** @return array<string, mixed> */
+    private function part(Section $part): array
+    {
+        $heading = $part->heading === null ? '' : trim($part->heading->of($this->text), " \t:–—-");
+
+        return [
+            'key' => $part->key(),
+            'name' => mb_substr(self::called($heading) ?: $part->word, 0, 120),
+            'makes' => $part->makes(),
+            'lines' => $this->written(array_values(array_filter(
+                $this->lines,
+                static fn (ReadLine $line): bool => $line->in === $part,
+            ))),
+        ];
+    }
+
+    /** "First the tea" is called "tea". */
+    private static function called(string $heading): string
+    {
+        return preg_replace(
+            '/^(?:(?:first|then|second|now|next|make|making|for|to|d[’\']abord|pour|faire|puis|the|le|la|l[’\']|some|my)\b[\s:,]*)+/iu',
+            '',
+            $heading,
+        ) ?? $heading;
+    }
+
+    /**
+     * @param  list<ReadLine>  $lines  of the formula, or of one of its parts
+     * @return list<array<string, string>>
+     */
+    private function written(array $lines): array
+    {
+        $shares = self::shares($lines);
+
+        return array_map(static fn (ReadLine $line): array => array_filter([
+            'ingredient' => $line->ingredient,
+            'part' => $line->takes?->key(),
+            'name' => $line->ingredient === null && $line->takes === null ? mb_substr($line->name, 0, 200) : null,
+            'amount' => $line->amount === null ? null : $shares[$line->span->start] ?? self::saidAs($line->amount->entered),
+            'phase' => $line->phase?->value,
+        ], is_string(...)), $lines);
+    }
+
+    /**
+     * "2 parts to 1 part": percent of whatever the batch becomes, beside what is told in percent.
+     *
+     * @param  list<ReadLine>  $lines
+     * @return array<int, string> by where the line begins
+     */
+    private static function shares(array $lines): array
+    {
+        $parts = array_filter($lines, static fn (ReadLine $line): bool => $line->amount?->piece === Piece::Part);
+        $sum = array_sum(array_map(static fn (ReadLine $line): float => (float) $line->amount?->number?->likely, $parts));
+        $percent = array_sum(array_map(
+            static fn (ReadLine $line): float => $line->amount?->kind === AmountKind::Percent
+                ? (float) $line->amount->number?->likely
+                : 0.0,
+            $lines,
+        ));
+        $shares = [];
+        foreach ($parts as $line) {
+            $shares[$line->span->start] = Amount::plain(
+                round((100.0 - min($percent, 100.0)) * (float) $line->amount?->number?->likely / $sum, 2),
+            ).' %';
+        }
+
+        return $shares;
+    }
+
+    /** @return array<string, mixed> */
+    private function span(ReadSpan $span): array
+    {
+        $line = $span->line;
+
+        return [
+            'start' => $span->span->start,
+            'end' => $span->span->end,
+            'text' => $span->span->of($this->text),
+            'role' => $span->role->value,
+            'confidence' => round($line->confidence ?? 1.0, 2),
+            ...array_filter([
+                'ingredient' => $line?->ingredient,
+                'amount' => $line?->amount?->entered,
+                'takes' => $line?->takes?->key(),
+                'part' => in_array($span->part, $this->parts, true) ? $span->part?->key() : null,
+            ], is_string(...)),
+            'candidates' => $line->candidates ?? [],
+        ];
+    }
+
+    /** What the stretches of these roles say, one to a line. */
+    private function said(Role ...$roles): string
+    {
+        return implode("\n", array_map(
+            fn (ReadSpan $span): string => $span->span->of($this->text),
+            array_filter($this->spans, static fn (ReadSpan $span): bool => in_array($span->role, $roles, true)),
+        ));
+    }
+
     /** As one says it: more than one drop are drops. */
-    private static function said(string $amount): string
+    private static function saidAs(string $amount): string
     {
         return preg_match('/^(?:[\d.]+-)?([\d.]+)( \d\/\d)? (?:drop|cup|pint|quart)$/', $amount, $read) === 1
             && ((float) $read[1] > 1 || ($read[2] ?? '') !== '')

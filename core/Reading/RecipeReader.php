@@ -23,8 +23,12 @@ final class RecipeReader
         $this->names = new NameIndex($catalogue);
     }
 
-    /** @throws TextRefused */
-    public function read(string $text): Recipe
+    /**
+     * @param  array<string, Role>  $roles  what the maker says a stretch is, by the key of Recipe::keyed()
+     *
+     * @throws TextRefused
+     */
+    public function read(string $text, array $roles = []): Recipe
     {
         self::refuse($text);
         $builder = new NoteBuilder($this->catalogue, $this->names, $text);
@@ -66,7 +70,7 @@ final class RecipeReader
             $isFirst = false;
         }
 
-        return $builder->recipe($title);
+        return $builder->recipe($title, $roles);
     }
 
     private static function refuse(string $text): void

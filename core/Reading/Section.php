@@ -24,6 +24,17 @@ final class Section
     ) {
     }
 
+    /** A key of its own among the parts of a note: hibiscus-tea-1. */
+    public function key(): string
+    {
+        $words = array_filter(
+            [...array_diff($this->label, ['first', 'then', 'the', 'make', 'for', 'le', 'la', 'l', 'pour', 'd', 'abord', $this->word]), $this->word],
+            static fn (string $word): bool => preg_match('/^[a-z]{2,12}$/', $word) === 1,
+        );
+
+        return implode('-', [...array_slice($words, -2), $this->number]);
+    }
+
     public function makes(): string
     {
         return RoleWords::FORMS[$this->word];

@@ -7,6 +7,7 @@ namespace Ilvane\Core\Reading;
 use Ilvane\Core\Measure\Amount;
 use Ilvane\Core\Measure\AmountReader;
 use Ilvane\Core\Measure\Dimension;
+use Ilvane\Core\Measure\UnitSystem;
 use Ilvane\Core\Measure\UnreadableAmount;
 
 /** What a note says it makes: so many grams, or so many containers of a size. */
@@ -76,6 +77,14 @@ final readonly class StatedYield
         return $this->amount->unit?->dimension() === Dimension::Mass && $this->amount->number !== null
             ? $this->count * $this->amount->number->likely * (float) $this->amount->unit->grams()
             : null;
+    }
+
+    /** Millilitres of the whole; null where it is told by weight. */
+    public function millilitres(): ?float
+    {
+        $one = $this->amount->unit?->millilitres(UnitSystem::MetricKitchen);
+
+        return $one === null || $this->amount->number === null ? null : $this->count * $this->amount->number->likely * $one;
     }
 
     /** "250 g", "3 x 75 ml". */

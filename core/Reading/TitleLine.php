@@ -143,8 +143,7 @@ final readonly class TitleLine
         NameIndex $names,
         Catalogue $catalogue,
         bool $hasAmount,
-    ): bool
-    {
+    ): bool {
         $words = array_values(array_filter(
             $tokens,
             static fn (Token $token): bool => $token->kind !== Token::MARK || $token->is('-', "'", '’', '/', '+', '&'),

@@ -46,6 +46,7 @@ return [
         'control_characters' => 'There are control characters in this text.',
         'too_long' => 'Longer than :most letters.',
         'not_a_number' => 'A number is wanted here.',
+        'not_a_range' => 'A range is wanted here: the lower number, then the higher.',
         'out_of_range' => 'The number has to lie between :least and :most.',
         'not_one_of' => 'One of these is wanted: :choices.',
         'not_a_date' => 'A date like 2026-11-23 is wanted.',

@@ -46,6 +46,7 @@ return [
         'control_characters' => 'Il y a des caractères de contrôle dans ce texte.',
         'too_long' => 'Plus de :most lettres.',
         'not_a_number' => 'Il faut un nombre ici.',
+        'not_a_range' => 'Il faut ici un intervalle : le plus petit nombre, puis le plus grand.',
         'out_of_range' => 'Le nombre doit être entre :least et :most.',
         'not_one_of' => 'Il faut l’un de : :choices.',
         'not_a_date' => 'Il faut une date comme 2026-11-23.',

@@ -9,6 +9,7 @@ use Ilvane\Core\Measure\AmountKind;
 use Ilvane\Core\Measure\AmountReader;
 use Ilvane\Core\Measure\UnitSystem;
 use Ilvane\Core\Reading\ReadLine;
+use Ilvane\Core\Reading\Recipe;
 use Ilvane\Core\Reading\RecipeReader;
 
 /** How well whole notes are read: every expected line against the one that was read where it stands. */
@@ -34,6 +35,10 @@ final class NoteScore
 
     public int $said = 0;
 
+    public int $claims = 0;
+
+    public int $claimed = 0;
+
     /** @var list<string> */
     public array $misses = [];
 
@@ -54,7 +59,7 @@ final class NoteScore
         return sprintf(
             'recipe reader, %s: %.0f %% of %d notes without a wrong line (goal 90), '
             .'%.1f %% of %d lines right (goal 97), %d invented, %d lost, %d wrong of %d sure, '
-            .'%d of %d names and yields',
+            .'%d of %d names and yields, %d of %d claims',
             $set,
             100 * $this->clean / max(1, $this->notes),
             $this->notes,
@@ -66,6 +71,8 @@ final class NoteScore
             $this->sure,
             $this->said,
             $this->says,
+            $this->claimed,
+            $this->claims,
         );
     }
 
@@ -98,6 +105,7 @@ final class NoteScore
             $this->invented++;
             $this->tell($note, $line, false, 'invented: '.$line->span->of($note->text));
         }
+        $this->addClaims($note, $recipe);
         $this->notes++;
         $this->clean += $wrong === 0 ? 1 : 0;
         foreach (['name' => $recipe->title, 'yield' => $recipe->yield?->told() ?? ''] as $what => $read) {
@@ -108,6 +116,27 @@ final class NoteScore
                 if (! $isSaid) {
                     $this->misses[] = "$note->number $what: {$note->says[$what]} => $read";
                 }
+            }
+        }
+    }
+
+    /** What the note says of the product, against what is expected. */
+    private function addClaims(WholeNote $note, Recipe $recipe): void
+    {
+        $read = [];
+        foreach ($recipe->claims() as $claim) {
+            $read[$claim->what->value] = implode(',', array_map(
+                Amount::plain(...),
+                array_unique([round($claim->value->low, 2), round($claim->value->high, 2)]),
+            ));
+        }
+        foreach ($note->of('claim') as $span) {
+            [$what, $value] = explode('=', $span['more'][0] ?? '=', 2);
+            $isRight = ($read[$what] ?? '') === $value;
+            $this->claims++;
+            $this->claimed += $isRight ? 1 : 0;
+            if (! $isRight) {
+                $this->misses[] = "$note->number claim $what: $value => ".($read[$what] ?? '');
             }
         }
     }
