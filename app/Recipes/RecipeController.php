@@ -22,7 +22,6 @@ use Ilvane\Core\Reading\TextRefused;
 final class RecipeController
 {
     public function __construct(
-        private readonly RecipeReader $reader,
         private readonly FormulaSheet $sheets,
         private readonly RecipePageFactory $recipePages,
     ) {
@@ -82,6 +81,7 @@ final class RecipeController
     /**
      * @throws TextRefused
      * @throws SheetRefused
+     * @throws DocumentRefused
      */
     private function page(Request $request): RecipePage
     {
@@ -89,16 +89,8 @@ final class RecipeController
         if (trim($text) === '') {
             throw new TextRefused('empty');
         }
-        $picks = $request->input('pick');
-        $amounts = $request->input('amount');
-        $name = trim(Typed::text($request, 'name', 120));
 
-        return $this->recipePages->of(
-            $this->reader->read($text),
-            is_array($picks) ? $picks : [],
-            is_array($amounts) ? $amounts : [],
-            $name === Typed::text($request, 'called', 120) ? '' : $name,
-        );
+        return $this->recipePages->of($text, Corrections::of($request));
     }
 
     /**

@@ -4,23 +4,26 @@ declare(strict_types=1);
 
 namespace App\Recipes;
 
-use Ilvane\Core\Reading\Recipe;
-
 /**
- * A recipe as it was read, with the maker's corrections on top: the text marked, the lines in grams.
+ * A note as it was read, with the maker's corrections on top: the text with what each stretch is, the lines in grams,
+ * what the note says beside what is computed.
  *
- * @phpstan-type Row array{n: int, state: string, name: string, written: string, amount: string, grams: string,
- *   band: string, other: string, choices: array<string, string>, chosen: string, phase: string}
- * @phpstan-type Piece array{text: string, n: int, state: string}
+ * @phpstan-type Row array{key: string, n: int, state: string, name: string, written: string, amount: string,
+ *   grams: string, band: string, other: string, choices: array<string, string>, chosen: string, phase: string,
+ *   part: string, problem: string}
+ * @phpstan-type Piece array{text: string, key: string, role: string, n: int, state: string}
+ * @phpstan-type Said array{what: string, said: string, here: string, differs: bool}
  */
 final readonly class RecipePage
 {
     /**
-     * @param  list<Piece>  $pieces  the whole text in order; n is 0 where nothing was read
+     * @param  list<Piece>  $pieces  the whole text in order; role is empty for the white space between
      * @param  list<Row>  $rows
-     * @param  list<string>  $others
+     * @param  array<string, string>  $parts  name and what is made, by key
      * @param  list<string>  $hints
-     * @param  string  $makes  what the note says it makes, beside the sum of its lines; empty where it says nothing
+     * @param  list<Said>  $claims
+     * @param  array<string, string>  $roles  corrected, by key of the stretch
+     * @param  array<string, string>  $settled  chosen by the maker: catalogue key, by key of the line
      * @param  string  $called  as the note calls it
      * @param  array<string, mixed>  $document  ilvane.formula/1 with the corrections in it
      */
@@ -28,12 +31,17 @@ final readonly class RecipePage
         public string $text,
         public array $pieces,
         public array $rows,
-        public array $others,
+        public array $parts,
         public array $hints,
+        public array $claims,
+        public array $roles,
+        public array $settled,
         public int $doubts,
         public array $document,
-        public string $makes,
         public string $called,
+        public string $audience,
+        public string $use,
+        public bool $isInfusion,
     ) {
     }
 }

@@ -4,25 +4,33 @@ declare(strict_types=1);
 
 namespace App\Recipes;
 
+use App\Ground\OwnKitchen;
 use App\Ground\Wording;
-use Ilvane\Core\Formula\Basis;
-use Ilvane\Core\Formula\Composition;
+use Ilvane\Core\Evaluation\ClaimCheck;
+use Ilvane\Core\Evaluation\Evaluator;
+use Ilvane\Core\Exchange\DocumentRefused;
+use Ilvane\Core\Formula\Application;
+use Ilvane\Core\Formula\Audience;
+use Ilvane\Core\Formula\ClaimKind;
+use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\WeighedLine;
-use Ilvane\Core\Formula\Weighing;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Measure\AmountKind;
-use Ilvane\Core\Measure\Tools;
+use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Reading\Hint;
 use Ilvane\Core\Reading\ReadLine;
 use Ilvane\Core\Reading\Recipe;
-use Ilvane\Core\Reading\Span;
+use Ilvane\Core\Reading\RecipeReader;
+use Ilvane\Core\Reading\Role;
+use Ilvane\Core\Reading\TextRefused;
 
 /**
  * Builds what RecipePage shows.
  *
  * @phpstan-import-type Row from RecipePage
  * @phpstan-import-type Piece from RecipePage
+ * @phpstan-import-type Said from RecipePage
  */
 final readonly class RecipePageFactory
 {
@@ -32,143 +40,193 @@ final readonly class RecipePageFactory
     public function __construct(
         private Wording $wording,
         private Catalogue $catalogue,
-        private Tools $tools,
+        private RecipeReader $reader,
+        private Evaluator $evaluator,
+        private OwnKitchen $kitchen,
     ) {
     }
 
     /**
-     * @param  array<mixed>  $picks  catalogue key by line number, from 1
-     * @param  array<mixed>  $amounts  amount by line number, as typed
-     * @param  string  $name  as typed; empty: as the note calls it
+     * @throws TextRefused
+     * @throws DocumentRefused
      */
-    public function of(Recipe $recipe, array $picks, array $amounts, string $name = ''): RecipePage
+    public function of(string $text, Corrections $corrections): RecipePage
     {
-        $wording = $this->wording;
-        $catalogue = $this->catalogue;
-        $document = $recipe->document(say('recipes.untitled'));
-        unset($document['reading']);
-        $lines = is_array($document['lines']) ? array_values($document['lines']) : [];
-        foreach ($lines as $i => $line) {
-            $lines[$i] = self::corrected($line, $picks[$i + 1] ?? null, $amounts[$i + 1] ?? null, $catalogue);
+        $recipe = $this->reader->read($text, $corrections->roles);
+        $keys = [];
+        foreach ($recipe->keyed() as $key => $span) {
+            if ($span->line !== null) {
+                $keys[$span->line->span->start] = (string) $key;
+            }
         }
-        $notes = implode(
-            "\n",
-            array_map(static fn (Span $span): string => trim($span->of($recipe->text)), $recipe->others),
-        );
-        $document = [
-            ...$document,
-            ...($name === '' ? [] : ['name' => $name]),
-            'lines' => $lines,
-            ...($notes === '' ? [] : ['notes' => mb_substr($notes, 0, FormulaDocument::MAX_NOTES)]),
-        ];
-        $composition = (new Weighing($catalogue, $this->tools))->of(FormulaDocument::read($document));
-
-        $rows = [];
-        foreach ($recipe->lines as $i => $read) {
-            $weighed = $composition->lines[$i];
-            $state = self::state($read, $lines[$i]);
-            $rows[] = [
-                'n' => $i + 1,
-                'state' => $state,
-                'name' => $weighed->ingredient === null ? $read->name : $wording->ingredient($weighed->ingredient->key),
-                'written' => $read->name,
-                'amount' => (string) ($lines[$i]['amount'] ?? ''),
-                'grams' => $weighed->grams === null ? '' : $wording->grams($weighed->grams->likely),
-                'band' => $weighed->grams === null || $weighed->grams->relativeError() < self::WORTH_SHOWING
-                    ? ''
-                    : $wording->span($weighed->grams),
-                'other' => $read->other === null
-                    ? ''
-                    : say('recipes.other_measure', ['amount' => $read->other->entered]),
-                'choices' => self::choices($read, $wording),
-                'chosen' => (string) ($lines[$i]['ingredient'] ?? ''),
-                'phase' => $weighed->phase->value,
-            ];
-        }
+        $keyOf = static fn (ReadLine $line): string => $keys[$line->span->start] ?? 'line-'.$line->span->start;
+        $document = (new RecipeDocument($this->catalogue))->of($recipe, $corrections, $keyOf, say('recipes.untitled'));
+        $evaluation = $this->evaluator->evaluate(FormulaDocument::read($this->kitchen->over($document)));
+        $rows = $this->rows($recipe, $document, $evaluation->assessment->composition->lines, $corrections, $keyOf);
 
         return new RecipePage(
             $recipe->text,
             self::pieces($recipe, $rows),
             $rows,
-            array_map(static fn (Span $span): string => trim($span->of($recipe->text)), $recipe->others),
-            array_map(static fn (Hint $hint): string => self::hint($hint, $wording), $recipe->hints),
+            $this->parts($document),
+            array_map($this->hint(...), $recipe->hints),
+            array_map($this->claim(...), ClaimCheck::all($evaluation)),
+            array_map(static fn (Role $role): string => $role->value, $corrections->roles),
+            array_filter($corrections->settled),
             count(array_filter($rows, static fn (array $row): bool => $row['state'] !== 'sure')),
             $document,
-            self::makes($recipe, $composition, $wording),
             $recipe->title === '' ? say('recipes.untitled') : $recipe->title,
+            (string) ($document['for']['audience'] ?? Audience::Adult->value),
+            (string) ($document['use'] ?? $recipe->family->usualUse()->value),
+            $recipe->family === Family::InfusedOil && $recipe->parts === [],
         );
-    }
-
-    /** What the note says it makes, beside what its lines add up to. */
-    private static function makes(Recipe $recipe, Composition $composition, Wording $wording): string
-    {
-        if ($recipe->yield === null) {
-            return '';
-        }
-        $isOpen = array_filter(
-            $composition->lines,
-            static fn (WeighedLine $line): bool => $line->grams === null,
-        ) !== [];
-        $sum = $composition->basis !== Basis::Lines || $composition->total === null ? '' : ' '.say(
-            $isOpen ? 'recipes.adds_up_so_far' : 'recipes.adds_up',
-            ['grams' => $wording->grams($composition->total->likely)],
-        );
-
-        return say('recipes.makes', ['makes' => $recipe->yield->told()]).$sum;
     }
 
     /**
-     * @param  array<string, string>  $line
-     * @return array<string, string>
+     * @param  array<string, mixed>  $document
+     * @param  list<WeighedLine>  $weighed
+     * @param  callable(ReadLine): string  $keyOf
+     * @return list<Row>
      */
-    private static function corrected(array $line, mixed $pick, mixed $amount, Catalogue $catalogue): array
-    {
-        if (is_string($pick) && $catalogue->has($pick) && $pick !== ($line['ingredient'] ?? '')) {
-            unset($line['name']);
-            $line['ingredient'] = $pick;
-            $line['phase'] ??= $catalogue->get($pick)->defaultPhase->value;
-        }
-        if (is_string($amount) && trim($amount) !== '') {
-            $line['amount'] = mb_substr(mb_scrub($amount), 0, 200);
+    private function rows(
+        Recipe $recipe,
+        array $document,
+        array $weighed,
+        Corrections $corrections,
+        callable $keyOf,
+    ): array {
+        $written = RecipeDocument::linesOf($recipe, $document);
+        $main = 0;
+        $rows = [];
+        foreach ($recipe->lines as $i => $read) {
+            $line = $written[$i];
+            $one = $read->in === null ? $weighed[$main++] ?? null : null;
+            $grams = $one?->grams;
+            $key = $keyOf($read);
+            $chosen = (string) ($line['ingredient'] ?? '');
+            $typed = trim($corrections->names[$key] ?? '');
+            $rows[] = [
+                'key' => $key,
+                'n' => $i + 1,
+                'state' => self::state($read, $line, ($corrections->settled[$key] ?? '') === $chosen && $chosen !== ''),
+                'name' => match (true) {
+                    $chosen !== '' => $this->wording->ingredient($chosen),
+                    $read->takes !== null => $read->name,
+                    default => (string) ($line['name'] ?? $read->name),
+                },
+                'written' => $read->name,
+                'amount' => (string) ($line['amount'] ?? ''),
+                'grams' => $grams === null ? '' : $this->wording->grams($grams->likely),
+                'band' => $grams === null || $grams->relativeError() < self::WORTH_SHOWING
+                    ? ''
+                    : $this->wording->span($grams),
+                'other' => $read->other === null
+                    ? ''
+                    : say('recipes.other_measure', ['amount' => $read->other->entered]),
+                'choices' => ($corrections->settled[$key] ?? '') === $chosen && $chosen !== ''
+                    ? []
+                    : $this->choices($read),
+                'chosen' => $chosen,
+                'phase' => $one?->phase->value ?? 'infusion',
+                'part' => $read->in?->key() ?? '',
+                'problem' => $chosen === '' && $typed !== '' && $typed !== $read->name
+                    ? say('recipes.not_known', ['name' => $typed])
+                    : '',
+            ];
         }
 
-        return $line;
+        return $rows;
     }
 
     /** @param  array<string, string>  $line */
-    private static function state(ReadLine $read, array $line): string
+    private static function state(ReadLine $read, array $line, bool $isSettled): string
     {
         return match (true) {
+            $read->takes !== null => 'sure',
             ! isset($line['ingredient']) => 'unknown',
             $read->amount === null
                 || (
                     $read->amount->kind === AmountKind::Open && $read->amount->entered === ($line['amount'] ?? '')
                 ) => 'no_amount',
+            $isSettled => 'sure',
             $read->confidence < ReadLine::SURE && $line['ingredient'] === $read->ingredient => 'doubtful',
             default => 'sure',
         };
     }
 
-    /** @return array<string, string> name by catalogue key; empty for a sure reading */
-    private static function choices(ReadLine $read, Wording $wording): array
+    /** @return array<string, string> what it may be instead, by catalogue key */
+    private function choices(ReadLine $read): array
     {
-        if ($read->ingredient !== null && $read->confidence >= ReadLine::SURE) {
+        if (! $read->isDoubtful()) {
             return [];
         }
         $choices = [];
-        foreach (array_filter([$read->ingredient, ...$read->candidates]) as $key) {
-            $choices[$key] = $wording->ingredient($key);
+        foreach (array_unique(array_filter([$read->ingredient, ...$read->candidates])) as $key) {
+            if ($this->catalogue->has($key)) {
+                $choices[$key] = $this->wording->ingredient($key);
+            }
         }
 
         return $choices;
     }
 
-    private static function hint(Hint $hint, Wording $wording): string
+    /**
+     * @param  array<string, mixed>  $document
+     * @return array<string, string>
+     */
+    private function parts(array $document): array
+    {
+        $parts = [];
+        foreach (is_array($document['parts'] ?? null) ? $document['parts'] : [] as $part) {
+            $parts[$part['key']] = say('recipes.part', ['name' => $part['name']]);
+        }
+
+        return $parts;
+    }
+
+    /** @return Said */
+    private function claim(ClaimCheck $check): array
+    {
+        $claim = $check->claim;
+
+        return [
+            'what' => say('recipes.claim.'.$claim->what->value),
+            'said' => in_array($claim->what, [ClaimKind::YieldGrams, ClaimKind::YieldMillilitres], true) && $claim->text !== ''
+                ? $claim->text
+                : $this->measured($claim->what, $claim->value),
+            'here' => $check->computed === null
+                ? say('recipes.cannot_say')
+                : $this->measured($claim->what, $check->computed),
+            'differs' => $check->agrees === false,
+        ];
+    }
+
+    private function measured(ClaimKind $what, Band $value): string
+    {
+        $wording = $this->wording;
+        if ($what === ClaimKind::KeepsDays) {
+            return $value->likely < 0.5 ? say('recipes.at_once') : $wording->days($value->likely);
+        }
+        $number = static fn (float $one): string => $wording->number($one, $one >= 20 ? 0 : 1);
+        $text = $value->width() > 0.05 * max(1.0, $value->likely)
+            ? say('recipes.range', ['low' => $number($value->low), 'high' => $number($value->high)])
+            : $number($value->likely);
+        $unit = match ($what) {
+            ClaimKind::YieldGrams => 'g',
+            ClaimKind::YieldMillilitres => 'ml',
+            ClaimKind::PercentOf, ClaimKind::Dose => '%',
+            default => '',
+        };
+
+        return $unit === '' ? $text : "$text\u{202F}$unit";
+    }
+
+    private function hint(Hint $hint): string
     {
         return say(
             'recipes.'.$hint->kind,
-            ['value' => $hint->value === null ? '' : ($hint->kind === 'temperature' ? $wording
-                ->celsius($hint->value) : $wording
+            ['value' => $hint->value === null ? '' : ($hint->kind === 'temperature' ? $this->wording
+                ->celsius($hint->value) : $this->wording
                 ->number($hint->value, 0))],
         );
     }
@@ -179,17 +237,27 @@ final readonly class RecipePageFactory
      */
     private static function pieces(Recipe $recipe, array $rows): array
     {
+        $byKey = array_column($rows, null, 'key');
         $pieces = [];
         $at = 0;
-        foreach ($recipe->lines as $i => $line) {
-            if ($line->span->start < $at) {
-                continue; // two readings share words; the first has marked them
+        $between = static fn (int $from, int $to): array => [
+            'text' => substr($recipe->text, $from, $to - $from), 'key' => '', 'role' => '', 'n' => 0, 'state' => '',
+        ];
+        foreach ($recipe->keyed() as $key => $span) {
+            if ($span->span->start < $at) {
+                continue;
             }
-            $pieces[] = ['text' => substr($recipe->text, $at, $line->span->start - $at), 'n' => 0, 'state' => ''];
-            $pieces[] = ['text' => $line->span->of($recipe->text), 'n' => $i + 1, 'state' => $rows[$i]['state']];
-            $at = $line->span->end;
+            $pieces[] = $between($at, $span->span->start);
+            $pieces[] = [
+                'text' => $span->span->of($recipe->text),
+                'key' => (string) $key,
+                'role' => $span->role->value,
+                'n' => $byKey[$key]['n'] ?? 0,
+                'state' => $byKey[$key]['state'] ?? '',
+            ];
+            $at = $span->span->end;
         }
-        $pieces[] = ['text' => substr($recipe->text, $at), 'n' => 0, 'state' => ''];
+        $pieces[] = $between($at, strlen($recipe->text));
 
         return array_values(array_filter($pieces, static fn (array $piece): bool => $piece['text'] !== ''));
     }

@@ -13,7 +13,8 @@ final class ClauseRole
     private const PH = '/\bph\b(?: [\w:]+){0,4} ?(?:\d|,|acid)|\bph$/';
 
     /** A name and a number, as in a table. */
-    private const COLUMN = '/^(?!(?:step|phase|part|etape|page|version|stage|no|n) )[a-z][a-z ]{2,40} \d+(?:[.,]\d+)?$/';
+    private const COLUMN = '/^(?!(?:step|phase|part|etape|page|version|stage|no|n) )(?!.*\b(?:since|in|from|for|until|depuis|en|de|le|du)\b)'
+        .'(?!.* (?:19|20)\d\d$)[a-z]+(?: [a-z]+){0,3} \d+(?:[.,]\d+)?$/';
 
     /** A yield or what it fills. */
     private const YIELDS = '/^(?:it |this |the batch )?(?:makes?|fills?|yields?|gives?|remplir|remplissez|enough for|batch(?: size)?|total|donne|remplit'

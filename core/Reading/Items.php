@@ -244,7 +244,9 @@ final readonly class Items
         }
         $token = $tokens[$at];
 
-        return $token->value <= 0 || $token->value > 100_000 ? null : new Item($at, $at + 1, quantity: new Quantity(
+        $isYear = $items === [] && $token->value >= 1900 && $token->value < 2100;
+
+        return $token->value <= 0 || $token->value > 100_000 || $isYear ? null : new Item($at, $at + 1, quantity: new Quantity(
             Amount::open($token->folded),
             new Span($token->start, $token->end),
             $at + 1,

@@ -19,4 +19,13 @@ enum Role: string
     case Use = 'use';
     case Remark = 'remark';
     case Unread = 'unread';
+
+    /** @return list<self> what a maker may say that a stretch is */
+    public static function choosable(): array
+    {
+        return [
+            self::Ingredient, self::Step, self::Title, self::Yield, self::Heading, self::Claim, self::Use, self::Audience,
+            self::Utility, self::Remark,
+        ];
+    }
 }

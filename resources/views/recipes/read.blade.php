@@ -1,33 +1,49 @@
 <x-page :title="__('recipes.reading')" body="on-intake">
-    <form method="post" action="{{ route('recipe.read') }}" class="intake">
+    <form method="post" action="{{ route('recipe.read') }}#note" class="intake" x-data="note"
+        data-search="{{ route('catalogue.search') }}?of=any&amp;q=">
         @csrf
         <header class="intake-head">
             <h1>{{ __('recipes.reading') }}</h1>
             <p class="verdict">
                 {{ $page->rows === [] ? __('recipes.nothing') : trans_choice('recipes.doubts', $page->doubts) }}</p>
             <button class="button button-quiet">{{ __('recipes.again') }}</button>
-            <button class="button" formaction="{{ route('recipe.open') }}"
-                @disabled($page->rows === [])>{{ __('recipes.open') }}</button>
+            <button class="button" formaction="{{ route('recipe.open') }}" @disabled($page->rows === [])>
+                {{ __($page->isInfusion ? 'recipes.open_infusion' : 'recipes.open') }}</button>
         </header>
-        <section class="intake-text">
+        <section class="intake-text" id="note">
             <p class="intake-name">
                 <label>{{ __('recipes.name') }}
                     <input name="name" maxlength="120" value="{{ $page->document['name'] }}"></label>
                 <input type="hidden" name="called" value="{{ $page->called }}">
-                @if ($page->makes !== '')
-                    <span>{{ $page->makes }}</span>
-                @endif
             </p>
-            <div class="marked">{{--
+            <div class="marked" lang="">{{--
                 --}}@foreach ($page->pieces as $piece){{--
-                    --}}@if ($piece['n'] === 0){{--
-                        --}}<span>{{ $piece['text'] }}</span>{{--
+                    --}}@if ($piece['role'] === ''){{--
+                        --}}{{ $piece['text'] }}{{--
                     --}}@else{{--
-                        --}}<mark class="read-{{ $piece['state'] }}"><b>{{ $piece['n'] }}</b>{{--
-                            --}}{{ $piece['text'] }}</mark>{{--
+                        --}}<span class="stretch is-{{ $piece['role'] }} read-{{ $piece['state'] }}" role="button"
+                            tabindex="0" data-key="{{ $piece['key'] }}" data-role="{{ $piece['role'] }}"
+                            aria-pressed="false">{{--
+                            --}}@if ($piece['n'] > 0)<b>{{ $piece['n'] }}</b>@endif{{--
+                            --}}{{ $piece['text'] }}</span>{{--
                     --}}@endif{{ '' }}{{--
                 --}}@endforeach{{--
             --}}</div>
+            <div class="role-bar" x-ref="bar" hidden>
+                <p>“<b x-ref="words"></b>” {{ __('recipes.is') }}</p>
+                <input type="hidden" name="mark" x-ref="mark">
+                @foreach (\Ilvane\Core\Reading\Role::choosable() as $role)
+                    <button name="as" value="{{ $role->value }}" class="role-choice"
+                        data-role="{{ $role->value }}">{{ __('recipes.role.' . $role->value) }}</button>
+                @endforeach
+            </div>
+            <p class="quiet">{{ __('recipes.press') }}</p>
+            @foreach ($page->roles as $key => $role)
+                <input type="hidden" name="role[{{ $key }}]" value="{{ $role }}">
+            @endforeach
+            @foreach ($page->settled as $key => $material)
+                <input type="hidden" name="settled[{{ $key }}]" value="{{ $material }}">
+            @endforeach
             <details>
                 <summary>{{ __('recipes.text') }}</summary>
                 <textarea name="text" rows="10" aria-label="{{ __('recipes.text') }}">{{ $page->text }}</textarea>
@@ -35,16 +51,48 @@
             @if ($page->hints !== [])
                 <p class="quiet">{{ __('recipes.hints') }}: {{ implode(' · ', $page->hints) }}</p>
             @endif
-            @if ($page->others !== [])
-                <h2>{{ __('recipes.others') }}</h2>
-                <ul class="quiet">
-                    @foreach ($page->others as $other)
-                        <li>{{ $other }}</li>
-                    @endforeach
-                </ul>
-            @endif
         </section>
         <section class="intake-rows">
+            @if ($page->claims !== [])
+                <table class="plain note-says">
+                    <thead>
+                        <tr>
+                            <th></th>
+                            <th>{{ __('recipes.note_says') }}</th>
+                            <th>{{ __('recipes.here') }}</th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        @foreach ($page->claims as $claim)
+                            <tr @class(['differs' => $claim['differs']])>
+                                <th scope="row">{{ $claim['what'] }}</th>
+                                <td>{{ $claim['said'] }}</td>
+                                <td>{{ $claim['here'] }}
+                                    @if ($claim['differs'])
+                                        <small>{{ __('recipes.differs') }}</small>
+                                    @endif
+                                </td>
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table>
+            @endif
+            <p class="intake-for">
+                <label>{{ __('ui.bench.audience') }}
+                    <select name="audience">
+                        @foreach (\Ilvane\Core\Formula\Audience::cases() as $audience)
+                            <option value="{{ $audience->value }}" @selected($page->audience === $audience->value)>
+                                {{ __('words.audience.' . $audience->value) }}</option>
+                        @endforeach
+                    </select></label>
+                <label>{{ __('ui.bench.use') }}
+                    <select name="use">
+                        @foreach (\Ilvane\Core\Formula\Application::cases() as $use)
+                            <option value="{{ $use->value }}" @selected($page->use === $use->value)>
+                                {{ __('words.use.' . $use->value) }}</option>
+                        @endforeach
+                    </select></label>
+            </p>
             <table class="plain">
                 <thead>
                     <tr>
@@ -56,39 +104,50 @@
                 </thead>
                 <tbody>
                     @foreach ($page->rows as $row)
+                        @if ($row['part'] !== '' && ($loop->first || $page->rows[$loop->index - 1]['part'] !== $row['part']))
+                            <tr class="read-part">
+                                <th colspan="4" scope="rowgroup">{{ $page->parts[$row['part']] ?? '' }}</th>
+                            </tr>
+                        @elseif ($row['part'] === '' && ! $loop->first && $page->rows[$loop->index - 1]['part'] !== '')
+                            <tr class="read-part">
+                                <th colspan="4" scope="rowgroup">{{ __('recipes.then') }}</th>
+                            </tr>
+                        @endif
                         <tr class="read-row read-{{ $row['state'] }} mat-{{ $row['phase'] }}">
                             <td class="num"><b class="read-n">{{ $row['n'] }}</b></td>
                             <td>
-                                @if ($row['choices'] !== [] || $row['chosen'] === '')
-                                    <label><span class="unseen-word">{{ __('recipes.pick') }}</span>
-                                        <select name="pick[{{ $row['n'] }}]">
-                                            <option value="" @selected($row['chosen'] === '')>
-                                                “{{ $row['written'] }}”: {{ __('recipes.leave') }}</option>
-                                            @foreach ($row['choices'] as $key => $name)
-                                                <option value="{{ $key }}" @selected($row['chosen'] === $key)>
-                                                    {{ $name }}</option>
-                                            @endforeach
-                                        </select></label>
-                                @else
-                                    {{ $row['name'] }}<input type="hidden" name="pick[{{ $row['n'] }}]"
-                                        value="{{ $row['chosen'] }}">
-                                @endif
-                                @if ($row['state'] !== 'sure')
+                                <div class="picker" x-data="picker"><input type="hidden"
+                                        name="pick[{{ $row['key'] }}]" value="{{ $row['chosen'] }}"><input
+                                        class="ingredient" name="called_line[{{ $row['key'] }}]" maxlength="200"
+                                        value="{{ $row['name'] }}" role="combobox" aria-autocomplete="list"
+                                        aria-expanded="false" aria-controls="found-{{ $row['n'] }}"
+                                        autocomplete="off" aria-label="{{ __('recipes.pick') }} {{ $row['n'] }}">
+                                    <ul class="found" id="found-{{ $row['n'] }}" role="listbox" hidden></ul>
+                                </div>
+                                @if ($row['problem'] !== '')
+                                    <small class="problem">{{ $row['problem'] }}</small>
+                                @elseif ($row['state'] !== 'sure')
                                     <small class="read-state">{{ __('recipes.' . $row['state']) }}</small>
                                 @endif
+                                @foreach ($row['choices'] as $key => $name)
+                                    <button class="choice" name="take[{{ $row['key'] }}]"
+                                        value="{{ $key }}">{{ $key === $row['chosen'] ? __('recipes.yes', ['name' => $name]) : $name }}</button>
+                                @endforeach
                                 @if ($row['other'] !== '')
                                     <small class="quiet">{{ $row['other'] }}</small>
                                 @endif
                             </td>
-                            <td class="num"><input name="amount[{{ $row['n'] }}]" value="{{ $row['amount'] }}"
+                            <td class="num"><input name="amount[{{ $row['key'] }}]" value="{{ $row['amount'] }}"
                                     maxlength="200"
-                                    aria-label="{{ __('ui.bench.lines',
-                                    ['n' => $row['n']]) }}, {{ __('ui.bench.amount') }}">
+                                    aria-label="{{ __('ui.bench.lines', ['n' => $row['n']]) }}, {{
+                                        __('ui.bench.amount') }}">
                             </td>
                             <td class="num"><b>{{ $row['grams'] }}</b>
                                 @if ($row['band'] !== '')
                                     <small class="quiet">{{ $row['band'] }}</small>
                                 @endif
+                                <button class="drop" name="drop[{{ $row['key'] }}]" value="1">{{
+                                    __('recipes.drop') }}</button>
                             </td>
                         </tr>
                     @endforeach

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Recipes;
+
+use App\Ground\Typed;
+use Illuminate\Http\Request;
+use Ilvane\Core\Reading\Role;
+
+/** What the maker put right on the page of a note: by the key of each stretch, which stays when the text changes. */
+final readonly class Corrections
+{
+    private const MAX = 400;
+
+    /**
+     * @param  array<string, Role>  $roles  what a stretch is
+     * @param  array<string, string>  $picks  catalogue key of a line; empty: it stays open
+     * @param  array<string, string>  $names  what was typed as its name
+     * @param  array<string, string>  $amounts  as typed
+     * @param  array<string, string>  $settled  catalogue key of a line by which the maker chose it
+     * @param  string  $name  of the product, as typed; empty: as the note calls it
+     */
+    private function __construct(
+        public array $roles,
+        public array $picks,
+        public array $names,
+        public array $amounts,
+        public array $settled,
+        public string $name,
+        public string $audience,
+        public string $use,
+    ) {
+    }
+
+    public static function of(Request $request): self
+    {
+        $roles = array_filter(array_map(
+            static fn (string $role): ?Role => Role::tryFrom($role),
+            self::texts($request, 'role'),
+        ));
+        [$marked, $as] = [self::text($request, 'mark'), Role::tryFrom(self::text($request, 'as'))];
+        if ($marked !== '' && $as !== null) {
+            $roles[$marked] = $as;
+        }
+        foreach (array_keys(self::texts($request, 'drop')) as $key) {
+            $roles[$key] = Role::Remark;
+        }
+        $name = trim(Typed::text($request, 'name', 120));
+
+        return new self(
+            $roles,
+            [...self::texts($request, 'pick'), ...self::texts($request, 'take')],
+            array_diff_key(self::texts($request, 'called_line'), self::texts($request, 'take')),
+            self::texts($request, 'amount'),
+            [...self::texts($request, 'settled'), ...self::texts($request, 'take')],
+            $name === Typed::text($request, 'called', 120) ? '' : $name,
+            self::text($request, 'audience'),
+            self::text($request, 'use'),
+        );
+    }
+
+    private static function text(Request $request, string $field): string
+    {
+        $value = $request->input($field);
+
+        return is_string($value) ? mb_substr(mb_scrub($value), 0, 80) : '';
+    }
+
+    /** @return array<string, string> */
+    private static function texts(Request $request, string $field): array
+    {
+        $given = $request->input($field);
+        $texts = [];
+        foreach (is_array($given) ? array_slice($given, 0, self::MAX, true) : [] as $key => $value) {
+            if (is_string($value) || $value === null) {
+                $texts[(string) $key] = mb_substr(mb_scrub((string) $value), 0, 200);
+            }
+        }
+
+        return $texts;
+    }
+}
