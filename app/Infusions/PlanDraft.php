@@ -24,7 +24,7 @@ use Ilvane\Core\Material\Catalogue;
  */
 final class PlanDraft implements TypedDraft
 {
-    private const TEXT = ['name', 'jar', 'method', 'celsius', 'lasts', 'rhythm', 'use', 'wished'];
+    private const TEXT = ['name', 'jar', 'method', 'celsius', 'lasts', 'rhythm', 'use', 'wished', 'note'];
 
     /** Field of the page by field of the open form. */
     private const FIELDS = [
@@ -79,6 +79,7 @@ final class PlanDraft implements TypedDraft
                 'rhythm' => '',
                 'use' => 'leave_on',
                 'wished' => '',
+                'note' => '', // the words it was read from
             ],
             ['plants' => [self::row()], 'oils' => [self::row()]],
         );
@@ -127,8 +128,31 @@ final class PlanDraft implements TypedDraft
             },
             'rhythm' => isset($document['shake_every_days'])
                 ? $number($plan->shakeEveryDays)
-                : '', 'use' => $plan->use->value, 'wished' => $number($plan->wishedStrength),
+                : '', 'use' => $plan->use->value, 'wished' => $number($plan->wishedStrength), 'note' => '',
         ], ['plants' => array_map($row, $plan->plants), 'oils' => array_map($row, $plan->oils)]);
+    }
+
+    /**
+     * As a maker's note has it; what it leaves out stays empty.
+     *
+     * @param  array<string, string>  $text  of the fields the note tells
+     * @param  array{plants: list<array<string, string>>, oils: list<array<string, string>>}  $parts
+     */
+    public static function noted(array $text, array $parts): self
+    {
+        $blank = self::blank('');
+        $row = static fn (array $row): array => [
+            ...self::row(),
+            'ingredient' => $row['ingredient'] ?? '',
+            'name' => $row['name'] ?? '',
+            'amount' => $row['amount'] ?? '',
+            'form' => $row['form'] ?? '',
+        ];
+
+        return new self([...$blank->text, ...$text], [
+            'plants' => array_map($row, $parts['plants']) ?: $blank->parts['plants'],
+            'oils' => array_map($row, $parts['oils']) ?: $blank->parts['oils'],
+        ]);
     }
 
     /** @return PlanRow */

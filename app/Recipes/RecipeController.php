@@ -8,6 +8,7 @@ use App\Formulas\Draft;
 use App\Formulas\FormulaBook;
 use App\Ground\OwnKitchen;
 use App\Ground\Typed;
+use App\Infusions\JarBook;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -49,10 +50,18 @@ final class RecipeController
         }
     }
 
-    public function open(Request $request, FormulaBook $book, OwnKitchen $kitchen): Response|RedirectResponse
-    {
+    public function open(
+        Request $request,
+        FormulaBook $book,
+        JarBook $jars,
+        OwnKitchen $kitchen,
+    ): Response|RedirectResponse {
         try {
-            $formula = FormulaDocument::read($kitchen->begun($this->page($request)->document));
+            $page = $this->page($request);
+            if ($page->infusion !== null && ! $request->has('as_formula')) {
+                return redirect()->route('infusion', $jars->begin($page->infusion));
+            }
+            $formula = FormulaDocument::read($kitchen->begun($page->document));
 
             return redirect()->route('bench', $book->put(Draft::fromDocument(FormulaDocument::write($formula))));
         } catch (TextRefused|SheetRefused|DocumentRefused $refusal) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Recipes;
 
+use App\Formulas\FormulaBook;
+use App\Pantry\LotLine;
 use Ilvane\Core\Formula\Application;
 use Ilvane\Core\Formula\Audience;
 use Ilvane\Core\Formula\FormulaDocument;
@@ -19,7 +21,7 @@ final readonly class RecipeDocument
     /** What these say is in the formula itself; any other line of the note is kept whole in its notes. */
     private const IN_THE_FORMULA = [Role::Title, Role::Heading, Role::Ingredient, Role::Part];
 
-    public function __construct(private Catalogue $catalogue)
+    public function __construct(private Catalogue $catalogue, private FormulaBook $book)
     {
     }
 
@@ -57,7 +59,7 @@ final readonly class RecipeDocument
 
     /**
      * @param  array<string, mixed>  $document
-     * @return list<array<string, string>> the lines of the document in the order of the note
+     * @return list<array<string, mixed>> the lines of the document in the order of the note
      */
     public static function linesOf(Recipe $recipe, array $document): array
     {
@@ -76,8 +78,8 @@ final readonly class RecipeDocument
     }
 
     /**
-     * @param  array<string, string>  $line
-     * @return array<string, string>
+     * @param  array<string, mixed>  $line
+     * @return array<string, mixed>
      */
     private function corrected(array $line, string $key, Corrections $corrections): array
     {
@@ -86,8 +88,15 @@ final readonly class RecipeDocument
         $found = $pick !== null && $pick !== '' && $this->catalogue->has($pick)
             ? $pick
             : ($typed === '' ? null : $this->catalogue->named($typed)?->key);
+        $kept = $pick === null || isset($line['part']) ? null : LotLine::named($pick) ?? $this->ownFormula($pick);
         if (isset($line['part'])) {
             $found = null;
+        }
+        if ($kept !== null) {
+            unset($line['ingredient'], $line['name']);
+            $line = [...$line, ...array_diff_key($kept, ['phase' => true])];
+            $found = null;
+            $pick = null;
         }
         if ($found !== null && $found !== ($line['ingredient'] ?? '')) {
             unset($line['name']);
@@ -102,6 +111,24 @@ final readonly class RecipeDocument
         }
 
         return $line;
+    }
+
+    /**
+     * What a page calls the thing of a line: a catalogue key, "lot:CODE" or "formula:N"; empty where it is open.
+     *
+     * @param  array<string, mixed>  $line
+     */
+    public static function chosen(array $line, string $pick): string
+    {
+        return isset($line['lot']) || isset($line['formula']) ? $pick : (string) ($line['ingredient'] ?? '');
+    }
+
+    /** @return array<string, mixed>|null a formula of the maker's own as a line */
+    private function ownFormula(string $key): ?array
+    {
+        $document = $this->book->documentOf($key);
+
+        return $document === null ? null : ['formula' => $document];
     }
 
     /** Every line of the note that says more than the formula holds, whole and in order. */

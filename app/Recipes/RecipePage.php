@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Recipes;
 
+use App\Infusions\PlanDraft;
+
 /**
  * A note as it was read, with the maker's corrections on top: the text with what each stretch is, the lines in grams,
  * what the note says beside what is computed.
@@ -25,6 +27,7 @@ final readonly class RecipePage
      * @param  array<string, string>  $roles  corrected, by key of the stretch
      * @param  array<string, string>  $settled  chosen by the maker: catalogue key, by key of the line
      * @param  string  $called  as the note calls it
+     * @param  PlanDraft|null  $infusion  the same as an infusion, where it is one
      * @param  array<string, mixed>  $document  ilvane.formula/1 with the corrections in it
      */
     public function __construct(
@@ -41,7 +44,7 @@ final readonly class RecipePage
         public string $called,
         public string $audience,
         public string $use,
-        public bool $isInfusion,
+        public ?PlanDraft $infusion,
     ) {
     }
 }

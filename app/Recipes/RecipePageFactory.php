@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Recipes;
 
+use App\Formulas\FormulaBook;
 use App\Ground\OwnKitchen;
 use App\Ground\Wording;
+use App\Pantry\LotLine;
 use Ilvane\Core\Evaluation\ClaimCheck;
 use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Exchange\DocumentRefused;
-use Ilvane\Core\Formula\Application;
 use Ilvane\Core\Formula\Audience;
 use Ilvane\Core\Formula\ClaimKind;
-use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Material\Catalogue;
@@ -37,12 +37,15 @@ final readonly class RecipePageFactory
     /** A narrower width isn't worth a line. Relative. */
     private const WORTH_SHOWING = 0.01;
 
+    private const LOTS_OFFERED = 2;
+
     public function __construct(
         private Wording $wording,
         private Catalogue $catalogue,
         private RecipeReader $reader,
         private Evaluator $evaluator,
         private OwnKitchen $kitchen,
+        private FormulaBook $book,
     ) {
     }
 
@@ -60,9 +63,11 @@ final readonly class RecipePageFactory
             }
         }
         $keyOf = static fn (ReadLine $line): string => $keys[$line->span->start] ?? 'line-'.$line->span->start;
-        $document = (new RecipeDocument($this->catalogue))->of($recipe, $corrections, $keyOf, say('recipes.untitled'));
+        $document = (new RecipeDocument($this->catalogue, $this->book))->of($recipe, $corrections, $keyOf, say('recipes.untitled'));
         $evaluation = $this->evaluator->evaluate(FormulaDocument::read($this->kitchen->over($document)));
         $rows = $this->rows($recipe, $document, $evaluation->assessment->composition->lines, $corrections, $keyOf);
+
+        $infusion = new NotedInfusion($this->catalogue);
 
         return new RecipePage(
             $recipe->text,
@@ -78,7 +83,7 @@ final readonly class RecipePageFactory
             $recipe->title === '' ? say('recipes.untitled') : $recipe->title,
             (string) ($document['for']['audience'] ?? Audience::Adult->value),
             (string) ($document['use'] ?? $recipe->family->usualUse()->value),
-            $recipe->family === Family::InfusedOil && $recipe->parts === [],
+            $infusion->is($recipe) ? $infusion->draft($recipe, $document) : null,
         );
     }
 
@@ -102,14 +107,17 @@ final readonly class RecipePageFactory
             $line = $written[$i];
             $one = $read->in === null ? $weighed[$main++] ?? null : null;
             $grams = $one?->grams;
-            $key = $keyOf($read);
-            $chosen = (string) ($line['ingredient'] ?? '');
+            $chosen = RecipeDocument::chosen($line, $corrections->picks[$key = $keyOf($read)] ?? '');
             $typed = trim($corrections->names[$key] ?? '');
             $rows[] = [
                 'key' => $key,
                 'n' => $i + 1,
                 'state' => self::state($read, $line, ($corrections->settled[$key] ?? '') === $chosen && $chosen !== ''),
                 'name' => match (true) {
+                    isset($line['lot']) => say('recipes.from_pantry', [
+                        'name' => $this->lotName((string) $line['lot']), 'code' => (string) $line['lot'],
+                    ]),
+                    isset($line['formula']['name']) => (string) $line['formula']['name'],
                     $chosen !== '' => $this->wording->ingredient($chosen),
                     $read->takes !== null => $read->name,
                     default => (string) ($line['name'] ?? $read->name),
@@ -138,11 +146,16 @@ final readonly class RecipePageFactory
         return $rows;
     }
 
-    /** @param  array<string, string>  $line */
+    private function lotName(string $code): string
+    {
+        return LotLine::search($code, 1)[0]->name ?? $code;
+    }
+
+    /** @param  array<string, mixed>  $line */
     private static function state(ReadLine $read, array $line, bool $isSettled): string
     {
         return match (true) {
-            $read->takes !== null => 'sure',
+            $read->takes !== null, isset($line['lot']), isset($line['formula']) => 'sure',
             ! isset($line['ingredient']) => 'unknown',
             $read->amount === null
                 || (
@@ -157,10 +170,14 @@ final readonly class RecipePageFactory
     /** @return array<string, string> what it may be instead, by catalogue key */
     private function choices(ReadLine $read): array
     {
-        if (! $read->isDoubtful()) {
-            return [];
-        }
         $choices = [];
+        // what stands in the pantry under this name is asked first
+        foreach ($read->takes === null ? LotLine::search($read->name, self::LOTS_OFFERED) : [] as $lot) {
+            $choices[LotLine::KEY.$lot->code] = say('recipes.from_pantry', ['name' => $lot->name, 'code' => $lot->code]);
+        }
+        if (! $read->isDoubtful()) {
+            return $choices;
+        }
         foreach (array_unique(array_filter([$read->ingredient, ...$read->candidates])) as $key) {
             if ($this->catalogue->has($key)) {
                 $choices[$key] = $this->wording->ingredient($key);
@@ -223,12 +240,11 @@ final readonly class RecipePageFactory
 
     private function hint(Hint $hint): string
     {
-        return say(
-            'recipes.'.$hint->kind,
-            ['value' => $hint->value === null ? '' : ($hint->kind === 'temperature' ? $this->wording
-                ->celsius($hint->value) : $this->wording
-                ->number($hint->value, 0))],
-        );
+        return match ($hint->kind) {
+            'temperature' => $this->wording->celsius((float) $hint->value),
+            'minutes' => $this->wording->duration((float) $hint->value / 1440),
+            default => say('recipes.'.$hint->kind),
+        };
     }
 
     /**

@@ -21,9 +21,6 @@ final readonly class ClaimCheck
 
     private const PERCENT_SLACK = 0.1;
 
-    /** Of what the catalogue knows no density for. */
-    private const DENSITY = 1.0;
-
     /**
      * @param  Band|null  $computed  in the unit of the claim; null where it can't be said
      * @param  bool|null  $agrees  null where nothing is computed to compare it with
@@ -76,15 +73,10 @@ final readonly class ClaimCheck
 
     private static function millilitres(Evaluation $evaluation): ?Band
     {
-        $volume = Band::zero();
-        foreach ($evaluation->assessment->composition->lines as $line) {
-            if ($line->grams === null) {
-                return null;
-            }
-            $volume = $volume->plus($line->grams->times(1 / ($line->ingredient->density ?? self::DENSITY)));
-        }
+        $composition = $evaluation->assessment->composition;
+        $density = $composition->density();
 
-        return $volume->likely > 0 ? $volume : null;
+        return $density === null ? null : $composition->total?->times(1 / $density);
     }
 
     /** Of a line by its key, or of a kind of material. */

@@ -41,10 +41,10 @@ final class ClauseRole
             $clause->says(self::PH) && ! ($measured && $named && $isAmountFirst) && ! $clause->isDoing() => Role::Claim,
             self::isClaim($clause) && ! ($measured && $named) => Role::Claim,
             self::isUse($clause) && $clause->isDoing() && ! $weighed => Role::Use,
-            count($items) === 1 && $first->quantity?->amount->kind === AmountKind::Rest => Role::Step,
+            count($items) === 1 && $first?->quantity?->amount->kind === AmountKind::Rest => Role::Step,
             $isAmountFirst && $measured && ($named || ! self::isUse($clause)) => self::isUtility($clause) ? Role::Utility : Role::Ingredient,
             $isNameFirst && $measured => Role::Ingredient,
-            $isNameFirst && $names >= 3 && $hints === [] && ! $clause->isDoing() => Role::Ingredient,
+            $isNameFirst && $names >= 3 && $hints === [] => Role::Ingredient,
             $clause->says(self::COLUMN) => Role::Ingredient,
             $isNameFirst && $hints === [] && count($clause->tokens) <= 16 && ! self::isUse($clause)
                 && ! $clause->says('/^(?:the|this|ce|cette) /') => Role::Ingredient,
@@ -54,7 +54,8 @@ final class ClauseRole
             $clause->has(...RoleWords::MAKING) => Role::Step,
             self::isUtility($clause) => Role::Utility,
             $isAmountFirst, self::isCounted($clause, $start) => Role::Ingredient,
-            $named && ! $clause->says(RoleWords::REMARK) && count($clause->tokens) <= 8 && $first->at <= $start + 3 => Role::Ingredient,
+            $named && ! $clause->says(RoleWords::REMARK) && count($clause->tokens) <= 8
+                && $first !== null && $first->at <= $start + 3 => Role::Ingredient,
             $clause->has(...RoleWords::ADDING) && ! $clause->says(RoleWords::REMARK) => Role::Step,
             self::isSomebody($clause) => Role::Audience,
             default => Role::Remark,

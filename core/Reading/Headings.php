@@ -82,7 +82,7 @@ final class Headings
     {
         $heading = self::of($tokens);
 
-        return $heading?->next === count($tokens) ? $heading->phase : null;
+        return $heading !== null && $heading->next === count($tokens) ? $heading->phase : null;
     }
 
     /** @param  list<Token>  $tokens of a line */

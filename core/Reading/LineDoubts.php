@@ -34,7 +34,9 @@ final class LineDoubts
             $lines,
         );
         $sum = array_sum($grams);
-        $hasMore = array_filter($lines, static fn (ReadLine $line): bool => ($line->amount?->number === null && $line->amount?->kind !== AmountKind::Rest) || $line->amount?->piece !== null) !== [];
+        $hasMore = array_filter($lines, static fn (ReadLine $line): bool => $line->amount === null
+                || ($line->amount->number === null && $line->amount->kind !== AmountKind::Rest)
+                || $line->amount->piece !== null) !== [];
         $seen = [];
         foreach ($lines as $i => $line) {
             $place = ($line->ingredient ?? '').'/'.($line->phase->value ?? '').'/'.($line->in->number ?? '');

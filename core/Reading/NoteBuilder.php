@@ -30,13 +30,15 @@ final class NoteBuilder
         'till', 'until', 'like', 'as', 'comme', 'looks', 'jusqu', 'than', 'no', 'not', 'without', 'sans', 'if', 'si', 'before', 'avant',
     ];
 
+    /** As many parts as a formula holds. */
+    private const MAX_SECTIONS = 20;
+
     private const GATE_AT_MOST = 50.0;
 
     /** @var list<ReadLine> */
     private array $lines = [];
 
-    /** @var list<ReadSpan> */
-    private array $spans = [];
+    public readonly Spans $spans;
 
     /** @var list<Hint> */
     private array $hints = [];
@@ -46,6 +48,9 @@ final class NoteBuilder
 
     /** @var list<array{Item, Clause, Phase|null}> names in sentences that have no amount */
     private array $left = [];
+
+    /** @var array<string, true> how much of which part a line takes */
+    private array $taken = [];
 
     private ?Section $open = null;
 
@@ -68,13 +73,9 @@ final class NoteBuilder
 
     public function __construct(private readonly Catalogue $catalogue, NameIndex $names, private readonly string $text)
     {
+        $this->spans = new Spans($text);
         $this->finder = new Items($catalogue, $names);
         $this->reader = new LineReader($catalogue, $names);
-    }
-
-    public function mark(Span $span, Role $role): void
-    {
-        $this->spans[] = new ReadSpan($span, $role);
     }
 
     public function blank(): void
@@ -107,29 +108,28 @@ final class NoteBuilder
         $this->phase = $heading->phase;
         $this->isLettered = $heading->isLettered;
         $this->open = null;
-        if ($heading->makes === null) {
-            $this->mark($span, Role::Heading);
+        if ($heading->makes === null || count($this->sections) >= self::MAX_SECTIONS) {
+            $this->spans->mark($span, Role::Heading);
 
             return;
         }
         $this->open = new Section(count($this->sections) + 1, $heading->makes, $heading->label, $span);
         $this->sections[] = $this->open;
-        $this->spans[] = new ReadSpan($span, Role::Part, part: $this->open);
+        $this->spans->add(new ReadSpan($span, Role::Part, part: $this->open));
     }
 
     /** A letter for a phase says nothing by itself: under a B without any fat there is no oil phase. */
     private function unlettered(): void
     {
-        $under = array_slice($this->lines, $this->since, null, true);
+        $under = array_slice($this->lines, $this->since);
         $isOily = fn (ReadLine $line): bool => $line->phase !== Phase::Oil || $line->ingredient === null
             || $this->catalogue->get($line->ingredient)->defaultPhase === Phase::Oil;
         if (! $this->isLettered || $under === [] || array_filter($under, $isOily) !== []) {
             return;
         }
-        foreach ($under as $i => $line) {
-            $this->lines[$i] = $line->withoutPhase();
-            $this->replace($line, $this->lines[$i]);
-        }
+        $plain = array_map(static fn (ReadLine $line): ReadLine => $line->withoutPhase(), $under);
+        $this->spans->replace($under, $plain);
+        array_splice($this->lines, $this->since, count($under), $plain);
     }
 
     private function clause(Clause $clause): void
@@ -167,7 +167,7 @@ final class NoteBuilder
                 $this->phase = $this->gate !== $before ? Phase::Cooldown : ($found === [] ? null : $this->phase);
             }
         }
-        $this->cover($clause, $role, $found, $utility);
+        $this->spans->cover($clause, $role, $found, $utility);
     }
 
     /**
@@ -228,14 +228,17 @@ final class NoteBuilder
 
     private function isTaken(ReadLine $line): bool
     {
-        return array_filter($this->lines, static fn (ReadLine $one): bool => $one->takes === $line->takes
-            && $one->amount?->entered === $line->amount?->entered) !== [];
+        $what = ($line->takes->number ?? 0).'/'.($line->amount->entered ?? '');
+        $isTaken = isset($this->taken[$what]);
+        $this->taken[$what] = true;
+
+        return $isTaken;
     }
 
     /** @return list<string> */
     private function wordsOf(ReadLine $line): array
     {
-        return array_values(array_column(Lexer::tokens($line->name, 0), 'folded'));
+        return array_column(Lexer::tokens($line->name, 0), 'folded');
     }
 
     /** "Use 80 g of the juice": what stood before it made the juice. */
@@ -252,27 +255,18 @@ final class NoteBuilder
         }
         $since = array_slice($this->lines, $this->since);
         $isPlant = fn (ReadLine $line): bool => $line->in === null && ($line->ingredient === null || in_array($this->catalogue->get($line->ingredient)->kind, self::PLANTS, true));
-        if (array_filter($since, $isPlant) === []) {
+        if (array_filter($since, $isPlant) === [] || count($this->sections) >= self::MAX_SECTIONS) {
             return;
         }
         $section = new Section(count($this->sections) + 1, $word, [$word], null);
         $this->sections[] = $section;
-        foreach ($since as $i => $line) {
-            $inside = $line->inside($section);
+        $inside = array_map(static fn (ReadLine $line): ReadLine => $line->inside($section), $since);
+        foreach ($inside as $line) {
             $section->of = [...$section->of, ...$this->wordsOf($line)];
-            $this->replace($line, $inside);
-            $this->lines[$this->since + $i] = $inside;
         }
+        $this->spans->replace($since, $inside);
+        array_splice($this->lines, $this->since, count($since), $inside);
         $this->open = $section;
-    }
-
-    private function replace(ReadLine $line, ReadLine $by): void
-    {
-        foreach ($this->spans as $i => $span) {
-            if ($span->line === $line) {
-                $this->spans[$i] = new ReadSpan($span->span, $span->role, $by, $by->in);
-            }
-        }
     }
 
     private function heated(Clause $clause, float $celsius): void
@@ -284,71 +278,6 @@ final class NoteBuilder
         }
     }
 
-    /**
-     * Every byte of the clause gets its role: a line that lists is all ingredient, in a sentence only what is named.
-     *
-     * @param  list<ReadLine>  $found
-     * @param  array{int, int}|null  $utility
-     */
-    private function cover(Clause $clause, Role $role, array $found, ?array $utility): void
-    {
-        $tokens = $clause->tokens;
-        $whole = $clause->span();
-        $cuts = [];
-        foreach ($found as $line) {
-            $cuts[] = [$line->span, Role::Ingredient, $line];
-        }
-        if ($utility !== null) {
-            $span = new Span($tokens[$utility[0]]->start, $tokens[$utility[1] - 1]->end);
-            $overlaps = array_filter($found, static fn (ReadLine $line): bool => $line->span->start < $span->end && $line->span->end > $span->start);
-            if ($overlaps === []) {
-                $cuts[] = [$span, Role::Utility, null];
-            }
-        }
-        usort($cuts, static fn (array $a, array $b): int => $a[0]->start <=> $b[0]->start);
-        if ($cuts === []) {
-            $this->mark($whole, $role === Role::Ingredient ? Role::Unread : $role);
-
-            return;
-        }
-        $isListed = $role === Role::Ingredient;
-        $at = $whole->start;
-        foreach ($cuts as $n => [$span, $what, $line]) {
-            $start = max($at, $span->start);
-            $end = isset($cuts[$n + 1]) ? min($span->end, $cuts[$n + 1][0]->start) : $span->end;
-            if ($isListed) {
-                [$start, $end] = [$n === 0 ? $at : $start, isset($cuts[$n + 1]) ? max($start, $cuts[$n + 1][0]->start) : $whole->end];
-            }
-            if ($start > $at) {
-                $this->gap($at, $start, $tokens);
-            }
-            if ($end > $start) {
-                $this->spans[] = new ReadSpan($this->trimmed($start, $end), $what, $line, $line?->in);
-            }
-            $at = max($at, $end);
-        }
-        if ($at < $whole->end) {
-            $this->gap($at, $whole->end, $tokens);
-        }
-    }
-
-    /** @param  list<Token>  $tokens */
-    private function gap(int $start, int $end, array $tokens): void
-    {
-        $span = $this->trimmed($start, $end);
-        if ($span->end > $span->start) {
-            $this->mark($span, Role::Step);
-        }
-    }
-
-    /** Without the white space around it. */
-    private function trimmed(int $start, int $end): Span
-    {
-        $text = substr($this->text, $start, $end - $start);
-
-        return new Span($start + strlen($text) - strlen(ltrim($text)), $start + strlen(rtrim($text)));
-    }
-
     /** @param  array<string, Role>  $roles  what the maker says a stretch is, by its key */
     public function recipe(string $title, array $roles): Recipe
     {
@@ -356,36 +285,31 @@ final class NoteBuilder
         $this->addNamed();
         $title = $this->corrected($roles, $title);
         $lines = BareNumbers::told($this->lines, $this->text, $this->yield, $this->isCounted(...));
-        foreach ($lines as $i => $line) {
-            if ($line !== $this->lines[$i]) {
-                $this->replace($this->lines[$i], $line);
-            }
-        }
+        $lines = LineDoubts::of($lines, $this->catalogue);
         $used = array_values(array_filter($this->sections, static fn (Section $section): bool => $section->isUsed));
-        $doubted = LineDoubts::of($lines, $this->catalogue);
-        foreach ($doubted as $i => $line) {
-            $kept = $line->in !== null && ! in_array($line->in, $used, true) ? $line->outside() : $line;
-            $this->replace($lines[$i], $kept);
-            $doubted[$i] = $kept;
-        }
-        usort($this->spans, static fn (ReadSpan $a, ReadSpan $b): int => $a->span->start <=> $b->span->start);
+        $lines = array_map(
+            static fn (ReadLine $line): ReadLine => $line->in !== null && ! $line->in->isUsed ? $line->outside() : $line,
+            $lines,
+        );
+        $this->spans->replace($this->lines, $lines);
+        $spans = $this->spans->all();
         $others = array_values(array_map(
             static fn (ReadSpan $span): Span => $span->span,
-            array_filter($this->spans, static fn (ReadSpan $span): bool => $span->line === null
+            array_filter($spans, static fn (ReadSpan $span): bool => $span->line === null
                 && ! in_array($span->role, [Role::Title, Role::Heading, Role::Ingredient, Role::Part], true)),
         ));
 
         return new Recipe(
             $this->text,
             mb_substr($title, 0, 120),
-            FamilyGuess::of($doubted, $this->catalogue),
+            FamilyGuess::of($lines, $this->catalogue),
             $this->yield,
             $this->heat,
             $this->gate,
-            $doubted,
+            $lines,
             $this->hints,
             $others,
-            $this->spans,
+            $spans,
             $used,
         );
     }
@@ -397,22 +321,18 @@ final class NoteBuilder
      */
     private function corrected(array $roles, string $title): string
     {
-        $times = [];
-        usort($this->spans, static fn (ReadSpan $a, ReadSpan $b): int => $a->span->start <=> $b->span->start);
-        foreach ($roles === [] ? [] : $this->spans as $i => $span) {
+        if ($roles === []) {
+            return $title;
+        }
+        $dropped = $made = [];
+        $this->spans->corrected($roles, function (ReadSpan $span, Role $role) use (&$title, &$dropped, &$made): ReadSpan {
             $words = trim($span->span->of($this->text));
-            $times[$words] = ($times[$words] ?? 0) + 1;
-            $role = $roles[$span->key($this->text, $times[$words])] ?? $span->role;
-            if ($role === $span->role) {
-                continue;
+            if ($span->line !== null) {
+                $dropped[spl_object_id($span->line)] = true;
             }
-            $this->lines = array_values(array_filter(
-                $this->lines,
-                static fn (ReadLine $line): bool => $line !== $span->line,
-            ));
             $line = $role === Role::Ingredient ? $this->oneLine($span->span) : null;
             if ($line !== null) {
-                $this->lines[] = $line;
+                $made[] = $line;
             }
             $title = match (true) {
                 $role === Role::Title => trim($words, " \t.,;:–—-"),
@@ -424,11 +344,24 @@ final class NoteBuilder
             } elseif ($span->role === Role::Yield) {
                 $this->yield = null;
             }
-            $this->spans[$i] = new ReadSpan($span->span, $role, $line, $role === Role::Part ? $span->part : null);
-        }
-        usort($this->lines, static fn (ReadLine $a, ReadLine $b): int => $a->span->start <=> $b->span->start);
+
+            return new ReadSpan($span->span, $role, $line, $role === Role::Part ? $span->part : null);
+        });
+        $kept = array_filter($this->lines, static fn (ReadLine $line): bool => ! isset($dropped[spl_object_id($line)]));
+        $this->lines = self::inOrder([...$kept, ...$made]);
 
         return $title;
+    }
+
+    /**
+     * @param  array<ReadLine>  $lines
+     * @return list<ReadLine>
+     */
+    private static function inOrder(array $lines): array
+    {
+        usort($lines, static fn (ReadLine $a, ReadLine $b): int => $a->span->start <=> $b->span->start);
+
+        return $lines;
     }
 
     /** The line a stretch makes when it is said to be an ingredient. */
@@ -474,30 +407,8 @@ final class NoteBuilder
             $line = $this->reader->unmeasured($item, $clause->tokens, $phase, $this->text);
             $seen[explode('-', $key)[0]] = true;
             $this->lines[] = $line;
-            $this->split($line);
+            $this->spans->cut($line);
         }
-        usort($this->lines, static fn (ReadLine $a, ReadLine $b): int => $a->span->start <=> $b->span->start);
-    }
-
-    /** Cuts a line out of the sentence it stands in. */
-    private function split(ReadLine $line): void
-    {
-        foreach ($this->spans as $i => $span) {
-            if ($span->line !== null || $span->span->start > $line->span->start || $span->span->end < $line->span->end) {
-                continue;
-            }
-            $before = $this->trimmed($span->span->start, $line->span->start);
-            $after = $this->trimmed($line->span->end, $span->span->end);
-            $pieces = [new ReadSpan($line->span, Role::Ingredient, $line)];
-            if ($before->end > $before->start) {
-                array_unshift($pieces, new ReadSpan($before, $span->role));
-            }
-            if ($after->end > $after->start) {
-                $pieces[] = new ReadSpan($after, $span->role);
-            }
-            array_splice($this->spans, $i, 1, $pieces);
-
-            return;
-        }
+        $this->lines = self::inOrder($this->lines);
     }
 }

@@ -85,7 +85,7 @@ final class Pairing
         }
 
         // "olive oil, 2 tbsp each": it speaks of what stands before it
-        return $names > 0 && $isEach ? $names : 0;
+        return $names;
     }
 
     /**

@@ -194,7 +194,7 @@ final readonly class Recipe
                 'ingredient' => $line?->ingredient,
                 'amount' => $line?->amount?->entered,
                 'takes' => $line?->takes?->key(),
-                'part' => in_array($span->part, $this->parts, true) ? $span->part?->key() : null,
+                'part' => in_array($span->part, $this->parts, true) ? $span->part->key() : null,
             ], is_string(...)),
             'candidates' => $line->candidates ?? [],
         ];

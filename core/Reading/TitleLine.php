@@ -232,7 +232,7 @@ final readonly class TitleLine
             $text = substr($line, $from, $to - $from);
             if (trim($text) !== '') {
                 $from += strlen($text) - strlen(ltrim($text));
-                $builder->mark(new Span($offset + $from, $offset + $from + strlen(trim($text))), $role);
+                $builder->spans->mark(new Span($offset + $from, $offset + $from + strlen(trim($text))), $role);
             }
         }
     }

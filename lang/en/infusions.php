@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'note_of' => 'The note it was read from',
     'tabs' => 'Infused oils and water preparations', 'tab_oils' => 'Infused oils', 'tab_preparations' => 'Teas, gels, juices',
     'pot' => [
         'title' => 'Weigh the pot', 'first' => 'Put the pot with oil and plants on the scale before you heat it, and say what it shows. Only water leaves it from then on.', 'then' => 'When the pot weighs this, the water is gone.',

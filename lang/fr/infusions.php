@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'note_of' => 'La note d’origine',
     'tabs' => 'Macérats et préparations aqueuses', 'tab_oils' => 'Macérats huileux', 'tab_preparations' => 'Tisanes, gels, jus',
     'pot' => [
         'title' => 'Peser la casserole', 'first' => 'Posez la casserole avec l’huile et les plantes sur la balance avant de chauffer, et dites ce qu’elle montre. Ensuite, seule l’eau en sort.', 'then' => 'Quand la casserole pèse cela, l’eau est partie.',

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Formulas\Draft;
+use App\Infusions\PlanDraft;
 use App\Models\Formula;
+use App\Models\Jar;
+use App\Models\Lot;
 use Illuminate\Http\UploadedFile;
 use PhpOffice\PhpSpreadsheet\IOFactory;
 use PhpOffice\PhpSpreadsheet\Spreadsheet;
@@ -121,6 +124,38 @@ final class RecipeTest extends AppCase
         ]);
         self::assertSame('milk', $document['parts'][0]['makes']);
         self::assertSame($document['parts'][0]['key'], $document['lines'][0]['part']);
+    }
+
+    public function test_an_infusion_opens_as_one_with_its_way_its_time_and_its_words(): void
+    {
+        $text = "Nettle oil\n25 g dried nettle\n250 g olive oil\nOn the sunny sill three weeks, shake daily. Keeps 6 months.";
+        $this->post('/recipe', ['text' => $text])->assertOk()->assertSee('Plan the infusion');
+        $this->post('/recipe/open', ['text' => $text])->assertRedirect('/infusions/1');
+        self::assertSame(0, Formula::query()->count());
+        $plan = PlanDraft::fromStored(Jar::query()->sole()->draft);
+        self::assertSame(['Nettle oil', 'sunny_sill', '21 days'], array_map($plan->text(...), ['name', 'method', 'lasts']));
+        self::assertSame(['nettle-dried', 'olive-oil'], [
+            $plan->rows('plants')[0]['ingredient'], $plan->rows('oils')[0]['ingredient'],
+        ]);
+        $this->get('/infusions/1')->assertOk()->assertSee('shake daily. Keeps 6 months.')->assertSee('25 g');
+        $this->post('/recipe/open', ['text' => $text, 'as_formula' => '1'])->assertRedirect('/formulas/1');
+        $this->post('/recipe/open', ['text' => "$text\nadd 5 drops lavender oil"])->assertRedirect('/formulas/2');
+    }
+
+    /** "The rosemary oil from before": what stands in the pantry is asked first. */
+    public function test_a_lot_of_the_pantry_may_be_what_is_meant(): void
+    {
+        $lot = Lot::query()->create([
+            'code' => 'L261101-A', 'kind' => 'bought', 'name' => 'Rosemary oil', 'ingredient' => 'jojoba-oil', 'grams' => 100,
+            'grams_left' => 80, 'storage' => 'room', 'first_storage' => 'room', 'made_at' => '2026-11-01', 'good_until' => '2027-11-01',
+        ]);
+        $text = "Balm\n30 g rosemary oil\n10 g beeswax";
+        $this->post('/recipe', ['text' => $text])->assertOk()->assertSee("from the pantry: Rosemary oil, $lot->code");
+        $take = ['take' => [self::key('30 g rosemary oil') => "lot:$lot->code"]];
+        $this->post('/recipe', ['text' => $text, ...$take])->assertOk()->assertSee('Every line was clear.');
+        $this->post('/recipe/open', ['text' => $text, ...$take])->assertRedirect();
+        [$document] = Draft::fromStored(Formula::query()->sole()->draft)->document();
+        self::assertSame([$lot->code, '30 g'], [$document['lines'][0]['lot'], $document['lines'][0]['amount']]);
     }
 
     public function test_what_the_note_says_stands_beside_what_is_calculated(): void

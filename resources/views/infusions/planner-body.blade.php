@@ -209,5 +209,11 @@
             @endforeach
         </ul>
     </section>
+    @if ($page->draft->text('note') !== '')
+        <details class="plan-note">
+            <summary>{{ __('infusions.note_of') }}</summary>
+            <p class="as-written">{{ $page->draft->text('note') }}</p>
+        </details>
+    @endif
     <svg class="threads" aria-hidden="true"></svg>
 </div>

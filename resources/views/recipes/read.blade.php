@@ -1,6 +1,6 @@
 <x-page :title="__('recipes.reading')" body="on-intake">
     <form method="post" action="{{ route('recipe.read') }}#note" class="intake" x-data="note"
-        data-search="{{ route('catalogue.search') }}?of=any&amp;q=">
+        data-search="{{ route('catalogue.search') }}?q=">
         @csrf
         <header class="intake-head">
             <h1>{{ __('recipes.reading') }}</h1>
@@ -8,7 +8,11 @@
                 {{ $page->rows === [] ? __('recipes.nothing') : trans_choice('recipes.doubts', $page->doubts) }}</p>
             <button class="button button-quiet">{{ __('recipes.again') }}</button>
             <button class="button" formaction="{{ route('recipe.open') }}" @disabled($page->rows === [])>
-                {{ __($page->isInfusion ? 'recipes.open_infusion' : 'recipes.open') }}</button>
+                {{ __($page->infusion !== null ? 'recipes.open_infusion' : 'recipes.open') }}</button>
+            @if ($page->infusion !== null)
+                <button class="button button-quiet" formaction="{{ route('recipe.open') }}" name="as_formula"
+                    value="1">{{ __('recipes.as_formula') }}</button>
+            @endif
         </header>
         <section class="intake-text" id="note">
             <p class="intake-name">
@@ -45,7 +49,7 @@
                 <input type="hidden" name="settled[{{ $key }}]" value="{{ $material }}">
             @endforeach
             <details>
-                <summary>{{ __('recipes.text') }}</summary>
+                <summary>{{ __('recipes.edit') }}</summary>
                 <textarea name="text" rows="10" aria-label="{{ __('recipes.text') }}">{{ $page->text }}</textarea>
             </details>
             @if ($page->hints !== [])
@@ -93,7 +97,7 @@
                         @endforeach
                     </select></label>
             </p>
-            <table class="plain">
+            <table class="plain read-table">
                 <thead>
                     <tr>
                         <th></th>
@@ -130,7 +134,7 @@
                                     <small class="read-state">{{ __('recipes.' . $row['state']) }}</small>
                                 @endif
                                 @foreach ($row['choices'] as $key => $name)
-                                    <button class="choice" name="take[{{ $row['key'] }}]"
+                                    <button class="may-be" name="take[{{ $row['key'] }}]"
                                         value="{{ $key }}">{{ $key === $row['chosen'] ? __('recipes.yes', ['name' => $name]) : $name }}</button>
                                 @endforeach
                                 @if ($row['other'] !== '')
