@@ -1,9 +1,10 @@
 <?php
 
+use App\Recipes\KeepOwnPieces;
 use App\Recipes\RecipeController;
 use Illuminate\Support\Facades\Route;
 
-Route::controller(RecipeController::class)->group(function (): void {
+Route::controller(RecipeController::class)->middleware(KeepOwnPieces::class)->group(function (): void {
     Route::get('/recipe', 'paste')->name('recipe');
     Route::post('/recipe', 'read')->name('recipe.read');
     Route::post('/recipe/open', 'open')->name('recipe.open');

@@ -138,6 +138,12 @@ final class OwnCatalogue implements CatalogueSource
             }
         }
 
+        foreach (OwnPieces::over([]) as $key => $pieces) {
+            if (isset($rows[$key])) {
+                $rows[$key]['pieces'] = [...$rows[$key]['pieces'], ...$pieces];
+            }
+        }
+
         return $rows;
     }
 

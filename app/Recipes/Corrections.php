@@ -6,12 +6,15 @@ namespace App\Recipes;
 
 use App\Ground\Typed;
 use Illuminate\Http\Request;
+use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Reading\Role;
 
 /** What the maker put right on the page of a note: by the key of each stretch, which stays when the text changes. */
 final readonly class Corrections
 {
     private const MAX = 400;
+
+    private const LEAST_BATCH = 0.1;
 
     /**
      * @param  array<string, Role>  $roles  what a stretch is
@@ -20,6 +23,9 @@ final readonly class Corrections
      * @param  array<string, string>  $amounts  as typed
      * @param  array<string, string>  $settled  catalogue key of a line by which the maker chose it
      * @param  string  $name  of the product, as typed; empty: as the note calls it
+     * @param  string  $batch  how much it is to be, as typed
+     * @param  bool  $fills  lines without an amount are to have the usual one
+     * @param  array<string, string>  $pieceProblems  weights of one piece that can't be read, by "key/piece"
      */
     private function __construct(
         public array $roles,
@@ -30,7 +36,38 @@ final readonly class Corrections
         public string $name,
         public string $audience,
         public string $use,
+        public array $pieceProblems,
+        public string $batch,
+        public bool $fills,
     ) {
+    }
+
+    /** @param  array<string, string>  $amounts  for lines that have none */
+    public function filled(array $amounts): self
+    {
+        return new self(
+            $this->roles,
+            $this->picks,
+            $this->names,
+            [...$this->amounts, ...$amounts],
+            $this->settled,
+            $this->name,
+            $this->audience,
+            $this->use,
+            $this->pieceProblems,
+            $this->batch,
+            false,
+        );
+    }
+
+    /** Grams of the batch as typed; null where nothing is, or no weight can be read. */
+    public function batchGrams(): ?float
+    {
+        $number = str_replace(',', '.', preg_replace('/\s*g$/', '', trim($this->batch)) ?? '');
+
+        return is_numeric($number) && $number >= self::LEAST_BATCH && $number <= FormulaDocument::MAX_GRAMS
+            ? (float) $number
+            : null;
     }
 
     public static function of(Request $request): self
@@ -57,6 +94,9 @@ final readonly class Corrections
             $name === Typed::text($request, 'called', 120) ? '' : $name,
             self::text($request, 'audience'),
             self::text($request, 'use'),
+            array_filter((array) $request->attributes->get(KeepOwnPieces::PROBLEMS, []), is_string(...)),
+            self::text($request, 'batch'),
+            $request->has('fill'),
         );
     }
 

@@ -46,6 +46,9 @@ final readonly class RecipeDocument
         if ($corrections->name !== '') {
             $document['name'] = $corrections->name;
         }
+        if ($corrections->batchGrams() !== null) {
+            $document['batch'] = ['grams' => $corrections->batchGrams()];
+        }
         if (Audience::tryFrom($corrections->audience) !== null) {
             $document['for'] = ['audience' => $corrections->audience];
         }

@@ -12,14 +12,14 @@ use App\Infusions\PlanDraft;
  *
  * @phpstan-type Row array{key: string, n: int, state: string, name: string, written: string, amount: string,
  *   grams: string, band: string, other: string, choices: array<string, string>, chosen: string, phase: string,
- *   part: string, problem: string}
- * @phpstan-type Piece array{text: string, key: string, role: string, n: int, state: string}
+ *   part: string, one: string, problem: string}
+ * @phpstan-type Stretch array{text: string, key: string, role: string, n: int, state: string}
  * @phpstan-type Said array{what: string, said: string, here: string, differs: bool}
  */
 final readonly class RecipePage
 {
     /**
-     * @param  list<Piece>  $pieces  the whole text in order; role is empty for the white space between
+     * @param  list<Stretch>  $pieces  the whole text in order; role is empty for the white space between
      * @param  list<Row>  $rows
      * @param  array<string, string>  $parts  name and what is made, by key
      * @param  list<string>  $hints
@@ -29,6 +29,9 @@ final readonly class RecipePage
      * @param  string  $called  as the note calls it
      * @param  PlanDraft|null  $infusion  the same as an infusion, where it is one
      * @param  array<string, mixed>  $document  ilvane.formula/1 with the corrections in it
+     * @param  array<string, string>  $pieceProblems  what was typed as the weight of one and can't be read
+     * @param  array<string, string>  $usual  the usual share of lines without an amount, by key of the line
+     * @param  string  $batch  how much it is to be, as typed or as the note says
      */
     public function __construct(
         public string $text,
@@ -45,6 +48,16 @@ final readonly class RecipePage
         public string $audience,
         public string $use,
         public ?PlanDraft $infusion,
+        public array $pieceProblems,
+        public array $usual,
+        public string $batch,
+        public bool $isBatchUnread,
     ) {
+    }
+
+    /** What was typed as the weight of a piece and can't be read. */
+    public function typedWeight(string $key, string $piece): string
+    {
+        return $this->pieceProblems["$key/$piece"] ?? '';
     }
 }

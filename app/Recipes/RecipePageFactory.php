@@ -16,20 +16,23 @@ use Ilvane\Core\Formula\ClaimKind;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Measure\Amount;
 use Ilvane\Core\Measure\AmountKind;
 use Ilvane\Core\Measure\Band;
+use Ilvane\Core\Measure\Piece;
 use Ilvane\Core\Reading\Hint;
 use Ilvane\Core\Reading\ReadLine;
 use Ilvane\Core\Reading\Recipe;
 use Ilvane\Core\Reading\RecipeReader;
 use Ilvane\Core\Reading\Role;
 use Ilvane\Core\Reading\TextRefused;
+use Ilvane\Core\Safety\Evaluation;
 
 /**
  * Builds what RecipePage shows.
  *
  * @phpstan-import-type Row from RecipePage
- * @phpstan-import-type Piece from RecipePage
+ * @phpstan-import-type Stretch from RecipePage
  * @phpstan-import-type Said from RecipePage
  */
 final readonly class RecipePageFactory
@@ -46,6 +49,7 @@ final readonly class RecipePageFactory
         private Evaluator $evaluator,
         private OwnKitchen $kitchen,
         private FormulaBook $book,
+        private UsualAmounts $usual,
     ) {
     }
 
@@ -63,8 +67,16 @@ final readonly class RecipePageFactory
             }
         }
         $keyOf = static fn (ReadLine $line): string => $keys[$line->span->start] ?? 'line-'.$line->span->start;
-        $document = (new RecipeDocument($this->catalogue, $this->book))->of($recipe, $corrections, $keyOf, say('recipes.untitled'));
-        $evaluation = $this->evaluator->evaluate(FormulaDocument::read($this->kitchen->over($document)));
+        [$document, $evaluation] = $this->judged($recipe, $corrections, $keyOf);
+        $offer = $this->usual->of($recipe, $evaluation->assessment->composition->lines, $keyOf);
+        if ($corrections->fills && $offer !== [] && ($corrections->batch === '' || $corrections->batchGrams() !== null)) {
+            $corrections = $corrections->filled(array_map(
+                fn (Band $share): string => Amount::plain(round($share->likely, $share->likely < 1 ? 2 : 1)).' %',
+                $offer,
+            ));
+            [$document, $evaluation] = $this->judged($recipe, $corrections, $keyOf);
+            $offer = [];
+        }
         $rows = $this->rows($recipe, $document, $evaluation->assessment->composition->lines, $corrections, $keyOf);
 
         $infusion = new NotedInfusion($this->catalogue);
@@ -84,7 +96,25 @@ final readonly class RecipePageFactory
             (string) ($document['for']['audience'] ?? Audience::Adult->value),
             (string) ($document['use'] ?? $recipe->family->usualUse()->value),
             $infusion->is($recipe) ? $infusion->draft($recipe, $document) : null,
+            $corrections->pieceProblems,
+            array_map($this->share(...), $offer),
+            $corrections->batch !== '' || $recipe->yield?->grams() === null
+                ? $corrections->batch
+                : $this->wording->number($recipe->yield->grams()),
+            $corrections->batch !== '' && $corrections->batchGrams() === null,
         );
+    }
+
+    /**
+     * @param  callable(ReadLine): string  $keyOf
+     * @return array{array<string, mixed>, Evaluation}
+     */
+    private function judged(Recipe $recipe, Corrections $corrections, callable $keyOf): array
+    {
+        $document = (new RecipeDocument($this->catalogue, $this->book))
+            ->of($recipe, $corrections, $keyOf, say('recipes.untitled'));
+
+        return [$document, $this->evaluator->evaluate(FormulaDocument::read($this->kitchen->over($document)))];
     }
 
     /**
@@ -112,7 +142,7 @@ final readonly class RecipePageFactory
             $rows[] = [
                 'key' => $key,
                 'n' => $i + 1,
-                'state' => self::state($read, $line, ($corrections->settled[$key] ?? '') === $chosen && $chosen !== ''),
+                'state' => self::unweighed($read, $one) !== '' ? 'no_amount' : self::state($read, $line, ($corrections->settled[$key] ?? '') === $chosen && $chosen !== ''),
                 'name' => match (true) {
                     isset($line['lot']) => say('recipes.from_pantry', [
                         'name' => $this->lotName((string) $line['lot']), 'code' => (string) $line['lot'],
@@ -137,6 +167,7 @@ final readonly class RecipePageFactory
                 'chosen' => $chosen,
                 'phase' => $one?->phase->value ?? 'infusion',
                 'part' => $read->in?->key() ?? '',
+                'one' => self::unweighed($read, $one),
                 'problem' => $chosen === '' && $typed !== '' && $typed !== $read->name
                     ? say('recipes.not_known', ['name' => $typed])
                     : '',
@@ -144,6 +175,14 @@ final readonly class RecipePageFactory
         }
 
         return $rows;
+    }
+
+    /** The piece whose weight isn't known; empty where none is counted, or it is. */
+    private static function unweighed(ReadLine $read, ?WeighedLine $one): string
+    {
+        $piece = $one?->grams === null && $one?->ingredient !== null ? $read->amount?->piece : null;
+
+        return $piece === null || $piece === Piece::Part ? '' : $piece->value;
     }
 
     private function lotName(string $code): string
@@ -162,6 +201,8 @@ final readonly class RecipePageFactory
                     $read->amount->kind === AmountKind::Open && $read->amount->entered === ($line['amount'] ?? '')
                 ) => 'no_amount',
             $isSettled => 'sure',
+            // where only the amount was missing, nothing of the name is in doubt once it is given
+            $read->amount?->kind === AmountKind::Open && $read->candidates === [] => 'sure',
             $read->confidence < ReadLine::SURE && $line['ingredient'] === $read->ingredient => 'doubtful',
             default => 'sure',
         };
@@ -199,6 +240,15 @@ final readonly class RecipePageFactory
         }
 
         return $parts;
+    }
+
+    private function share(Band $share): string
+    {
+        $number = fn (float $one): string => $this->wording->number($one, $one < 1 ? 2 : ($one < 10 ? 1 : 0));
+
+        return say('recipes.usual_share', [
+            'likely' => $number($share->likely), 'low' => $number($share->low), 'high' => $number($share->high),
+        ]);
     }
 
     /** @return Said */
@@ -249,7 +299,7 @@ final readonly class RecipePageFactory
 
     /**
      * @param  list<Row>  $rows
-     * @return list<Piece>
+     * @return list<Stretch>
      */
     private static function pieces(Recipe $recipe, array $rows): array
     {

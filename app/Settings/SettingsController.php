@@ -11,6 +11,7 @@ use App\Ground\OwnHair;
 use App\Ground\OwnKitchen;
 use App\Ground\OwnMeasures;
 use App\Ground\OwnMoney;
+use App\Ground\OwnPieces;
 use App\Ground\Settings;
 use App\Ground\Typed;
 use Illuminate\Http\RedirectResponse;
@@ -36,7 +37,16 @@ final class SettingsController
             'teaspoon' => Typed::text($request, 'teaspoon'),
         ]);
 
-        return redirect()->route('settings')->with('said', say('settings.kept'));
+        $weighs = $request->input('weighs');
+        $problems = is_array($weighs) ? OwnPieces::keep($weighs) : [];
+        $errors = [];
+        foreach (array_keys($problems) as $field) {
+            $errors['weighs.'.str_replace('/', '.', (string) $field)] = say('recipes.weighs_problem');
+        }
+
+        return $errors === []
+            ? redirect()->route('settings')->with('said', say('settings.kept'))
+            : redirect()->route('settings')->withInput()->withErrors($errors);
     }
 
     public function keepLanguage(Request $request): RedirectResponse

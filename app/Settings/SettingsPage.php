@@ -11,6 +11,7 @@ use App\Ground\LearnedUptake;
 use App\Ground\OwnHair;
 use App\Ground\OwnKitchen;
 use App\Ground\OwnMeasures;
+use App\Ground\OwnPieces;
 use App\Ground\Settings;
 use App\Ground\Wording;
 use App\Models\Device;
@@ -45,6 +46,7 @@ final readonly class SettingsPage
                 fn (Vessel $vessel): string => $this->wording->vessel($vessel->key),
                 $this->catalogue->vessels(),
             ),
+            'pieces' => $this->pieces(),
             'hair' => OwnHair::profile(),
             'port' => Settings::values('instruments')['port'] ?? null,
             'access' => [
@@ -53,6 +55,24 @@ final readonly class SettingsPage
                 'devices' => $this->devices(),
             ],
         ];
+    }
+
+    /** @return list<array{key: string, piece: string, name: string, grams: string}> */
+    private function pieces(): array
+    {
+        $pieces = [];
+        foreach (OwnPieces::all() as $key => $weights) {
+            foreach ($this->catalogue->has($key) ? $weights : [] as $piece => $grams) {
+                $pieces[] = [
+                    'key' => $key,
+                    'piece' => $piece,
+                    'name' => $this->wording->ingredient($key).', '.say("words.piece.$piece"),
+                    'grams' => $this->wording->number($grams),
+                ];
+            }
+        }
+
+        return $pieces;
     }
 
     /** @return list<array{id: int, name: string, words: string}> */

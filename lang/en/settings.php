@@ -9,6 +9,7 @@ return [
     'drop' => 'My drop', 'drop_why' => 'Droppers differ by half. Count drops onto the scale once; from then on every drop is yours. Twenty are enough, more are better.',
     'drops' => 'Drops counted', 'drops_grams' => 'They weigh, g', 'drops_of' => 'Of what', 'water' => 'water',
     'drop_default' => 'Until then a drop is 0.03 to 0.0625 mL, 0.05 likely.', 'drop_now' => 'Your drop is :ml mL.',
+    'pieces' => 'My handful, my leaf', 'pieces_why' => 'What one of them weighs in your kitchen, from the notes you pasted. Empty a field to forget it.',
     'spoons' => 'My spoons', 'spoons_why' => 'Fill the spoon level with water and weigh the water. Leave empty to go by the kitchen above.',
     'tablespoon' => 'My tablespoon of water', 'teaspoon' => 'My teaspoon of water',
     'errors' => [

@@ -9,6 +9,7 @@ return [
     'drop' => 'Ma goutte', 'drop_why' => 'Les compte-gouttes diffèrent du simple au double. Comptez une fois des gouttes sur la balance ; dès lors chaque goutte est la vôtre. Vingt suffisent, plus vaut mieux.',
     'drops' => 'Gouttes comptées', 'drops_grams' => 'Elles pèsent, g', 'drops_of' => 'De quoi', 'water' => 'eau',
     'drop_default' => 'Jusque-là une goutte fait 0,03 à 0,0625 mL, 0,05 probablement.', 'drop_now' => 'Votre goutte fait :ml mL.',
+    'pieces' => 'Ma poignée, ma feuille', 'pieces_why' => 'Ce que pèse une de chaque chez vous, d’après les notes collées. Videz un champ pour l’oublier.',
     'spoons' => 'Mes cuillères', 'spoons_why' => 'Remplissez la cuillère d’eau à ras et pesez l’eau. Laissez vide pour compter comme la cuisine ci-dessus.',
     'tablespoon' => 'Ma cuillère à soupe d’eau', 'teaspoon' => 'Ma cuillère à café d’eau',
     'errors' => [

@@ -158,6 +158,52 @@ final class RecipeTest extends AppCase
         self::assertSame([$lot->code, '30 g'], [$document['lines'][0]['lot'], $document['lines'][0]['amount']]);
     }
 
+    /** Weighed once, right there, and used from then on, in every room that reads amounts. */
+    public function test_a_handful_is_weighed_once_and_used_from_then_on(): void
+    {
+        $text = "Rinse\n2 handfuls dried nettle\n500 ml water";
+        $asked = 'name="weighs[nettle-dried][handful]"';
+        $this->post('/recipe', ['text' => $text])->assertOk()->assertSee($asked, false)->assertSee('One line to check.');
+        $weighs = static fn (string $grams): array => ['text' => $text, 'weighs' => ['nettle-dried' => ['handful' => $grams]]];
+        foreach (['much', '0', '0.009', '5000.1', '-3'] as $nonsense) {
+            $this->post('/recipe', $weighs($nonsense))->assertOk()
+                ->assertSee('from 0.01 to 5000')->assertSee("value=\"$nonsense\"", false);
+        }
+        $this->post('/recipe', $weighs('12,5'))->assertOk()->assertSee("25\u{202F}g")->assertDontSee($asked, false);
+        $this->post('/recipe', ['text' => $text])->assertOk()->assertSee("25\u{202F}g");
+        $this->get('/settings')->assertOk()->assertSee($asked, false)->assertSee('value="12.5"', false);
+        $this->post('/settings', ['weighs' => ['nettle-dried' => ['handful' => 'x']], 'units' => 'metric'])
+            ->assertRedirect();
+        $this->get('/settings')->assertSee('from 0.01 to 5000');
+        $this->post('/settings', ['weighs' => ['nettle-dried' => ['handful' => '']], 'units' => 'metric']);
+        $this->get('/settings')->assertDontSee($asked, false);
+    }
+
+    public function test_lines_without_amounts_are_offered_usual_shares_in_one_go(): void
+    {
+        $text = "Twist-out butter\nrefined shea\na bit of beeswax\ncoconut oil";
+        $this->post('/recipe', ['text' => $text])->assertOk()
+            ->assertSee('Fill in usual shares')->assertSee('usually')->assertSee('3 lines to check.');
+        foreach (['much', '0', '0.09', '1000000.1'] as $nonsense) {
+            $this->post('/recipe', ['text' => $text, 'fill' => '1', 'batch' => $nonsense])
+                ->assertSee('A batch weighs between')->assertSee("value=\"$nonsense\"", false);
+        }
+        $this->post('/recipe', ['text' => $text, 'fill' => '1', 'batch' => '120'])->assertOk()
+            ->assertSee('Every line was clear.')->assertDontSee('Fill in usual shares');
+        $this->post('/recipe/open', ['text' => $text, 'fill' => '1', 'batch' => '120'])->assertRedirect();
+        [$document] = Draft::fromStored(Formula::query()->sole()->draft)->document();
+        $shares = array_map(static fn (array $line): float => (float) $line['amount'], $document['lines']);
+        self::assertEqualsWithDelta(100.0, array_sum($shares), 0.2);
+        self::assertEquals(120, $document['batch']['grams']);
+        // what the maker did before goes first
+        Formula::query()->delete();
+        $before = "Old butter\n70 g refined shea\n5 g beeswax\n25 g coconut oil";
+        $this->post('/recipe/open', ['text' => $before])->assertRedirect();
+        $this->post('/recipe/open', ['text' => $text, 'fill' => '1', 'batch' => '120'])->assertRedirect();
+        [$document] = Draft::fromStored(Formula::query()->orderByDesc('id')->firstOrFail()->draft)->document();
+        self::assertSame(['70 %', '5 %', '25 %'], array_column($document['lines'], 'amount'));
+    }
+
     public function test_what_the_note_says_stands_beside_what_is_calculated(): void
     {
         $text = "Evening milk (makes 500 g)\n100 g rose water\n5 g glycerin\nKeeps a year. pH 5";

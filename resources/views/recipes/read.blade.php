@@ -97,6 +97,19 @@
                         @endforeach
                     </select></label>
             </p>
+            @if ($page->usual !== [])
+                <div class="usual">
+                    <p>{{ __('recipes.usual') }}</p>
+                    <label>{{ __('recipes.batch') }} <input name="batch" inputmode="decimal" maxlength="20"
+                            value="{{ $page->batch }}" placeholder="100"> g</label>
+                    <button class="button button-quiet" name="fill" value="1">{{ __('recipes.fill') }}</button>
+                    @if ($page->isBatchUnread)
+                        <small class="problem" role="alert">{{ __('recipes.batch_unread') }}</small>
+                    @endif
+                </div>
+            @elseif ($page->batch !== '')
+                <input type="hidden" name="batch" value="{{ $page->batch }}">
+            @endif
             <table class="plain read-table">
                 <thead>
                     <tr>
@@ -137,6 +150,17 @@
                                     <button class="may-be" name="take[{{ $row['key'] }}]"
                                         value="{{ $key }}">{{ $key === $row['chosen'] ? __('recipes.yes', ['name' => $name]) : $name }}</button>
                                 @endforeach
+                                @isset($page->usual[$row['key']])
+                                    <small class="quiet">{{ $page->usual[$row['key']] }}</small>
+                                @endisset
+                                @if ($row['one'] !== '')
+                                    <label class="weighs">{{ __('recipes.one_weighs', ['piece' => __('words.piece.' . $row['one'])]) }}
+                                        <input name="weighs[{{ $row['chosen'] }}][{{ $row['one'] }}]" inputmode="decimal"
+                                            maxlength="20" value="{{ $page->typedWeight($row['chosen'], $row['one']) }}"> g</label>
+                                    @if ($page->typedWeight($row['chosen'], $row['one']) !== '')
+                                        <small class="problem">{{ __('recipes.weighs_problem') }}</small>
+                                    @endif
+                                @endif
                                 @if ($row['other'] !== '')
                                     <small class="quiet">{{ $row['other'] }}</small>
                                 @endif

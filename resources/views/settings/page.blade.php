@@ -72,6 +72,21 @@
                 <x-problem :for="$field" />
             @endforeach
         </section>
+        @if ($pieces !== [])
+            <section>
+                <h2>{{ __('settings.pieces') }}</h2>
+                <p>{{ __('settings.pieces_why') }}</p>
+                @foreach ($pieces as $piece)
+                    <p class="settings-line">
+                        <label><span class="label">{{ $piece['name'] }}</span><span class="with-unit"><input
+                                    name="weighs[{{ $piece['key'] }}][{{ $piece['piece'] }}]" inputmode="decimal"
+                                    value="{{ old("weighs.{$piece['key']}.{$piece['piece']}", $piece['grams']) }}"
+                                    @invalid("weighs.{$piece['key']}.{$piece['piece']}")> g</span></label>
+                    </p>
+                    <x-problem :for="'weighs.' . $piece['key'] . '.' . $piece['piece']" />
+                @endforeach
+            </section>
+        @endif
         <button class="button">{{ __('settings.keep') }}</button>
     </form>
     <form method="post" action="{{ route('settings.kitchen') }}" class="settings" id="kitchen" novalidate>
