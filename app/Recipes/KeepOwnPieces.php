@@ -6,6 +6,7 @@ namespace App\Recipes;
 
 use App\Ground\OwnPieces;
 use Closure;
+use Illuminate\Foundation\Application;
 use Illuminate\Http\Request;
 use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Material\Catalogue;
@@ -18,6 +19,10 @@ final class KeepOwnPieces
     /** What can't be read, for the page to say. */
     public const PROBLEMS = 'piece_problems';
 
+    public function __construct(private readonly Application $app)
+    {
+    }
+
     public function handle(Request $request, Closure $next): Response
     {
         $typed = $request->input('weighs');
@@ -29,7 +34,7 @@ final class KeepOwnPieces
                 $typed,
             );
             $request->attributes->set(self::PROBLEMS, OwnPieces::keep($filled));
-            array_map(app()->forgetInstance(...), [Catalogue::class, RecipeReader::class, Evaluator::class]);
+            array_map($this->app->forgetInstance(...), [Catalogue::class, RecipeReader::class, Evaluator::class]);
         }
 
         return $next($request);

@@ -95,7 +95,8 @@ final readonly class NotedInfusion
 
         return max([0.0, ...array_map(
             static fn (Hint $hint): float => match (true) {
-                array_filter($claims, static fn (string $text): bool => str_contains($text, $hint->span->of($recipe->text))) !== [] => 0.0,
+                array_filter($claims, static fn (string $text): bool => str_contains($text,
+                    $hint->span->of($recipe->text))) !== [] => 0.0,
                 $hint->kind === 'overnight' => self::MINUTES_A_DAY / 2,
                 $hint->kind === 'minutes' => (float) $hint->value,
                 default => 0.0,

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Recipes;
 
 use App\Infusions\PlanDraft;
+use Ilvane\Core\Formula\Application;
+use Ilvane\Core\Formula\Audience;
+use Ilvane\Core\Reading\Role;
 
 /**
  * A note as it was read, with the maker's corrections on top: the text with what each stretch is, the lines in grams,
@@ -53,6 +56,30 @@ final readonly class RecipePage
         public string $batch,
         public bool $isBatchUnread,
     ) {
+    }
+
+    /** @return list<string> what a stretch may be said to be */
+    public function roleChoices(): array
+    {
+        return array_column(Role::choosable(), 'value');
+    }
+
+    /** @return list<string> */
+    public function audiences(): array
+    {
+        return array_column(Audience::cases(), 'value');
+    }
+
+    /** @return list<string> */
+    public function uses(): array
+    {
+        return array_column(Application::cases(), 'value');
+    }
+
+    /** Whether the part a row belongs to is another one than that of the row before it. */
+    public function beginsPart(int $row): bool
+    {
+        return $this->rows[$row]['part'] !== ($this->rows[$row - 1]['part'] ?? '');
     }
 
     /** What was typed as the weight of a piece and can't be read. */

@@ -69,7 +69,8 @@ final readonly class RecipePageFactory
         $keyOf = static fn (ReadLine $line): string => $keys[$line->span->start] ?? 'line-'.$line->span->start;
         [$document, $evaluation] = $this->judged($recipe, $corrections, $keyOf);
         $offer = $this->usual->of($recipe, $evaluation->assessment->composition->lines, $keyOf);
-        if ($corrections->fills && $offer !== [] && ($corrections->batch === '' || $corrections->batchGrams() !== null)) {
+        if ($corrections->fills && $offer !== []
+            && ($corrections->batch === '' || $corrections->batchGrams() !== null)) {
             $corrections = $corrections->filled(array_map(
                 fn (Band $share): string => Amount::plain(round($share->likely, $share->likely < 1 ? 2 : 1)).' %',
                 $offer,
@@ -142,7 +143,8 @@ final readonly class RecipePageFactory
             $rows[] = [
                 'key' => $key,
                 'n' => $i + 1,
-                'state' => self::unweighed($read, $one) !== '' ? 'no_amount' : self::state($read, $line, ($corrections->settled[$key] ?? '') === $chosen && $chosen !== ''),
+                'state' => self::unweighed($read, $one) !== '' ? 'no_amount' : self::state($read, $line,
+                    ($corrections->settled[$key] ?? '') === $chosen && $chosen !== ''),
                 'name' => match (true) {
                     isset($line['lot']) => say('recipes.from_pantry', [
                         'name' => $this->lotName((string) $line['lot']), 'code' => (string) $line['lot'],
@@ -163,7 +165,7 @@ final readonly class RecipePageFactory
                     : say('recipes.other_measure', ['amount' => $read->other->entered]),
                 'choices' => ($corrections->settled[$key] ?? '') === $chosen && $chosen !== ''
                     ? []
-                    : $this->choices($read),
+                    : $this->choices($read, $chosen),
                 'chosen' => $chosen,
                 'phase' => $one?->phase->value ?? 'infusion',
                 'part' => $read->in?->key() ?? '',
@@ -202,26 +204,29 @@ final readonly class RecipePageFactory
                 ) => 'no_amount',
             $isSettled => 'sure',
             // where only the amount was missing, nothing of the name is in doubt once it is given
-            $read->amount?->kind === AmountKind::Open && $read->candidates === [] => 'sure',
+            $read->amount->kind === AmountKind::Open && $read->candidates === [] => 'sure',
             $read->confidence < ReadLine::SURE && $line['ingredient'] === $read->ingredient => 'doubtful',
             default => 'sure',
         };
     }
 
     /** @return array<string, string> what it may be instead, by catalogue key */
-    private function choices(ReadLine $read): array
+    private function choices(ReadLine $read, string $chosen): array
     {
         $choices = [];
         // what stands in the pantry under this name is asked first
         foreach ($read->takes === null ? LotLine::search($read->name, self::LOTS_OFFERED) : [] as $lot) {
-            $choices[LotLine::KEY.$lot->code] = say('recipes.from_pantry', ['name' => $lot->name, 'code' => $lot->code]);
+            $choices[LotLine::KEY.$lot->code] = say('recipes.from_pantry', ['name' => $lot->name,
+                'code' => $lot->code]);
         }
-        if (! $read->isDoubtful()) {
+        $lacksOnlyAmount = $read->candidates === [] && $read->amount?->kind === AmountKind::Open;
+        if (! $read->isDoubtful() || $lacksOnlyAmount) {
             return $choices;
         }
         foreach (array_unique(array_filter([$read->ingredient, ...$read->candidates])) as $key) {
             if ($this->catalogue->has($key)) {
-                $choices[$key] = $this->wording->ingredient($key);
+                $name = $this->wording->ingredient($key);
+                $choices[$key] = $key === $chosen ? say('recipes.yes', ['name' => $name]) : $name;
             }
         }
 
@@ -258,7 +263,8 @@ final readonly class RecipePageFactory
 
         return [
             'what' => say('recipes.claim.'.$claim->what->value),
-            'said' => in_array($claim->what, [ClaimKind::YieldGrams, ClaimKind::YieldMillilitres], true) && $claim->text !== ''
+            'said' => in_array($claim->what, [ClaimKind::YieldGrams, ClaimKind::YieldMillilitres],
+                true) && $claim->text !== ''
                 ? $claim->text
                 : $this->measured($claim->what, $claim->value),
             'here' => $check->computed === null

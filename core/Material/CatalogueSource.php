@@ -76,7 +76,10 @@ interface CatalogueSource
     /** @return array<string, list<string>> keys of the ingredients a name may mean, by folded name */
     public function vagueNames(): array;
 
-    /** @return array<string, list<string>> all a name may mean that stands for the first where nothing else is said, by folded name */
+    /**
+     * @return array<string, list<string>> all a name may mean that stands for the first where nothing else is said,
+     * by folded name
+     */
     public function unsaidKinds(): array;
 
     /** @return array<string, list<string>> what is meant by a word for a use: kind:, charge: or trait: and its name */

@@ -152,7 +152,9 @@ final class AmountReader
     ];
 
     /** Said of how much with no number in it. */
-    private const VAGUE = '/^(?:(?:le )?jus de? ?(?:1\/2|½|1|une?)? ?(?:demi)?|juice of (?:half )?(?:a|one|half|1|1\/2|½)(?: half| a)?|de quoi|autant d?e?|the same of|same amount of|quelques(?: brins)?)$/';
+    private const VAGUE =
+        '/^(?:(?:le )?jus de? ?(?:1\/2|½|1|une?)? ?(?:demi)?|juice of (?:half )?(?:a|one|half|1|1\/2|½)(?: half'
+        .'| a)?|de quoi|autant d?e?|the same of|same amount of|quelques(?: brins)?)$/';
 
     private const NUMBER = '(?:\d+(?:[.,]\d+)?(?:e[+-]?\d+)?(?:\s+\d+\s*\/\s*\d+)?|[.,]\d+)(?:\s*\/\s*\d+)?';
 

@@ -12,9 +12,11 @@ use Ilvane\Core\Measure\Piece;
 /** What numbers mean that were written without a unit: percent, or grams. */
 final class BareNumbers
 {
-    private const SAID_PERCENT = '/\b(?:percent(?:ages?)?|pourcentages?|pour cent|per cent|in ?%|en ?%|all ?%|tout en ?%)|^\s*%/imu';
+    private const SAID_PERCENT =
+        '/\b(?:percent(?:ages?)?|pourcentages?|pour cent|per cent|in ?%|en ?%|all ?%|tout en ?%)|^\s*%/imu';
 
-    private const SAID_GRAMS = '/\b(?:all |everything |weights? |tout |poids )?(?:in|en) (?:g|gr|grams?|grammes?)\b|\bgrams? throughout\b/iu';
+    private const SAID_GRAMS =
+        '/\b(?:all |everything |weights? |tout |poids )?(?:in|en) (?:g|gr|grams?|grammes?)\b|\bgrams? throughout\b/iu';
 
     private const UNSAID = 0.7;
 
@@ -58,7 +60,8 @@ final class BareNumbers
             $grams !== null && $isNear($grams) && ! $isNear(100.0) => [false, 1.0],
             $percents > 0 && $isNear(100.0 - $percents) => [true, 1.0],
             array_filter($others, static fn (ReadLine $line): bool => $line->amount?->kind === AmountKind::Rest) !== []
-                && $sum + $percents < 100.0 => [true, $grams === null || $sum + $percents < $grams / 2 ? 1.0 : self::UNSAID],
+                && $sum + $percents < 100.0 => [true, $grams === null
+                || $sum + $percents < $grams / 2 ? 1.0 : self::UNSAID],
             $isNear(100.0) && $grams !== null && ! $isNear($grams) => [true, 1.0],
             $isNear(100.0) => [true, self::UNSAID],
             default => [false, self::UNSAID],

@@ -89,6 +89,20 @@ final class Clause
         return false;
     }
 
+    /** Whether one of its words tells what is done: "everything simmers". */
+    public function isTold(): bool
+    {
+        foreach ($this->tokens as $token) {
+            $stem = preg_replace('/(?:es|s)$/', '', $token->folded);
+            if ($token->is(...RoleWords::ADDING)
+                || in_array($token->folded === $stem ? '' : $stem, RoleWords::DOING, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Whether one of its words is among these. */
     public function has(string ...$words): bool
     {

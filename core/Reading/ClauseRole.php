@@ -13,12 +13,17 @@ final class ClauseRole
     private const PH = '/\bph\b(?: [\w:]+){0,4} ?(?:\d|,|acid)|\bph$/';
 
     /** A name and a number, as in a table. */
-    private const COLUMN = '/^(?!(?:step|phase|part|etape|page|version|stage|no|n) )(?!.*\b(?:since|in|from|for|until|depuis|en|de|le|du)\b)'
+    private const COLUMN =
+        '/^(?!(?:step|phase|part|etape|page|version|stage|no|n) )(?!.*\b(?:since|in|from|for|until|depuis|en|de'
+        .'|le|du)\b)'
         .'(?!.* (?:19|20)\d\d$)[a-z]+(?: [a-z]+){0,3} \d+(?:[.,]\d+)?$/';
 
     /** A yield or what it fills. */
-    private const YIELDS = '/^(?:it |this |the batch )?(?:makes?|fills?|yields?|gives?|remplir|remplissez|enough for|batch(?: size)?|total|donne|remplit'
-        .'|rendement|(?:spoon|pour|ladle|divide|scoop|decant|verser|versez|couler|repartir|mettre) (?:it |this )?(?:in|into|dans|en) |pour \d|for \d+ ?(?:g|ml|oz)\b)/';
+    private const YIELDS =
+        '/^(?:it |this |the batch )?(?:makes?|fills?|yields?|gives?|remplir|remplissez|enough for'
+        .'|batch(?: size)?|total|donne|remplit'
+        .'|rendement|(?:spoon|pour|ladle|divide|scoop|decant|verser|versez|couler|repartir|mettre) (?:it '
+        .'|this )?(?:in|into|dans|en) |pour \d|for \d+ ?(?:g|ml|oz)\b)/';
 
     /**
      * @param  list<Item>  $items  found in it
@@ -29,7 +34,8 @@ final class ClauseRole
         $start = $clause->start();
         $first = $items[0] ?? null;
         $measured = array_filter($items, self::isMeasured(...)) !== [];
-        $weighed = array_filter($items, static fn (Item $item): bool => $item->quantity?->amount->number !== null) !== [];
+        $weighed = array_filter($items,
+            static fn (Item $item): bool => $item->quantity?->amount->number !== null) !== [];
         $names = count(array_filter($items, static fn (Item $item): bool => $item->isNamed()));
         $isAmountFirst = $first?->quantity !== null && $first->at <= $start + 1;
         $isNameFirst = $first !== null && $first->isNamed() && $first->at <= $start + 2 && ! $clause->isDoing();
@@ -42,7 +48,9 @@ final class ClauseRole
             self::isClaim($clause) && ! ($measured && $named) => Role::Claim,
             self::isUse($clause) && $clause->isDoing() && ! $weighed => Role::Use,
             count($items) === 1 && $first?->quantity?->amount->kind === AmountKind::Rest => Role::Step,
-            $isAmountFirst && $measured && ($named || ! self::isUse($clause)) => self::isUtility($clause) ? Role::Utility : Role::Ingredient,
+            count($items) - $names === 1 && $names === 1 && $weighed && self::isUtility($clause)
+                && self::isWatery($clause, $items) => Role::Utility,
+            $isAmountFirst && $measured && ($named || ! self::isUse($clause)) => Role::Ingredient,
             $isNameFirst && $measured => Role::Ingredient,
             $isNameFirst && $names >= 3 && $hints === [] => Role::Ingredient,
             $clause->says(self::COLUMN) => Role::Ingredient,
@@ -56,10 +64,28 @@ final class ClauseRole
             $isAmountFirst, self::isCounted($clause, $start) => Role::Ingredient,
             $named && ! $clause->says(RoleWords::REMARK) && count($clause->tokens) <= 8
                 && $first !== null && $first->at <= $start + 3 => Role::Ingredient,
-            $clause->has(...RoleWords::ADDING) && ! $clause->says(RoleWords::REMARK) => Role::Step,
+            $clause->isTold() && ! $clause->says(RoleWords::REMARK) => Role::Step,
             self::isSomebody($clause) => Role::Audience,
             default => Role::Remark,
         };
+    }
+
+    /**
+     * Whether water, or what one cleans with, is all it names.
+     *
+     * @param  list<Item>  $items
+     */
+    private static function isWatery(Clause $clause, array $items): bool
+    {
+        foreach ($items as $item) {
+            if ($item->isNamed()) {
+                $token = $clause->tokens[$item->next - 1];
+
+                return $token->is('water', 'eau', 'alcohol', 'alcool', 'vodka', 'ice', 'snow');
+            }
+        }
+
+        return false;
     }
 
     private static function isMeasured(Item $item): bool
@@ -75,7 +101,8 @@ final class ClauseRole
 
         return $clause->says(RoleWords::LASTING)
             || (count($clause->tokens) <= 5 && ! $clause->isDoing())
-            || $clause->says('/\b(?:in|au|dans) (?:the |le |un |a )?(?:cold|cool|dark|cupboard|froid|frais|noir|placard)\b/');
+            || $clause->says('/\b(?:in|au|dans) (?:the |le |un |a )?(?:cold|cool|dark|cupboard|froid|frais|noir'
+                .'|placard)\b/');
     }
 
     /** "5 dates": a number before something nobody knows. */

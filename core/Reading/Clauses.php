@@ -8,9 +8,11 @@ namespace Ilvane\Core\Reading;
 final class Clauses
 {
     /** A full stop behind one of these ends no sentence. */
-    private const SHORT = [
+    public const SHORT = [
         'tsp', 'tsps', 'tbsp', 'tbsps', 'tbs', 'tbl', 'oz', 'fl', 'lb', 'lbs', 'approx', 'ca', 'no', 'nr', 'vol', 'min',
-        'st', 'ste', 'dr', 'mrs', 'mr', 'env', 'cuil', 'gr', 'qs', 'pt', 'qt', 'ess', 'eg', 'ie', 'pres', 'presv', 'prez', 'cons', 'dist', 'alc', 'veg', 'opt', 'ext', 'sep', 'pcs', 'incl', 'deg',
+        'st', 'ste', 'dr', 'mrs', 'mr', 'env', 'cuil', 'gr', 'qs', 'pt', 'qt', 'ess', 'eg', 'ie', 'pres', 'presv',
+        'prez', 'cons', 'dist', 'alc', 'veg', 'opt', 'ext', 'sep', 'pcs', 'vit', 'preserv', 'conserv', 'dr', 'ylang',
+        'esp', 'max', 'temp', 'h', 'he', 'eo', 'incl', 'deg',
     ];
 
     /**
@@ -45,7 +47,7 @@ final class Clauses
         $before = $tokens[$at - 1] ?? null;
         $next = $tokens[$at + 1] ?? null;
         if ($token->is(';', '!', '?', '→', '>')) {
-            return true;
+            return $next === null || ! $next->is('!', '?', '.', ';');
         }
 
         return $token->is('.')

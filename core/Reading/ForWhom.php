@@ -13,12 +13,16 @@ final readonly class ForWhom
     /** The youngest first: who says "my baby and her sister" means the baby. */
     private const AUDIENCE = [
         'child_under_3' => 'bab(?:y|ies)|newborns?|infants?|toddlers?|(?:[12]|one|two)[- ]years?[- ]old'
-            .'|(?:is|she’s|he’s|aged?) (?:1|2|one|two)\b|bébés?|nourrissons?|tout[- ]petits?|(?:(?<=, )|(?<=\\()|âgée? de |fille de |fils de )(?:1|2|un|deux) ans?',
-        'child_under_6' => '(?:is|she’s|he’s|aged?) (?:[345]|three|four|five)\b|preschoolers?|(?:[345]|three|four|five)[- ]years?[- ]old'
+            .'|(?:is|she’s|he’s|aged?) (?:1|2|one|two)\b|bébés?|nourrissons?|tout[- ]petits?|(?:(?<=, )'
+            .'|(?<=\\()|âgée? de |fille de |fils de )(?:1|2|un|deux) ans?',
+        'child_under_6' => '(?:is|she’s|he’s|aged?) (?:[345]|three|four|five)\b|preschoolers?|(?:[345]|three'
+            .'|four|five)[- ]years?[- ]old'
             .'|(?:(?<=, )|(?<=\\()|âgée? de |fille de |fils de )(?:[345]|trois|quatre|cinq) ans',
-        'child_under_12' => '(?:is|she’s|he’s|aged?) (?:[6-9]|1[01])\b|kids?|child(?:ren)?|(?:[6-9]|1[01])[- ]years?[- ]old'
+        'child_under_12' => '(?:is|she’s|he’s|aged?) (?:[6-9]|1[01])\b|kids?|child(?:ren)?|(?:[6-9]'
+            .'|1[01])[- ]years?[- ]old'
             .'|enfants?|(?:(?<=, )|(?<=\\()|âgée? de |fille de |fils de )(?:[6-9]|1[01]) ans',
-        'pregnant' => 'pregnan(?:t|cy)|expecting|attend un bébé|mums?[- ]to[- ]be|moms?[- ]to[- ]be|enceintes?|grossesse',
+        'pregnant' => 'pregnan(?:t|cy)|expecting|attend un bébé|mums?[- ]to[- ]be|moms?[- ]to[- ]be|enceintes?'
+            .'|grossesse',
     ];
 
     private const USE = [

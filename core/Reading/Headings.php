@@ -15,7 +15,8 @@ final class Headings
     ];
 
     private const OIL = [
-        'oil', 'oils', 'oily', 'fat', 'fats', 'fatty', 'butter', 'butters', 'huile', 'huiles', 'huileuse', 'grasse', 'gras',
+        'oil', 'oils', 'oily', 'fat', 'fats', 'fatty', 'butter', 'butters', 'huile', 'huiles', 'huileuse', 'grasse',
+        'gras',
         'corps', 'lipids', 'waxes', 'greasy', 'beurres',
     ];
 
@@ -41,24 +42,30 @@ final class Headings
 
     /** Small words around. */
     private const AROUND = [
-        'the', 'le', 'la', 'les', 'l', 'my', 'of', 'in', 'for', 'pour', 'and', 'et', 'heated', 'hot', 'warm', 'chauffee',
+        'the', 'le', 'la', 'les', 'l', 'my', 'of', 'in', 'for', 'pour', 'and', 'et', 'heated', 'hot', 'warm',
+        'chauffee',
         'chaud', 'all', 'with', 'then', 'puis', 'to', 'at', 'a', 'au', 'when', 'once', 'after', 'quand', 'apres', 'une',
         'fois', 'it', 'is', 'has', 'c', 'est', 'its', 'below', 'under', 'sous', 'moins', 'de', 's', 'everything', 'que',
-        'ca', 'cest', 'melange', 'end', 'fin', 'last', 'finally', 'enfin', 'add', 'ajouter', 'off', 'heat', 'hors', 'du',
+        'ca', 'cest', 'melange', 'end', 'fin', 'last', 'finally', 'enfin', 'add', 'ajouter', 'off', 'heat', 'hors',
+        'du',
         'feu', 'has', 'been', 'celsius', 'refroidir', 'd', 'en', 'dessous', 'degres', 'degrees', 'down', 'goes', 'go',
         'still', 'only', 'mix', 'cream', 'creme', 'lait', 'se', 'sont', 'que', 'ce', 'soit', 'on', 'first',
     ];
 
-    private const WHEN = ['when', 'once', 'after', 'quand', 'apres', 'fois', 'off', 'hors', 'below', 'under', 'moins', 'dessous'];
+    private const WHEN = ['when', 'once', 'after', 'quand', 'apres', 'fois', 'off', 'hors', 'below', 'under', 'moins',
+        'dessous'];
 
     /** Say nothing of a phase, but that something new begins. */
-    private const NEW = '/^(?:ingredients?|you(?: will)? need|what you need|needs?|shopping|method|how to|what to do|steps?|making it'
-        .'|preparation|methode|mode d emploi|etapes?|il (?:vous )?faut|then|puis|ensuite|next|now|to (?:finish|use|make it)|use'
+    private const NEW =
+        '/^(?:ingredients?|you(?: will)? need|what you need|needs?|shopping|method|how to|what to do|steps?|making it'
+        .'|preparation|methode|mode d emploi|etapes?|il (?:vous )?faut|then|puis|ensuite|next|now|to (?:finish'
+        .'|use|make it)|use'
         .'|utilisation|directions?|notes?|remarques?|recipe|recette|pour finir|the recipe|la recette)$/';
 
     private const LEADS = [
         'first', 'second', 'secondly', 'third', 'then', 'now', 'next', 'step', 'make', 'making', 'prepare', 'for', 'to',
-        'the', 'le', 'la', 'l', 'les', 'pour', 'faire', 'd', 'abord', 'a', 'un', 'une', 'my', 'ma', 'mon', 'preparer', 'start',
+        'the', 'le', 'la', 'l', 'les', 'pour', 'faire', 'd', 'abord', 'a', 'un', 'une', 'my', 'ma', 'mon', 'preparer',
+        'start',
         'with', 'ensuite', 'puis', 'd’abord', 'part', 'partie', 'and', 'et', 'this', 'one', 'two', 'three', 'some',
         'make', 'your', 'premierement', 'deuxiemement', 'etape', 'du', 'de',
     ];
@@ -69,7 +76,8 @@ final class Headings
         'preparer', 'month', 'weeks', 'days', 'mois', 'semaines', 'day', 'earlier',
     ];
 
-    private const INFUSED = ['infused', 'infuse', 'infusee', 'macerat', 'macere', 'maceree', 'steeped', 'herbal', 'flower'];
+    private const INFUSED = ['infused', 'infuse', 'infusee', 'macerat', 'macere', 'maceree', 'steeped', 'herbal',
+        'flower'];
 
     private const LONGEST = 9;
 
@@ -106,7 +114,8 @@ final class Headings
             }
         }
         $isDoing = isset($tokens[$from]) && $tokens[$from]->is(...RoleWords::DOING)
-            && ! $tokens[$from]->is('make', 'cool', 'prepare', 'faire', 'soak', 'mix', 'add', 'ajouter', 'refroidir', 'start');
+            && ! $tokens[$from]->is('make', 'cool', 'prepare', 'faire', 'soak', 'mix', 'add', 'ajouter', 'refroidir',
+                'start');
         if ($isDoing) {
             return null;
         }
@@ -171,7 +180,8 @@ final class Headings
 
         return match (true) {
             $makes !== null => new Heading(null, $makes, $words, $to),
-            $phase !== null => new Heading($phase, null, $words, $to, array_intersect($words, [...self::WATER, ...self::OIL, ...self::COOL, ...self::WHEN]) === []),
+            $phase !== null => new Heading($phase, null, $words, $to, array_intersect($words, [...self::WATER,
+                ...self::OIL, ...self::COOL, ...self::WHEN]) === []),
             $numbers === [] && $to === count($tokens) && self::isNext($words) => new Heading(null, null, $words, $to),
             $numbers === [] && preg_match(self::NEW, implode(' ', $words)) === 1
                 && ($hasColon || $to === count($tokens)) => new Heading(null, null, $words, $to),
@@ -188,7 +198,8 @@ final class Headings
     {
         return count($words) <= 5
             && count($words) >= 2
-            && in_array($words[0], ['first', 'second', 'secondly', 'third', 'then', 'now', 'next', 'finally', 'puis', 'ensuite', 'enfin', 'deuxieme'], true)
+            && in_array($words[0], ['first', 'second', 'secondly', 'third', 'then', 'now', 'next', 'finally', 'puis',
+                'ensuite', 'enfin', 'deuxieme'], true)
             && in_array($words[1], ['the', 'le', 'la', 'les', 'l', 'for', 'pour', 'my', 'ma', 'mon'], true);
     }
 
@@ -199,8 +210,10 @@ final class Headings
     private static function phaseOf(array $words, array $numbers, bool $hasColon): ?Phase
     {
         $said = [
-            Phase::Cooldown->value => array_intersect($words, self::COOL), Phase::Water->value => array_intersect($words, self::WATER),
-            Phase::Oil->value => array_intersect($words, self::OIL), Phase::Infusion->value => array_intersect($words, self::INFUSION),
+            Phase::Cooldown->value => array_intersect($words, self::COOL),
+            Phase::Water->value => array_intersect($words, self::WATER),
+            Phase::Oil->value => array_intersect($words, self::OIL), Phase::Infusion->value => array_intersect($words,
+                self::INFUSION),
         ];
         $said = array_filter($said);
         $hasPart = array_intersect(self::PARTS, $words) !== [];
@@ -216,7 +229,8 @@ final class Headings
             $isBelow = array_intersect($words, ['below', 'under', 'moins', 'dessous']) !== [] && $numbers !== [];
             $isOff = in_array('heat', $words, true) || in_array('feu', $words, true);
 
-            return isset($said[Phase::Cooldown->value]) || $isBelow || $isOff || array_intersect($words, ['warm', 'refroidir']) !== []
+            return isset($said[Phase::Cooldown->value]) || $isBelow || $isOff
+                || array_intersect($words, ['warm', 'refroidir']) !== []
                 ? Phase::Cooldown : null;
         }
         if ($hasPart && (count($words) <= 6 || $others === [])) {
@@ -229,8 +243,10 @@ final class Headings
             return $letter === null ? null : self::LETTERS[$letter] ?? null;
         }
         $isPlural = array_intersect($words, [
-            'oils', 'fats', 'liquids', 'waters', 'butters', 'actifs', 'additives', 'actives', 'huiles', 'gras', 'liquides',
-            'eaux', 'fatty', 'watery', 'oily', 'extras', 'cooldown', 'cool', 'froid', 'ajouts', 'beurres', 'waxes', 'wet', 'refroidissement',
+            'oils', 'fats', 'liquids', 'waters', 'butters', 'actifs', 'additives', 'actives', 'huiles', 'gras',
+            'liquides',
+            'eaux', 'fatty', 'watery', 'oily', 'extras', 'cooldown', 'cool', 'froid', 'ajouts', 'beurres', 'waxes',
+            'wet', 'refroidissement',
         ]) !== [];
 
         return $said !== [] && $others === [] && $numbers === [] && ($hasColon ? count($words) <= 5 : $isPlural)
@@ -261,8 +277,10 @@ final class Headings
         $isAhead = array_intersect($words, self::AHEAD) !== [];
         foreach (array_unique([$rest[count($rest) - 1], $rest[0], ...array_slice($rest, 0, 3)]) as $word) {
             $makes = RoleWords::FORMS[$word] ?? null;
-            $isFat = in_array($word, ['oil', 'huile', 'water', 'eau', 'liquid', 'liquide', 'mix', 'melange', 'blend', 'base'], true);
-            if ($makes !== null && ($hasColon || ($led && count($rest) <= 3) || $isAhead) && (! $isFat || $isAhead || array_intersect($words, self::INFUSED) !== []) && count($rest) <= 6) {
+            $isFat = in_array($word, ['oil', 'huile', 'water', 'eau', 'liquid', 'liquide', 'mix', 'melange', 'blend',
+                'base'], true);
+            if ($makes !== null && ($hasColon || ($led && count($rest) <= 3) || $isAhead)
+                && (! $isFat || $isAhead || array_intersect($words, self::INFUSED) !== []) && count($rest) <= 6) {
                 return $word;
             }
         }

@@ -172,7 +172,8 @@ final readonly class Items
     private static function named(array $tokens, int $at, int $next, array $sections): int
     {
         for ($end = $at; $end <= $at + 3 && isset($tokens[$end]) && $tokens[$end]->kind === Token::WORD; $end++) {
-            $beside = array_map(static fn (Token $token): string => $token->folded, array_slice($tokens, $at, $end - $at));
+            $beside = array_map(static fn (Token $token): string => $token->folded, array_slice($tokens, $at,
+                $end - $at));
             foreach (isset(RoleWords::FORMS[$tokens[$end]->folded]) && $beside !== [] ? $sections : [] as $section) {
                 if ($section->isMeant($tokens[$end]->folded, ...$beside)) {
                     return max($next, $end + 1);
@@ -220,7 +221,8 @@ final readonly class Items
         $found = [];
         for ($at = $from; $at < $to; $at++) {
             $token = $tokens[$at];
-            $isNamed = array_filter($items, static fn (Item $item): bool => $at >= $item->at && $at < $item->next) !== [];
+            $isNamed = array_filter($items, static fn (Item $item): bool => $at >= $item->at
+                && $at < $item->next) !== [];
             if ($token->is('ph', 'x', 'no')) {
                 return null;
             }
@@ -246,11 +248,12 @@ final readonly class Items
 
         $isYear = $items === [] && $token->value >= 1900 && $token->value < 2100;
 
-        return $token->value <= 0 || $token->value > 100_000 || $isYear ? null : new Item($at, $at + 1, quantity: new Quantity(
-            Amount::open($token->folded),
-            new Span($token->start, $token->end),
-            $at + 1,
-            bare: $token->value,
-        ));
+        return $token->value <= 0 || $token->value > 100_000
+            || $isYear ? null : new Item($at, $at + 1, quantity: new Quantity(
+                Amount::open($token->folded),
+                new Span($token->start, $token->end),
+                $at + 1,
+                bare: $token->value,
+            ));
     }
 }

@@ -75,6 +75,15 @@ final class Lexer
             };
         }
 
+        foreach ($tokens as $at => $token) {
+            $isApart = $token->is('/') && isset($tokens[$at - 1], $tokens[$at + 1])
+                && $token->start > $tokens[$at - 1]->end && $tokens[$at + 1]->start > $token->end;
+            if ($isApart) {
+                $tokens[$at] = new Token(Token::MARK, ',', 0.0, $token->start,
+                    $token->end); // "water 70 g / glycerin 3 g"
+            }
+        }
+
         return $tokens;
     }
 

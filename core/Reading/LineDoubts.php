@@ -9,7 +9,10 @@ use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Measure\AmountKind;
 use Ilvane\Core\Measure\UnitSystem;
 
-/** Looks at all lines together: what stands twice, or is far too much of its kind, is doubtful however well it was read. */
+/**
+ * Looks at all lines together: what stands twice, or is far too much of its kind, is doubtful however well it was
+ * read.
+ */
 final class LineDoubts
 {
     private const DOUBTED = 0.7;
@@ -18,7 +21,8 @@ final class LineDoubts
 
     /** Percent of the whole that nobody means. Common practice. */
     private const FAR_TOO_MUCH = [
-        'preservative' => 6.0, 'essential_oil' => 15.0, 'fragrance' => 15.0, 'thickener_gum' => 15.0, 'antioxidant' => 10.0,
+        'preservative' => 6.0, 'essential_oil' => 15.0, 'fragrance' => 15.0, 'thickener_gum' => 15.0,
+        'antioxidant' => 10.0,
         'solubiliser' => 40.0,
     ];
 
@@ -30,7 +34,8 @@ final class LineDoubts
     {
         $grams = array_map(self::grams(...), $lines);
         $percent = array_map(
-            static fn (ReadLine $line): ?float => $line->amount?->kind === AmountKind::Percent ? $line->amount->number?->likely : null,
+            static fn (ReadLine $line): ?float => $line->amount?->kind === AmountKind::Percent
+                ? $line->amount->number?->likely : null,
             $lines,
         );
         $sum = array_sum($grams);

@@ -21,8 +21,10 @@ final readonly class LineReader
     private const ONLY_A_NAME = 0.3;
 
     private const VESSELS = [
-        'jar', 'jars', 'bottle', 'bottles', 'tin', 'tins', 'tub', 'tubs', 'tube', 'tubes', 'pot', 'pots', 'container', 'containers',
-        'flacon', 'flacons', 'bocal', 'bocaux', 'boite', 'boites', 'bouteille', 'bouteilles', 'spray', 'pan', 'bowl', 'mould', 'moulds',
+        'jar', 'jars', 'bottle', 'bottles', 'tin', 'tins', 'tub', 'tubs', 'tube', 'tubes', 'pot', 'pots', 'container',
+        'containers',
+        'flacon', 'flacons', 'bocal', 'bocaux', 'boite', 'boites', 'bouteille', 'bouteilles', 'spray', 'pan', 'bowl',
+        'mould', 'moulds',
         'tray', 'trays', 'slots', 'cloth', 'bag', 'times', 'fois', 'layers', 'minutes', 'side',
     ];
 
@@ -42,6 +44,22 @@ final readonly class LineReader
     {
         $tokens = $clause->tokens;
         $lines = $left = [];
+        foreach (CommaParts::of($tokens, $items) as [$from, $to]) {
+            [$found, $more] = $this->lines(
+                new Clause(array_slice($tokens, $from, $to - $from)),
+                CommaParts::within($items, $from, $to),
+                $isListed,
+                $phase,
+                $text,
+            );
+            array_push($lines, ...$found);
+            foreach ($more as $item) {
+                $left[] = new Item($item->at + $from, $item->next + $from, $item->key, $item->quantity, $item->part);
+            }
+        }
+        if ($lines !== []) {
+            return [$lines, $left];
+        }
         if ($isListed) {
             $items = [...$items, ...self::strangers($tokens, $items)];
             usort($items, static fn (Item $a, Item $b): int => $a->at <=> $b->at);
@@ -49,7 +67,8 @@ final readonly class LineReader
         foreach (Pairing::of($items, $tokens, $isListed) as $pair) {
             [$quantity, $item] = $pair;
             $last = $lines === [] ? null : $lines[count($lines) - 1];
-            if ($item !== null && $quantity === null && $last !== null && $tokens[$item->at]->start < $last->span->end) {
+            if ($item !== null && $quantity === null && $last !== null
+                && $tokens[$item->at]->start < $last->span->end) {
                 continue; // it is part of the name before it
             }
             if ($item !== null && $item->key === null && $item->part === null) {
@@ -58,7 +77,8 @@ final readonly class LineReader
                 continue;
             }
             if ($item === null) {
-                $line = $quantity === null ? null : $this->unnamed($quantity, $tokens, $items, $phase, $text, $isListed);
+                $line = $quantity === null
+                    ? null : $this->unnamed($quantity, $tokens, $items, $phase, $text, $isListed);
             } elseif ($quantity !== null) {
                 $line = $this->known($item, $quantity, $tokens, $phase, $text, $pair[2] ?? false);
             } elseif ($isListed && $item->part === null && ! self::isAside($item, $tokens, $lines)) {
@@ -92,7 +112,8 @@ final readonly class LineReader
         $found = [];
         $from = 0;
         foreach ([...$commas, count($tokens)] as $to) {
-            $isTaken = array_filter($items, static fn (Item $item): bool => $item->at < $to && $item->next > $from) !== [];
+            $isTaken = array_filter($items, static fn (Item $item): bool => $item->at < $to
+                && $item->next > $from) !== [];
             if (! $isTaken && $to > $from && $to - $from <= 5 && $tokens[$from]->kind === Token::WORD) {
                 $found[] = new Item($from, $to);
             }
@@ -109,7 +130,8 @@ final readonly class LineReader
         $name = $span->of($text);
         [$key, $candidates, $confidence] = $this->forms->unknown(mb_strtolower($name), null);
 
-        return new ReadLine($key, $name, Amount::open('some'), $phase, min($confidence, self::NO_AMOUNT), $candidates, $span);
+        return new ReadLine($key, $name, Amount::open('some'), $phase, min($confidence, self::NO_AMOUNT), $candidates,
+            $span);
     }
 
     /**
@@ -141,7 +163,8 @@ final readonly class LineReader
             return true;
         }
         for ($at = $item->at - 1; $at >= max(0, $item->at - 6); $at--) {
-            if ($tokens[$at]->is('or', 'ou', 'if', 'si', 'not', 'no', 'pas', 'sans', 'without', 'for', 'pour', 'from', 'like', 'comme')) {
+            if ($tokens[$at]->is('or', 'ou', 'if', 'si', 'not', 'no', 'pas', 'sans', 'without', 'for', 'pour', 'from',
+                'like', 'comme')) {
                 return true;
             }
             if ($tokens[$at]->is(',', 'and', 'et', '+', '&')) {
@@ -228,14 +251,18 @@ final readonly class LineReader
         if ($quantity->amount->kind === AmountKind::Rest && ($words === [] || ! $isListed || $to <= $quantity->next)) {
             return null; // "off the heat: the rest"
         }
-        if ($words === [] && $quantity->amount->piece === Piece::Clove && $this->catalogue->has('clove-buds')) {
+        $cloves = $words === [] && $quantity->amount->piece === Piece::Clove
+            ? $this->catalogue->kindsUnsaid(Piece::Clove->value)
+            : [];
+        if ($cloves !== []) {
+            // "6 cloves" of nothing: the spice
             return new ReadLine(
-                'clove-buds',
+                $cloves[0],
                 $quantity->span->of($text),
                 Amount::pieces($quantity->amount->number ?? Band::exact(1.0), Piece::Whole),
                 $phase,
                 self::AMOUNT_UNSURE,
-                ['garlic-fresh'],
+                array_slice($cloves, 1),
                 $quantity->span,
             );
         }
@@ -292,7 +319,8 @@ final readonly class LineReader
      */
     private static function wordsBeside(Quantity $quantity, array $tokens, array $items): array
     {
-        $isStop = static fn (int $i): bool => $tokens[$i]->is(',', ';', '.', '(', ')', ':', '+', 'and', 'et', 'then', 'puis', 'if', 'si', 'when', 'quand', 'until', 'till', 'for', 'pour', 'to', 'plus', 'with', 'avec');
+        $isStop = static fn (int $i): bool => $tokens[$i]->is(',', ';', '.', '(', ')', ':', '+', 'and', 'et', 'then',
+            'puis', 'if', 'si', 'when', 'quand', 'until', 'till', 'for', 'pour', 'to', 'plus', 'with', 'avec');
         $taken = [];
         foreach ($items as $item) {
             for ($i = $item->at; $i < $item->next; $i++) {

@@ -10,16 +10,29 @@ final class LineWords
     /** Beside a name these make another thing of it: coconut milk powder is no coconut milk. */
     public const CHANGES = [
         'powder', 'powdered', 'poudre', 'extract', 'extrait', 'milk', 'lait', 'butter', 'beurre', 'oil', 'huile',
-        'essential', 'essentielle', 'infused', 'infuse', 'infusee', 'water', 'eau', 'juice', 'jus', 'gel', 'tea', 'hydrosol', 'hydrolat', 'acid', 'acide', 'wax', 'cire', 'protein', 'gum',
-        'gomme', 'fresh', 'dried', 'peel', 'vinegar', 'sulfate', 'chloride', 'methosulfate', 'hydroxide', 'oxide', 'glycol', 'ester', 'starch', 'syrup', 'puree', 'paste', 'syrup', 'pulp',
-        'pulpe', 'sirop', 'amidon', 'farine', 'sucre', 'creme', 'vinaigre', 'tisane', 'infusion', 'decoction', 'macerat', 'teinture', 'tincture',
-        'soap', 'savon', 'sel', 'salt', 'clay', 'argile', 'honey', 'miel', 'flour', 'sugar', 'cream',
+        'essential', 'essentielle', 'infused', 'infuse', 'infusee', 'water', 'eau', 'juice', 'jus', 'gel', 'tea',
+        'hydrosol', 'hydrolat', 'acid', 'acide', 'wax', 'cire', 'protein', 'gum',
+        'gomme', 'fresh', 'dried', 'peel', 'vinegar', 'sulfate', 'chloride', 'methosulfate', 'hydroxide', 'oxide',
+        'glycol', 'ester', 'starch', 'syrup', 'puree', 'paste', 'syrup', 'pulp',
+        'pulpe', 'sirop', 'amidon', 'farine', 'sucre', 'creme', 'vinaigre', 'tisane', 'infusion', 'decoction',
+        'macerat', 'teinture', 'tincture',
+        'soap', 'savon', 'sel', 'salt', 'clay', 'argile', 'flour', 'sugar', 'cream',
+    ];
+
+    /** Say which kind of a thing it is, and name nothing. */
+    public const KINDS = [
+        'refined', 'unrefined', 'raffine', 'brut', 'brute', 'oleic', 'oleique', 'high', 'virgin', 'vierge',
+        'optional', 'facultatif',
+        'sifted', 'tamise', 'max', 'maximum', 'total', 'divided', 'separately', 'extra', 'more', 'peeled', 'filleted',
+        'mixed',
     ];
 
     /** Another part of the plant than what is pressed or brewed of it. */
     public const PLANT_PARTS = [
-        'leaf', 'leaves', 'flower', 'flowers', 'petal', 'petals', 'blossom', 'blossoms', 'bark', 'root', 'roots', 'seed', 'seeds', 'peel',
-        'husk', 'husks', 'stem', 'stems', 'feuille', 'feuilles', 'fleur', 'fleurs', 'ecorce', 'racine', 'graines', 'flakes', 'bar', 'bars',
+        'leaf', 'leaves', 'flower', 'flowers', 'petal', 'petals', 'blossom', 'blossoms', 'bark', 'root', 'roots',
+        'seed', 'seeds', 'peel',
+        'husk', 'husks', 'stem', 'stems', 'feuille', 'feuilles', 'fleur', 'fleurs', 'ecorce', 'racine', 'graines',
+        'flakes', 'bar', 'bars',
         'noodles', 'flocons', 'paillettes', 'berries', 'baies', 'pods', 'needles',
     ];
 

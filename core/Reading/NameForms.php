@@ -37,8 +37,11 @@ final class NameForms
     ];
 
     /** Kept in kitchens as themselves too. */
-    private const EATEN = '/^(?:almonds?|amandes?|wheat germ|germe de ble|walnuts?|noix|hazelnuts?|noisettes?|olives?|sesame|pumpkin|courge'
-        .'|apricots?|abricots?|mustard|moutarde|grapes?|oats?|hemp|chanvre|peanuts?|raspberr(?:y|ies)|cranberry|plum|prune|peach|cherry)$/';
+    private const EATEN =
+        '/^(?:almonds?|amandes?|wheat germ|germe de ble|walnuts?|noix|hazelnuts?|noisettes?|olives?|sesame'
+        .'|pumpkin|courge'
+        .'|apricots?|abricots?|mustard|moutarde|grapes?|oats?|hemp|chanvre|peanuts?|raspberr(?:y|ies)|cranberry'
+        .'|plum|prune|peach|cherry)$/';
 
     private const STATES = [
         'fresh' => 'fresh', 'freshly' => 'fresh', 'frais' => 'fresh', 'fraiche' => 'fresh', 'fraiches' => 'fresh',
@@ -71,6 +74,10 @@ final class NameForms
         $changed = $this->changed($item, $tokens, $quantity, $isPlant);
         if ($changed !== null) {
             [$from, $next] = $changed;
+            $same = $this->isSameStill($key, $item, $tokens, $next);
+            if ($same !== null) {
+                return new Meant($key, [], $same, $item->at, max($item->next, $next));
+            }
 
             return $this->another(self::written($tokens, $from, $next), $key, $from, $next);
         }
@@ -108,8 +115,8 @@ final class NameForms
         return $said !== null
             ? new Meant($said[0], [], self::EXACT, $item->at, $said[1])
             : new Meant(
-                $kinds[0],
-                array_slice($kinds, 1),
+                in_array($key, $kinds, true) ? $key : $kinds[0],
+                array_values(array_diff($kinds, [in_array($key, $kinds, true) ? $key : $kinds[0]])),
                 self::KIND_UNSAID,
                 $item->at,
                 $item->next,
@@ -133,6 +140,16 @@ final class NameForms
                 "huile essentielle d $written", "$written absolute", "absolue de $written"]);
             if ($oil !== null) {
                 return [$oil, [], self::BY_THE_DROP];
+            }
+        }
+        $scent = preg_replace('/ (?:eo|e o)$|^(?:he|h e) (?:de |d )?/', '', $written) ?? $written;
+        if ($scent !== $written) {
+            $oil = $this->oneNamed(["$scent essential oil", "huile essentielle de $scent",
+                "huile essentielle d $scent"]);
+            $kinds = $this->kindsUnsaid($written) ?: $this->kindsUnsaid("$scent essential oil");
+            if ($oil !== null) {
+                return [$oil, array_values(array_diff($kinds, [$oil])), $kinds === []
+                    ? self::EXACT : self::KIND_UNSAID];
             }
         }
         if (preg_match('/citron|lemon|lime|orange/', $written) === 1
@@ -196,7 +213,8 @@ final class NameForms
         $after = $item->next;
         if ($isFree($after) && $tokens[$after]->is(...LineWords::PLANT_PARTS) && (! $isPlant
             || ($isFree($after + 1) && $tokens[$after + 1]->is(...LineWords::CHANGES)))) {
-            return [$item->at, $after + ($isFree($after + 1) && $tokens[$after + 1]->is(...LineWords::CHANGES) ? 2 : 1)];
+            return [$item->at, $after + ($isFree($after + 1)
+                && $tokens[$after + 1]->is(...LineWords::CHANGES) ? 2 : 1)];
         }
         if ($isFree($after) && ! $isState($after) && $tokens[$after]->is(...LineWords::CHANGES)) {
             $in = $tokens[$after]->is('infused', 'infuse', 'infusee') && $isFree($after + 1)
@@ -207,7 +225,8 @@ final class NameForms
         }
         $before = $item->at - 1;
         $of = $before;
-        while (isset($tokens[$of]) && $of > $item->at - 4 && $tokens[$of]->is('de', 'd', "'", '’', 'of', 'du', 'la', 'l')) {
+        while (isset($tokens[$of]) && $of > $item->at - 4
+            && $tokens[$of]->is('de', 'd', "'", '’', 'of', 'du', 'la', 'l')) {
             $of--;
         }
         if ($isFree($of) && ! $isState($of) && $tokens[$of]->is(...LineWords::CHANGES)) {
@@ -236,6 +255,29 @@ final class NameForms
             : null;
     }
 
+    /**
+     * "Kaolin clay", "pracaxi seed oil", "charcoal powder": the word says again what it is anyway. How sure that is.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private function isSameStill(string $key, Item $item, array $tokens, int $next): ?float
+    {
+        $after = array_column(array_slice($tokens, $item->next, max(0, $next - $item->next)), 'folded');
+        if ($after === []) {
+            return null;
+        }
+        $kind = $this->catalogue->get($key)->kind;
+        $own = [...explode('-', $key), ...($kind === Kind::CarrierOil ? ['seed', 'kernel', 'nut', 'oil'] : []),
+            ...($kind === Kind::Powder ? ['powder', 'poudre'] : [])];
+
+        return match (true) {
+            array_diff($after, $own) === [] => self::EXACT,
+            $kind->isLipid() && array_diff($after, [...$own, 'butter', 'oil', 'beurre',
+                'huile']) === [] => self::BESIDE_A_WORD_THAT_CHANGES_IT,
+            default => null,
+        };
+    }
+
     private function another(string $written, string $besides, int $at, int $next): Meant
     {
         $exact = $this->catalogue->named($written);
@@ -260,7 +302,8 @@ final class NameForms
             return null;
         }
         $mark = isset($tokens[$item->next]) && $tokens[$item->next]->is(',', '(', '-') ? 1 : 0;
-        $mark += isset($tokens[$item->next + $mark]) && $tokens[$item->next + $mark]->is('all', 'tous', 'toutes', 'both') ? 1 : 0;
+        $mark += isset($tokens[$item->next + $mark])
+            && $tokens[$item->next + $mark]->is('all', 'tous', 'toutes', 'both') ? 1 : 0;
         $after = self::STATES[$tokens[$item->next + $mark]->folded ?? ''] ?? null;
         $at = $item->at - 1;
         while ($at > 0 && $tokens[$at]->is('de', 'd', "'", '’')) {
@@ -271,15 +314,18 @@ final class NameForms
         if ($state === null || str_ends_with($key, "-$state")) {
             return null;
         }
-        $base = preg_replace('/-(?:fresh|dried|powder|buds|seeds?|leaves|flowers?-(?:fresh|dried)|root(?:-fresh)?)$/', '', $key);
+        $base = preg_replace('/-(?:fresh|dried|powder|buds|seeds?|leaves|flowers?-(?:fresh|dried)'
+            .'|root(?:-fresh)?)$/', '', $key);
         $found = $this->catalogue->named("$state $written") ?? $this->catalogue->named("$written $state");
-        foreach (["$base-$state", "$base-root-$state", "$base-flower-$state", "$base-flowers-$state", "$base-leaf-$state",
+        foreach (["$base-$state", "$base-root-$state", "$base-flower-$state", "$base-flowers-$state",
+            "$base-leaf-$state",
             "$base-leaves-$state"] as $one) {
             $found ??= $this->catalogue->has($one) ? $this->catalogue->get($one) : null;
         }
         $next = $after === null ? $item->next : $item->next + $mark + 1;
         $at = $after === null ? $at : $item->at;
-        $other = ['fresh' => '/-(?:dried|powder)$/', 'dried' => '/-(?:fresh|powder)$/', 'powder' => '/-(?:fresh|dried)$/'];
+        $other = ['fresh' => '/-(?:dried|powder)$/', 'dried' => '/-(?:fresh|powder)$/', 'powder' => '/-(?:fresh'
+            .'|dried)$/'];
         if ($found === null) {
             return preg_match($other[$state], $key) === 1
                 ? new Meant(null, [$key], self::ONLY_A_NAME, $at, $next)
@@ -302,7 +348,8 @@ final class NameForms
             'refined' => 'refined', 'raffine' => 'refined', 'deodorised' => 'refined', 'unrefined' => 'unrefined',
             'raw' => 'unrefined', 'brut' => 'unrefined', 'unrefinedshea' => 'unrefined', 'oleic' => 'high-oleic',
             'oleique' => 'high-oleic', 'powder' => 'powder', 'poudre' => 'powder', 'liquid' => 'liquid',
-            'liquide' => 'liquid', 'bought' => 'bought', 'store' => 'bought', 'shop' => 'bought', 'commerce' => 'bought',
+            'liquide' => 'liquid', 'bought' => 'bought', 'store' => 'bought', 'shop' => 'bought',
+            'commerce' => 'bought',
             'fresh' => 'fresh', 'frais' => 'fresh', 'leaf' => 'fresh', 'jus' => 'juice', 'juice' => 'juice',
             'fcf' => 'fcf', 'eo' => 'essential-oil', 'buds' => 'buds', 'whole' => 'buds', 'entiers' => 'buds',
             'atlas' => 'atlas', 'virginia' => 'virginia',
@@ -340,9 +387,11 @@ final class NameForms
         $isLiquid = ($before !== null && $before->is('warm', 'hot', 'cold', 'strong', 'cooled', 'brewed', 'infused'))
             || $quantity?->amount->unit?->dimension() === Dimension::Volume;
 
-        return $isLiquid && in_array($this->catalogue->get($key)->kind, [Kind::DriedBotanical, Kind::PowderBotanical], true)
+        return $isLiquid
+            && in_array($this->catalogue->get($key)->kind, [Kind::DriedBotanical, Kind::PowderBotanical], true)
             && preg_match('/\btea$|^the\b/', $written) === 1
-            && ! in_array($quantity?->amount->unit, [Unit::Teaspoon, Unit::Tablespoon, Unit::MetricTeaspoon, Unit::MetricTablespoon], true)
+            && ! in_array($quantity?->amount->unit, [Unit::Teaspoon, Unit::Tablespoon, Unit::MetricTeaspoon,
+                Unit::MetricTablespoon], true)
             ? $this->oneNamed(["brewed $written", "$written infuse", "$written infusion", "infusion de $written"])
             : null;
     }
@@ -350,7 +399,8 @@ final class NameForms
     private function essentialOil(string $key, string $written): ?string
     {
         return in_array($this->catalogue->get($key)->kind, self::PLANTS, true)
-            ? $this->oneNamed(["$written essential oil", "huile essentielle de $written", "huile essentielle d $written"])
+            ? $this->oneNamed(["$written essential oil", "huile essentielle de $written",
+                "huile essentielle d $written"])
             : null;
     }
 
@@ -370,7 +420,8 @@ final class NameForms
     /** @return list<string> */
     private function kindsUnsaid(string $written): array
     {
-        $plain = preg_replace('/ (?:eo|essential oil)$|^(?:he|huile essentielle) (?:de |d )?/', '', $written) ?? $written;
+        $plain = preg_replace('/ (?:eo|essential oil)$|^(?:he|huile essentielle) (?:de |d )?/', '', $written)
+            ?? $written;
         $kinds = $this->catalogue->kindsUnsaid($written);
 
         return $kinds !== [] || $plain === $written ? $kinds : array_values(array_filter(

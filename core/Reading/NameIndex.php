@@ -73,7 +73,7 @@ final class NameIndex
                 while (
                     $i > 0
                     && isset($tokens[$next])
-                    && $tokens[$next]->is(...$between)
+                    && ($tokens[$next]->is(...$between) || self::isDot($tokens, $next))
                     && self::stem($tokens[$next]->folded) !== $word
                 ) {
                     $next++;
@@ -172,6 +172,16 @@ final class NameIndex
         $parts = preg_split('/\s+|(?<=[a-z])(?=\d)|(?<=\d)(?=[a-z])/', $folded, -1, PREG_SPLIT_NO_EMPTY);
 
         return array_map(self::stem(...), $parts === false ? [] : $parts);
+    }
+
+    /**
+     * The dot of a short word: "vit. E".
+     *
+     * @param  list<Token>  $tokens
+     */
+    private static function isDot(array $tokens, int $at): bool
+    {
+        return $tokens[$at]->is('.') && $tokens[$at - 1]->is(...Clauses::SHORT);
     }
 
     /** One form for one and many. */

@@ -19,7 +19,8 @@ final class NoteBuilder
 
     /** "80 g of the juice", "de cette infusion". */
     private const TAKEN = '/\b(?:of|de|du|d)(?: (?:the|this|that|my|le|la|l|ce|cet|cette))(?: \w+)??'
-        .'(?: (?:strained|cooled|filtered|finished|infused|filtre|filtree|cool|cold|resulting|thick|clear))* (juice|jus|tea|tisane|infusion'
+        .'(?: (?:strained|cooled|filtered|finished|infused|filtre|filtree|cool|cold|resulting|thick'
+        .'|clear))* (juice|jus|tea|tisane|infusion'
         .'|decoction|gel|milk|lait|puree|macerat|oil|huile|slime|mucilage|brew|soak|pulp|pulpe)\b/';
 
     /** "Enough water to fill a 250 ml bottle". */
@@ -27,11 +28,17 @@ final class NoteBuilder
 
     /** "Boil till it looks like egg white": only compared. */
     private const LIKE = [
-        'till', 'until', 'like', 'as', 'comme', 'looks', 'jusqu', 'than', 'no', 'not', 'without', 'sans', 'if', 'si', 'before', 'avant',
+        'till', 'until', 'like', 'as', 'comme', 'looks', 'jusqu', 'than', 'no', 'not', 'without', 'sans', 'if', 'si',
+        'before', 'avant',
     ];
 
     /** As many parts as a formula holds. */
     private const MAX_SECTIONS = 20;
+
+    /** "150 g de gel": the same without an article, for what is never bought under so bare a name. */
+    private const TAKEN_BARE =
+        '/\b(?:g|ml|cl|tbsp|cups?|s|c) (?:of|de|d) (juice|jus|tisane|infusion|decoction|gel|puree|macerat|slime'
+        .'|mucilage|pulp|pulpe)(?= ?[,(:]| ?$| (?:and|et|with|avec|plus|in|into|dans))/';
 
     private const GATE_AT_MOST = 50.0;
 
@@ -64,6 +71,9 @@ final class NoteBuilder
 
     /** Lines from here on may yet turn out to have been a part. */
     private int $since = 0;
+
+    /** Lines from here on stand under the last heading. */
+    private int $under = 0;
 
     private readonly Items $finder;
 
@@ -104,7 +114,7 @@ final class NoteBuilder
     {
         $span = new Span($tokens[0]->start, $tokens[count($tokens) - 1]->end);
         $this->unlettered();
-        $this->since = count($this->lines);
+        $this->since = $this->under = count($this->lines);
         $this->phase = $heading->phase;
         $this->isLettered = $heading->isLettered;
         $this->open = null;
@@ -121,7 +131,7 @@ final class NoteBuilder
     /** A letter for a phase says nothing by itself: under a B without any fat there is no oil phase. */
     private function unlettered(): void
     {
-        $under = array_slice($this->lines, $this->since);
+        $under = array_slice($this->lines, $this->under);
         $isOily = fn (ReadLine $line): bool => $line->phase !== Phase::Oil || $line->ingredient === null
             || $this->catalogue->get($line->ingredient)->defaultPhase === Phase::Oil;
         if (! $this->isLettered || $under === [] || array_filter($under, $isOily) !== []) {
@@ -129,7 +139,7 @@ final class NoteBuilder
         }
         $plain = array_map(static fn (ReadLine $line): ReadLine => $line->withoutPhase(), $under);
         $this->spans->replace($under, $plain);
-        array_splice($this->lines, $this->since, count($under), $plain);
+        array_splice($this->lines, $this->under, count($under), $plain);
     }
 
     private function clause(Clause $clause): void
@@ -142,7 +152,8 @@ final class NoteBuilder
         if ($utility !== null) {
             $items = array_values(array_filter(
                 $items,
-                static fn (Item $item): bool => $item->at >= $utility[1] || $item->next <= $utility[0],
+                static fn (Item $item): bool => $item->at >= $utility[1] || $item->next <= $utility[0]
+                    || self::isMeasuredThere($items, $item),
             ));
         }
         $found = [];
@@ -150,7 +161,8 @@ final class NoteBuilder
             if ($role === Role::Ingredient) {
                 $items = self::withBare($clause, $items);
             }
-            [$found, $left] = $this->reader->lines($clause, $items, $role === Role::Ingredient, $this->phase, $this->text);
+            [$found, $left] = $this->reader->lines($clause, $items, $role === Role::Ingredient, $this->phase,
+                $this->text);
             foreach ($role === Role::Step ? $left : [] as $item) {
                 $this->left[] = [$item, $clause, $this->phase];
             }
@@ -171,6 +183,25 @@ final class NoteBuilder
     }
 
     /**
+     * "250 ml simmering water" goes in, however hot it is: it has an amount right before it.
+     *
+     * @param  list<Item>  $items
+     */
+    private static function isMeasuredThere(array $items, Item $item): bool
+    {
+        if ($item->quantity !== null) {
+            return true;
+        }
+        foreach ($items as $one) {
+            if ($one->quantity?->amount->number !== null && $one->next <= $item->at && $item->at - $one->next <= 3) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
      * Numbers without a unit as amounts: one in each stretch between commas that has no amount.
      *
      * @param  list<Item>  $items
@@ -186,7 +217,8 @@ final class NoteBuilder
             if ($token !== null && ($depth > 0 || ! $token->is(',', ';') || ! isset($clause->tokens[$at + 1]))) {
                 continue;
             }
-            $inside = array_values(array_filter($items, static fn (Item $item): bool => $item->at >= $from && $item->at < $at));
+            $inside = array_values(array_filter($items, static fn (Item $item): bool => $item->at >= $from
+                && $item->at < $at));
             $isNamedOnly = array_filter($inside, static fn (Item $item): bool => ! $item->isNamed()) === [];
             $bare = $isNamedOnly && $at > $from ? Items::bare($clause->tokens, $inside, $from, $at) : null;
             if ($bare !== null) {
@@ -244,7 +276,8 @@ final class NoteBuilder
     /** "Use 80 g of the juice": what stood before it made the juice. */
     private function lookBack(Clause $clause): void
     {
-        if (preg_match(self::TAKEN, $clause->words, $found) !== 1) {
+        if (preg_match(self::TAKEN, $clause->words, $found) !== 1
+            && preg_match(self::TAKEN_BARE, $clause->words, $found) !== 1) {
             return;
         }
         $word = $found[1];
@@ -254,7 +287,9 @@ final class NoteBuilder
             }
         }
         $since = array_slice($this->lines, $this->since);
-        $isPlant = fn (ReadLine $line): bool => $line->in === null && ($line->ingredient === null || in_array($this->catalogue->get($line->ingredient)->kind, self::PLANTS, true));
+        $isPlant = fn (ReadLine $line): bool => $line->in === null
+            && ($line->ingredient === null
+            || in_array($this->catalogue->get($line->ingredient)->kind, self::PLANTS, true));
         if (array_filter($since, $isPlant) === [] || count($this->sections) >= self::MAX_SECTIONS) {
             return;
         }
@@ -288,7 +323,8 @@ final class NoteBuilder
         $lines = LineDoubts::of($lines, $this->catalogue);
         $used = array_values(array_filter($this->sections, static fn (Section $section): bool => $section->isUsed));
         $lines = array_map(
-            static fn (ReadLine $line): ReadLine => $line->in !== null && ! $line->in->isUsed ? $line->outside() : $line,
+            static fn (ReadLine $line): ReadLine => $line->in !== null
+                && ! $line->in->isUsed ? $line->outside() : $line,
             $lines,
         );
         $this->spans->replace($this->lines, $lines);
@@ -325,7 +361,8 @@ final class NoteBuilder
             return $title;
         }
         $dropped = $made = [];
-        $this->spans->corrected($roles, function (ReadSpan $span, Role $role) use (&$title, &$dropped, &$made): ReadSpan {
+        $this->spans->corrected($roles, function (ReadSpan $span, Role $role) use (&$title, &$dropped,
+            &$made): ReadSpan {
             $words = trim($span->span->of($this->text));
             if ($span->line !== null) {
                 $dropped[spl_object_id($span->line)] = true;
@@ -371,7 +408,8 @@ final class NoteBuilder
         [$items] = $this->finder->in($clause->tokens, $this->sections);
         [$lines] = $this->reader->lines($clause, self::withBare($clause, $items), true, null, $this->text);
 
-        return $lines[0] ?? new ReadLine(null, trim($span->of($this->text)), Amount::open('some'), null, 0.0, [], $span);
+        return $lines[0]
+            ?? new ReadLine(null, trim($span->of($this->text)), Amount::open('some'), null, 0.0, [], $span);
     }
 
     private function isCounted(ReadLine $line): bool
@@ -387,7 +425,8 @@ final class NoteBuilder
         foreach ($this->lines as $line) {
             $seen[explode('-', $line->ingredient ?? '')[0]] = true;
         }
-        $measured = count(array_filter($this->lines, static fn (ReadLine $line): bool => $line->amount?->number !== null));
+        $measured = count(array_filter($this->lines,
+            static fn (ReadLine $line): bool => $line->amount?->number !== null));
         foreach ($this->left as [$item, $clause, $phase]) {
             $key = $item->key ?? '';
             $isGeneric = $item->next - $item->at === 1 && $clause->tokens[$item->at]->is(...RoleWords::HEADS);
@@ -400,7 +439,8 @@ final class NoteBuilder
                     static fn (Token $token): bool => $token->is(...self::LIKE),
                 ) !== []
                 || ($isGeneric && $measured > 1)
-                || ($isGeneric && $item->at > 0 && $clause->tokens[$item->at - 1]->is('the', 'le', 'la', 'l', 'les', "'", '’'))
+                || ($isGeneric && $item->at > 0
+                && $clause->tokens[$item->at - 1]->is('the', 'le', 'la', 'l', 'les', "'", '’'))
             ) {
                 continue;
             }

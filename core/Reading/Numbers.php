@@ -186,7 +186,9 @@ final class Numbers
         }
         if ($token->is('x') && isset($tokens[$next + 1])) {
             $times = $tokens[$next + 1];
-            if ($times->kind === Token::NUMBER) {
+            $isGrade = $token->start === $tokens[$next - 1]->end
+                && $times->start > $token->end; // "200x": how strong it is
+            if ($times->kind === Token::NUMBER && ! $isGrade) {
                 return [$value * $times->value, $next + 2];
             }
         }

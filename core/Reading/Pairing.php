@@ -13,7 +13,8 @@ final class Pairing
      * @param  list<Item>  $items
      * @param  list<Token>  $tokens
      * @param  bool  $isListed  it lists what goes in, and tells of nothing to do
-     * @return list<array{0: Quantity|null, 1: Item|null, 2?: bool}>  the third: it shares the amount with the one before
+     * @return list<array{0: Quantity|null, 1: Item|null, 2?: bool}>  the third: it shares the amount with the one
+     *   before
      */
     public static function of(array $items, array $tokens, bool $isListed = true): array
     {
@@ -129,8 +130,11 @@ final class Pairing
     private static function follows(Item $name, Item $amount, ?Item $after, bool $isAmountFirst, array $tokens): bool
     {
         $between = array_slice($tokens, $name->next, $amount->at - $name->next);
-        foreach ($between as $token) {
-            if ($token->is(';', '.', 'with', 'and', 'et', 'avec', 'plus', 'then', 'puis', 'in', 'into', 'dans', 'to', 'or', 'ou')
+        foreach ($between as $i => $token) {
+            $isStop = ! $token->is('.') || ! self::isShort($tokens, $name->next + $i);
+            if ($isStop
+                && $token->is(';', '.', 'with', 'and', 'et', 'avec', 'plus', 'then', 'puis', 'in', 'into', 'dans',
+                    'to', 'or', 'ou')
                 || ($token->kind === Token::WORD && $token->is(...RoleWords::DOING))) {
                 return false;
             }
@@ -156,7 +160,7 @@ final class Pairing
         $between = array_slice($tokens, $amount->next, $name->at - $amount->next);
         $hasUnknown = false;
         foreach ($between as $i => $token) {
-            $isShort = $token->is('.') && $i === 0;
+            $isShort = $token->is('.') && ($i === 0 || self::isShort($tokens, $amount->next + $i));
             if ($token->is(';', '.', ':', '=') && ! $isShort) {
                 return false;
             }
@@ -178,6 +182,16 @@ final class Pairing
     }
 
     /**
+     * The dot of a short word: "cetyl alc. 30 g".
+     *
+     * @param  list<Token>  $tokens
+     */
+    private static function isShort(array $tokens, int $at): bool
+    {
+        return $tokens[$at]->is('.') && isset($tokens[$at - 1]) && $tokens[$at - 1]->is(...Clauses::SHORT);
+    }
+
+    /**
      * Two measures of one thing side by side, the second in brackets or after "or", are one.
      *
      * @param  list<Item>  $items
@@ -193,7 +207,8 @@ final class Pairing
             $beside = count($between) <= 2
                 && array_filter(
                     $between,
-                    static fn (Token $token): bool => ! $token->is('(', '/', '=', 'or', 'ou', 'about', 'environ', ',', '-', 'soit', '≈', '~'),
+                    static fn (Token $token): bool => ! $token->is('(', '/', '=', 'or', 'ou', 'about', 'environ', ',',
+                        '-', 'soit', '≈', '~'),
                 ) === [];
             if ($item->quantity !== null && $last?->quantity !== null && $beside && $between !== []) {
                 $quantity = Quantities::better($last->quantity, $item->quantity);
@@ -212,7 +227,8 @@ final class Pairing
         foreach ($tokens as $i => $token) {
             if ($token->start === $quantity->span->start) {
                 $before = $i - 1;
-                while ($before > 0 && $tokens[$before]->is('about', 'environ', '~', '≈', 'approx', 'around', 'soit', '.')) {
+                while ($before > 0
+                    && $tokens[$before]->is('about', 'environ', '~', '≈', 'approx', 'around', 'soit', '.')) {
                     $before--;
                 }
                 $after = $tokens[$quantity->next] ?? null;

@@ -151,6 +151,7 @@ final class Quantities
         'gttes' => Unit::Drop,
         'gtts' => Unit::Drop,
         'dr' => Unit::Drop,
+        'c' => Unit::Cup,
         'grammes' => Unit::Gram,
         'soup spoon' => Unit::MetricTablespoon,
 
@@ -183,7 +184,8 @@ final class Quantities
             || ($says($from, 'parts', 'quantites') && $says($from + 1, 'egales'));
 
         return $isShared
-            ? new Quantity(Amount::pieces(Band::exact(1.0), Piece::Part), self::span($tokens, $at, $from + 2), $from + 2, isEach: true)
+            ? new Quantity(Amount::pieces(Band::exact(1.0), Piece::Part), self::span($tokens, $at, $from + 2),
+                $from + 2, isEach: true)
             : null;
     }
 
@@ -204,7 +206,8 @@ final class Quantities
         }
         $of = isset($tokens[$next + 1]) && $tokens[$next + 1]->is('of', 'de', 'd');
         $isName = isset($tokens[$next + 1]) && $tokens[$next + 1]->kind === Token::WORD
-            && ! $tokens[$next + 1]->is('the', 'it', 'out', 'a', 'an', 'in', 'into', 'well', 'gently', 'le', 'la', 'les', 'un', 'une', 'through', 'with')
+            && ! $tokens[$next + 1]->is('the', 'it', 'out', 'a', 'an', 'in', 'into', 'well', 'gently', 'le', 'la',
+                'les', 'un', 'une', 'through', 'with')
             && $tokens[$next]->is('squeeze', 'splash', 'dash', 'pinch', 'drizzle', 'filet', 'trait');
         if ($next === $at && ! $of && ! $isName) {
             return null;
@@ -301,6 +304,8 @@ final class Quantities
                 $what instanceof Unit ? Amount::measured($band, $what) : Amount::pieces($band, $what),
                 self::span($tokens, $at, $end),
                 $end,
+                // "1 c." is a cup to some and a spoon to others
+                isBorrowed: $what === Unit::Cup && $tokens[$next]->is('c'),
             );
         }
 
@@ -364,7 +369,8 @@ final class Quantities
     private static function orMore(array $tokens, Band $band, int $next): array
     {
         $more = isset($tokens[$next + 1]) && $tokens[$next]->is('or', 'ou') ? Numbers::at($tokens, $next + 1) : null;
-        if ($more === null || $more[0]->low <= $band->high || (isset($tokens[$more[1]]) && self::unit($tokens, $more[1]) !== null)) {
+        if ($more === null || $more[0]->low <= $band->high || (isset($tokens[$more[1]])
+            && self::unit($tokens, $more[1]) !== null)) {
             return [$band, $next];
         }
 

@@ -130,7 +130,8 @@ final readonly class Recipe
     private static function called(string $heading): string
     {
         return preg_replace(
-            '/^(?:(?:first|then|second|now|next|make|making|for|to|d[’\']abord|pour|faire|puis|the|le|la|l[’\']|some|my)\b[\s:,]*)+/iu',
+            '/^(?:(?:first|then|second|now|next|make|making|for|to|d[’\']abord|pour|faire|puis|the|le|la|l[’\']'
+                .'|some|my)\b[\s:,]*)+/iu',
             '',
             $heading,
         ) ?? $heading;
@@ -148,7 +149,8 @@ final readonly class Recipe
             'ingredient' => $line->ingredient,
             'part' => $line->takes?->key(),
             'name' => $line->ingredient === null && $line->takes === null ? mb_substr($line->name, 0, 200) : null,
-            'amount' => $line->amount === null ? null : $shares[$line->span->start] ?? self::saidAs($line->amount->entered),
+            'amount' => $line->amount === null ? null : $shares[$line->span->start]
+                ?? self::saidAs($line->amount->entered),
             'phase' => $line->phase?->value,
         ], is_string(...)), $lines);
     }
@@ -162,7 +164,8 @@ final readonly class Recipe
     private static function shares(array $lines): array
     {
         $parts = array_filter($lines, static fn (ReadLine $line): bool => $line->amount?->piece === Piece::Part);
-        $sum = array_sum(array_map(static fn (ReadLine $line): float => (float) $line->amount?->number?->likely, $parts));
+        $sum = array_sum(array_map(static fn (ReadLine $line): float => (float) $line->amount?->number?->likely,
+            $parts));
         $percent = array_sum(array_map(
             static fn (ReadLine $line): float => $line->amount?->kind === AmountKind::Percent
                 ? (float) $line->amount->number?->likely
@@ -212,7 +215,8 @@ final readonly class Recipe
     /** As one says it: more than one drop are drops. */
     private static function saidAs(string $amount): string
     {
-        return preg_match('/^(?:[\d.]+-)?([\d.]+)( \d\/\d)? (?:drop|cup|pint|quart)$/', $amount, $read) === 1
+        return preg_match('/^(?:[\d.]+-)?([\d.]+)( \d\/\d)? (?:drop|cup|pint|quart|handful|bag|stick|part)$/',
+            $amount, $read) === 1
             && ((float) $read[1] > 1 || ($read[2] ?? '') !== '')
             ? "{$amount}s"
             : $amount;

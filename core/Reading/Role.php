@@ -24,7 +24,8 @@ enum Role: string
     public static function choosable(): array
     {
         return [
-            self::Ingredient, self::Step, self::Title, self::Yield, self::Heading, self::Claim, self::Use, self::Audience,
+            self::Ingredient, self::Step, self::Title, self::Yield, self::Heading, self::Claim, self::Use,
+            self::Audience,
             self::Utility, self::Remark,
         ];
     }

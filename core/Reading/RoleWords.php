@@ -30,7 +30,8 @@ final class RoleWords
         'rajouter', 'refroidir', 'remplir', 'remplissez', 'remuer', 'remuez', 'remue', 'retirer', 'saupoudrer',
         'secouer', 'secouez', 'secoue', 'sortir', 'tamiser', 'tamisez', 'tenir', 'tiedir', 'touiller', 'tremper',
         'utiliser', 'utilisez', 'verser', 'versez', 'verse', 'disposer', 'recouvrir', 'recouvrez', 'bouillir',
-        'mijoter', 'malaxer', 'petrir', 'fermer', 'fermez', 'tester', 'ajuster', 'adjust', 'aim',
+        'mijoter', 'malaxer', 'petrir', 'fermer', 'fermez', 'tester', 'ajuster', 'agiter', 'agitez', 'homogenise',
+        'homogenize', 'verifier', 'verifiez', 'adjust', 'aim',
     ];
 
     /** May stand before the word that tells what to do. */
@@ -54,7 +55,8 @@ final class RoleWords
     /** Words of gear, places and hours: who speaks of them without an amount tells how it is done. */
     public const MAKING = [
         'oven', 'crock', 'cooker', 'blender', 'sieve', 'muslin', 'cloth', 'cheesecloth', 'stocking', 'sill',
-        'windowsill', 'lid', 'tray', 'mould', 'molds', 'moulds', 'whisk', 'fork', 'grinder', 'mortar', 'filter', 'freezer',
+        'windowsill', 'lid', 'tray', 'mould', 'molds', 'moulds', 'whisk', 'fork', 'grinder', 'mortar', 'filter',
+        'freezer',
         'fridge', 'heat', 'bath', 'hob', 'stove', 'microwave', 'thermometer', 'funnel', 'overnight', 'stick',
         'four', 'mijoteuse', 'blender', 'tamis', 'etamine', 'bas', 'collant', 'fenetre', 'couvercle', 'bac', 'moule',
         'fouet', 'fourchette', 'frigo', 'congelateur', 'refrigerateur', 'feu', 'bain', 'marie', 'plaque', 'entonnoir',
@@ -62,7 +64,8 @@ final class RoleWords
     ];
 
     /** On the head it goes, or off. */
-    public const USING = '/\b(?:rinse[ds]?|rinsing|wash(?:es|ed|ing)?(?: \w+)? (?:out|off|with|it|my|hair|day)|shampoo(?:s|ing)?'
+    public const USING =
+        '/\b(?:rinse[ds]?|rinsing|wash(?:es|ed|ing)?(?: \w+)? (?:out|off|with|it|my|hair|day)|shampoo(?:s|ing)?'
         .'|scalps?|lengths?|ends of|hairline|massaged?|lather|towel|shower cap|under a (?:cap|bag)|plastic cap'
         .'|leave (?:it )?(?:in|on)|no rins|not rinse|no need to|on (?:wet|dry|damp) hair|onto (?:wet|dry|damp) hair'
         .'|after washing|before washing|wash day|patch test|spray on|spritz|comb (?:it )?through|on for \d'
@@ -74,40 +77,56 @@ final class RoleWords
     /** What is said of how long it lasts. */
     public const LASTING = '/\b(?:keeps?|kept|lasts?|lasted|use within|used? (?:it )?(?:up )?(?:within|in|by)|good for'
         .'|shelf life|best before|stays? (?:good|fresh)|throw (?:it )?(?:out|away) after|expires?|goes off|frozen'
-        .'|in the (?:fridge|freezer|dark)|dark|amber|ambre|abri|fridge|freezer|refrigerated?|max|tops|make (?:it )?fresh|doesn.?t keep'
+        .'|in the (?:fridge|freezer|dark)|dark|amber|ambre|abri|fridge|freezer|refrigerated?|max|tops'
+        .'|make (?:it )?fresh|doesn.?t keep'
         .'|does not keep|won.?t keep'
         .'|se garde|se gardent|garder|a garder|conserv(?:e|er|ation)|se conserve|au (?:frigo|frais|froid|congelateur'
         .'|refrigerateur)|a (?:utiliser|jeter|consommer|finir)|tient|dure|dlu|duree|dans l.?annee|congele)\b/';
 
     /** Time long enough to be a life and no step: "3 days", "a week", "two months", "48 h", "till spring". */
-    public const LONG = '/\b(?:(?:\d+(?:[.,]\d+)?|an?|one|two|three|four|five|six|eight|nine|ten|twelve|several|few|couple of'
-        .'|un|une|deux|trois|quatre|cinq|six|huit|neuf|dix|douze|quelques)(?:\s*(?:-|to|or|a|ou)\s*(?:\w+))?\s*(?:more )?'
+    public const LONG =
+        '/\b(?:(?:\d+(?:[.,]\d+)?|an?|one|two|three|four|five|six|eight|nine|ten|twelve|several|few|couple of'
+        .'|un|une|deux|trois|quatre|cinq|six|huit|neuf|dix|douze|quelques)(?:\s*(?:-|to|or|a'
+        .'|ou)\s*(?:\w+))?\s*(?:more )?'
         .'(?:days?|weeks?|wks?|months?|mths?|years?|yrs?|jours?|j|semaines?|sem|mois|ans?|annees?)'
-        .'|(?:24|36|48|72)\s*(?:h|hrs?|hours?|heures?)|doesn.?t keep|does not keep|won.?t keep|ne se (?:garde|conserve) pas'
-        .'|same day|le jour meme|le soir meme|this week|the week|la semaine|spring|summer|winter|printemps|ete|hiver)\b/';
+        .'|(?:24|36|48|72)\s*(?:h|hrs?|hours?|heures?)|doesn.?t keep|does not keep|won.?t keep|ne se (?:garde'
+        .'|conserve) pas'
+        .'|same day|le jour meme|le soir meme|this week|the week|la semaine|spring|summer|winter|printemps|ete'
+        .'|hiver)\b/';
 
     /** Water and the like that does the work and goes into nothing. */
     public const UTILITY = '/\b(?:(?:pan|pot|bowl|bath|basin|saucepan|sink|tray|casserole|bol|bassine|evier|cuve|fond)'
         .' (?:of|de|d)\W{0,3}(?:\w+ ){0,2}(?:water|eau|ice|glacons|glace|snow|neige)'
-        .'|(?:simmering|fremissante?|bouillante? du bain) water|(?:water|eau) (?:fremissante|du bain|for the bath|in the (?:pan|pot|sink))'
+        .'|(?:simmering|fremissante?|bouillante? du bain) water|(?:water|eau) (?:fremissante|du bain'
+        .'|for the bath|in the (?:pan|pot|sink))'
         .'|(?:for|to|in) the (?:water )?bath|bath water|ice (?:bath|water|cubes? (?:in|and))|eau glacee|bain de glace'
-        .'|(?:for|to) (?:the )?(?:ph )?(?:test|strip|cleaning|clean|wiping|wipe|sterilis\w+|steriliz\w+|sanitis\w+|rinse the|wash the)'
+        .'|(?:for|to) (?:the )?(?:ph )?(?:test|strip|cleaning|clean|wiping|wipe|sterilis\w+|steriliz\w+'
+        .'|sanitis\w+|rinse the|wash the)'
         .'|(?:sterilis|steriliz|sanitis|sanitiz|disinfect|desinfect|wipe|clean|nettoy|essuy)\w*'
         .'|(?:test|measure|mesurer|tester) (?:the |le )?ph (?:in|on|with|of|dans|sur|avec)|dilut\w+ .{0,20}(?:test|ph)'
-        .'|pour (?:le )?(?:test|nettoyer|desinfecter|tester|rincer le)|(?:for|in) the (?:big |outer |lower |double )?(?:boiler|pot|pan|saucepan)'
-        .'|(?:hot|warm|cold|iced|boiling) water (?:around|under|outside)|stand\w* .{0,24} in (?:a )?(?:\w+ )?(?:hot|warm|cold|iced?) water'
-        .'|stand .{0,16} in hot water|in hot water$|a l eau (?:tiede|froide|chaude|claire)|with (?:cool|cold|lukewarm|warm|lots of|plenty of) water)\b/';
+        .'|pour (?:le )?(?:test|nettoyer|desinfecter|tester|rincer le)|(?:for|in) the (?:big |outer |lower '
+        .'|double )?(?:boiler|pot|pan|saucepan)'
+        .'|(?:hot|warm|cold|iced|boiling) water (?:around|under|outside)'
+        .'|stand\w* .{0,24} in (?:a )?(?:\w+ )?(?:hot|warm|cold|iced?) water'
+        .'|stand .{0,16} in hot water|in hot water$|a l eau (?:tiede|froide|chaude|claire)|with (?:cool|cold'
+        .'|lukewarm|warm|lots of|plenty of) water)\b/';
 
     /** Cleaning and testing, from its first word on. */
-    public const WORK = '/^(?:\d+ )?(?:first |then |d abord |before you start )?(?:(?:sterilis|steriliz|sanitis|sanitiz|disinfect|desinfect|wipe|nettoy|essuy|clean )\w*'
-        .'|(?:wash|rinse|boil|scald|laver|lavez|ebouillant\w*|rincer) (?:the |your |all |every|les |le |tous |tout |out )?(?:the |your )?'
+    public const WORK =
+        '/^(?:\d+ )?(?:first |then |d abord |before you start )?(?:(?:sterilis|steriliz|sanitis|sanitiz'
+        .'|disinfect|desinfect|wipe|nettoy|essuy|clean )\w*'
+        .'|(?:wash|rinse|boil|scald|laver|lavez|ebouillant\w*|rincer) (?:the |your |all |every|les |le |tous '
+        .'|tout |out )?(?:the |your )?'
         .'(?:jars?|bottles?|hands|tools|pots|things|bocal|bocaux|flacons?|mains|ustensiles|materiel)'
-        .'|(?:to |pour )(?:test|tester|mesurer|measure|check|sterilise|clean)\b|(?:test|tester|check|mesurer|measure) (?:the |le |its )?ph\b(?! should))/';
+        .'|(?:to |pour )(?:test|tester|mesurer|measure|check|sterilise|clean)\b|(?:test|tester|check|mesurer'
+        .'|measure) (?:the |le |its )?ph\b(?! should))/';
 
     /** Said of the whole and no line of it. */
-    public const REMARK = '/^(?:note|nb|n b|ps|p s|remarque|attention|careful|warning|caution|tip|astuce|source|from|seen|copied'
+    public const REMARK =
+        '/^(?:note|nb|n b|ps|p s|remarque|attention|careful|warning|caution|tip|astuce|source|from|seen|copied'
         .'|heard|got|found|first|last|next|she|he|they|i|we|my|it|this|that|these|smells?|nice|good|love|stinks?|looks?'
-        .'|recette|trouve|vu|copie|elle|il|je|j|nous|ca|cela|c|ma|mon|tres|no|pas|sans|never|jamais|real|really|not)\b/';
+        .'|recette|trouve|vu|copie|elle|il|je|j|nous|ca|cela|c|ma|mon|tres|no|pas|sans|never|jamais|real|really'
+        .'|not)\b/';
 
     /** Nouns for what is made of a plant before it goes in, by what parts.csv calls it. */
     public const FORMS = [
@@ -137,11 +156,14 @@ final class RoleWords
         'medium', 'mur', 'mure', 'gros', 'grosse', 'petit', 'petite', 'very', 'tres', 'bien', 'peeled', 'sliced',
         'chopped', 'crushed', 'grated', 'ground', 'minced', 'finely', 'coarsely', 'whole', 'entier', 'entiere', 'raw',
         'extra', 'virgin', 'vierge', 'cosmetic', 'food', 'grade', 'quality', 'vegetable', 'vegetal', 'vegetale',
-        'liquid', 'liquide', 'my', 'our', 'your', 'some', 'the', 'of', 'de', 'd', 'du', 'des', 'la', 'le', 'les', 'l', 'a',
+        'liquid', 'liquide', 'my', 'our', 'your', 'some', 'the', 'of', 'de', 'd', 'du', 'des', 'la', 'le', 'les', 'l',
+        'a',
         'an', 'un', 'une', 'fresh', 'dried', 'frais', 'fraiche', 'seche', 'sechee', 'seches', 'sechees', 'sec', 'more',
         'homemade', 'maison', 'bought', 'store', 'strong', 'brewed', 'black', 'leftover', 'cooled', 'with', 'in', 'and',
-        'plus', 'et', 'avec', 'to', 'each', 'same', 'other', 'enough', 'about', 'environ', 'spring', 'source', 'mineral',
+        'plus', 'et', 'avec', 'to', 'each', 'same', 'other', 'enough', 'about', 'environ', 'spring', 'source',
+        'mineral',
         'minerale', 'mild', 'doux', 'douce', 'thick', 'thin', 'nice', 'beau', 'belle', 'half', 'level', 'heaped',
-        'heaping', 'rounded', 'scant', 'add', 'into', 'on', 'over', 'then', 'for', 'or', 'ou', 'white', 'blanc', 'blanche',
+        'heaping', 'rounded', 'scant', 'add', 'into', 'on', 'over', 'then', 'for', 'or', 'ou', 'white', 'blanc',
+        'blanche',
     ];
 }

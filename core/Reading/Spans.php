@@ -59,7 +59,8 @@ final class Spans
         }
         if ($utility !== null) {
             $span = new Span($tokens[$utility[0]]->start, $tokens[$utility[1] - 1]->end);
-            $overlaps = array_filter($found, static fn (ReadLine $line): bool => $line->span->start < $span->end && $line->span->end > $span->start);
+            $overlaps = array_filter($found, static fn (ReadLine $line): bool => $line->span->start < $span->end
+                && $line->span->end > $span->start);
             if ($overlaps === []) {
                 $cuts[] = [$span, Role::Utility, null];
             }
@@ -76,7 +77,11 @@ final class Spans
             $start = max($at, $span->start);
             $end = isset($cuts[$n + 1]) ? min($span->end, $cuts[$n + 1][0]->start) : $span->end;
             if ($isListed) {
-                [$start, $end] = [$n === 0 ? $at : $start, isset($cuts[$n + 1]) ? max($start, $cuts[$n + 1][0]->start) : $whole->end];
+                [$start, $end] = [
+                    $at,
+                    isset($cuts[$n + 1])
+                        ? $this->boundary(max($start, $span->end), max($start, $cuts[$n + 1][0]->start)) : $whole->end,
+                ];
             }
             if ($start > $at) {
                 $this->gap($at, $start, $tokens);
@@ -89,6 +94,16 @@ final class Spans
         if ($at < $whole->end) {
             $this->gap($at, $whole->end, $tokens);
         }
+    }
+
+    /** Behind the last comma between two lines; without one, right before the second. */
+    private function boundary(int $from, int $to): int
+    {
+        $between = substr($this->text, $from, max(0, $to - $from));
+        $comma = max((int) strrpos(",$between", ','), (int) strrpos(",$between", ';'), (int) strrpos(",$between",
+            ' / ') + 1);
+
+        return strpbrk($between, ',;/') === false ? $to : $from + $comma;
     }
 
     /** @param  list<Token>  $tokens */
@@ -112,7 +127,8 @@ final class Spans
     public function cut(ReadLine $line): void
     {
         foreach ($this->spans as $i => $span) {
-            if ($span->line !== null || $span->span->start > $line->span->start || $span->span->end < $line->span->end) {
+            if ($span->line !== null || $span->span->start > $line->span->start
+                || $span->span->end < $line->span->end) {
                 continue;
             }
             $before = $this->trimmed($span->span->start, $line->span->start);

@@ -17,7 +17,8 @@ final class StatedClaims
         'year' => 365, 'years' => 365, 'yr' => 365, 'yrs' => 365, 'an' => 365, 'ans' => 365, 'annee' => 365,
     ];
 
-    private const AT_ONCE = '/\b(?:doesn t|does not|won t|will not) keep|ne se (?:garde|conserve) pas|make (?:it )?fresh\b/';
+    private const AT_ONCE =
+        '/\b(?:doesn t|does not|won t|will not) keep|ne se (?:garde|conserve) pas|make (?:it )?fresh\b/';
 
     private const SAME_DAY = '/\b(?:same day|le jour meme|le soir meme)\b/';
 
@@ -37,7 +38,8 @@ final class StatedClaims
             $said = $span->span->of($text);
             $tokens = Lexer::tokens($said, 0);
             $kept = mb_strcut($said, 0, self::MAX_TEXT);
-            foreach ([ClaimKind::KeepsDays->value => self::days($tokens), ClaimKind::Ph->value => self::ph($tokens)] as $what => $value) {
+            foreach ([ClaimKind::KeepsDays->value => self::days($tokens),
+                ClaimKind::Ph->value => self::ph($tokens)] as $what => $value) {
                 if ($value !== null) {
                     $claims[] = new Claim(ClaimKind::from($what), $value, '', $kept);
                 }

@@ -20,11 +20,15 @@ final readonly class StatedYield
         'douze' => 12,
     ];
 
-    private const LEAD = 'it|this|remplir|remplissez|fill|into|makes?|fills?|gives?|yields?|batch|total|enough|for|pour|donne|remplit|rendement'
+    private const LEAD =
+        'it|this|remplir|remplissez|fill|into|makes?|fills?|gives?|yields?|batch|total|enough|for|pour|donne'
+            .'|remplit|rendement'
         .'|recette|of|de'
         .'|about|around|approx|environ|the|le|la';
 
-    private const CONTAINER = 'batch(?:es)?|total|in all|au total|en tout|altogether|or so|environ|jars?|pots?|bottles?|tins?|tubs?|tubes?|vials?|droppers?|pumps?|sprays?|bo[iî]tes?'
+    private const CONTAINER =
+        'batch(?:es)?|total|in all|au total|en tout|altogether|or so|environ|jars?|pots?|bottles?|tins?|tubs?'
+            .'|tubes?|vials?|droppers?|pumps?|sprays?|bo[iî]tes?'
         .'|flacons?|bocal|bocaux|bouteilles?|tubes';
 
     private const MARKS = '[\s(,;:.\/=≈~|–—-]*';
@@ -46,7 +50,8 @@ final readonly class StatedYield
             '/(?<=^|[\s(,;:.\/=~|–—-])(?<lead>(?:(?:'.self::LEAD.')\b[\s:]+)*)'
             ."(?:(?<count>\\d{1,2}|$counts)\\s*(?:x\\s*|×\\s*|\\b\\s*))?"
             .'(?<before>(?:'.self::CONTAINER.')\s+(?:of|de)\s+)?'
-            .'(?<amount>\d+(?:[.,]\d+)?\s*(?:kg|g|grams?|grammes?|ml|cl|l|fl\.?\s?oz|oz|cups?|tasses?)\b)'
+            .'(?<amount>\d+(?:[.,]\d+)?\s*(?:kg|g|grams?|grammes?|ml|cl|l|fl\.?\s?oz|oz|cups?|tasses?|pints?)\b'
+            .'|\b(?:an?|une?|half a)\s+(?:litre|liter|cup|tasse|pint|kilo)\b)'
             .'(?<after>(?:[\s-]+\p{L}+){0,3})'.self::MARKS.'\)?\s*$/iu',
             $line,
             $part,
@@ -56,7 +61,9 @@ final readonly class StatedYield
             return null;
         }
         try {
-            $amount = AmountReader::read(str_replace(',', '.', $part['amount'][0]));
+            $amount = AmountReader::read(strtr(mb_strtolower($part['amount'][0]), [
+                ',' => '.', 'half a ' => '0.5 ', 'une ' => '1 ', 'un ' => '1 ', 'an ' => '1 ', 'a ' => '1 ',
+            ]));
         } catch (UnreadableAmount) {
             return null; // nought of it, or more than there can be
         }
@@ -84,7 +91,8 @@ final readonly class StatedYield
     {
         $one = $this->amount->unit?->millilitres(UnitSystem::MetricKitchen);
 
-        return $one === null || $this->amount->number === null ? null : $this->count * $this->amount->number->likely * $one;
+        return $one === null
+            || $this->amount->number === null ? null : $this->count * $this->amount->number->likely * $one;
     }
 
     /** "250 g", "3 x 75 ml". */

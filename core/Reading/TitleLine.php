@@ -15,7 +15,8 @@ final readonly class TitleLine
     /** What a product is called after, where the word is no ingredient too. Folded. */
     private const PRODUCTS = '/\b(?:mask|masque|spray|mist|brume|spritz|serum|cream|creme|balm|baume|pomade|pommade'
         .'|custard|jelly|gelee|rinse|rincage|conditioner|leave in|sans rincage|detangler|demelant|wash|shampoo'
-        .'|shampo+ing|apres shampo+ing|milk for|lait pour|cloud|nuage|pudding|butter for|whipped|twist|curl|boucles?|stick'
+        .'|shampo+ing|apres shampo+ing|milk for|lait pour|cloud|nuage|pudding|butter for|whipped|twist|curl'
+        .'|boucles?|stick'
         .'|lotion|tonic|tonique|paste|pack|treatment|soin|whip|fouettee?|cubes?|bars?|softener|gloss|scrub|gommage'
         .'|drops|elixir|toner|tint|souffle|glaze|slip|smoothie|hair (?:oil|butter|milk|tea|food)|scalp (?:oil|drops)'
         .'|beurre capillaire|huile capillaire|lait capillaire|bain d huile|pommade)\b/';
@@ -27,8 +28,10 @@ final readonly class TitleLine
         .'|niece|nephew|bébé|fille|fils|petite?|nièce|neveu|aged?|âgée?|de|qui|a)\b[\s,’\'(]*)*$/iu';
 
     /** Who it is for, where an age or a name is all that is said. */
-    private const SOMEBODY = '/[\s(,;:–—-]*\b(?:for|pour)\s+(?:(?:my|our|his|her|the|ma|mon|mes|notre|nos|les?|la|ta|ton)\s+)?'
-        .'(?:\p{L}+\s+)?(?:bab(?:y|ies)|kids?|child(?:ren)?|daughters?|sons?|niece|nephew|girls?|boys?|toddlers?|sister|brother|mum'
+    private const SOMEBODY =
+        '/[\s(,;:–—-]*\b(?:for|pour)\s+(?:(?:my|our|his|her|the|ma|mon|mes|notre|nos|les?|la|ta|ton)\s+)?'
+        .'(?:\p{L}+\s+)?(?:bab(?:y|ies)|kids?|child(?:ren)?|daughters?|sons?|niece|nephew|girls?|boys?'
+        .'|toddlers?|sister|brother|mum'
         .'|mom|wife|husband|filles?|fils|bébés?|enfants?|nièce|neveu|petite?s?|sœur|frère|maman)\b.*$/iu';
 
     /** @param  int  $length  how much of the line it takes up, bytes */
@@ -81,6 +84,9 @@ final readonly class TitleLine
         $isMeasured = preg_match('/[\d½¼¾⅓⅔]/u', $rest) === 1;
         $yield = StatedYield::endOf($line);
         $written = $yield === null ? $line : substr($line, 0, $yield->at);
+        if ($yield !== null && substr_count($written, '(') > substr_count($written, ')')) {
+            $written = substr($written, 0, (int) strrpos($written, '(')); // "(for a 250 ml bottle, that is 250 g)"
+        }
         $tokens = Lexer::tokens($written, 0);
         $isProduct = preg_match(self::PRODUCTS, implode(' ', array_column($tokens, 'folded'))) === 1;
         $isPlain = self::isPlainMaterial($tokens, $names, $catalogue, $yield !== null);
@@ -116,7 +122,8 @@ final readonly class TitleLine
         $said = implode(' ', array_column($words, 'folded'));
 
         return count($words) <= 8
-            && ! ($next?->is('the', 'it', 'in', 'your', 'some', 'a', 'an', 'together', 'les', 'le', 'la', 'l', 'un', 'une', 'de', 'du') ?? false)
+            && ! ($next?->is('the', 'it', 'in', 'your', 'some', 'a', 'an', 'together', 'les', 'le', 'la', 'l', 'un',
+                'une', 'de', 'du') ?? false)
             && (preg_match(self::PRODUCTS, $said) === 1
                 || $next === null || $next->kind === Token::MARK || $next->is('au', 'aux', 'with', 'for', 'pour'));
     }
@@ -154,7 +161,8 @@ final readonly class TitleLine
         $found = $words === [] ? null : $names->at($words, 0);
         $left = $found === null ? [] : array_filter(
             array_slice($words, $found[1]),
-            static fn (Token $token): bool => ! $token->is(...RoleWords::STATES, ...LineWords::FILLERS, ...['refined', 'unrefined', 'raffine', 'brut']),
+            static fn (Token $token): bool => ! $token->is(...RoleWords::STATES, ...LineWords::FILLERS, ...['refined',
+                'unrefined', 'raffine', 'brut']),
         );
 
         return $found !== null

@@ -28,7 +28,7 @@ final class ArchitectureTest extends TestCase
         'Pantry' => ['Formulas'],
         'Papers' => ['Formulas', 'Make', 'Pantry', 'Shelf'],
         'Preparations' => ['Formulas', 'Pantry'],
-        'Recipes' => ['Formulas'],
+        'Recipes' => ['Formulas', 'Infusions', 'Pantry'],
         'Settings' => ['Access'],
         'Shelf' => ['Make', 'Pantry'],
         'Simulation' => ['Formulas'],

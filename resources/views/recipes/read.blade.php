@@ -36,9 +36,9 @@
             <div class="role-bar" x-ref="bar" hidden>
                 <p>“<b x-ref="words"></b>” {{ __('recipes.is') }}</p>
                 <input type="hidden" name="mark" x-ref="mark">
-                @foreach (\Ilvane\Core\Reading\Role::choosable() as $role)
-                    <button name="as" value="{{ $role->value }}" class="role-choice"
-                        data-role="{{ $role->value }}">{{ __('recipes.role.' . $role->value) }}</button>
+                @foreach ($page->roleChoices() as $role)
+                    <button name="as" value="{{ $role }}" class="role-choice"
+                        data-role="{{ $role }}">{{ __('recipes.role.' . $role) }}</button>
                 @endforeach
             </div>
             <p class="quiet">{{ __('recipes.press') }}</p>
@@ -84,16 +84,16 @@
             <p class="intake-for">
                 <label>{{ __('ui.bench.audience') }}
                     <select name="audience">
-                        @foreach (\Ilvane\Core\Formula\Audience::cases() as $audience)
-                            <option value="{{ $audience->value }}" @selected($page->audience === $audience->value)>
-                                {{ __('words.audience.' . $audience->value) }}</option>
+                        @foreach ($page->audiences() as $audience)
+                            <option value="{{ $audience }}" @selected($page->audience === $audience)>
+                                {{ __("words.audience.$audience") }}</option>
                         @endforeach
                     </select></label>
                 <label>{{ __('ui.bench.use') }}
                     <select name="use">
-                        @foreach (\Ilvane\Core\Formula\Application::cases() as $use)
-                            <option value="{{ $use->value }}" @selected($page->use === $use->value)>
-                                {{ __('words.use.' . $use->value) }}</option>
+                        @foreach ($page->uses() as $use)
+                            <option value="{{ $use }}" @selected($page->use === $use)>
+                                {{ __("words.use.$use") }}</option>
                         @endforeach
                     </select></label>
             </p>
@@ -121,13 +121,10 @@
                 </thead>
                 <tbody>
                     @foreach ($page->rows as $row)
-                        @if ($row['part'] !== '' && ($loop->first || $page->rows[$loop->index - 1]['part'] !== $row['part']))
+                        @if ($page->beginsPart($loop->index))
                             <tr class="read-part">
-                                <th colspan="4" scope="rowgroup">{{ $page->parts[$row['part']] ?? '' }}</th>
-                            </tr>
-                        @elseif ($row['part'] === '' && ! $loop->first && $page->rows[$loop->index - 1]['part'] !== '')
-                            <tr class="read-part">
-                                <th colspan="4" scope="rowgroup">{{ __('recipes.then') }}</th>
+                                <th colspan="4" scope="rowgroup">
+                                    {{ $page->parts[$row['part']] ?? __('recipes.then') }}</th>
                             </tr>
                         @endif
                         <tr class="read-row read-{{ $row['state'] }} mat-{{ $row['phase'] }}">
@@ -148,19 +145,12 @@
                                 @endif
                                 @foreach ($row['choices'] as $key => $name)
                                     <button class="may-be" name="take[{{ $row['key'] }}]"
-                                        value="{{ $key }}">{{ $key === $row['chosen'] ? __('recipes.yes', ['name' => $name]) : $name }}</button>
+                                        value="{{ $key }}">{{ $name }}</button>
                                 @endforeach
                                 @isset($page->usual[$row['key']])
                                     <small class="quiet">{{ $page->usual[$row['key']] }}</small>
                                 @endisset
-                                @if ($row['one'] !== '')
-                                    <label class="weighs">{{ __('recipes.one_weighs', ['piece' => __('words.piece.' . $row['one'])]) }}
-                                        <input name="weighs[{{ $row['chosen'] }}][{{ $row['one'] }}]" inputmode="decimal"
-                                            maxlength="20" value="{{ $page->typedWeight($row['chosen'], $row['one']) }}"> g</label>
-                                    @if ($page->typedWeight($row['chosen'], $row['one']) !== '')
-                                        <small class="problem">{{ __('recipes.weighs_problem') }}</small>
-                                    @endif
-                                @endif
+                                @includeWhen($row['one'] !== '', 'recipes.weighs')
                                 @if ($row['other'] !== '')
                                     <small class="quiet">{{ $row['other'] }}</small>
                                 @endif
