@@ -142,7 +142,7 @@ final class AmountReader
     /** Measures without a measure: "a splash", "two caps of", "un filet". */
     public const LOOSE = [
         'splash', 'splashes', 'dash', 'dashes', 'pinch', 'pinches', 'drizzle', 'glug', 'glugs', 'squeeze', 'squeezes',
-        'squirt', 'squirts', 'dollop', 'dollops', 'knob', 'knobs', 'blob', 'blobs', 'dab', 'palmful', 'scoop',
+        'squirt', 'squirts', 'dollop', 'dollops', 'knob', 'knobs', 'dab', 'palmful', 'scoop',
         'scoops', 'capful', 'capfuls', 'cap', 'caps', 'jar', 'jars', 'bottle', 'bottles', 'glass', 'glasses', 'mug',
         'mugs', 'bowl', 'bowlful', 'spoon', 'spoons', 'ladle', 'ladles', 'pump', 'pumps', 'slice', 'slices', 'lump',
         'chunk', 'tin', 'pot', 'bunch', 'bunches', 'lot', 'touch', 'swirl', 'hint',
@@ -178,7 +178,7 @@ final class AmountReader
         };
     }
 
-    /** "A splash", "3 blobs": a measure whose size nobody knows. */
+    /** "A splash", "two caps": a measure whose size nobody knows. */
     private static function isLoose(string $text): bool
     {
         return preg_match(self::VAGUE, $text) === 1

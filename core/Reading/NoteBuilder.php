@@ -118,6 +118,13 @@ final class NoteBuilder
         $this->phase = $heading->phase;
         $this->isLettered = $heading->isLettered;
         $this->open = null;
+        [, $hints] = $this->finder->in($tokens, []);
+        array_push($this->hints, ...$hints);
+        foreach ($hints as $hint) {
+            if ($hint->kind === 'temperature') {
+                $this->heated(new Clause($tokens), (float) $hint->value, isHeading: true);
+            }
+        }
         if ($heading->makes === null || count($this->sections) >= self::MAX_SECTIONS) {
             $this->spans->mark($span, Role::Heading);
 
@@ -304,11 +311,13 @@ final class NoteBuilder
         $this->open = $section;
     }
 
-    private function heated(Clause $clause, float $celsius): void
+    private function heated(Clause $clause, float $celsius, bool $isHeading = false): void
     {
-        if ($celsius <= self::GATE_AT_MOST && $celsius >= 25 && $clause->has(...LineWords::COOLING)) {
+        $isCool = $clause->has(...LineWords::COOLING) || ($isHeading && $this->phase === Phase::Cooldown);
+        $isHot = $isHeading || $clause->has(...LineWords::HEATING);
+        if ($celsius <= self::GATE_AT_MOST && $celsius >= 25 && $isCool) {
             $this->gate ??= $celsius;
-        } elseif ($celsius > self::GATE_AT_MOST && $celsius <= 100 && $clause->has(...LineWords::HEATING)) {
+        } elseif ($celsius > self::GATE_AT_MOST && $celsius <= 100 && $isHot) {
             $this->heat = max($this->heat ?? 0.0, $celsius);
         }
     }

@@ -24,7 +24,10 @@ export default () => ({
             if (this.field.value !== this.picked) this.key.value = '';
         });
         this.field.addEventListener('keydown', (event) => this.keys(event));
-        this.field.addEventListener('blur', () => setTimeout(() => this.close(), 150));
+        // who is back at once goes on searching
+        this.field.addEventListener('blur', () =>
+            setTimeout(() => document.activeElement !== this.field && this.close(), 150),
+        );
         this.list.addEventListener('pointerdown', (event) => {
             const item = event.target.closest('li');
             if (item) {

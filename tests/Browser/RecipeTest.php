@@ -21,13 +21,25 @@ final class RecipeTest extends BrowserCase
         );
         self::press('Read the recipe');
         self::see('One line to check');
-        self::assertCount(5, self::all('.marked mark'));
+        self::assertCount(5, self::all('.stretch.is-ingredient'));
         self::assertSame(
             '2 tbsp almond oil powder',
-            trim(str_replace('4', '', self::find('mark.read-doubtful')->getText())),
+            trim(str_replace('4', '', self::find('.stretch.read-unknown')->getText())),
         );
-        (new WebDriverSelect(self::find('select[name="pick[4]"]')))->selectByVisibleText('Sweet almond oil');
-        $amount = self::find('input[name="amount[5]"]');
+        // any stretch may be said to be something else, by hand or by keyboard alone
+        self::assertFalse(self::find('.role-bar')->isDisplayed());
+        self::find('.stretch.is-heading')->click();
+        self::assertTrue(self::find('.role-bar')->isDisplayed());
+        self::all('.stretch.is-heading')[2]->sendKeys(WebDriverKeys::ENTER);
+        self::assertStringContainsString('Cool below', self::find('.role-bar p')->getText());
+        self::find('.role-choice[value=remark]')->sendKeys(WebDriverKeys::ENTER);
+        self::see('One line to check');
+        self::assertStringContainsString('Cool below', self::find('.stretch.is-remark')->getText());
+        $field = self::find('input[aria-controls=found-4]');
+        $field->clear();
+        $field->sendKeys('sweet almond');
+        self::find('#found-4 li')->click();
+        $amount = self::all('.read-row td.num input')[4];
         $amount->clear();
         $amount->sendKeys('2.5 g');
         self::assertSame([], self::axe());

@@ -46,7 +46,9 @@ final class TakeScreenshots extends BrowserCase
         self::find('textarea')->sendKeys(
             <<<'NOTE'
             Aunt Solveig’s curl milk, makes 300 g
+            first the tea: 8 g dried marshmallow root, 150 g water, 20 minutes, strain
             Water phase:
+            100 g of the tea
             1 cup distilled water
             2 tbsp aloe vera juice
             une cuillère à soupe de glycérine

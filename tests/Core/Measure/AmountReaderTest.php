@@ -111,7 +111,7 @@ final class AmountReaderTest extends TestCase
         yield ['   ', UnreadableAmount::EMPTY];
         yield ['blue', UnreadableAmount::NO_NUMBER];
         yield ['3', UnreadableAmount::NO_UNIT];
-        yield ['3 zorks', UnreadableAmount::UNKNOWN_UNIT];
+        yield ['3 blobs', UnreadableAmount::UNKNOWN_UNIT];
         yield ['-3 g', UnreadableAmount::NEGATIVE];
         yield ['−3 %', UnreadableAmount::NEGATIVE];
         yield ['0 g', UnreadableAmount::ZERO];

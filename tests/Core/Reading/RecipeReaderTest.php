@@ -298,6 +298,13 @@ final class RecipeReaderTest extends CoreCase
         }
     }
 
+    public function test_a_heading_tells_how_hot_its_phase_gets_and_when_the_next_may_go_in(): void
+    {
+        $recipe = self::read("Milk\nPhase A (75 °C)\n70 g water\nCool below 40 °C\n1 g phenoxyethanol");
+        self::assertSame([75.0, 40.0], [$recipe->heatTo, $recipe->gate]);
+        self::assertSame(Phase::Cooldown, $recipe->lines[1]->phase);
+    }
+
     /** @return iterable<array{string, string, Phase}> */
     public static function headings(): iterable
     {
