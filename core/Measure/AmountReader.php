@@ -145,16 +145,16 @@ final class AmountReader
         'squirt', 'squirts', 'dollop', 'dollops', 'knob', 'knobs', 'dab', 'palmful', 'scoop',
         'scoops', 'capful', 'capfuls', 'cap', 'caps', 'jar', 'jars', 'bottle', 'bottles', 'glass', 'glasses', 'mug',
         'mugs', 'bowl', 'bowlful', 'spoon', 'spoons', 'ladle', 'ladles', 'pump', 'pumps', 'slice', 'slices', 'lump',
-        'chunk', 'tin', 'pot', 'bunch', 'bunches', 'lot', 'touch', 'swirl', 'hint',
+        'chunk', 'tin', 'bunch', 'bunches', 'lot', 'touch', 'swirl', 'hint',
         'pincee', 'pincees', 'filet', 'trait', 'traits', 'noix', 'noisette', 'bouchon', 'bouchons', 'verre', 'verres',
         'bol', 'bols', 'bocal', 'louche', 'louches', 'tranche', 'tranches', 'bouquet', 'bouquets', 'botte', 'giclee',
-        'pot', 'morceau', 'morceaux', 'dose', 'doses', 'pression', 'pressions', 'pointe',
+        'morceau', 'morceaux', 'dose', 'doses', 'pression', 'pressions', 'pointe',
     ];
 
     /** Said of how much with no number in it. */
     private const VAGUE =
         '/^(?:(?:le )?jus de? ?(?:1\/2|½|1|une?)? ?(?:demi)?|juice of (?:half )?(?:a|one|half|1|1\/2|½)(?: half'
-        .'| a)?|de quoi|autant d?e?|the same of|same amount of|quelques(?: brins)?)$/';
+        .'| a)?|de quoi|as much|plenty of|lots of|autant d?e?|the same of|same amount of|quelques(?: brins)?)$/';
 
     private const NUMBER = '(?:\d+(?:[.,]\d+)?(?:e[+-]?\d+)?(?:\s+\d+\s*\/\s*\d+)?|[.,]\d+)(?:\s*\/\s*\d+)?';
 

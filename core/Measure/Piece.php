@@ -17,6 +17,7 @@ enum Piece: string
     case Cube = 'cube';
     case Bag = 'bag';
     case Stick = 'stick';
+    case Pot = 'pot';
     case Handful = 'handful';
     /** So many shares of the whole: what one weighs depends on the batch. */
     case Part = 'part';
@@ -46,6 +47,7 @@ enum Piece: string
         'glacons' => self::Cube,
         'bag' => self::Bag, 'bags' => self::Bag, 'sachet' => self::Bag, 'sachets' => self::Bag,
         'teabag' => self::Bag, 'teabags' => self::Bag,
+        'pot' => self::Pot, 'pots' => self::Pot,
         'stick' => self::Stick, 'sticks' => self::Stick, 'baton' => self::Stick, 'batons' => self::Stick,
         'handful' => self::Handful, 'handfuls' => self::Handful, 'handsful' => self::Handful,
         'fistful' => self::Handful, 'fistfuls' => self::Handful,

@@ -18,6 +18,12 @@ final class ClauseRole
         .'|le|du)\b)'
         .'(?!.* (?:19|20)\d\d$)[a-z]+(?: [a-z]+){0,3} \d+(?:[.,]\d+)?$/';
 
+    /** "A capful of my own conditioner". */
+    private const LOOSE_OF = '/^(?:an?|une?|\d+|deux|two|three|trois) \w+ (?:of|de|d) /';
+
+    /** A name with more in brackets, and a number. */
+    private const ENDS_BARE = '/[a-z)] \d+(?:[.,]\d+)?$/';
+
     /** A yield or what it fills. */
     private const YIELDS =
         '/^(?:it |this |the batch )?(?:makes?|fills?|yields?|gives?|remplir|remplissez|enough for'
@@ -53,16 +59,21 @@ final class ClauseRole
             $isAmountFirst && $measured && ($named || ! self::isUse($clause)) => Role::Ingredient,
             $isNameFirst && $measured => Role::Ingredient,
             $isNameFirst && $names >= 3 && $hints === [] => Role::Ingredient,
-            $clause->says(self::COLUMN) => Role::Ingredient,
-            $isNameFirst && $hints === [] && count($clause->tokens) <= 16 && ! self::isUse($clause)
+            ($clause->says(self::COLUMN) || ($names >= 1 && $clause->says(self::ENDS_BARE))) && ! $clause->isDoing()
+                && $hints === [] => Role::Ingredient,
+            $isNameFirst && self::isBare($clause, $start, $first) && $hints === []
+                && count($clause->tokens) <= 16 && ! self::isUse($clause)
                 && ! $clause->says('/^(?:the|this|ce|cette) /') => Role::Ingredient,
+            $isAmountFirst && $first->quantity->amount->kind === AmountKind::Open
+                && $clause->says(self::LOOSE_OF) => Role::Ingredient,
             self::isUse($clause) && ! ($weighed && $named) => Role::Use,
             $clause->isDoing(), $hints !== [] => Role::Step,
             $measured && ($named || count($clause->tokens) <= 10) => Role::Ingredient,
             $clause->has(...RoleWords::MAKING) => Role::Step,
             self::isUtility($clause) => Role::Utility,
             $isAmountFirst, self::isCounted($clause, $start) => Role::Ingredient,
-            $named && ! $clause->says(RoleWords::REMARK) && count($clause->tokens) <= 8
+            $named && self::isBare($clause, $start, $first) && ! $clause->says(RoleWords::REMARK)
+                && count($clause->tokens) <= 8
                 && $first !== null && $first->at <= $start + 3 => Role::Ingredient,
             $clause->isTold() && ! $clause->says(RoleWords::REMARK) => Role::Step,
             self::isSomebody($clause) => Role::Audience,
@@ -86,6 +97,22 @@ final class ClauseRole
         }
 
         return false;
+    }
+
+    /** Whether nothing but states stand before the first name: "oils into water" tells what to do. */
+    private static function isBare(Clause $clause, int $start, ?Item $first): bool
+    {
+        foreach (array_slice($clause->tokens, $start, max(0, ($first->at ?? 0) - $start)) as $token) {
+            if ($token->is('(')) {
+                return true; // "preservative (phenoxyethanol)"
+            }
+            if (($token->kind === Token::WORD && ! $token->is(...RoleWords::STATES)
+                && ! $token->is(...RoleWords::USES)) || $token->is('into', 'in', 'over', 'on')) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     private static function isMeasured(Item $item): bool
@@ -112,6 +139,7 @@ final class ClauseRole
 
         return $number !== null && count($clause->tokens) - $start <= 6
             && isset($clause->tokens[$number[1]]) && $clause->tokens[$number[1]]->kind === Token::WORD
+            && ! $clause->tokens[$number[1]]->is('both', 'chacun', 'degrees', 'degres', 'slots', 'times', 'fois')
             && ! $clause->says(RoleWords::USING);
     }
 

@@ -58,7 +58,28 @@ final class Clauses
             && $next->start > $token->end
             && ! ($before->kind === Token::NUMBER && $at <= 1)
             && ! $before->is(...self::SHORT)
-            && ! ($before->kind === Token::WORD && strlen($before->folded) === 1);
+            && ! self::isInitial($tokens, $at - 1);
+    }
+
+    /**
+     * "1 c. à s.", "q. s.": a letter that is short for a word. "Then add B." ends.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private static function isInitial(array $tokens, int $at): bool
+    {
+        if ($tokens[$at]->kind !== Token::WORD || strlen($tokens[$at]->folded) !== 1) {
+            return false;
+        }
+        $before = $tokens[$at - 1] ?? null;
+        if ($before?->is('.') && $before->end === $tokens[$at]->start) {
+            return true; // c.à.c.
+        }
+
+        return $tokens[$at]->is('c')
+            ? $before !== null
+            && ($before->kind === Token::NUMBER || $before->is('a', '½', 'une', 'un', 'deux', 'trois', 'quatre'))
+            : $tokens[$at]->is('s', 't', 'e', 'n', 'p', 'q', 'g', 'l', 'h', 'm');
     }
 
     /**

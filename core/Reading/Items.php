@@ -17,6 +17,12 @@ final readonly class Items
         'the', 'this', 'that', 'your', 'my', 'le', 'la', 'l', 'ce', 'cet', 'cette', 'du', 'de', 'd', 'its', 'of',
     ];
 
+    /** A number behind one of these is how hot it is. */
+    private const HEAT_BEFORE = [
+        'at', 'to', 'below', 'under', 'above', 'around', 'a', 'sous', 'vers', 'jusqu', 'until', 'over', 'dessous',
+        'avant',
+    ];
+
     private const SIZES = [
         'large', 'small', 'ripe', 'medium', 'big', 'petit', 'petite', 'petits', 'petites', 'gros', 'grosse', 'grosses',
         'mur', 'mure', 'murs', 'mures', 'fresh', 'whole', 'of', 'de', 'd', "'", '’', 'very', 'bien', 'belle', 'belles',
@@ -77,7 +83,7 @@ final readonly class Items
             $next++;
         }
         $name = $next > $number[1] ? null : $this->names->at($tokens, $next);
-        if ($next === $number[1] && ($name === null || $this->isCounted($name[0]))) {
+        if ($next === $number[1] && ($name === null || ($unit !== Unit::Drop && $this->isCounted($name[0])))) {
             return null;
         }
 
@@ -223,6 +229,15 @@ final readonly class Items
             $token = $tokens[$at];
             $isNamed = array_filter($items, static fn (Item $item): bool => $at >= $item->at
                 && $at < $item->next) !== [];
+            $before = $tokens[$at - 1] ?? null;
+            $after = $tokens[$at + 1] ?? null;
+            $isHeat = $token->kind === Token::NUMBER && (
+                ($before !== null && $before->is(...self::HEAT_BEFORE)) || ($after !== null
+                    && $after->is('both', 'les'))
+            );
+            if ($isHeat) {
+                continue;
+            }
             if ($token->is('ph', 'x', 'no')) {
                 return null;
             }

@@ -26,6 +26,11 @@ final class NoteBuilder
     /** "Enough water to fill a 250 ml bottle". */
     private const FILLS = '/\b(?:to fill|pour remplir|fills|remplit)\b/';
 
+    /** "Enough tea to make a yoghurt": what follows is only compared. */
+    private const COMPARED =
+        '/\b(?:to make (?:it )?an?|pour faire une?|pour obtenir une?|(?:looks|feels|smells) like|thick as'
+        .'|comme du|comme de la)\b/';
+
     /** "Boil till it looks like egg white": only compared. */
     private const LIKE = [
         'till', 'until', 'like', 'as', 'comme', 'looks', 'jusqu', 'than', 'no', 'not', 'without', 'sans', 'if', 'si',
@@ -156,12 +161,18 @@ final class NoteBuilder
         $role = ClauseRole::of($clause, $items, $hints);
         array_push($this->hints, ...$hints);
         $utility = in_array($role, [Role::Ingredient, Role::Step], true) ? $clause->where(RoleWords::UTILITY) : null;
+        $isAside = $clause->says('/\b(?:water|eau) (?:in|dans) (?:the|le|la|l) (?:\w+ )?(?:pan|pot|sink|bath'
+            .'|saucepan|casserole|evier|bain)\b/');
         if ($utility !== null) {
             $items = array_values(array_filter(
                 $items,
                 static fn (Item $item): bool => $item->at >= $utility[1] || $item->next <= $utility[0]
-                    || self::isMeasuredThere($items, $item),
+                    || self::isMeasuredThere($items, $item, $isAside),
             ));
+        }
+        $like = $clause->where(self::COMPARED);
+        if ($like !== null) {
+            $items = array_values(array_filter($items, static fn (Item $item): bool => $item->at < $like[0]));
         }
         $found = [];
         if ($role === Role::Ingredient || $role === Role::Step) {
@@ -194,10 +205,13 @@ final class NoteBuilder
      *
      * @param  list<Item>  $items
      */
-    private static function isMeasuredThere(array $items, Item $item): bool
+    private static function isMeasuredThere(array $items, Item $item, bool $isAside): bool
     {
         if ($item->quantity !== null) {
-            return true;
+            return ! $isAside;
+        }
+        if ($isAside) {
+            return false;
         }
         foreach ($items as $one) {
             if ($one->quantity?->amount->number !== null && $one->next <= $item->at && $item->at - $one->next <= 3) {
@@ -435,7 +449,7 @@ final class NoteBuilder
             $seen[explode('-', $line->ingredient ?? '')[0]] = true;
         }
         $measured = count(array_filter($this->lines,
-            static fn (ReadLine $line): bool => $line->amount?->number !== null));
+            static fn (ReadLine $line): bool => $line->amount?->number !== null || $line->bare !== null));
         foreach ($this->left as [$item, $clause, $phase]) {
             $key = $item->key ?? '';
             $isGeneric = $item->next - $item->at === 1 && $clause->tokens[$item->at]->is(...RoleWords::HEADS);
@@ -443,6 +457,7 @@ final class NoteBuilder
                 $item->part !== null
                 || isset($seen[explode('-', $key)[0]])
                 || ! $clause->has(...RoleWords::ADDING)
+                || $clause->says('/\bph\b|\bif needed|\bsi besoin|\bif you like|\bau besoin/')
                 || array_filter(
                     array_slice($clause->tokens, max(0, $item->at - 4), min(4, $item->at)),
                     static fn (Token $token): bool => $token->is(...self::LIKE),

@@ -80,6 +80,9 @@ final class Quantities
         ['de', 'quoi'],
         ['autant', 'de'],
         ['autant', 'd'],
+        ['as', 'much'],
+        ['plenty', 'of'],
+        ['lots', 'of'],
         ['same', 'amount', 'of'],
         ['the', 'same', 'of'],
         ['a', 'couple', 'of', 'drops', 'or', 'so'],
@@ -151,6 +154,9 @@ final class Quantities
         'gttes' => Unit::Drop,
         'gtts' => Unit::Drop,
         'dr' => Unit::Drop,
+        'dps' => Unit::Drop,
+        'drps' => Unit::Drop,
+        'gouttelettes' => Unit::Drop,
         'c' => Unit::Cup,
         'grammes' => Unit::Gram,
         'soup spoon' => Unit::MetricTablespoon,
@@ -164,11 +170,58 @@ final class Quantities
      */
     public static function at(array $tokens, int $at): ?Quantity
     {
-        return self::phrase($tokens, $at, self::REST, static fn (string $said): Amount => Amount::rest())
+        return self::upTo($tokens, $at)
+            ?? self::phrase($tokens, $at, self::REST, static fn (string $said): Amount => Amount::rest())
             ?? self::phrase($tokens, $at, self::OPEN, static fn (string $said): Amount => Amount::open($said))
+            ?? self::halved($tokens, $at)
             ?? self::shared($tokens, $at)
             ?? self::numbered($tokens, $at)
             ?? self::loose($tokens, $at);
+    }
+
+    /**
+     * "Water to 200 g", "huile qsp 30 ml": the rest, up to the whole.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private static function upTo(array $tokens, int $at): ?Quantity
+    {
+        $next = $at + 1;
+        $before = $tokens[$at - 1] ?? null;
+        if ($tokens[$at]->is('q') && isset($tokens[$at + 4]) && $tokens[$at + 2]->is('s')) {
+            $next = $tokens[$at + 4]->is('p') ? $at + 5 : $at + 3;
+        } elseif (! $tokens[$at]->is('to', 'ad', 'qsp', 'qs') || $before?->kind !== Token::WORD) {
+            return null;
+        }
+        while (isset($tokens[$next]) && $tokens[$next]->is('.', 'to')) {
+            $next++;
+        }
+        $number = isset($tokens[$next]) ? Numbers::at($tokens, $next) : null;
+        $unit = $number === null ? null : self::unit($tokens, $number[1]);
+
+        return $unit !== null && $unit[0] instanceof Unit && $unit[0]->dimension() !== Dimension::Drops
+            && ! isset($tokens[$unit[1]])
+            ? new Quantity(Amount::rest(), self::span($tokens, $at, $unit[1]), $unit[1])
+            : null;
+    }
+
+    /**
+     * "Half water, half rose water": shares, where it is said twice.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private static function halved(array $tokens, int $at): ?Quantity
+    {
+        $halves = array_filter($tokens, static fn (Token $token): bool => $token->is('half', 'moitie'));
+        $next = $tokens[$at + 1] ?? null;
+        if (
+            count($halves) < 2 || ! $tokens[$at]->is('half', 'moitie') || $next?->kind !== Token::WORD
+            || $next->is('a', 'an', 'of', 'de', 'd', 'an', 'way', 'un', 'une', 'cup', 'tsp', 'tbsp')
+        ) {
+            return null;
+        }
+
+        return new Quantity(Amount::pieces(Band::exact(1.0), Piece::Part), self::span($tokens, $at, $at + 1), $at + 1);
     }
 
     /**

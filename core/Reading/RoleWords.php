@@ -80,7 +80,8 @@ final class RoleWords
         .'|in the (?:fridge|freezer|dark)|dark|amber|ambre|abri|fridge|freezer|refrigerated?|max|tops'
         .'|make (?:it )?fresh|doesn.?t keep'
         .'|does not keep|won.?t keep'
-        .'|se garde|se gardent|garder|a garder|conserv(?:e|er|ation)|se conserve|au (?:frigo|frais|froid|congelateur'
+        .'|make it fresh|tout de suite|congeler|en glacons|se garde|se gardent|garder|a garder|conserv(?:e|er'
+        .'|ation)|se conserve|au (?:frigo|frais|froid|congelateur'
         .'|refrigerateur)|a (?:utiliser|jeter|consommer|finir)|tient|dure|dlu|duree|dans l.?annee|congele)\b/';
 
     /** Time long enough to be a life and no step: "3 days", "a week", "two months", "48 h", "till spring". */
@@ -91,7 +92,8 @@ final class RoleWords
         .'(?:days?|weeks?|wks?|months?|mths?|years?|yrs?|jours?|j|semaines?|sem|mois|ans?|annees?)'
         .'|(?:24|36|48|72)\s*(?:h|hrs?|hours?|heures?)|doesn.?t keep|does not keep|won.?t keep|ne se (?:garde'
         .'|conserve) pas'
-        .'|same day|le jour meme|le soir meme|this week|the week|la semaine|spring|summer|winter|printemps|ete'
+        .'|not keep|make it fresh|tout de suite|same day|le jour meme|le soir meme|this week|the week'
+        .'|la semaine|spring|summer|winter|printemps|ete'
         .'|hiver)\b/';
 
     /** Water and the like that does the work and goes into nothing. */
@@ -99,6 +101,8 @@ final class RoleWords
         .' (?:of|de|d)\W{0,3}(?:\w+ ){0,2}(?:water|eau|ice|glacons|glace|snow|neige)'
         .'|(?:simmering|fremissante?|bouillante? du bain) water|(?:water|eau) (?:fremissante|du bain'
         .'|for the bath|in the (?:pan|pot|sink))'
+        .'|\d+ (?:\w+ )?(?:of |de |d )?(?:water|eau) (?:in|dans) (?:the|le|la|l) (?:\w+ )?(?:pan|pot|sink|bath'
+        .'|saucepan|casserole|evier|bain)'
         .'|(?:for|to|in) the (?:water )?bath|bath water|ice (?:bath|water|cubes? (?:in|and))|eau glacee|bain de glace'
         .'|(?:for|to) (?:the )?(?:ph )?(?:test|strip|cleaning|clean|wiping|wipe|sterilis\w+|steriliz\w+'
         .'|sanitis\w+|rinse the|wash the)'
@@ -146,6 +150,14 @@ final class RoleWords
         'juice', 'jus', 'gel', 'wax', 'cire', 'clay', 'argile', 'gum', 'gomme', 'starch', 'amidon', 'protein',
         'proteine', 'powder', 'poudre', 'extract', 'extrait', 'flour', 'farine', 'sugar', 'sucre', 'salt', 'sel',
         'hydrosol', 'hydrolat', 'acid', 'acide', 'alcohol', 'alcool', 'cream', 'creme', 'infusion',
+    ];
+
+    /** What a thing is for, before its name: "preservative: phenoxyethanol". */
+    public const USES = [
+        'preservative', 'conservateur', 'emulsifier', 'emulsifiant', 'scent', 'perfume', 'parfum', 'fragrance',
+        'thickener', 'oil', 'huile',
+        'butter', 'beurre', 'wax', 'cire', 'humectant', 'antioxidant', 'protein', 'proteine', 'active', 'actif',
+        'acid', 'acide',
     ];
 
     /** Say what state a thing is in, and make nothing else of it. */

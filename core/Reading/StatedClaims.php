@@ -18,7 +18,8 @@ final class StatedClaims
     ];
 
     private const AT_ONCE =
-        '/\b(?:doesn t|does not|won t|will not) keep|ne se (?:garde|conserve) pas|make (?:it )?fresh\b/';
+        '/\b(?:doesn t|does not|won t|will not) keep|ne se (?:garde|conserve) pas|do not keep|tout de suite'
+            .'|make (?:it )?fresh\b/';
 
     private const SAME_DAY = '/\b(?:same day|le jour meme|le soir meme)\b/';
 
@@ -77,6 +78,7 @@ final class StatedClaims
         if (preg_match(self::SAME_DAY, $words) === 1) {
             return Band::exact(1.0);
         }
+        $longest = null;
         foreach (array_keys($tokens) as $at) {
             $number = Numbers::at($tokens, $at)
                 ?? ($tokens[$at]->is('a', 'an', 'un', 'une') ? [Band::exact(1.0), $at + 1] : null);
@@ -88,11 +90,12 @@ final class StatedClaims
                 ? 1 / 24
                 : self::DAYS[$unit->folded] ?? null;
             if ($days !== null) {
-                return $number[0]->times((float) $days);
+                $told = $number[0]->times((float) $days);
+                $longest = $longest === null || $told->high > $longest->high ? $told : $longest;
             }
         }
 
-        return null;
+        return $longest;
     }
 
     /** @param  list<Token>  $tokens */

@@ -52,7 +52,7 @@ final readonly class StatedYield
             .'(?<before>(?:'.self::CONTAINER.')\s+(?:of|de)\s+)?'
             .'(?<amount>\d+(?:[.,]\d+)?\s*(?:kg|g|grams?|grammes?|ml|cl|l|fl\.?\s?oz|oz|cups?|tasses?|pints?)\b'
             .'|\b(?:an?|une?|half a)\s+(?:litre|liter|cup|tasse|pint|kilo)\b)'
-            .'(?<after>(?:[\s-]+\p{L}+){0,3})'.self::MARKS.'\)?\s*$/iu',
+            .'(?<after>(?:[\s-]+\p{L}+){0,5})'.self::MARKS.'\)?\s*$/iu',
             $line,
             $part,
             PREG_OFFSET_CAPTURE,

@@ -102,7 +102,7 @@ final readonly class TitleLine
         ) {
             return null;
         }
-        $name = self::trimmed(self::withoutUse(self::withoutWhom($written)));
+        $name = self::trimmed(self::withoutBrackets(self::withoutUse(self::withoutWhom($written))));
 
         return $name === '' ? null : new self(mb_substr($name, 0, 120), $yield, strlen($line));
     }
@@ -204,6 +204,14 @@ final readonly class TitleLine
         $left = preg_replace(self::FOR_WHOM, '', $left) ?? '';
 
         return self::trimmed($left) === '' ? $name : $left;
+    }
+
+    /** "Quick oil (on the stove)": what stands in brackets at the end is said of it. */
+    private static function withoutBrackets(string $name): string
+    {
+        $short = preg_replace('/\s*\([^()]*\)[\s,.;:–—-]*$/u', '', $name) ?? $name;
+
+        return self::trimmed($short) === '' ? $name : $short;
     }
 
     /** "Avocado mask - rinse well!" is called "Avocado mask". */

@@ -6,7 +6,7 @@ return [
     'months' => '{1} 1 month|[2,*] :count months',
     'days_ago' => '{0} today|{1} yesterday|[2,*] :count days ago',
     'in_days' => '{0} today|{1} tomorrow|[2,*] :day, in :count days',
-    'piece' => ['whole' => 'one', 'leaf' => 'one leaf', 'flower' => 'one flower', 'sprig' => 'one sprig', 'thumb' => 'one thumb-sized piece', 'clove' => 'one clove', 'capsule' => 'one capsule', 'cube' => 'one cube', 'bag' => 'one tea bag', 'stick' => 'one stick', 'handful' => 'one handful', 'part' => 'one part'],
+    'piece' => ['whole' => 'one', 'leaf' => 'one leaf', 'flower' => 'one flower', 'sprig' => 'one sprig', 'thumb' => 'one thumb-sized piece', 'clove' => 'one clove', 'capsule' => 'one capsule', 'cube' => 'one cube', 'pot' => 'one pot', 'bag' => 'one tea bag', 'stick' => 'one stick', 'handful' => 'one handful', 'part' => 'one part'],
     'unit' => ['drop_many' => 'drops', 'minutes' => 'min', 'hours' => 'h', 'days' => 'days', 'nothing' => 'nothing'],
     'limit_as_acid' => 'counted as the acid',
     'limit_as_such' => 'counted as such',

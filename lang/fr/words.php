@@ -6,7 +6,7 @@ return [
     'months' => '{1} 1 mois|[2,*] :count mois',
     'days_ago' => '{0} aujourd’hui|{1} hier|[2,*] il y a :count jours',
     'in_days' => '{0} aujourd’hui|{1} demain|[2,*] :day, dans :count jours',
-    'piece' => ['whole' => 'une pièce', 'leaf' => 'une feuille', 'flower' => 'une fleur', 'sprig' => 'un brin', 'thumb' => 'un morceau de la taille d’un pouce', 'clove' => 'une gousse', 'capsule' => 'une gélule', 'cube' => 'un glaçon', 'bag' => 'un sachet', 'stick' => 'un bâton', 'handful' => 'une poignée', 'part' => 'une part'],
+    'piece' => ['whole' => 'une pièce', 'leaf' => 'une feuille', 'flower' => 'une fleur', 'sprig' => 'un brin', 'thumb' => 'un morceau de la taille d’un pouce', 'clove' => 'une gousse', 'capsule' => 'une gélule', 'cube' => 'un glaçon', 'pot' => 'un pot', 'bag' => 'un sachet', 'stick' => 'un bâton', 'handful' => 'une poignée', 'part' => 'une part'],
     'unit' => ['drop_many' => 'gouttes', 'minutes' => 'min', 'hours' => 'h', 'days' => 'jours', 'nothing' => 'rien'],
     'limit_as_acid' => 'compté en acide',
     'limit_as_such' => 'compté tel quel',
