@@ -57,7 +57,7 @@ foreach (['building', 'held-out'] as $set) {
 }
 
 // --- whole notes; those set aside are only tried when the reader is done (--aside)
-$sets = in_array('--aside', $argv, true) ? ['building', 'aside'] : ['building'];
+$sets = in_array('--aside', $argv, true) ? ['building', 'aside', 'second'] : ['building'];
 foreach ($sets as $set) {
     foreach (['en', 'fr', 'mixed'] as $language) {
         $score = NoteScore::of($reader, array_values(array_filter(
