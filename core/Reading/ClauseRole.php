@@ -50,7 +50,8 @@ final class ClauseRole
         return match (true) {
             self::isWork($clause) => Role::Utility,
             $clause->says(self::YIELDS) && StatedYield::endOf($clause->words) !== null => Role::Yield,
-            $clause->says(self::PH) && ! ($measured && $named && $isAmountFirst) && ! $clause->isDoing() => Role::Claim,
+            $clause->says(self::PH) && ! ($named && ($isAmountFirst || $isNameFirst))
+                && ! $clause->isDoing() => Role::Claim,
             self::isClaim($clause) && ! ($measured && $named) => Role::Claim,
             self::isUse($clause) && $clause->isDoing() && ! $weighed => Role::Use,
             count($items) === 1 && $first?->quantity?->amount->kind === AmountKind::Rest => Role::Step,
@@ -69,6 +70,7 @@ final class ClauseRole
             self::isUse($clause) && ! ($weighed && $named) => Role::Use,
             $clause->isDoing(), $hints !== [] => Role::Step,
             $measured && ($named || count($clause->tokens) <= 10) => Role::Ingredient,
+            self::isCounted($clause, $start) && $items === [] => Role::Ingredient,
             $clause->has(...RoleWords::MAKING) => Role::Step,
             self::isUtility($clause) => Role::Utility,
             $isAmountFirst, self::isCounted($clause, $start) => Role::Ingredient,
@@ -127,7 +129,7 @@ final class ClauseRole
         }
 
         return $clause->says(RoleWords::LASTING)
-            || (count($clause->tokens) <= 5 && ! $clause->isDoing())
+            || (count($clause->tokens) <= 7 && ! $clause->isDoing() && self::isLongFirst($clause))
             || $clause->says('/\b(?:in|au|dans) (?:the |le |un |a )?(?:cold|cool|dark|cupboard|froid|frais|noir'
                 .'|placard)\b/');
     }
@@ -153,6 +155,15 @@ final class ClauseRole
     {
         return ForWhom::in($clause->words)->audience !== null && count($clause->tokens) <= 14
             && $clause->says('/\b(?:for|pour|my|ma|mon|mes|our|i m|enceinte|pregnant|expecting|she|elle|baby|bebe)\b/');
+    }
+
+    /** "Two months in the freezer": the time is what it begins with. */
+    private static function isLongFirst(Clause $clause): bool
+    {
+        $first = $clause->tokens[$clause->start()] ?? null;
+
+        return $first !== null && ($first->is('a', 'an', 'un', 'une', 'max', 'about', 'environ', 'not')
+            || Numbers::at($clause->tokens, $clause->start()) !== null);
     }
 
     public static function isUse(Clause $clause): bool

@@ -249,6 +249,8 @@ final class Headings
             'wet', 'refroidissement',
         ]) !== [];
 
+        unset($said[Phase::Infusion->value]); // "the infusion:" is made first
+
         return $said !== [] && $others === [] && $numbers === [] && ($hasColon ? count($words) <= 5 : $isPlural)
             ? Phase::from(array_key_first($said))
             : null;

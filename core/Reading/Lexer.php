@@ -63,9 +63,13 @@ final class Lexer
                 ($match['word'][0] ?? null) !== null => new Token(
                     Token::WORD,
                     // the one letter where large and small differ: T is a tablespoon, t a teaspoon
-                    $text === 'T' && end($tokens) instanceof Token && end($tokens)->kind === Token::NUMBER
-                        ? 'tbsp'
-                        : Folded::of($text),
+                    match (true) {
+                        $text === 'T' && end($tokens) instanceof Token
+                            && end($tokens)->kind === Token::NUMBER => 'tbsp',
+                        // in capitals among small letters it is no drink
+                        $text === 'TEA' && preg_match('/\p{Ll}/u', $line) === 1 => 'triethanolamine',
+                        default => Folded::of($text),
+                    },
                     0.0,
                     $start,
                     $end,

@@ -301,7 +301,7 @@ final class NameForms
         if (! in_array($this->catalogue->get($key)->kind, self::PLANTS, true)) {
             return null;
         }
-        $mark = isset($tokens[$item->next]) && $tokens[$item->next]->is(',', '(', '-') ? 1 : 0;
+        $mark = isset($tokens[$item->next]) && $tokens[$item->next]->is(',', '(', '-', 'en') ? 1 : 0;
         $mark += isset($tokens[$item->next + $mark])
             && $tokens[$item->next + $mark]->is('all', 'tous', 'toutes', 'both') ? 1 : 0;
         $after = self::STATES[$tokens[$item->next + $mark]->folded ?? ''] ?? null;
@@ -324,12 +324,15 @@ final class NameForms
         }
         $next = $after === null ? $item->next : $item->next + $mark + 1;
         $at = $after === null ? $at : $item->at;
-        $other = ['fresh' => '/-(?:dried|powder)$/', 'dried' => '/-(?:fresh|powder)$/', 'powder' => '/-(?:fresh'
-            .'|dried)$/'];
         if ($found === null) {
-            return preg_match($other[$state], $key) === 1
-                ? new Meant(null, [$key], self::ONLY_A_NAME, $at, $next)
-                : null;
+            $kind = $this->catalogue->get($key)->kind;
+            $isOther = match ($state) {
+                'powder' => in_array($kind, [Kind::DriedBotanical, Kind::FreshBotanical], true),
+                'fresh' => in_array($kind, [Kind::DriedBotanical, Kind::PowderBotanical], true),
+                default => in_array($kind, [Kind::FreshBotanical, Kind::PowderBotanical], true),
+            };
+
+            return $isOther ? new Meant(null, [$key], self::ONLY_A_NAME, $at, $next) : null;
         }
 
         return new Meant($found->key, [], self::EXACT, $at, $next);

@@ -177,7 +177,7 @@ final class NoteBuilder
         $found = [];
         if ($role === Role::Ingredient || $role === Role::Step) {
             if ($role === Role::Ingredient) {
-                $items = self::withBare($clause, $items);
+                $items = self::withBare($clause, $items, $hints);
             }
             [$found, $left] = $this->reader->lines($clause, $items, $role === Role::Ingredient, $this->phase,
                 $this->text);
@@ -226,9 +226,10 @@ final class NoteBuilder
      * Numbers without a unit as amounts: one in each stretch between commas that has no amount.
      *
      * @param  list<Item>  $items
+     * @param  list<Hint>  $hints  times and temperatures are no amounts
      * @return list<Item>
      */
-    private static function withBare(Clause $clause, array $items): array
+    private static function withBare(Clause $clause, array $items, array $hints): array
     {
         $all = $items;
         $from = $clause->start();
@@ -242,7 +243,12 @@ final class NoteBuilder
                 && $item->at < $at));
             $isNamedOnly = array_filter($inside, static fn (Item $item): bool => ! $item->isNamed()) === [];
             $bare = $isNamedOnly && $at > $from ? Items::bare($clause->tokens, $inside, $from, $at) : null;
-            if ($bare !== null) {
+            $isHint = $bare !== null && array_filter(
+                $hints,
+                static fn (Hint $hint): bool => $hint->span->start <= $clause->tokens[$bare->at]->start
+                    && $hint->span->end > $clause->tokens[$bare->at]->start,
+            ) !== [];
+            if ($bare !== null && ! $isHint) {
                 $all[] = $bare;
             }
             $from = $at + 1;
@@ -429,7 +435,7 @@ final class NoteBuilder
     {
         $clause = new Clause(Lexer::tokens($span->of($this->text), $span->start));
         [$items] = $this->finder->in($clause->tokens, $this->sections);
-        [$lines] = $this->reader->lines($clause, self::withBare($clause, $items), true, null, $this->text);
+        [$lines] = $this->reader->lines($clause, self::withBare($clause, $items, []), true, null, $this->text);
 
         return $lines[0]
             ?? new ReadLine(null, trim($span->of($this->text)), Amount::open('some'), null, 0.0, [], $span);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Reading;
 
+use Ilvane\Core\Measure\AmountKind;
+
 /** Ties the amounts of a stretch to its names: beside each other, and never across a stop. */
 final class Pairing
 {
@@ -210,7 +212,10 @@ final class Pairing
                     static fn (Token $token): bool => ! $token->is('(', '/', '=', 'or', 'ou', 'about', 'environ', ',',
                         '-', 'soit', '≈', '~'),
                 ) === [];
-            if ($item->quantity !== null && $last?->quantity !== null && $beside && $between !== []) {
+            $isPercent = static fn (?Quantity $one): bool => $one?->amount->kind === AmountKind::Percent;
+            // "77 % 385 g": a share and what it weighs
+            $isBoth = $between === [] && $isPercent($last?->quantity) !== $isPercent($item->quantity);
+            if ($item->quantity !== null && $last?->quantity !== null && $beside && ($between !== [] || $isBoth)) {
                 $quantity = Quantities::better($last->quantity, $item->quantity);
                 $joined[count($joined) - 1] = new Item($last->at, $item->next, quantity: $quantity);
             } else {

@@ -262,6 +262,11 @@ final class Quantities
             && ! $tokens[$next + 1]->is('the', 'it', 'out', 'a', 'an', 'in', 'into', 'well', 'gently', 'le', 'la',
                 'les', 'un', 'une', 'through', 'with')
             && $tokens[$next]->is('squeeze', 'splash', 'dash', 'pinch', 'drizzle', 'filet', 'trait');
+        // "in a jar on the radiator" measures nothing
+        if (! $of && $tokens[$next]->is('jar', 'jars', 'bottle', 'bottles', 'glass', 'bowl', 'mug', 'tin', 'bocal',
+            'verre', 'bol')) {
+            return null;
+        }
         if ($next === $at && ! $of && ! $isName) {
             return null;
         }
@@ -335,7 +340,10 @@ final class Quantities
                 : new Quantity(Amount::percent($band), self::span($tokens, $at, $end), $end);
         }
         $unit = self::unit($tokens, $next);
-        if ($unit !== null && ! ($article && $unit[0] === Piece::Part)) {
+        // "a small piece of ginger" says nothing of how large
+        $isBit = $unit !== null && $unit[0] === Piece::Whole && isset($tokens[$unit[1]])
+            && $tokens[$unit[1]]->is('of', 'de', 'd');
+        if ($unit !== null && ! $isBit && ! ($article && $unit[0] === Piece::Part)) {
             [$what, $end] = $unit;
             [$band, $end] = self::andAHalf($tokens, $band, $end);
             [$band, $end] = self::orMore($tokens, $band, $end);

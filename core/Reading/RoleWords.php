@@ -66,7 +66,8 @@ final class RoleWords
     /** On the head it goes, or off. */
     public const USING =
         '/\b(?:rinse[ds]?|rinsing|wash(?:es|ed|ing)?(?: \w+)? (?:out|off|with|it|my|hair|day)|shampoo(?:s|ing)?'
-        .'|scalps?|lengths?|ends of|hairline|massaged?|lather|towel|shower cap|under a (?:cap|bag)|plastic cap'
+        .'|scalps?|lengths?|ends of|dry ends|the ends|on(?:to)? (?:dry|wet|damp) \w+|palms|paumes|hairline'
+        .'|massaged?|lather|towel|shower cap|under a (?:cap|bag)|plastic cap'
         .'|leave (?:it )?(?:in|on)|no rins|not rinse|no need to|on (?:wet|dry|damp) hair|onto (?:wet|dry|damp) hair'
         .'|after washing|before washing|wash day|patch test|spray on|spritz|comb (?:it )?through|on for \d'
         .'|rincer|rincez|rinc(?:age|ee)|laver|lavez|shampo+ing|cuir chevelu|longueurs|pointes|racines|masser|massez'
@@ -80,7 +81,8 @@ final class RoleWords
         .'|in the (?:fridge|freezer|dark)|dark|amber|ambre|abri|fridge|freezer|refrigerated?|max|tops'
         .'|make (?:it )?fresh|doesn.?t keep'
         .'|does not keep|won.?t keep'
-        .'|make it fresh|tout de suite|congeler|en glacons|se garde|se gardent|garder|a garder|conserv(?:e|er'
+        .'|make it fresh|same day|le jour meme|le soir meme|not longer|pas plus|tout de suite|congeler'
+        .'|en glacons|se garde|se gardent|garder|a garder|conserv(?:e|er'
         .'|ation)|se conserve|au (?:frigo|frais|froid|congelateur'
         .'|refrigerateur)|a (?:utiliser|jeter|consommer|finir)|tient|dure|dlu|duree|dans l.?annee|congele)\b/';
 

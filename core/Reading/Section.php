@@ -7,6 +7,11 @@ namespace Ilvane\Core\Reading;
 /** A stretch of a note that makes something of its own, which lines further down may take of. */
 final class Section
 {
+    private const PLAIN = [
+        'water', 'eau', 'oil', 'huile', 'liquid', 'liquide', 'mix', 'melange', 'blend', 'base', 'milk', 'lait',
+        'vinegar', 'vinaigre', 'paste', 'pate',
+    ];
+
     public bool $isUsed = false;
 
     /** @var list<string> folded words of what went into it */
@@ -44,7 +49,10 @@ final class Section
     /** Whether somebody who writes this noun, with these words beside it, speaks of it. */
     public function isMeant(string $word, string ...$beside): bool
     {
-        return (RoleWords::FORMS[$word] ?? null) === $this->makes()
+        // water, oil and the like are spoken of all the time: only by its own word
+        $isPlain = in_array($word, self::PLAIN, true);
+
+        return ($isPlain ? $word === $this->word : (RoleWords::FORMS[$word] ?? null) === $this->makes())
             && array_diff(
                 array_map(NameIndex::stem(...), $beside),
                 array_map(NameIndex::stem(...), [...$this->label, ...$this->of]),

@@ -49,7 +49,7 @@ final readonly class StatedYield
         $found = preg_match(
             '/(?<=^|[\s(,;:.\/=~|–—-])(?<lead>(?:(?:'.self::LEAD.')\b[\s:]+)*)'
             ."(?:(?<count>\\d{1,2}|$counts)\\s*(?:x\\s*|×\\s*|\\b\\s*))?"
-            .'(?<before>(?:'.self::CONTAINER.')\s+(?:of|de)\s+)?'
+            .'(?<before>(?:'.self::CONTAINER.')(?:\s+(?!of\b|de\b)\p{L}+)?\s+(?:(?:of|de)\s+)?)?'
             .'(?<amount>\d+(?:[.,]\d+)?\s*(?:kg|g|grams?|grammes?|ml|cl|l|fl\.?\s?oz|oz|cups?|tasses?|pints?)\b'
             .'|\b(?:an?|une?|half a)\s+(?:litre|liter|cup|tasse|pint|kilo)\b)'
             .'(?<after>(?:[\s-]+\p{L}+){0,5})'.self::MARKS.'\)?\s*$/iu',
