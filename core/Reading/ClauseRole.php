@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ilvane\Core\Reading;
 
 use Ilvane\Core\Measure\AmountKind;
+use Ilvane\Core\Measure\Unit;
 
 /** What one stretch of a note is, by its first word, its amounts and what it speaks of. */
 final class ClauseRole
@@ -57,7 +58,8 @@ final class ClauseRole
             count($items) === 1 && $first?->quantity?->amount->kind === AmountKind::Rest => Role::Step,
             count($items) - $names === 1 && $names === 1 && $weighed && self::isUtility($clause)
                 && self::isWatery($clause, $items) => Role::Utility,
-            $isAmountFirst && $measured && ($named || ! self::isUse($clause)) => Role::Ingredient,
+            $isAmountFirst && $measured
+                && ($named || ! self::isUse($clause) || self::isByWeightOrSpoon($first)) => Role::Ingredient,
             $isNameFirst && $measured => Role::Ingredient,
             $isNameFirst && $names >= 3 && $hints === [] => Role::Ingredient,
             ($clause->says(self::COLUMN) || ($names >= 1 && $clause->says(self::ENDS_BARE))) && ! $clause->isDoing()
@@ -115,6 +117,14 @@ final class ClauseRole
         }
 
         return true;
+    }
+
+    /** "1/2 tsp leave-in conditioner" goes in; "two drops on dry ends" is how it is used. */
+    private static function isByWeightOrSpoon(?Item $first): bool
+    {
+        $unit = $first?->quantity?->amount->unit;
+
+        return $unit !== null && $unit !== Unit::Drop;
     }
 
     private static function isMeasured(Item $item): bool

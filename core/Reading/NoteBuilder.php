@@ -45,6 +45,8 @@ final class NoteBuilder
         '/\b(?:g|ml|cl|tbsp|cups?|s|c) (?:of|de|d) (juice|jus|tisane|infusion|decoction|gel|puree|macerat|slime'
         .'|mucilage|pulp|pulpe)(?= ?[,(:]| ?$| (?:and|et|with|avec|plus|in|into|dans))/';
 
+    private const ASKED = 0.7;
+
     private const GATE_AT_MOST = 50.0;
 
     /** @var list<ReadLine> */
@@ -184,7 +186,10 @@ final class NoteBuilder
             foreach ($role === Role::Step ? $left : [] as $item) {
                 $this->left[] = [$item, $clause, $this->phase];
             }
-            $found = $this->placed($found);
+            // who writes "8 g candelilla??" isn't sure either
+            $found = $this->placed($clause->has('?')
+                ? array_map(static fn (ReadLine $line): ReadLine => $line->doubted(self::ASKED), $found)
+                : $found);
         }
         if ($role === Role::Yield || $clause->says(self::FILLS)) {
             $this->yield ??= StatedYield::endOf($clause->span()->of($this->text));

@@ -27,7 +27,8 @@ final readonly class StatedYield
         .'|about|around|approx|environ|the|le|la';
 
     private const CONTAINER =
-        'batch(?:es)?|total|in all|au total|en tout|altogether|or so|environ|jars?|pots?|bottles?|tins?|tubs?'
+        'batch(?:es)?|total|in all|au total|en tout|altogether|or so|environ|bars?|pains?|savons?|blocks?|cakes?'
+            .'|pucks?|jars?|pots?|bottles?|tins?|tubs?'
             .'|tubes?|vials?|droppers?|pumps?|sprays?|bo[iî]tes?'
         .'|flacons?|bocal|bocaux|bouteilles?|tubes';
 

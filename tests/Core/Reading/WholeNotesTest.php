@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Reading;
 
+use Ilvane\Core\Reading\RecipeReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\CoreCase;
+use Tests\Support\NoteScore;
 use Tests\Support\WholeNote;
 
 /** The corpus of whole notes itself: every stretch has a role, every material is in the catalogue. */
@@ -14,10 +16,12 @@ final class WholeNotesTest extends CoreCase
     public function test_what_was_set_aside_is_as_it_was(): void
     {
         $folder = dirname(__DIR__, 2).'/Support/corpus/notes';
-        self::assertStringStartsWith(
-            (string) hash_file('sha256', "$folder/aside.txt"),
-            (string) file_get_contents("$folder/aside.sha256"),
-        );
+        foreach (['aside', 'second', 'third'] as $set) {
+            self::assertStringStartsWith(
+                (string) hash_file('sha256', "$folder/$set.txt"),
+                (string) file_get_contents("$folder/$set.sha256"),
+            );
+        }
     }
 
     #[DataProvider('sets')]
@@ -53,6 +57,24 @@ final class WholeNotesTest extends CoreCase
     public static function sets(): iterable
     {
         yield ['aside'];
+        yield ['second'];
+        yield ['third'];
         yield ['building'];
+    }
+
+    /** What was learned stays: nothing is invented or lost, and hardly anything is wrong though sure. */
+    public function test_the_reader_reads_them_as_well_as_it_did(): void
+    {
+        $reader = new RecipeReader(self::catalogue());
+        $score = NoteScore::of($reader, array_merge(...array_map(WholeNote::in(...), ['building', 'aside', 'second', 'third'])));
+        $told = $score->told('all')."\n".implode("\n", $score->misses);
+        self::assertSame(200, $score->notes, $told);
+        self::assertGreaterThanOrEqual(195, $score->clean, $told);
+        self::assertGreaterThanOrEqual(0.99, $score->right / $score->lines, $told);
+        self::assertSame(0, $score->invented, $told);
+        self::assertSame(0, $score->lost, $told);
+        self::assertLessThanOrEqual(1, $score->wrongThoughSure, $told);
+        self::assertGreaterThanOrEqual(0.97, $score->said / $score->says, $told);
+        self::assertGreaterThanOrEqual(0.9, $score->claimed / $score->claims, $told);
     }
 }
