@@ -8,9 +8,14 @@ use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\Line;
 use Ilvane\Core\Material\Catalogue;
 
-/** Reads the whole recipe lines of a formula. Only a sure reading is taken; a doubtful line stays unread. */
+/**
+ * Reads the whole recipe lines of a formula. Only a sure reading is taken; a doubtful line stays unread. A name that leaves
+ * out its kind stands for the same as where it is given as a name.
+ */
 final readonly class TextLines
 {
+    private const KIND_UNSAID = 0.8;
+
     public function __construct(private Catalogue $catalogue)
     {
     }
@@ -24,12 +29,12 @@ final readonly class TextLines
         $reader = new RecipeReader($this->catalogue);
 
         return $formula->withLines(array_map(
-            static fn (Line $line): Line => $line->text === null ? $line : self::line($line, $line->text, $reader),
+            fn (Line $line): Line => $line->text === null ? $line : $this->line($line, $line->text, $reader),
             $formula->lines,
         ));
     }
 
-    private static function line(Line $line, string $text, RecipeReader $reader): Line
+    private function line(Line $line, string $text, RecipeReader $reader): Line
     {
         try {
             $read = $reader->read($text)->lines;
@@ -40,7 +45,7 @@ final readonly class TextLines
             count($read) !== 1
             || $read[0]->ingredient === null
             || $read[0]->amount === null
-            || $read[0]->confidence < ReadLine::SURE
+            || ! $this->isTaken($read[0])
         ) {
             return $line;
         }
@@ -56,5 +61,12 @@ final readonly class TextLines
             openedOn: $line->openedOn,
             bestBefore: $line->bestBefore,
         );
+    }
+
+    private function isTaken(ReadLine $line): bool
+    {
+        return $line->confidence >= ReadLine::SURE
+            || ($line->confidence >= self::KIND_UNSAID
+                && $this->catalogue->named($line->name)?->key === $line->ingredient);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Reading;
 
+use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Material\Phase;
@@ -296,6 +297,18 @@ final class RecipeReaderTest extends CoreCase
                 self::assertGreaterThanOrEqual(0.0, $line->amount->number->low ?? 0.0);
             }
         }
+    }
+
+    /** "Shea butter" is the same thing as a line of text and as a name; in a note it is asked about. */
+    public function test_a_name_without_its_kind_is_the_same_by_every_door(): void
+    {
+        $read = static fn (array $line): ?string => (new Evaluator(self::catalogue()))->evaluate(FormulaDocument::read([
+            'format' => 'ilvane.formula/1', 'name' => 'A', 'family' => 'whipped_butter', 'lines' => [$line],
+        ]))->assessment->composition->lines[0]->ingredient?->key;
+        self::assertSame('shea-butter-unrefined', $read(['name' => 'shea butter', 'amount' => '2 tbsp']));
+        self::assertSame('shea-butter-unrefined', $read(['text' => '2 tbsp shea butter']));
+        self::assertTrue(self::read('2 tbsp shea butter')->lines[0]->isDoubtful());
+        self::assertNull($read(['text' => '2 tbsp shea buttr']), 'a slip is no name');
     }
 
     public function test_a_heading_tells_how_hot_its_phase_gets_and_when_the_next_may_go_in(): void
