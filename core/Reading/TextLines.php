@@ -9,8 +9,8 @@ use Ilvane\Core\Formula\Line;
 use Ilvane\Core\Material\Catalogue;
 
 /**
- * Reads the whole recipe lines of a formula. Only a sure reading is taken; a doubtful line stays unread. A name that leaves
- * out its kind stands for the same as where it is given as a name.
+ * Reads the whole recipe lines of a formula. Only a sure reading is taken; a doubtful line stays unread. A name that
+ * leaves out its kind stands for the same as where it is given as a name.
  */
 final readonly class TextLines
 {

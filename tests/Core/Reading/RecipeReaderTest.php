@@ -308,7 +308,7 @@ final class RecipeReaderTest extends CoreCase
         self::assertSame('shea-butter-unrefined', $read(['name' => 'shea butter', 'amount' => '2 tbsp']));
         self::assertSame('shea-butter-unrefined', $read(['text' => '2 tbsp shea butter']));
         self::assertTrue(self::read('2 tbsp shea butter')->lines[0]->isDoubtful());
-        self::assertNull($read(['text' => '2 tbsp shea buttr']), 'a slip is no name');
+        self::assertNull($read(['text' => '2 tbsp shae buttr']), 'a slip is no name');
     }
 
     public function test_a_heading_tells_how_hot_its_phase_gets_and_when_the_next_may_go_in(): void
