@@ -11,13 +11,19 @@ use Ilvane\Core\Material\Kind;
 /** What kind of product the ingredients make. A first guess the maker may change. */
 final class FamilyGuess
 {
+    /** Honey and syrups are drier, milk and fruit wetter. */
+    private const WET = 0.4;
+
     /** @param  list<ReadLine>  $lines */
     public static function of(array $lines, Catalogue $catalogue): Family
     {
         $kinds = [];
         foreach ($lines as $line) {
-            if ($line->ingredient !== null) {
-                $kinds[$catalogue->get($line->ingredient)->kind->value] = true;
+            $material = $line->ingredient === null ? null : $catalogue->get($line->ingredient);
+            // a spoon of honey makes no mask of a butter: what spoils is wet
+            $isSyrup = $material?->kind === Kind::PlantMilkOrFood && $material->waterFraction < self::WET;
+            if ($material !== null && ! $isSyrup) {
+                $kinds[$material->kind->value] = true;
             }
         }
         $has = static fn (Kind ...$wanted): bool => array_filter(

@@ -192,6 +192,7 @@ final class RecipeReaderTest extends CoreCase
         self::assertSame(Family::LeaveInEmulsion, self::read("water 70 %\nbtms-50 4 %\nolive oil 5 %")->family);
         self::assertSame(Family::WhippedButter, self::read("shea butter 100 g\nolive oil 50 g")->family);
         self::assertSame(Family::HairOil, self::read('olive oil 50 g')->family);
+        self::assertSame(Family::WhippedButter, self::read("shea butter 100 g\nolive oil 50 g\nhoney 1 tsp")->family);
         self::assertSame(Family::FreshMask, self::read("1 avocado\n2 tbsp honey")->family);
         self::assertSame(Family::WaterSpray, self::read("rose water 100 ml\nglycerin 2 g")->family);
     }
