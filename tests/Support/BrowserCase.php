@@ -23,7 +23,8 @@ use Throwable;
 abstract class BrowserCase extends TestCase
 {
     /** Only how long a failure takes to be called one; nothing waits that long when it works. */
-    private const WAIT_S = 25.0;
+    // a page that was refused waits up to 15 s itself before it asks again
+    private const WAIT_S = 60.0;
 
     protected static RemoteWebDriver $browser;
 
