@@ -18,8 +18,6 @@ final class BareNumbers
     private const SAID_GRAMS =
         '/\b(?:all |everything |weights? |tout |poids )?(?:in|en) (?:g|gr|grams?|grammes?)\b|\bgrams? throughout\b/iu';
 
-    private const UNSAID = 0.7;
-
     /** How far the numbers may be off what they should add up to. */
     private const SLACK = 0.02;
 
@@ -44,7 +42,7 @@ final class BareNumbers
         if (count($weighed) < 2 || count($weighed) < count($others)) {
             return array_map(static fn (ReadLine $line): ReadLine => $line->bare === null ? $line : $line->of(
                 Amount::pieces(Band::exact($line->bare), Piece::Whole),
-                $isCounted($line) ? 1.0 : self::UNSAID,
+                $isCounted($line) ? 1.0 : Sureness::DOUBTED,
             ), $lines);
         }
         $percents = array_sum(array_map(
@@ -61,10 +59,10 @@ final class BareNumbers
             $percents > 0 && $isNear(100.0 - $percents) => [true, 1.0],
             array_filter($others, static fn (ReadLine $line): bool => $line->amount?->kind === AmountKind::Rest) !== []
                 && $sum + $percents < 100.0 => [true, $grams === null
-                || $sum + $percents < $grams / 2 ? 1.0 : self::UNSAID],
+                || $sum + $percents < $grams / 2 ? 1.0 : Sureness::DOUBTED],
             $isNear(100.0) && $grams !== null && ! $isNear($grams) => [true, 1.0],
-            $isNear(100.0) => [true, self::UNSAID],
-            default => [false, self::UNSAID],
+            $isNear(100.0) => [true, Sureness::DOUBTED],
+            default => [false, Sureness::DOUBTED],
         };
 
         return array_map(static fn (ReadLine $line): ReadLine => $line->bare === null ? $line : $line->of(

@@ -30,7 +30,7 @@ final class Clause
 
     public function span(): Span
     {
-        return new Span($this->tokens[0]->start, $this->tokens[count($this->tokens) - 1]->end);
+        return Span::over($this->tokens, 0, count($this->tokens));
     }
 
     public function says(string $pattern): bool

@@ -11,9 +11,12 @@ final class Clauses
     public const SHORT = [
         'tsp', 'tsps', 'tbsp', 'tbsps', 'tbs', 'tbl', 'oz', 'fl', 'lb', 'lbs', 'approx', 'ca', 'no', 'nr', 'vol', 'min',
         'st', 'ste', 'dr', 'mrs', 'mr', 'env', 'cuil', 'gr', 'qs', 'pt', 'qt', 'ess', 'eg', 'ie', 'pres', 'presv',
-        'prez', 'cons', 'dist', 'alc', 'veg', 'opt', 'ext', 'sep', 'pcs', 'vit', 'preserv', 'conserv', 'dr', 'ylang',
+        'prez', 'cons', 'dist', 'alc', 'veg', 'opt', 'ext', 'sep', 'pcs', 'vit', 'preserv', 'conserv', 'ylang',
         'esp', 'max', 'temp', 'h', 'he', 'eo', 'incl', 'deg',
     ];
+
+    /** Tokens of one clause: a few things look at each of them beside each other. */
+    private const MOST = 120;
 
     /**
      * @param  list<Token>  $tokens  of a line
@@ -21,16 +24,13 @@ final class Clauses
      */
     public static function of(array $tokens): array
     {
-        $clauses = [];
-        $clause = [];
-        $depth = 0;
-        foreach ($tokens as $at => $token) {
-            $depth = max(0, $depth + ($token->is('(') ? 1 : ($token->is(')') ? -1 : 0)));
-            if ($clause !== [] && $depth === 0 && self::turns($tokens, $at)) {
+        $clauses = $clause = [];
+        foreach (Brackets::depths($tokens) as $at => $depth) {
+            if ($clause !== [] && (($depth === 0 && self::turns($tokens, $at)) || self::isFull($clause))) {
                 $clauses[] = $clause;
                 $clause = [];
             }
-            $clause[] = $token;
+            $clause[] = $tokens[$at];
             if ($depth === 0 && self::ends($tokens, $at)) {
                 $clauses[] = $clause;
                 $clause = [];
@@ -38,6 +38,17 @@ final class Clauses
         }
 
         return $clause === [] ? $clauses : [...$clauses, $clause];
+    }
+
+    /**
+     * Nobody says so much in one breath: what follows is looked at by itself, from a comma on where there is one.
+     *
+     * @param  non-empty-list<Token>  $clause
+     */
+    private static function isFull(array $clause): bool
+    {
+        return count($clause) >= self::MOST
+            || (count($clause) >= self::MOST / 2 && $clause[count($clause) - 1]->is(',', ';'));
     }
 
     /** @param  list<Token>  $tokens */

@@ -17,10 +17,9 @@ final class CommaParts
     public static function of(array $tokens, array $items): array
     {
         $parts = [];
-        $from = $depth = 0;
-        foreach ($tokens as $at => $token) {
-            $depth = max(0, $depth + ($token->is('(') ? 1 : ($token->is(')') ? -1 : 0)));
-            if ($depth === 0 && $token->is(',') && $at > $from) {
+        $from = 0;
+        foreach (Brackets::depths($tokens) as $at => $depth) {
+            if ($depth === 0 && $tokens[$at]->is(',') && $at > $from) {
                 $parts[] = [$from, $at];
                 $from = $at + 1;
             }
@@ -47,10 +46,7 @@ final class CommaParts
         $within = [];
         foreach ($items as $item) {
             if ($item->at >= $from && $item->next <= $to) {
-                $quantity = $item->quantity;
-                $within[] = new Item($item->at - $from, $item->next - $from, $item->key, $quantity === null
-                    ? null
-                    : $quantity->from($from), $item->part);
+                $within[] = $item->moved(-$from);
             }
         }
 

@@ -64,7 +64,7 @@ final class Hints
                     $next++;
                 }
 
-                return [new Hint($kind, null, new Span($tokens[$at]->start, $tokens[$next - 1]->end)), $next];
+                return [new Hint($kind, null, Span::over($tokens, $at, $next)), $next];
             }
         }
         $number = Numbers::at($tokens, $at);
@@ -104,7 +104,7 @@ final class Hints
         return $celsius > 300
             ? null
             : [
-                new Hint('temperature', round($celsius, 1), new Span($tokens[$at]->start, $tokens[$next - 1]->end)),
+                new Hint('temperature', round($celsius, 1), Span::over($tokens, $at, $next)),
                 $next,
             ];
     }
@@ -120,7 +120,7 @@ final class Hints
         return $unit === null
             ? null
             : [
-                new Hint('minutes', round($value * $unit, 2), new Span($tokens[$at]->start, $tokens[$next]->end)),
+                new Hint('minutes', round($value * $unit, 2), Span::over($tokens, $at, $next + 1)),
                 $next + 1,
             ];
     }

@@ -91,7 +91,7 @@ final readonly class Items
             Amount::measured($number[0], $unit),
             new Span($tokens[$at]->start, $tokens[$number[1] - 1]->end),
             $number[1],
-            isBorrowed: true,
+            isUnsure: true,
         ));
     }
 

@@ -15,8 +15,6 @@ use Ilvane\Core\Measure\UnitSystem;
  */
 final class LineDoubts
 {
-    private const DOUBTED = 0.7;
-
     private const DROP_G = 0.03;
 
     /** Percent of the whole that nobody means. Common practice. */
@@ -51,7 +49,7 @@ final class LineDoubts
                 : self::FAR_TOO_MUCH[$catalogue->get($line->ingredient)->kind->value] ?? null;
             $share = $percent[$i] ?? ($sum > 0 && ! $hasMore && count($lines) > 1 ? 100 * $grams[$i] / $sum : 0.0);
             if ($isTwice || ($most !== null && $share > $most)) {
-                $lines[$i] = $line->doubted(self::DOUBTED);
+                $lines[$i] = $line->doubted(Sureness::DOUBTED);
             }
         }
 

@@ -14,12 +14,6 @@ use Ilvane\Core\Measure\Piece;
 /** Makes lines of the amounts and names of one stretch of a note, each with how sure it is. */
 final readonly class LineReader
 {
-    private const NO_AMOUNT = 0.5;
-
-    private const AMOUNT_UNSURE = 0.7;
-
-    private const ONLY_A_NAME = 0.3;
-
     private const VESSELS = [
         'jar', 'jars', 'bottle', 'bottles', 'tin', 'tins', 'tub', 'tubs', 'tube', 'tubes', 'pot', 'pots', 'container',
         'containers',
@@ -44,7 +38,8 @@ final readonly class LineReader
     {
         $tokens = $clause->tokens;
         $lines = $left = [];
-        foreach (CommaParts::of($tokens, $items) as [$from, $to]) {
+        $parts = CommaParts::of($tokens, $items);
+        foreach ($parts as [$from, $to]) {
             [$found, $more] = $this->lines(
                 new Clause(array_slice($tokens, $from, $to - $from)),
                 CommaParts::within($items, $from, $to),
@@ -54,10 +49,10 @@ final readonly class LineReader
             );
             array_push($lines, ...$found);
             foreach ($more as $item) {
-                $left[] = new Item($item->at + $from, $item->next + $from, $item->key, $item->quantity, $item->part);
+                $left[] = $item->moved($from);
             }
         }
-        if ($lines !== []) {
+        if ($parts !== []) {
             return [$lines, $left];
         }
         if ($isListed) {
@@ -126,11 +121,11 @@ final readonly class LineReader
     /** @param  list<Token>  $tokens */
     private function stranger(Item $item, array $tokens, ?Phase $phase, string $text): ReadLine
     {
-        $span = new Span($tokens[$item->at]->start, $tokens[$item->next - 1]->end);
+        $span = Span::over($tokens, $item->at, $item->next);
         $name = $span->of($text);
         [$key, $candidates, $confidence] = $this->forms->unknown(mb_strtolower($name), null);
 
-        return new ReadLine($key, $name, Amount::open('some'), $phase, min($confidence, self::NO_AMOUNT), $candidates,
+        return new ReadLine($key, $name, Amount::open('some'), $phase, min($confidence, Sureness::NO_AMOUNT), $candidates,
             $span);
     }
 
@@ -155,11 +150,7 @@ final readonly class LineReader
         if ($lines === []) {
             return false;
         }
-        $depth = 0;
-        for ($at = 0; $at < $item->at; $at++) {
-            $depth += $tokens[$at]->is('(') ? 1 : ($tokens[$at]->is(')') ? -1 : 0);
-        }
-        if ($depth > 0) {
+        if (Brackets::depths($tokens)[$item->at] > 0) {
             return true;
         }
         for ($at = $item->at - 1; $at >= max(0, $item->at - 6); $at--) {
@@ -187,7 +178,7 @@ final readonly class LineReader
         $isApart = $quantity === null || $isShared;
         if ($item->part !== null) {
             $item->part->isUsed = true;
-            $span = new Span($tokens[$item->at]->start, $tokens[$item->next - 1]->end);
+            $span = Span::over($tokens, $item->at, $item->next);
 
             return new ReadLine(
                 null,
@@ -203,10 +194,10 @@ final readonly class LineReader
             );
         }
         $meant = $this->forms->of($item, $tokens, $quantity);
-        $span = new Span($tokens[$meant->at]->start, $tokens[$meant->next - 1]->end);
+        $span = Span::over($tokens, $meant->at, $meant->next);
         $confidence = match (true) {
-            $quantity === null => min($meant->confidence, self::NO_AMOUNT),
-            $quantity->isBorrowed => min($meant->confidence, self::AMOUNT_UNSURE),
+            $quantity === null => min($meant->confidence, Sureness::NO_AMOUNT),
+            $quantity->isUnsure => min($meant->confidence, Sureness::DOUBTED),
             default => $meant->confidence,
         };
 
@@ -261,7 +252,7 @@ final readonly class LineReader
                 $quantity->span->of($text),
                 Amount::pieces($quantity->amount->number ?? Band::exact(1.0), Piece::Whole),
                 $phase,
-                self::AMOUNT_UNSURE,
+                Sureness::DOUBTED,
                 array_slice($cloves, 1),
                 $quantity->span,
             );
@@ -277,7 +268,7 @@ final readonly class LineReader
                     $quantity->span->of($text),
                     $quantity->amount,
                     $phase,
-                    self::ONLY_A_NAME,
+                    Sureness::ONLY_A_NAME,
                     [],
                     $quantity->span,
                     $quantity->other,
@@ -288,13 +279,7 @@ final readonly class LineReader
             return null;
         }
         $span = new Span($words[0]->start, $words[count($words) - 1]->end);
-        $written = implode(
-            ' ',
-            array_map(
-                static fn (Token $token): string => $token->folded,
-                array_filter($words, static fn (Token $token): bool => $token->kind !== Token::MARK),
-            ),
-        );
+        $written = Token::written($words);
         [$key, $candidates, $confidence] = $this->forms->unknown($written, $quantity);
 
         return new ReadLine(

@@ -13,7 +13,7 @@ final class LineWords
         'essential', 'essentielle', 'infused', 'infuse', 'infusee', 'water', 'eau', 'juice', 'jus', 'gel', 'tea',
         'hydrosol', 'hydrolat', 'acid', 'acide', 'wax', 'cire', 'protein', 'gum',
         'gomme', 'fresh', 'dried', 'peel', 'vinegar', 'sulfate', 'chloride', 'methosulfate', 'hydroxide', 'oxide',
-        'glycol', 'ester', 'starch', 'syrup', 'puree', 'paste', 'syrup', 'pulp',
+        'glycol', 'ester', 'starch', 'syrup', 'puree', 'paste', 'pulp',
         'pulpe', 'sirop', 'amidon', 'farine', 'sucre', 'creme', 'vinaigre', 'tisane', 'infusion', 'decoction',
         'macerat', 'teinture', 'tincture',
         'soap', 'savon', 'sel', 'salt', 'clay', 'argile', 'flour', 'sugar', 'cream',

@@ -119,7 +119,7 @@ final class NoteBuilder
     /** @param  list<Token>  $tokens */
     private function begin(Heading $heading, array $tokens): void
     {
-        $span = new Span($tokens[0]->start, $tokens[count($tokens) - 1]->end);
+        $span = Span::over($tokens, 0, count($tokens));
         $this->unlettered();
         $this->since = $this->under = count($this->lines);
         $this->phase = $heading->phase;

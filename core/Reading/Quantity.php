@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ilvane\Core\Reading;
 
 use Ilvane\Core\Measure\Amount;
+use Ilvane\Core\Measure\WithChanges;
 
 /**
  * An amount found in a text, with where it stands and a second measure of the same thing if one is given beside it;
@@ -13,6 +14,8 @@ use Ilvane\Core\Measure\Amount;
  */
 final readonly class Quantity
 {
+    use WithChanges;
+
     public function __construct(
         public Amount $amount,
         public Span $span,
@@ -20,21 +23,13 @@ final readonly class Quantity
         public ?Amount $other = null,
         public bool $isEach = false,
         public ?float $bare = null,
-        public bool $isBorrowed = false,
+        public bool $isUnsure = false,
     ) {
     }
 
-    /** The same in a stretch that begins so many tokens later. */
-    public function from(int $tokens): self
+    /** The same counted from so many tokens further on; negative: further back. */
+    public function moved(int $tokens): self
     {
-        return new self(
-            $this->amount,
-            $this->span,
-            $this->next - $tokens,
-            $this->other,
-            $this->isEach,
-            $this->bare,
-            $this->isBorrowed,
-        );
+        return $this->with(next: $this->next + $tokens);
     }
 }

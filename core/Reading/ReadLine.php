@@ -6,12 +6,15 @@ namespace Ilvane\Core\Reading;
 
 use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Amount;
+use Ilvane\Core\Measure\WithChanges;
 
 /** One line as it was read: what, how much, how sure, and where in the text it stands. */
 final readonly class ReadLine
 {
+    use WithChanges;
+
     /** From here on a reading is taken as it is; below it is shown to be looked at. */
-    public const SURE = 0.9;
+    public const SURE = Sureness::SURE;
 
     /**
      * @param  string|null  $ingredient  catalogue key; null when only a name could be kept
@@ -49,52 +52,30 @@ final readonly class ReadLine
     /** The same inside a part of the note. */
     public function inside(Section $part): self
     {
-        return $this->but(in: $part);
+        return $this->with(in: $part);
     }
 
     /** The same in the product itself. */
     public function outside(): self
     {
-        return $this->but(isOutside: true);
+        return $this->with(in: null);
     }
 
     /** The same with nothing said of its phase. */
     public function withoutPhase(): self
     {
-        return $this->but(hasPhase: false);
+        return $this->with(phase: null);
     }
 
     /** The same with an amount the rest of the note tells. */
     public function of(Amount $amount, float $confidence): self
     {
-        return $this->but(amount: $amount, confidence: min($confidence, $this->confidence));
+        return $this->with(amount: $amount, bare: null, confidence: min($confidence, $this->confidence));
     }
 
     /** The same, no surer than this. */
     public function doubted(float $confidence): self
     {
-        return $this->but(confidence: min($confidence, $this->confidence));
-    }
-
-    private function but(
-        ?Amount $amount = null,
-        ?float $confidence = null,
-        ?Section $in = null,
-        bool $isOutside = false,
-        bool $hasPhase = true,
-    ): self {
-        return new self(
-            $this->ingredient,
-            $this->name,
-            $amount ?? $this->amount,
-            $hasPhase ? $this->phase : null,
-            $confidence ?? $this->confidence,
-            $this->candidates,
-            $this->span,
-            $this->other,
-            $this->takes,
-            $amount === null ? $this->bare : null,
-            $isOutside ? null : $in ?? $this->in,
-        );
+        return $this->with(confidence: min($confidence, $this->confidence));
     }
 }

@@ -11,6 +11,16 @@ final readonly class Span
     {
     }
 
+    /**
+     * From one token up to another, which it leaves out.
+     *
+     * @param  list<Token>  $tokens
+     */
+    public static function over(array $tokens, int $from, int $next): self
+    {
+        return new self($tokens[$from]->start, $tokens[$next - 1]->end);
+    }
+
     public function with(self $other): self
     {
         return new self(min($this->start, $other->start), max($this->end, $other->end));

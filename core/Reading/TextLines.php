@@ -14,8 +14,6 @@ use Ilvane\Core\Material\Catalogue;
  */
 final readonly class TextLines
 {
-    private const KIND_UNSAID = 0.8;
-
     public function __construct(private Catalogue $catalogue)
     {
     }
@@ -66,7 +64,7 @@ final readonly class TextLines
     private function isTaken(ReadLine $line): bool
     {
         return $line->confidence >= ReadLine::SURE
-            || ($line->confidence >= self::KIND_UNSAID
+            || ($line->confidence >= Sureness::KIND_UNSAID
                 && $this->catalogue->named($line->name)?->key === $line->ingredient);
     }
 }

@@ -26,4 +26,17 @@ final readonly class Token
     {
         return in_array($this->folded, $folded, true);
     }
+
+    /**
+     * Folded, without the marks, one space between them.
+     *
+     * @param  array<self>  $tokens
+     */
+    public static function written(array $tokens): string
+    {
+        return implode(' ', array_column(
+            array_filter($tokens, static fn (self $token): bool => $token->kind !== self::MARK),
+            'folded',
+        ));
+    }
 }

@@ -9,7 +9,9 @@ use App\Infusions\PlanDraft;
 use App\Models\Formula;
 use App\Models\Jar;
 use App\Models\Lot;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use PhpOffice\PhpSpreadsheet\IOFactory;
 use PhpOffice\PhpSpreadsheet\Spreadsheet;
 use Tests\Support\AppCase;
@@ -140,9 +142,27 @@ final class RecipeTest extends AppCase
         $this->get('/infusions/1')->assertOk()->assertSee('shake daily. Keeps 6 months.')->assertSee('25 g');
         $this->post('/recipe/open', ['text' => $text, 'as_formula' => '1'])->assertRedirect('/formulas/1');
         $this->post('/recipe/open', ['text' => "$text\nadd 5 drops lavender oil"])->assertRedirect('/formulas/2');
+        // what the maker put right counts: honey is nothing to infuse
+        $this->post('/recipe/open', ['text' => $text, 'take' => [self::key('25 g dried nettle') => 'honey']])
+            ->assertRedirect('/formulas/3');
+        // four weeks are no oven
+        $this->post('/recipe/open', ['text' => "Nettle oil\n25 g dried nettle\n250 g olive oil\nfour weeks, dark"]);
+        $plan = PlanDraft::fromStored(Jar::query()->orderByDesc('id')->firstOrFail()->draft);
+        self::assertSame(['cold_dark', '28 days'], array_map($plan->text(...), ['method', 'lasts']));
     }
 
     /** "The rosemary oil from before": what stands in the pantry is asked first. */
+    public function test_a_long_note_asks_the_pantry_once(): void
+    {
+        $asked = 0;
+        DB::listen(static function (QueryExecuted $query) use (&$asked): void {
+            $asked += str_contains($query->sql, 'from "lots"') ? 1 : 0;
+        });
+        $text = implode("\n", array_map(static fn (int $n): string => "Jojoba oil $n g", range(1, 60)));
+        $this->post('/recipe', ['text' => "Oil\n$text"])->assertOk();
+        self::assertLessThanOrEqual(2, $asked);
+    }
+
     public function test_a_lot_of_the_pantry_may_be_what_is_meant(): void
     {
         $lot = Lot::query()->create([

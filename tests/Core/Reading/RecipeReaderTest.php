@@ -9,6 +9,8 @@ use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\AmountReader;
+use Ilvane\Core\Reading\Clauses;
+use Ilvane\Core\Reading\Lexer;
 use Ilvane\Core\Reading\ReadLine;
 use Ilvane\Core\Reading\Recipe;
 use Ilvane\Core\Reading\RecipeReader;
@@ -317,6 +319,17 @@ final class RecipeReaderTest extends CoreCase
         $recipe = self::read("Milk\nPhase A (75 °C)\n70 g water\nCool below 40 °C\n1 g phenoxyethanol");
         self::assertSame([75.0, 40.0], [$recipe->heatTo, $recipe->gate]);
         self::assertSame(Phase::Cooldown, $recipe->lines[1]->phase);
+    }
+
+    /** One line may be all of a note; what looks at a clause as a whole must not look at all of that. */
+    public function test_no_clause_is_so_long_that_reading_it_gets_slow(): void
+    {
+        foreach (['half water, ', '2 g oil ', '. a', 'the juice: ', '(2 g zqx '] as $again) {
+            $tokens = Lexer::tokens(str_repeat($again, 700), 0);
+            $clauses = Clauses::of($tokens);
+            self::assertSame($tokens, array_merge(...$clauses), 'nothing is lost');
+            self::assertLessThanOrEqual(120, max(array_map(count(...), $clauses)), $again);
+        }
     }
 
     /** @return iterable<array{string, string, Phase}> */
