@@ -60,6 +60,12 @@ enum Kind: string
         };
     }
 
+    /** Plants, and what is pressed or brewed of them. */
+    public function isOfPlant(): bool
+    {
+        return $this->isPlant() || $this === self::HydrosolOrTea || $this === self::PlantJuiceOrGel;
+    }
+
     /** As picked, with its water. */
     public function isFreshPlant(): bool
     {

@@ -40,41 +40,45 @@ final class ClauseRole
     {
         $start = $clause->start();
         $first = $items[0] ?? null;
-        $measured = array_filter($items, self::isMeasured(...)) !== [];
-        $weighed = array_filter($items,
-            static fn (Item $item): bool => $item->quantity?->amount->number !== null) !== [];
         $names = count(array_filter($items, static fn (Item $item): bool => $item->isNamed()));
+        $named = $names > 0;
+        $measured = count($items) > $names;
+        $weighed = array_filter(
+            $items,
+            static fn (Item $item): bool => $item->quantity?->amount->number !== null,
+        ) !== [];
+        $isUse = $clause->says(RoleWords::USING);
+        $isUtility = $clause->says(RoleWords::UTILITY);
         $isAmountFirst = $first?->quantity !== null && $first->at <= $start + 1;
         $isNameFirst = $first !== null && $first->isNamed() && $first->at <= $start + 2 && ! $clause->isDoing();
-        $named = array_filter($items, static fn (Item $item): bool => $item->isNamed()) !== [];
 
         return match (true) {
-            self::isWork($clause) => Role::Utility,
+            $clause->says(RoleWords::WORK) => Role::Utility,
             $clause->says(self::YIELDS) && StatedYield::endOf($clause->words) !== null => Role::Yield,
             $clause->says(self::PH) && ! ($named && ($isAmountFirst || $isNameFirst))
                 && ! $clause->isDoing() => Role::Claim,
             self::isClaim($clause) && ! ($measured && $named) => Role::Claim,
-            self::isUse($clause) && $clause->isDoing() && ! $weighed => Role::Use,
+            $isUse && $clause->isDoing() && ! $weighed => Role::Use,
             count($items) === 1 && $first?->quantity?->amount->kind === AmountKind::Rest => Role::Step,
-            count($items) - $names === 1 && $names === 1 && $weighed && self::isUtility($clause)
+            count($items) - $names === 1 && $names === 1 && $weighed && $isUtility
                 && self::isWatery($clause, $items) => Role::Utility,
             $isAmountFirst && $measured
-                && ($named || ! self::isUse($clause) || self::isByWeightOrSpoon($first)) => Role::Ingredient,
+                && ($named || ! $isUse || self::isByWeightOrSpoon($first)) => Role::Ingredient,
             $isNameFirst && $measured => Role::Ingredient,
             $isNameFirst && $names >= 3 && $hints === [] => Role::Ingredient,
             ($clause->says(self::COLUMN) || ($names >= 1 && $clause->says(self::ENDS_BARE))) && ! $clause->isDoing()
                 && $hints === [] => Role::Ingredient,
             $isNameFirst && self::isBare($clause, $start, $first) && $hints === []
-                && count($clause->tokens) <= 16 && ! self::isUse($clause)
+                && count($clause->tokens) <= 16 && ! $isUse
                 && ! $clause->says('/^(?:the|this|ce|cette) /') => Role::Ingredient,
             $isAmountFirst && $first->quantity->amount->kind === AmountKind::Open
                 && $clause->says(self::LOOSE_OF) => Role::Ingredient,
-            self::isUse($clause) && ! ($weighed && $named) => Role::Use,
+            $isUse && ! ($weighed && $named) => Role::Use,
             $clause->isDoing(), $hints !== [] => Role::Step,
             $measured && ($named || count($clause->tokens) <= 10) => Role::Ingredient,
-            self::isCounted($clause, $start) && $items === [] => Role::Ingredient,
+            $items === [] && self::isCounted($clause, $start) => Role::Ingredient,
             $clause->has(...RoleWords::MAKING) => Role::Step,
-            self::isUtility($clause) => Role::Utility,
+            $isUtility => Role::Utility,
             $isAmountFirst, self::isCounted($clause, $start) => Role::Ingredient,
             $named && self::isBare($clause, $start, $first) && ! $clause->says(RoleWords::REMARK)
                 && count($clause->tokens) <= 8
@@ -127,11 +131,6 @@ final class ClauseRole
         return $unit !== null && $unit !== Unit::Drop;
     }
 
-    private static function isMeasured(Item $item): bool
-    {
-        return $item->quantity !== null;
-    }
-
     private static function isClaim(Clause $clause): bool
     {
         if (! $clause->says(RoleWords::LONG)) {
@@ -155,12 +154,6 @@ final class ClauseRole
             && ! $clause->says(RoleWords::USING);
     }
 
-    /** Cleaning and testing: nothing of it goes in. */
-    private static function isWork(Clause $clause): bool
-    {
-        return $clause->says(RoleWords::WORK);
-    }
-
     private static function isSomebody(Clause $clause): bool
     {
         return ForWhom::in($clause->words)->audience !== null && count($clause->tokens) <= 14
@@ -174,15 +167,5 @@ final class ClauseRole
 
         return $first !== null && ($first->is('a', 'an', 'un', 'une', 'max', 'about', 'environ', 'not')
             || Numbers::at($clause->tokens, $clause->start()) !== null);
-    }
-
-    public static function isUse(Clause $clause): bool
-    {
-        return $clause->says(RoleWords::USING);
-    }
-
-    public static function isUtility(Clause $clause): bool
-    {
-        return $clause->says(RoleWords::UTILITY);
     }
 }

@@ -17,12 +17,6 @@ final readonly class Items
         'the', 'this', 'that', 'your', 'my', 'le', 'la', 'l', 'ce', 'cet', 'cette', 'du', 'de', 'd', 'its', 'of',
     ];
 
-    /** A number behind one of these is how hot it is. */
-    private const HEAT_BEFORE = [
-        'at', 'to', 'below', 'under', 'above', 'around', 'a', 'sous', 'vers', 'jusqu', 'until', 'over', 'dessous',
-        'avant',
-    ];
-
     private const SIZES = [
         'large', 'small', 'ripe', 'medium', 'big', 'petit', 'petite', 'petits', 'petites', 'gros', 'grosse', 'grosses',
         'mur', 'mure', 'murs', 'mures', 'fresh', 'whole', 'of', 'de', 'd', "'", '’', 'very', 'bien', 'belle', 'belles',
@@ -95,15 +89,12 @@ final readonly class Items
         ));
     }
 
-    private function isCounted(string $key): bool
+    /** Whether it is often counted: a leaf, an egg, what has pieces of a known weight. */
+    public function isCounted(string $key): bool
     {
         $material = $this->catalogue->get($key);
 
-        return $material->pieces !== [] || in_array(
-            $material->kind,
-            [Kind::DriedBotanical, Kind::FreshBotanical, Kind::PowderBotanical, Kind::PlantMilkOrFood],
-            true,
-        );
+        return $material->pieces !== [] || $material->kind->isPlant() || $material->kind === Kind::PlantMilkOrFood;
     }
 
     /**
@@ -212,63 +203,5 @@ final readonly class Items
         }
 
         return $name !== null && $this->catalogue->get($name[0])->pieces !== [] ? $count : null;
-    }
-
-    /**
-     * A number that stands alone at the beginning or the end of what names one thing: "Water 380", "4 propanediol".
-     *
-     * @param  list<Token>  $tokens
-     * @param  list<Item>  $items  none of them an amount
-     * @param  int  $from  the first token to look at
-     * @param  int  $to  the one after the last
-     */
-    public static function bare(array $tokens, array $items, int $from, int $to): ?Item
-    {
-        $found = [];
-        for ($at = $from; $at < $to; $at++) {
-            $token = $tokens[$at];
-            $isNamed = array_filter($items, static fn (Item $item): bool => $at >= $item->at
-                && $at < $item->next) !== [];
-            $before = $tokens[$at - 1] ?? null;
-            $after = $tokens[$at + 1] ?? null;
-            $isHeat = $token->kind === Token::NUMBER && (
-                ($before !== null && $before->is(...self::HEAT_BEFORE)) || ($after !== null
-                    && $after->is('both', 'les'))
-            );
-            if ($isHeat) {
-                continue;
-            }
-            if ($token->is('ph', 'x', 'no')) {
-                return null;
-            }
-            if ($token->kind === Token::NUMBER && ! $isNamed) {
-                $found[] = $at;
-            }
-        }
-        if (count($found) !== 1) {
-            return null;
-        }
-        $at = $found[0];
-        $last = $to - 1;
-        while ($last > $at && $tokens[$last]->kind === Token::MARK) {
-            $last--;
-        }
-        while ($from < $at && $tokens[$from]->kind === Token::MARK) {
-            $from++;
-        }
-        if ($at !== $from && $at !== $last) {
-            return null;
-        }
-        $token = $tokens[$at];
-
-        $isYear = $items === [] && $token->value >= 1900 && $token->value < 2100;
-
-        return $token->value <= 0 || $token->value > 100_000
-            || $isYear ? null : new Item($at, $at + 1, quantity: new Quantity(
-                Amount::open($token->folded),
-                new Span($token->start, $token->end),
-                $at + 1,
-                bare: $token->value,
-            ));
     }
 }

@@ -125,8 +125,15 @@ final readonly class LineReader
         $name = $span->of($text);
         [$key, $candidates, $confidence] = $this->forms->unknown(mb_strtolower($name), null);
 
-        return new ReadLine($key, $name, Amount::open('some'), $phase, min($confidence, Sureness::NO_AMOUNT), $candidates,
-            $span);
+        return new ReadLine(
+            $key,
+            $name,
+            Amount::open('some'),
+            $phase,
+            min($confidence, Sureness::NO_AMOUNT),
+            $candidates,
+            $span,
+        );
     }
 
     /**

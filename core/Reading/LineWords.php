@@ -48,7 +48,7 @@ final class LineWords
 
     public const HEATING = [
         'heat', 'warm', 'melt', 'bath', 'chauffer', 'chauffez', 'chauffe', 'bain', 'fondre', 'phases', 'simmer', 'both',
-        'hold', 'parts', 'parties', 'oven', 'four',
+        'hold', 'parts', 'parties', 'oven',
     ];
 
     public const COOLING = [

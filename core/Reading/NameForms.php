@@ -80,8 +80,8 @@ final readonly class NameForms
             return $state;
         }
         if ($quantity?->amount->unit === Unit::Drop) {
-            $oil = $this->essentialOil($key, Token::written(array_slice($tokens, $item->at, $item->next + 1 - $item->at)))
-                ?? $this->essentialOil($key, $written);
+            $withNext = array_slice($tokens, $item->at, $item->next + 1 - $item->at);
+            $oil = $this->essentialOil($key, Token::written($withNext)) ?? $this->essentialOil($key, $written);
             if ($oil !== null) {
                 return new Meant($oil, [$key], Sureness::KIND_UNSAID, $item->at, $item->next);
             }
@@ -301,7 +301,9 @@ final readonly class NameForms
             && preg_match('/\btea$|^the\b/', $written) === 1
             && ! in_array($quantity?->amount->unit, [Unit::Teaspoon, Unit::Tablespoon, Unit::MetricTeaspoon,
                 Unit::MetricTablespoon], true)
-            ? $this->others->oneNamed(["brewed $written", "$written infuse", "$written infusion", "infusion de $written"])
+            ? $this->others->oneNamed(
+                ["brewed $written", "$written infuse", "$written infusion", "infusion de $written"],
+            )
             : null;
     }
 
@@ -312,7 +314,7 @@ final readonly class NameForms
 
     private function isPlant(string $key): bool
     {
-        return in_array($this->catalogue->get($key)->kind, UnknownNames::PLANTS, true);
+        return $this->catalogue->get($key)->kind->isOfPlant();
     }
 
     /** "2 leaves of aloe": what has no leaves itself is meant as the leaf of that name. */

@@ -18,10 +18,4 @@ final readonly class ReadSpan
         public ?Section $part = null,
     ) {
     }
-
-    /** By what it says: the same words keep their name when something before them changes. */
-    public function key(string $text, int $times): string
-    {
-        return substr(md5(trim($this->span->of($text))), 0, 12).($times > 1 ? "-$times" : '');
-    }
 }

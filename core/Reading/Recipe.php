@@ -39,14 +39,7 @@ final readonly class Recipe
     /** @return array<string, ReadSpan> the stretches by a key that stays when the text around them changes */
     public function keyed(): array
     {
-        $keyed = $times = [];
-        foreach ($this->spans as $span) {
-            $words = trim($span->span->of($this->text));
-            $times[$words] = ($times[$words] ?? 0) + 1;
-            $keyed[$span->key($this->text, $times[$words])] = $span;
-        }
-
-        return $keyed;
+        return Spans::keyed($this->spans, $this->text);
     }
 
     /** @return list<Claim> what the note says of the product */

@@ -58,7 +58,7 @@ final class RoleWords
         'windowsill', 'lid', 'tray', 'mould', 'molds', 'moulds', 'whisk', 'fork', 'grinder', 'mortar', 'filter',
         'freezer',
         'fridge', 'heat', 'bath', 'hob', 'stove', 'microwave', 'thermometer', 'funnel', 'overnight', 'stick',
-        'four', 'mijoteuse', 'blender', 'tamis', 'etamine', 'bas', 'collant', 'fenetre', 'couvercle', 'bac', 'moule',
+        'mijoteuse', 'blender', 'tamis', 'etamine', 'bas', 'collant', 'fenetre', 'couvercle', 'bac', 'moule',
         'fouet', 'fourchette', 'frigo', 'congelateur', 'refrigerateur', 'feu', 'bain', 'marie', 'plaque', 'entonnoir',
         'soleil', 'sun', 'vitre', 'chinois', 'passoire', 'mixeur', 'robot',
     ];
@@ -97,6 +97,10 @@ final class RoleWords
         .'|not keep|make it fresh|tout de suite|same day|le jour meme|le soir meme|this week|the week'
         .'|la semaine|spring|summer|winter|printemps|ete'
         .'|hiver)\b/';
+
+    /** Water that stands under or around the vessel: "two cups of water in the pan". */
+    public const OUTSIDE = '/\b(?:water|eau) (?:in|dans) (?:the|le|la|l) (?:\w+ )?(?:pan|pot|sink|bath|saucepan'
+        .'|casserole|evier|bain)\b/';
 
     /** Water and the like that does the work and goes into nothing. */
     public const UTILITY = '/\b(?:(?:pan|pot|bowl|bath|basin|saucepan|sink|tray|casserole|bol|bassine|evier|cuve|fond)'

@@ -71,44 +71,39 @@ final class Spans
 
             return;
         }
-        $isListed = $role === Role::Ingredient;
         $at = $whole->start;
         foreach ($cuts as $n => [$span, $what, $line]) {
-            $start = max($at, $span->start);
-            $end = isset($cuts[$n + 1]) ? min($span->end, $cuts[$n + 1][0]->start) : $span->end;
-            if ($isListed) {
-                [$start, $end] = [
-                    $at,
-                    isset($cuts[$n + 1])
-                        ? $this->boundary(max($start, $span->end), max($start, $cuts[$n + 1][0]->start)) : $whole->end,
-                ];
+            $next = isset($cuts[$n + 1]) ? $cuts[$n + 1][0]->start : $whole->end;
+            if ($role === Role::Ingredient) {
+                $end = isset($cuts[$n + 1]) ? $this->boundary(max($at, $span->end), max($at, $next)) : $whole->end;
+            } else {
+                $this->gap($at, $span->start);
+                $at = max($at, $span->start);
+                $end = min($span->end, $next);
             }
-            if ($start > $at) {
-                $this->gap($at, $start, $tokens);
-            }
-            if ($end > $start) {
-                $this->spans[] = new ReadSpan($this->trimmed($start, $end), $what, $line, $line?->in);
+            if ($end > $at) {
+                $this->spans[] = new ReadSpan($this->trimmed($at, $end), $what, $line, $line?->in);
             }
             $at = max($at, $end);
         }
-        if ($at < $whole->end) {
-            $this->gap($at, $whole->end, $tokens);
-        }
+        $this->gap($at, $whole->end);
     }
 
     /** Behind the last comma between two lines; without one, right before the second. */
     private function boundary(int $from, int $to): int
     {
         $between = substr($this->text, $from, max(0, $to - $from));
-        $comma = max((int) strrpos(",$between", ','), (int) strrpos(",$between", ';'), (int) strrpos(",$between",
-            ' / ') + 1);
+        $behind = strlen(preg_replace('~[^,;/]*$~', '', $between) ?? '');
 
-        return strpbrk($between, ',;/') === false ? $to : $from + $comma;
+        return $behind === 0 ? $to : $from + $behind;
     }
 
-    /** @param  list<Token>  $tokens */
-    private function gap(int $start, int $end, array $tokens): void
+    /** What lies between the lines of a sentence is told to do. */
+    private function gap(int $start, int $end): void
     {
+        if ($end <= $start) {
+            return;
+        }
         $span = $this->trimmed($start, $end);
         if ($span->end > $span->start) {
             $this->mark($span, Role::Step);
@@ -162,13 +157,31 @@ final class Spans
      */
     public function corrected(array $roles, callable $change): void
     {
-        $times = [];
-        $this->spans = array_map(function (ReadSpan $span) use ($roles, $change, &$times): ReadSpan {
-            $words = trim($span->span->of($this->text));
-            $times[$words] = ($times[$words] ?? 0) + 1;
-            $role = $roles[$span->key($this->text, $times[$words])] ?? $span->role;
+        $changed = [];
+        foreach (self::keyed($this->all(), $this->text) as $key => $span) {
+            $role = $roles[$key] ?? $span->role;
+            $changed[] = $role === $span->role ? $span : $change($span, $role);
+        }
+        $this->spans = $changed;
+    }
 
-            return $role === $span->role ? $span : $change($span, $role);
-        }, $this->all());
+    /**
+     * By what they say: the same words keep their key when something before them changes; where they come again, a
+     * count tells them apart.
+     *
+     * @param  list<ReadSpan>  $spans
+     * @return array<string, ReadSpan>
+     */
+    public static function keyed(array $spans, string $text): array
+    {
+        $keyed = $times = [];
+        foreach ($spans as $span) {
+            $words = $span->span->of($text);
+            $times[$words] = ($times[$words] ?? 0) + 1;
+            // a letter first: digits alone would come back as a number
+            $keyed['s'.substr(md5($words), 0, 12).($times[$words] > 1 ? "-$times[$words]" : '')] = $span;
+        }
+
+        return $keyed;
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ilvane\Core\Reading;
 
 use Ilvane\Core\Material\Catalogue;
-use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Measure\Unit;
 
 /** What words mean that are no name of the catalogue: a scent by the drop, an oil without "oil", a slip of the pen. */
@@ -13,10 +12,6 @@ final class UnknownNames
 {
     /** Near misses are looked up for this many names at most, so that a hostile text can't make it slow. */
     private const MAX_LOOKUPS = 300;
-
-    public const PLANTS = [
-        Kind::DriedBotanical, Kind::FreshBotanical, Kind::PowderBotanical, Kind::HydrosolOrTea, Kind::PlantJuiceOrGel,
-    ];
 
     /** Kept in kitchens as themselves too. */
     private const EATEN =
@@ -83,7 +78,9 @@ final class UnknownNames
         $candidates = array_column($near, 0);
 
         return [
-            $isOne ? array_shift($candidates) : null, $candidates, $isOne ? Sureness::A_SLIP_AWAY : Sureness::ONLY_A_NAME,
+            $isOne ? array_shift($candidates) : null,
+            $candidates,
+            $isOne ? Sureness::A_SLIP_AWAY : Sureness::ONLY_A_NAME,
         ];
     }
 
@@ -129,7 +126,7 @@ final class UnknownNames
             return false;
         }
         foreach ($this->catalogue->search($written, 4) as $found) {
-            if ($found->key !== $key && in_array($found->kind, self::PLANTS, true)) {
+            if ($found->key !== $key && $found->kind->isOfPlant()) {
                 return false;
             }
         }
