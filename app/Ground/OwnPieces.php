@@ -68,11 +68,11 @@ final class OwnPieces
                     continue;
                 }
                 $grams = trim($grams);
-                $number = str_replace(',', '.', preg_replace('/\s*g$/', '', $grams) ?? '');
+                $number = Typed::number($grams);
                 if ($grams === '') {
                     unset($kept[$key][$piece]);
-                } elseif (is_numeric($number) && $number >= self::LEAST && $number <= self::MOST) {
-                    $kept[$key][$piece] = (float) $number;
+                } elseif ($number !== null && $number >= self::LEAST && $number <= self::MOST) {
+                    $kept[$key][$piece] = $number;
                 } else {
                     $problems["$key/$piece"] = mb_substr(mb_scrub($grams), 0, 40);
                 }

@@ -19,13 +19,15 @@ final class Typed
     /** A number as typed, comma or point; null where none was. */
     public static function decimal(Request $request, string $field): ?float
     {
-        $text = str_replace(
-            ',',
-            '.',
-            trim(preg_replace('/\s*(g|°c|°)\s*$/iu', '', self::text($request, $field, 30)) ?? ''),
-        );
+        return self::number(self::text($request, $field, 30));
+    }
 
-        return is_numeric($text) && is_finite((float) $text) ? (float) $text : null;
+    /** A number as typed, comma or point, with g or °C behind it or not; null where it is none. */
+    public static function number(string $text): ?float
+    {
+        $number = str_replace(',', '.', trim(preg_replace('/\s*(g|°c|°)\s*$/iu', '', $text) ?? ''));
+
+        return is_numeric($number) && is_finite((float) $number) ? (float) $number : null;
     }
 
     /**

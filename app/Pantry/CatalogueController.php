@@ -13,7 +13,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\App;
 use Ilvane\Core\Material\Catalogue;
-use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Material;
 
 final class CatalogueController
@@ -88,10 +87,6 @@ final class CatalogueController
 
     private static function canBeInfused(Material $ingredient): bool
     {
-        return in_array(
-            $ingredient->kind,
-            [Kind::DriedBotanical, Kind::FreshBotanical, Kind::PowderBotanical, Kind::CarrierOil, Kind::Butter],
-            true,
-        );
+        return $ingredient->kind->isPlant() || $ingredient->kind->takesPlants();
     }
 }

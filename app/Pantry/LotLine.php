@@ -53,17 +53,25 @@ final class LotLine
     /** @return list<Lot> at hand whose name or code holds the words, what turns first at the front */
     public static function search(string $words, int $most): array
     {
-        $words = trim($words);
-        $like = '%'.addcslashes($words, '%_\\').'%';
+        return self::matching(self::atHand(), $words, $most);
+    }
 
-        return mb_strlen($words) < 3
-            ? []
-            : array_values(Lot::atHand()
-                ->where(static fn ($query) => $query->where('name', 'like', $like)->orWhere('code', 'like', $like))
-                ->orderBy('good_until')
-                ->limit($most)
-                ->get()
-                ->all());
+    /** @return list<Lot> all at hand, what turns first at the front */
+    public static function atHand(): array
+    {
+        return array_values(Lot::atHand()->orderBy('good_until')->get()->all());
+    }
+
+    /**
+     * @param  list<Lot>  $lots
+     * @return list<Lot> the first of them whose name or code holds the words
+     */
+    public static function matching(array $lots, string $words, int $most): array
+    {
+        $words = trim($words);
+        $holds = static fn (Lot $lot): bool => mb_stripos("$lot->name\n$lot->code", $words) !== false;
+
+        return mb_strlen($words) < 3 ? [] : array_slice(array_values(array_filter($lots, $holds)), 0, $most);
     }
 
     public function draft(Lot $lot): Draft

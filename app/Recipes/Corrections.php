@@ -63,20 +63,18 @@ final readonly class Corrections
     /** Grams of the batch as typed; null where nothing is, or no weight can be read. */
     public function batchGrams(): ?float
     {
-        $number = str_replace(',', '.', preg_replace('/\s*g$/', '', trim($this->batch)) ?? '');
+        $grams = Typed::number($this->batch);
 
-        return is_numeric($number) && $number >= self::LEAST_BATCH && $number <= FormulaDocument::MAX_GRAMS
-            ? (float) $number
-            : null;
+        return $grams >= self::LEAST_BATCH && $grams <= FormulaDocument::MAX_GRAMS ? $grams : null;
     }
 
     public static function of(Request $request): self
     {
         $roles = array_filter(array_map(
-            static fn (string $role): ?Role => Role::tryFrom($role),
+            self::role(...),
             self::texts($request, 'role'),
         ));
-        [$marked, $as] = [self::text($request, 'mark'), Role::tryFrom(self::text($request, 'as'))];
+        [$marked, $as] = [self::text($request, 'mark'), self::role(self::text($request, 'as'))];
         if ($marked !== '' && $as !== null) {
             $roles[$marked] = $as;
         }
@@ -98,6 +96,14 @@ final readonly class Corrections
             self::text($request, 'batch'),
             $request->has('fill'),
         );
+    }
+
+    /** null for what no stretch can be said to be */
+    private static function role(string $named): ?Role
+    {
+        $role = Role::tryFrom($named);
+
+        return in_array($role, Role::choosable(), true) ? $role : null;
     }
 
     private static function text(Request $request, string $field): string

@@ -11,7 +11,6 @@ use Ilvane\Core\Formula\Audience;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Reading\ReadLine;
-use Ilvane\Core\Reading\ReadSpan;
 use Ilvane\Core\Reading\Recipe;
 use Ilvane\Core\Reading\Role;
 
@@ -138,13 +137,14 @@ final readonly class RecipeDocument
     private static function notes(Recipe $recipe): string
     {
         $kept = [];
-        $offset = 0;
+        $offset = $at = 0;
         foreach (explode("\n", $recipe->text) as $line) {
             $end = $offset + strlen($line);
-            $says = array_filter($recipe->spans, static fn (ReadSpan $span): bool => $span->span->start >= $offset
-                && $span->span->start < $end
-                && ! in_array($span->role, self::IN_THE_FORMULA, true));
-            if ($says !== []) {
+            $says = false;
+            for (; isset($recipe->spans[$at]) && $recipe->spans[$at]->span->start < $end; $at++) {
+                $says = $says || ! in_array($recipe->spans[$at]->role, self::IN_THE_FORMULA, true);
+            }
+            if ($says) {
                 $kept[] = trim($line);
             }
             $offset = $end + 1;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Recipes;
 
-use App\Formulas\FormulaBook;
 use App\Ground\OwnKitchen;
 use App\Ground\Wording;
+use App\Models\Lot;
 use App\Pantry\LotLine;
 use Ilvane\Core\Evaluation\ClaimCheck;
 use Ilvane\Core\Evaluation\Evaluator;
@@ -48,8 +48,9 @@ final readonly class RecipePageFactory
         private RecipeReader $reader,
         private Evaluator $evaluator,
         private OwnKitchen $kitchen,
-        private FormulaBook $book,
         private UsualAmounts $usual,
+        private RecipeDocument $documents,
+        private NotedInfusion $infusions,
     ) {
     }
 
@@ -80,8 +81,6 @@ final readonly class RecipePageFactory
         }
         $rows = $this->rows($recipe, $document, $evaluation->assessment->composition->lines, $corrections, $keyOf);
 
-        $infusion = new NotedInfusion($this->catalogue);
-
         return new RecipePage(
             $recipe->text,
             self::pieces($recipe, $rows),
@@ -96,7 +95,7 @@ final readonly class RecipePageFactory
             $recipe->title === '' ? say('recipes.untitled') : $recipe->title,
             (string) ($document['for']['audience'] ?? Audience::Adult->value),
             (string) ($document['use'] ?? $recipe->family->usualUse()->value),
-            $infusion->is($recipe) ? $infusion->draft($recipe, $document) : null,
+            $this->infusions->draft($recipe, $document),
             $corrections->pieceProblems,
             array_map($this->share(...), $offer),
             $corrections->batch !== '' || $recipe->yield?->grams() === null
@@ -112,8 +111,7 @@ final readonly class RecipePageFactory
      */
     private function judged(Recipe $recipe, Corrections $corrections, callable $keyOf): array
     {
-        $document = (new RecipeDocument($this->catalogue, $this->book))
-            ->of($recipe, $corrections, $keyOf, say('recipes.untitled'));
+        $document = $this->documents->of($recipe, $corrections, $keyOf, say('recipes.untitled'));
 
         return [$document, $this->evaluator->evaluate(FormulaDocument::read($this->kitchen->over($document)))];
     }
@@ -132,6 +130,7 @@ final readonly class RecipePageFactory
         callable $keyOf,
     ): array {
         $written = RecipeDocument::linesOf($recipe, $document);
+        $lots = LotLine::atHand();
         $main = 0;
         $rows = [];
         foreach ($recipe->lines as $i => $read) {
@@ -147,7 +146,7 @@ final readonly class RecipePageFactory
                     ($corrections->settled[$key] ?? '') === $chosen && $chosen !== ''),
                 'name' => match (true) {
                     isset($line['lot']) => say('recipes.from_pantry', [
-                        'name' => $this->lotName((string) $line['lot']), 'code' => (string) $line['lot'],
+                        'name' => self::lotName($lots, (string) $line['lot']), 'code' => (string) $line['lot'],
                     ]),
                     isset($line['formula']['name']) => (string) $line['formula']['name'],
                     $chosen !== '' => $this->wording->ingredient($chosen),
@@ -165,7 +164,7 @@ final readonly class RecipePageFactory
                     : say('recipes.other_measure', ['amount' => $read->other->entered]),
                 'choices' => ($corrections->settled[$key] ?? '') === $chosen && $chosen !== ''
                     ? []
-                    : $this->choices($read, $chosen),
+                    : $this->choices($read, $chosen, $lots),
                 'chosen' => $chosen,
                 'phase' => $one?->phase->value ?? 'infusion',
                 'part' => $read->in?->key() ?? '',
@@ -187,9 +186,10 @@ final readonly class RecipePageFactory
         return $piece === null || $piece === Piece::Part ? '' : $piece->value;
     }
 
-    private function lotName(string $code): string
+    /** @param  list<Lot>  $lots */
+    private static function lotName(array $lots, string $code): string
     {
-        return LotLine::search($code, 1)[0]->name ?? $code;
+        return LotLine::matching($lots, $code, 1)[0]->name ?? $code;
     }
 
     /** @param  array<string, mixed>  $line */
@@ -210,12 +210,15 @@ final readonly class RecipePageFactory
         };
     }
 
-    /** @return array<string, string> what it may be instead, by catalogue key */
-    private function choices(ReadLine $read, string $chosen): array
+    /**
+     * @param  list<Lot>  $lots
+     * @return array<string, string> what it may be instead, by catalogue key
+     */
+    private function choices(ReadLine $read, string $chosen, array $lots): array
     {
         $choices = [];
         // what stands in the pantry under this name is asked first
-        foreach ($read->takes === null ? LotLine::search($read->name, self::LOTS_OFFERED) : [] as $lot) {
+        foreach ($read->takes === null ? LotLine::matching($lots, $read->name, self::LOTS_OFFERED) : [] as $lot) {
             $choices[LotLine::KEY.$lot->code] = say('recipes.from_pantry', ['name' => $lot->name,
                 'code' => $lot->code]);
         }

@@ -60,6 +60,12 @@ enum Kind: string
         };
     }
 
+    /** Oils and butters: what plants are infused in. */
+    public function takesPlants(): bool
+    {
+        return $this === self::CarrierOil || $this === self::Butter;
+    }
+
     /** Plants, and what is pressed or brewed of them. */
     public function isOfPlant(): bool
     {

@@ -137,10 +137,12 @@ final class ClauseRole
             return false;
         }
 
-        return $clause->says(RoleWords::LASTING)
-            || (count($clause->tokens) <= 7 && ! $clause->isDoing() && self::isLongFirst($clause))
-            || $clause->says('/\b(?:in|au|dans) (?:the |le |un |a )?(?:cold|cool|dark|cupboard|froid|frais|noir'
-                .'|placard)\b/');
+        return match (true) {
+            $clause->says(RoleWords::LASTING) => true,
+            $clause->says(RoleWords::STEEPING) => false,
+            default => $clause->says(RoleWords::STANDING)
+                || (count($clause->tokens) <= 7 && ! $clause->isDoing() && self::isLongFirst($clause)),
+        };
     }
 
     /** "5 dates": a number before something nobody knows. */

@@ -12,18 +12,28 @@ final readonly class ForWhom
 {
     /** The youngest first: who says "my baby and her sister" means the baby. */
     private const AUDIENCE = [
-        'child_under_3' => 'bab(?:y|ies)|newborns?|infants?|toddlers?|(?:[12]|one|two)[- ]years?[- ]old'
-            .'|(?:is|she’s|he’s|aged?) (?:1|2|one|two)\b|bébés?|nourrissons?|tout[- ]petits?|(?:(?<=, )'
-            .'|(?<=\\()|âgée? de |fille de |fils de )(?:1|2|un|deux) ans?',
-        'child_under_6' => '(?:is|she’s|he’s|aged?) (?:[345]|three|four|five)\b|preschoolers?|(?:[345]|three'
-            .'|four|five)[- ]years?[- ]old'
-            .'|(?:(?<=, )|(?<=\\()|âgée? de |fille de |fils de )(?:[345]|trois|quatre|cinq) ans',
-        'child_under_12' => '(?:is|she’s|he’s|aged?) (?:[6-9]|1[01])\b|kids?|child(?:ren)?|(?:[6-9]'
-            .'|1[01])[- ]years?[- ]old'
-            .'|enfants?|(?:(?<=, )|(?<=\\()|âgée? de |fille de |fils de )(?:[6-9]|1[01]) ans',
+        'child_under_3' => 'bab(?:y|ies)|newborns?|infants?|toddlers?|{age:1|2|one|two}'
+            .'|bébés?|nourrissons?|tout[- ]petits?|{âge:1|2|un|deux}',
+        'child_under_6' => 'preschoolers?|{age:3|4|5|three|four|five}|{âge:3|4|5|trois|quatre|cinq}',
+        'child_under_12' => 'kids?|child(?:ren)?|{age:6|7|8|9|10|11|six|seven|eight|nine|ten|eleven}'
+            .'|enfants?|{âge:6|7|8|9|10|11|six|sept|huit|neuf|dix|onze}',
         'pregnant' => 'pregnan(?:t|cy)|expecting|attend un bébé|mums?[- ]to[- ]be|moms?[- ]to[- ]be|enceintes?'
             .'|grossesse',
     ];
+
+    /** Whose age it is: a number alone is as often a pH or a dose. */
+    private const AGES = [
+        'age' => '(?:%1$s)[- ]years?[- ]old|(?:(?:she|he|who|daughter|son|niece|nephew|girl|boy|sister|brother|%2$s) is'
+            .'|she[’\']s|he[’\']s|aged?) (?:%1$s)\b(?! ?(?:%3$s))',
+        'âge' => '(?:(?<=, )|(?<=\\()|âgée? de |fille de |fils de |(?:elle|il|fille|fils|%2$s) a )(?:%1$s) ans?',
+    ];
+
+    /** Somebody by name, but none of these. */
+    private const NAMED = '(?!(?:batch|ratio|dose|yield|total|step|phase|it|this|that|there|here|what|which|water|oil'
+        .'|number|strength|load|rest|ph|le|la|ce|cette|un|une) )(?-i:\p{Lu}\p{Ll}+)';
+
+    private const UNITS = '[.,]\d|to\b|[:%°\/x×]|-\d|(?:g|ml|l|oz|tsp|tbsp|cm|drops?|parts?|days?|weeks?|months?|hours?'
+        .'|minutes?|mins?|bottles?|jars?|cups?|times|grams?|percent|per cent)\b';
 
     private const USE = [
         'leave_on' => 'leave[- ](?:in|on)|no[- ]rinse'
@@ -67,6 +77,7 @@ final readonly class ForWhom
     private static function first(string $text, array $patterns): array
     {
         foreach ($patterns as $meaning => $pattern) {
+            $pattern = self::withAges($pattern);
             preg_match_all("/(?<![\\w-])(?:$pattern)(?![\\w])/iu", $text, $found, PREG_OFFSET_CAPTURE);
             foreach ($found[0] as [$words, $at]) {
                 if (preg_match(self::NOT, substr($text, 0, $at)) !== 1) {
@@ -76,5 +87,14 @@ final readonly class ForWhom
         }
 
         return [null, ''];
+    }
+
+    private static function withAges(string $pattern): string
+    {
+        return preg_replace_callback(
+            '/\{(âge|age):([^}]+)\}/u',
+            static fn (array $found): string => sprintf(self::AGES[$found[1]], $found[2], self::NAMED, self::UNITS),
+            $pattern,
+        ) ?? $pattern;
     }
 }

@@ -62,7 +62,8 @@ final class Headings
         .'|use|make it)|use'
         .'|utilisation|directions?|notes?|remarques?|recipe|recette|pour finir|the recipe|la recette)$/';
 
-    private const LEADS = [
+    /** May stand before what is made: "first the tea", "to make the gel". Folded. */
+    public const LEADS = [
         'first', 'second', 'secondly', 'third', 'then', 'now', 'next', 'step', 'make', 'making', 'prepare', 'for', 'to',
         'the', 'le', 'la', 'l', 'les', 'pour', 'faire', 'd', 'abord', 'a', 'un', 'une', 'my', 'ma', 'mon', 'preparer',
         'start',

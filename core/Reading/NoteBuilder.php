@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ilvane\Core\Reading;
 
 use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Amount;
 
@@ -212,6 +213,7 @@ final class NoteBuilder
     {
         $this->unlettered();
         $this->addNamed();
+        $this->steeped();
         $title = $this->corrected($roles, $title);
         $lines = BareNumbers::told($this->lines, $this->text, $this->yield, $this->isCounted(...));
         $lines = LineDoubts::of($lines, $this->catalogue);
@@ -240,6 +242,33 @@ final class NoteBuilder
             $spans,
             $this->parts->used(),
         );
+    }
+
+    /**
+     * In a note of nothing but plants in oil that tells no other time, "three weeks" is how long they steep, unless it
+     * says that it keeps so long.
+     */
+    private function steeped(): void
+    {
+        $kinds = array_map(fn (ReadLine $line): ?Kind => $line->ingredient === null
+            ? null
+            : $this->catalogue->get($line->ingredient)->kind, $this->lines);
+        if (! NotedInfusion::isPlantsInOil($kinds)
+            || NotedInfusion::longest($this->spans->all(), $this->hints) !== null) {
+            return;
+        }
+        foreach ($this->spans->all() as $span) {
+            if ($span->role === Role::Claim && ! $this->clauseOf($span->span)->says(RoleWords::LASTING)) {
+                $this->spans->turn($span, Role::Step);
+
+                return;
+            }
+        }
+    }
+
+    private function clauseOf(Span $span): Clause
+    {
+        return new Clause(Lexer::tokens($span->of($this->text), $span->start));
     }
 
     /**
@@ -296,7 +325,7 @@ final class NoteBuilder
     /** The line a stretch makes when it is said to be an ingredient. */
     private function oneLine(Span $span): ReadLine
     {
-        $clause = new Clause(Lexer::tokens($span->of($this->text), $span->start));
+        $clause = $this->clauseOf($span);
         [$items] = $this->finder->in($clause->tokens, $this->parts->sections());
         [$lines] = $this->reader->lines($clause, BareNumbers::beside($items, $clause, []), true, null, $this->text);
 

@@ -75,16 +75,23 @@ final class RoleWords
         .'|sur (?:cheveux|les cheveux)|avant (?:le )?lavage|apres (?:le )?lavage|appliquer|appliquez|apply|applied'
         .'|temps de pose|thaw one|on the (?:head|hair))\b/';
 
-    /** What is said of how long it lasts. */
+    /** What is said of how long it lasts, in so many words. */
     public const LASTING = '/\b(?:keeps?|kept|lasts?|lasted|use within|used? (?:it )?(?:up )?(?:within|in|by)|good for'
         .'|shelf life|best before|stays? (?:good|fresh)|throw (?:it )?(?:out|away) after|expires?|goes off|frozen'
-        .'|in the (?:fridge|freezer|dark)|dark|amber|ambre|abri|fridge|freezer|refrigerated?|max|tops'
-        .'|make (?:it )?fresh|doesn.?t keep'
-        .'|does not keep|won.?t keep'
+        .'|refrigerated|max|tops|make (?:it )?fresh|doesn.?t keep|does not keep|won.?t keep'
         .'|make it fresh|same day|le jour meme|le soir meme|not longer|pas plus|tout de suite|congeler'
-        .'|en glacons|se garde|se gardent|garder|a garder|conserv(?:e|er'
-        .'|ation)|se conserve|au (?:frigo|frais|froid|congelateur'
-        .'|refrigerateur)|a (?:utiliser|jeter|consommer|finir)|tient|dure|dlu|duree|dans l.?annee|congele)\b/';
+        .'|se garde|se gardent|garder|a garder|conserv(?:e|er|ation)|se conserve'
+        .'|a (?:utiliser|jeter|consommer|finir)|tient|dure|dlu|dans l.?annee|congele)\b/';
+
+    /** Where it stands while it lasts: or while it steeps. */
+    public const STANDING = '/\b(?:(?:in|au|dans) (?:the |le |un |a )?(?:cold|cool|dark|cupboard|froid|frais|noir'
+        .'|placard|fridge|freezer|frigo|congelateur|refrigerateur)|dark|amber|ambre|abri|fridge|freezer'
+        .'|refrigerate|duree|en glacons)\b/';
+
+    /** Stands to be drawn, strained or set: a time said of it is none it lasts for. */
+    public const STEEPING = '/\b(?:macer\w*|infus\w*|steep\w*|soak\w*|trempe\w*|repos\w*'
+        .'|(?:shak(?:e|ing)|secou\w+) (?:it )?(?:daily|every|chaque|tous)'
+        .'|laiss(?:er|ez|e) (?!agir)|leave (?!in|on)|let (?:it )?(?:sit|stand|steep|rest)|strain\w*|filtr\w+)\b/';
 
     /** Time long enough to be a life and no step: "3 days", "a week", "two months", "48 h", "till spring". */
     public const LONG =

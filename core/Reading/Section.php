@@ -33,8 +33,7 @@ final class Section
     public function key(): string
     {
         $words = array_filter(
-            [...array_diff($this->label, ['first', 'then', 'the', 'make', 'for', 'le', 'la', 'l', 'pour', 'd',
-                'abord', $this->word]), $this->word],
+            [...array_diff($this->label, Headings::LEADS, [$this->word]), $this->word],
             static fn (string $word): bool => preg_match('/^[a-z]{2,12}$/', $word) === 1,
         );
 

@@ -149,6 +149,14 @@ final class Spans
         return $this->spans;
     }
 
+    public function turn(ReadSpan $span, Role $role): void
+    {
+        $at = array_search($span, $this->spans, true);
+        if ($at !== false) {
+            $this->spans[$at] = new ReadSpan($span->span, $role, $span->line, $span->part);
+        }
+    }
+
     /**
      * What the maker says goes before what was read.
      *

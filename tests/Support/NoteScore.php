@@ -39,6 +39,11 @@ final class NoteScore
 
     public int $claimed = 0;
 
+    /** Letters of the notes, and those that are in a stretch of the right role. */
+    public int $letters = 0;
+
+    public int $placed = 0;
+
     /** @var list<string> */
     public array $misses = [];
 
@@ -59,7 +64,7 @@ final class NoteScore
         return sprintf(
             'recipe reader, %s: %.0f %% of %d notes without a wrong line (goal 90), '
             .'%.1f %% of %d lines right (goal 97), %d invented, %d lost, %d wrong of %d sure, '
-            .'%d of %d names and yields, %d of %d claims',
+            .'%d of %d names and yields, %d of %d claims, %.1f %% of the letters in the right role',
             $set,
             100 * $this->clean / max(1, $this->notes),
             $this->notes,
@@ -73,6 +78,7 @@ final class NoteScore
             $this->says,
             $this->claimed,
             $this->claims,
+            100 * $this->placed / max(1, $this->letters),
         );
     }
 
@@ -106,6 +112,7 @@ final class NoteScore
             $this->tell($note, $line, false, 'invented: '.$line->span->of($note->text));
         }
         $this->addClaims($note, $recipe);
+        $this->addRoles($note, $recipe);
         $this->notes++;
         $this->clean += $wrong === 0 ? 1 : 0;
         foreach (['name' => $recipe->title, 'yield' => $recipe->yield?->told() ?? ''] as $what => $read) {
@@ -137,6 +144,19 @@ final class NoteScore
             $this->claimed += $isRight ? 1 : 0;
             if (! $isRight) {
                 $this->misses[] = "$note->number claim $what: $value => ".($read[$what] ?? '');
+            }
+        }
+    }
+
+    private function addRoles(WholeNote $note, Recipe $recipe): void
+    {
+        foreach ($note->spans as $span) {
+            $this->letters += $span['end'] - $span['start'];
+            foreach ($recipe->spans as $read) {
+                if ($read->role->value === $span['role']) {
+                    $shared = min($span['end'], $read->span->end) - max($span['start'], $read->span->start);
+                    $this->placed += max(0, $shared);
+                }
             }
         }
     }

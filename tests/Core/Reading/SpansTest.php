@@ -112,4 +112,18 @@ final class SpansTest extends CoreCase
             self::assertCovered(self::read($note->text, $roles));
         }
     }
+
+    /** Each stretch of the open form names the line it became, of the formula or of a part. */
+    public function test_a_stretch_names_its_line(): void
+    {
+        $text = "Spray\nTea:\n10 g hibiscus petals\n200 ml water\n\nThen\n100 g of the tea\n5 g glycerin\nShake.";
+        $spans = array_column(self::read($text)->document('')['reading']['spans'], null, 'text');
+        self::assertSame(['tea-1/l1', 'tea-1/l2', 'l1', 'l2'], array_map(
+            static fn (string $said): ?string => $spans[$said]['line'] ?? null,
+            ['10 g hibiscus petals', '200 ml water', '100 g of the tea', '5 g glycerin'],
+        ));
+        self::assertArrayNotHasKey('line', $spans['Shake.']);
+        self::assertSame(0.9, $spans['Shake.']['confidence']);
+        self::assertSame('tea-1', $spans['10 g hibiscus petals']['part']);
+    }
 }

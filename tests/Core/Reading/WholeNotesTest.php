@@ -76,5 +76,6 @@ final class WholeNotesTest extends CoreCase
         self::assertLessThanOrEqual(1, $score->wrongThoughSure, $told);
         self::assertGreaterThanOrEqual(0.97, $score->said / $score->says, $told);
         self::assertGreaterThanOrEqual(0.9, $score->claimed / $score->claims, $told);
+        self::assertGreaterThanOrEqual(0.93, $score->placed / $score->letters, $told);
     }
 }
