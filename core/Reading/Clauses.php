@@ -118,6 +118,7 @@ final class Clauses
         return isset($tokens[$next])
             && $tokens[$next]->kind === Token::WORD
             && $tokens[$next]->is(...RoleWords::DOING)
-            && ! $tokens[$next]->is('line', 'puree');
+            && ! $tokens[$next]->is('line', 'puree')
+            && ! ($tokens[$next + 1] ?? $tokens[$next])->is(':'); // "coffee grounds, dry: 3 tbsp"
     }
 }

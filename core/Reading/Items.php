@@ -8,6 +8,8 @@ use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Measure\Amount;
 use Ilvane\Core\Measure\AmountReader;
+use Ilvane\Core\Measure\Band;
+use Ilvane\Core\Measure\Piece;
 use Ilvane\Core\Measure\Unit;
 
 /** Finds amounts, names, what parts give, and hints of the making in a stretch of a note. */
@@ -24,8 +26,11 @@ final readonly class Items
         'range', 'little', 'good', 'bon', 'bonne', 'more', 'beaten', 'overripe', 'soft',
     ];
 
+    private SharedHeads $heads;
+
     public function __construct(private Catalogue $catalogue, private NameIndex $names)
     {
+        $this->heads = new SharedHeads($catalogue);
     }
 
     /**
@@ -55,7 +60,55 @@ final readonly class Items
             $at = $item->next ?? $at + 1;
         }
 
-        return [$items, $hints];
+        return [$this->heads->found(self::withoutExplained($items, $tokens), $tokens), $hints];
+    }
+
+    /**
+     * "Olivate (cetearyl / sorbitan): 10 g": what stands in brackets right behind a name only says it again.
+     *
+     * @param  list<Item>  $items
+     * @param  list<Token>  $tokens
+     * @return list<Item>
+     */
+    private static function withoutExplained(array $items, array $tokens): array
+    {
+        $kept = [];
+        $until = 0;
+        foreach ($items as $item) {
+            $last = $kept === [] ? null : $kept[count($kept) - 1];
+            if ($last?->key !== null && $last->next >= $until) {
+                $until = self::closing($tokens, $last->next, $item->at);
+            }
+            if ($item->at < $until && $item->key !== null) {
+                continue;
+            }
+            $until = $item->at < $until ? 0 : $until; // an amount, too: a list in brackets
+            $kept[] = $item;
+        }
+
+        return $kept;
+    }
+
+    /**
+     * Where a bracket closes that opens behind a name and before the next thing; 0 where none does.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private static function closing(array $tokens, int $at, int $before): int
+    {
+        for (; $at < $before && ! $tokens[$at]->is('('); $at++) {
+            if (($tokens[$at]->kind === Token::MARK && ! $tokens[$at]->is("'", '’', '-'))
+                || $tokens[$at]->is('and', 'et', 'with', 'avec', 'plus', 'or', 'ou')) {
+                return 0;
+            }
+        }
+        for ($close = $at + 1; $at < $before && isset($tokens[$close]); $close++) {
+            if ($tokens[$close]->is(')')) {
+                return $close;
+            }
+        }
+
+        return 0;
     }
 
     /**
@@ -202,6 +255,18 @@ final readonly class Items
             $next++;
         }
 
-        return $name !== null && $this->catalogue->get($name[0])->pieces !== [] ? $count : null;
+        if ($name === null) {
+            return null;
+        }
+        if (isset($tokens[$name[1]]) && $tokens[$name[1]]->is('bag', 'bags', 'sachet', 'sachets')) {
+            // "two black tea bags"
+            return new Quantity(
+                Amount::pieces($count->amount->number ?? Band::exact(1.0), Piece::Bag),
+                $count->span,
+                $count->next,
+            );
+        }
+
+        return $this->catalogue->get($name[0])->pieces !== [] ? $count : null;
     }
 }

@@ -6,6 +6,7 @@ namespace Ilvane\Core\Reading;
 
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Kind;
+use Ilvane\Core\Measure\Amount;
 use Ilvane\Core\Measure\AmountKind;
 use Ilvane\Core\Measure\UnitSystem;
 
@@ -24,12 +25,19 @@ final class LineDoubts
         'solubiliser' => 40.0,
     ];
 
+    /** What is never the rest of a batch. */
+    private const BY_NEED = [
+        Kind::AcidOrBase, Kind::ThickenerGum, Kind::EssentialOil, Kind::Fragrance, Kind::Preservative,
+        Kind::Antioxidant,
+    ];
+
     /**
      * @param  list<ReadLine>  $lines
      * @return list<ReadLine>
      */
     public static function of(array $lines, Catalogue $catalogue): array
     {
+        $lines = self::asMuchAsNeeded($lines, $catalogue);
         $grams = array_map(self::grams(...), $lines);
         $percent = array_map(
             static fn (ReadLine $line): ?float => $line->amount?->kind === AmountKind::Percent
@@ -54,6 +62,24 @@ final class LineDoubts
         }
 
         return $lines;
+    }
+
+    /**
+     * "Citric acid qs": as much as is needed, and no rest of the batch.
+     *
+     * @param  list<ReadLine>  $lines
+     * @return list<ReadLine>
+     */
+    private static function asMuchAsNeeded(array $lines, Catalogue $catalogue): array
+    {
+        return array_map(
+            static fn (ReadLine $line): ReadLine => $line->amount?->kind === AmountKind::Rest
+                && $line->ingredient !== null
+                && in_array($catalogue->get($line->ingredient)->kind, self::BY_NEED, true)
+                    ? $line->of(Amount::open('as needed'), Sureness::NO_AMOUNT)
+                    : $line,
+            $lines,
+        );
     }
 
     /** Roughly: what is told by volume as if it were water. */

@@ -205,6 +205,10 @@ final readonly class LineReader
         $confidence = match (true) {
             $quantity === null => min($meant->confidence, Sureness::NO_AMOUNT),
             $quantity->isUnsure => min($meant->confidence, Sureness::DOUBTED),
+            self::isQualified($meant, $quantity, $tokens) => min(
+                $meant->confidence,
+                Sureness::BESIDE_A_WORD_THAT_CHANGES_IT,
+            ),
             default => $meant->confidence,
         };
 
@@ -219,6 +223,35 @@ final readonly class LineReader
             $quantity?->other,
             bare: $quantity?->bare,
         );
+    }
+
+    /**
+     * "jbco (dark castor)", "clay soap noodles": a word nobody knows beside the name may make another thing of it.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private static function isQualified(Meant $meant, Quantity $quantity, array $tokens): bool
+    {
+        foreach ([[$meant->at - 1, -1], [$meant->next, 1]] as [$at, $step]) {
+            for (; isset($tokens[$at]); $at += $step) {
+                $token = $tokens[$at];
+                if ($step > 0 && $token->is('a') && ($tokens[$at + 1] ?? $token)->kind === Token::NUMBER) {
+                    return true; // "alcool à 70": which strength it is
+                }
+                if ($token->is(',', ';', '.', ':', $step < 0 ? ')' : '(', '+', '&', '-', '–', '—', 'and', 'et')
+                    || $token->kind === Token::NUMBER
+                    || ($token->start >= $quantity->span->start && $token->end <= $quantity->span->end)) {
+                    break;
+                }
+                if ($token->kind === Token::WORD && mb_strlen($token->folded) > 2 && ! $token->is(...RoleWords::STATES,
+                    ...LineWords::FILLERS, ...LineWords::KINDS, ...RoleWords::USES, ...RoleWords::DOING,
+                    ...RoleWords::BEFORE_DOING, ...RoleWords::HEADS, ...LineWords::CHANGES)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -288,6 +321,10 @@ final readonly class LineReader
         $span = new Span($words[0]->start, $words[count($words) - 1]->end);
         $written = Token::written($words);
         [$key, $candidates, $confidence] = $this->forms->unknown($written, $quantity);
+        if ($key === null && $candidates === [] && $quantity->bare === null
+            && $quantity->amount->kind === AmountKind::Open && $to <= $quantity->next) {
+            return null; // "cried a lot"
+        }
 
         return new ReadLine(
             $key,

@@ -17,7 +17,8 @@ final class NoteBuilder
 
     /** "Enough tea to make a yoghurt": what follows is only compared. */
     private const COMPARED =
-        '/\b(?:to make (?:it )?an?|pour faire une?|pour obtenir une?|(?:looks|feels|smells) like|thick as'
+        '/\b(?:to make (?:it )?an?|(?:mix|stir|blend|whisk|work|beat) (?:it )?(?:in)?to an?'
+        .'|pour faire une?|pour obtenir une?|(?:looks|feels|smells) like|thick as'
         .'|comme du|comme de la)\b/';
 
     /** For the pH, or where it turns out to be wanted. */
@@ -139,6 +140,9 @@ final class NoteBuilder
         }
         [$items, $hints] = $this->finder->in($clause->tokens, $this->parts->sections());
         $role = ClauseRole::of($clause, $items, $hints);
+        if ($role === Role::Ingredient && $this->isSpokenOf($clause, $items)) {
+            $role = Role::Step;
+        }
         array_push($this->hints, ...$hints);
         $utility = in_array($role, [Role::Ingredient, Role::Step], true) ? $clause->where(RoleWords::UTILITY) : null;
         if ($utility !== null) {
@@ -181,6 +185,24 @@ final class NoteBuilder
             }
         }
         $this->spans->cover($clause, $role, $found, $utility);
+    }
+
+    /**
+     * "La vitamine E quand c'est tiède": with its article and without an amount, what has a line already.
+     *
+     * @param  list<Item>  $items
+     */
+    private function isSpokenOf(Clause $clause, array $items): bool
+    {
+        $first = $clause->tokens[$clause->start()] ?? null;
+        $named = array_column(array_filter($items, static fn (Item $item): bool => $item->key !== null), 'key');
+
+        return $first !== null && $first->is('the', 'le', 'la', 'les', 'l') && $named !== []
+            && array_filter($items, static fn (Item $item): bool => $item->quantity !== null) === []
+            && array_diff($named, array_column(array_filter(
+                $this->lines,
+                static fn (ReadLine $line): bool => $line->amount?->number !== null,
+            ), 'ingredient')) === [];
     }
 
     /**

@@ -137,7 +137,8 @@ final class Pairing
             if ($isStop
                 && $token->is(';', '.', 'with', 'and', 'et', 'avec', 'plus', 'then', 'puis', 'in', 'into', 'dans',
                     'to', 'or', 'ou')
-                || ($token->kind === Token::WORD && $token->is(...RoleWords::DOING))) {
+                || ($token->kind === Token::WORD && $token->is(...RoleWords::DOING)
+                    && ! $token->is(...RoleWords::STATES))) {
                 return false;
             }
         }

@@ -79,7 +79,8 @@ final class RoleWords
     public const LASTING = '/\b(?:keeps?|kept|lasts?|lasted|use within|used? (?:it )?(?:up )?(?:within|in|by)|good for'
         .'|shelf life|best before|stays? (?:good|fresh)|throw (?:it )?(?:out|away) after|expires?|goes off|frozen'
         .'|refrigerated|max|tops|make (?:it )?fresh|doesn.?t keep|does not keep|won.?t keep'
-        .'|make it fresh|same day|le jour meme|le soir meme|not longer|pas plus|tout de suite|congeler'
+        .'|make it fresh|make and use|use (?:it )?(?:at once|straight away|right away|immediately)'
+        .'|same day|le jour meme|le soir meme|not longer|pas plus|tout de suite|congeler'
         .'|se garde|se gardent|garder|a garder|conserv(?:e|er|ation)|se conserve'
         .'|a (?:utiliser|jeter|consommer|finir)|tient|dure|dlu|dans l.?annee|congele)\b/';
 
@@ -101,7 +102,8 @@ final class RoleWords
         .'(?:days?|weeks?|wks?|months?|mths?|years?|yrs?|jours?|j|semaines?|sem|mois|ans?|annees?)'
         .'|(?:24|36|48|72)\s*(?:h|hrs?|hours?|heures?)|doesn.?t keep|does not keep|won.?t keep|ne se (?:garde'
         .'|conserve) pas'
-        .'|not keep|make it fresh|tout de suite|same day|le jour meme|le soir meme|this week|the week'
+        .'|not keep|make it fresh|make and use|at once|straight away|right away|immediately|aussitot'
+        .'|immediatement|tout de suite|same day|le jour meme|le soir meme|this week|the week'
         .'|la semaine|spring|summer|winter|printemps|ete'
         .'|hiver)\b/';
 
@@ -189,6 +191,7 @@ final class RoleWords
         'mineral',
         'minerale', 'mild', 'doux', 'douce', 'thick', 'thin', 'nice', 'beau', 'belle', 'half', 'level', 'heaped',
         'heaping', 'rounded', 'scant', 'add', 'into', 'on', 'over', 'then', 'for', 'or', 'ou', 'white', 'blanc',
-        'blanche',
+        'blanche', 'dry', 'sifted', 'washed', 'rinsed', 'strained', 'packed', 'loose', 'crumbled', 'bruised', 'torn',
+        'shredded', 'toasted', 'soaked', 'drained', 'mashed', 'halved', 'pitted', 'lave', 'lavee', 'egoutte', 'tamise',
     ];
 }

@@ -19,7 +19,8 @@ final class StatedClaims
 
     private const AT_ONCE =
         '/\b(?:doesn t|does not|won t|will not) keep|ne se (?:garde|conserve) pas|do not keep|tout de suite'
-            .'|make (?:it )?fresh\b/';
+            .'|make (?:it )?fresh|make and use|use (?:it )?(?:at once|straight away|right away|immediately)'
+            .'|a utiliser (?:aussitot|immediatement|de suite)\b/';
 
     private const SAME_DAY = '/\b(?:same day|le jour meme|le soir meme)\b/';
 
@@ -89,6 +90,9 @@ final class StatedClaims
             $days = $unit->is('h', 'hr', 'hrs', 'hour', 'hours', 'heure', 'heures') && $number[0]->high >= 24
                 ? 1 / 24
                 : self::DAYS[$unit->folded] ?? null;
+            if ($days === 30 && $number[0]->low >= 12) {
+                $days = 365 / 12; // twelve months are a year
+            }
             if ($days !== null) {
                 $told = $number[0]->times((float) $days);
                 $longest = $longest === null || $told->high > $longest->high ? $told : $longest;

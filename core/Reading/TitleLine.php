@@ -21,6 +21,12 @@ final readonly class TitleLine
         .'|drops|elixir|toner|tint|souffle|glaze|slip|smoothie|hair (?:oil|butter|milk|tea|food)|scalp (?:oil|drops)'
         .'|beurre capillaire|huile capillaire|lait capillaire|bain d huile|pommade)\b/';
 
+    /** "4c ends": no four cups. */
+    private const HAIR_TYPE = '/\b[1-4][abc]\b/iu';
+
+    /** Says outright that what stands before is made. */
+    private const MAKES = '/\b(?:makes?|gives?|fills?|yields?|batch|donne|remplit|rendement)\b/iu';
+
     /** Words that lead from the name to who it is for. */
     private const FOR_WHOM = '/[\s(,;:–—-]*(?:\b(?:for|pour|while|during|my|our|the|her|his|i[’\']?m|she|he|is|they'
         .'|are|who'
@@ -87,7 +93,7 @@ final readonly class TitleLine
         if ($yield !== null && substr_count($written, '(') > substr_count($written, ')')) {
             $written = substr($written, 0, (int) strrpos($written, '(')); // "(for a 250 ml bottle, that is 250 g)"
         }
-        $tokens = Lexer::tokens($written, 0);
+        $tokens = Lexer::tokens(preg_replace(self::HAIR_TYPE, ' ', $written) ?? $written, 0);
         $isProduct = preg_match(self::PRODUCTS, implode(' ', array_column($tokens, 'folded'))) === 1;
         $isPlain = self::isPlainMaterial($tokens, $names, $catalogue, $yield !== null);
         if (
@@ -97,7 +103,7 @@ final readonly class TitleLine
             || match (true) {
                 $isProduct => false,
                 $yield === null => $isPlain || (! $isMeasured && self::isSentence($tokens)),
-                default => $isPlain,
+                default => $isPlain && preg_match(self::MAKES, substr($line, $yield->at)) !== 1,
             }
         ) {
             return null;

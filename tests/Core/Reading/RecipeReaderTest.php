@@ -389,4 +389,55 @@ final class RecipeReaderTest extends CoreCase
         self::assertSame([['distilled-water', '1 l']], $read('1 l d’eau'));
         self::assertSame([['distilled-water', '1 l']], $read('1l eau'));
     }
+
+    /** @return iterable<string, array{string, list<string>}> */
+    public static function sharedNouns(): iterable
+    {
+        foreach ([
+            ['equal parts olive, coconut and castor oil', ['olive-oil', 'coconut-oil', 'castor-oil']],
+            ['2 tbsp each of castor, olive and coconut oil', ['castor-oil', 'olive-oil', 'coconut-oil']],
+            ['olive, and castor oil, 2 tbsp each', ['olive-oil', 'castor-oil']],
+            ["parts égales d'huile de ricin, d'olive et de coco", ['castor-oil', 'olive-oil', 'coconut-oil']],
+            ['3 drops each lavender, rosemary and peppermint essential oils',
+                ['lavender-essential-oil', 'rosemary-essential-oil', 'peppermint-essential-oil']],
+        ] as [$line, $keys]) {
+            yield $line => [$line, $keys];
+        }
+    }
+
+    /** @param  list<string>  $keys */
+    #[DataProvider('sharedNouns')]
+    public function test_a_noun_that_several_names_share_is_lost_for_none(string $line, array $keys): void
+    {
+        $lines = self::read("Blend\n$line\n")->lines;
+        self::assertSame($keys, array_column($lines, 'ingredient'));
+        self::assertCount(1, array_unique(array_map(
+            static fn (ReadLine $one): string => $one->amount->entered ?? '',
+            $lines,
+        )));
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function qualified(): iterable
+    {
+        foreach (['50 g zuzu (dark castor oil)', '10 g marseille clay soap', '20 g powdery musk rose water',
+            '5 cl alcool à 70', '30 g glycerin zorbo'] as $line) {
+            yield $line => [$line];
+        }
+    }
+
+    /** Wrong though sure is the worst there is: a word nobody knows beside a name is asked about. */
+    #[DataProvider('qualified')]
+    public function test_beside_a_word_nobody_knows_a_name_is_not_sure(string $line): void
+    {
+        self::assertTrue(self::read("Blend\n$line\n")->lines[0]->isDoubtful());
+    }
+
+    public function test_as_much_acid_as_needed_is_no_rest_of_the_batch(): void
+    {
+        $lines = self::read("Rinse\n5 g glycerin\ncitric acid qs\nwater to 100")->lines;
+        self::assertSame('as needed', $lines[1]->amount?->entered);
+        self::assertTrue($lines[1]->isDoubtful());
+        self::assertSame('to 100', $lines[2]->amount?->entered);
+    }
 }
