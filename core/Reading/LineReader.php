@@ -22,6 +22,9 @@ final readonly class LineReader
         'tray', 'trays', 'slots', 'cloth', 'bag', 'times', 'fois', 'layers', 'minutes', 'side',
     ];
 
+    /** Says which one it is, where nobody knows the pair: "black soap". */
+    private const COLOURS = ['black', 'noir', 'noire'];
+
     private NameForms $forms;
 
     public function __construct(private Catalogue $catalogue, NameIndex $names)
@@ -242,6 +245,9 @@ final readonly class LineReader
                     || $token->kind === Token::NUMBER
                     || ($token->start >= $quantity->span->start && $token->end <= $quantity->span->end)) {
                     break;
+                }
+                if ($token->is(...self::COLOURS)) {
+                    return true;
                 }
                 if ($token->kind === Token::WORD && mb_strlen($token->folded) > 2 && ! $token->is(...RoleWords::STATES,
                     ...LineWords::FILLERS, ...LineWords::KINDS, ...RoleWords::USES, ...RoleWords::DOING,

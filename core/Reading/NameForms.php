@@ -273,7 +273,7 @@ final readonly class NameForms
             }
             $ending = self::KIND_WORDS[$tokens[$at]->folded] ?? null;
             foreach ($ending === null ? [] : $kinds as $kind) {
-                if (str_ends_with($kind, "-$ending")) {
+                if (str_contains("$kind-", "-$ending-")) {
                     return [$kind, max($item->next, $at + 1)];
                 }
             }

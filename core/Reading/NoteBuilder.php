@@ -371,7 +371,8 @@ final class NoteBuilder
             static fn (ReadLine $line): bool => $line->amount?->number !== null || $line->bare !== null));
         foreach ($this->left as [$item, $clause, $phase]) {
             $what = self::family($item->key ?? '');
-            if ($item->part !== null || isset($seen[$what]) || ! self::isPutIn($item, $clause, $measured > 1)) {
+            if ($item->part !== null || isset($seen[$what]) || ! self::isPutIn($item, $clause, $measured > 1)
+                || $this->isWordOf($item, $clause)) {
                 continue;
             }
             $line = $this->reader->unmeasured($item, $clause->tokens, $phase, $this->text);
@@ -380,6 +381,15 @@ final class NoteBuilder
             $this->spans->cut($line);
         }
         $this->lines = self::inOrder($this->lines);
+    }
+
+    /** "The betaine" of a note with cocamidopropyl betaine in it. */
+    private function isWordOf(Item $item, Clause $clause): bool
+    {
+        $words = array_column(array_slice($clause->tokens, $item->at, $item->next - $item->at), 'folded');
+
+        return array_filter($this->lines, static fn (ReadLine $line): bool => $line->amount?->number !== null
+            && array_diff($words, array_column(Lexer::tokens($line->name, 0), 'folded')) === []) !== [];
     }
 
     /** What is of one plant or kind begins with the same word: rosemary-dried, rosemary-fresh. */

@@ -34,13 +34,14 @@ final class StatedClaims
     {
         $claims = [];
         foreach ($spans as $span) {
-            if ($span->role !== Role::Claim) {
+            if ($span->role !== Role::Claim && $span->role !== Role::Step) {
                 continue;
             }
             $said = $span->span->of($text);
             $tokens = Lexer::tokens($said, 0);
             $kept = mb_strcut($said, 0, self::MAX_TEXT);
-            foreach ([ClaimKind::KeepsDays->value => self::days($tokens),
+            $days = $span->role === Role::Claim ? self::days($tokens) : null;
+            foreach ([ClaimKind::KeepsDays->value => $days,
                 ClaimKind::Ph->value => self::ph($tokens)] as $what => $value) {
                 if ($value !== null) {
                     $claims[] = new Claim(ClaimKind::from($what), $value, '', $kept);
