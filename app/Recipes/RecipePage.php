@@ -35,6 +35,7 @@ final readonly class RecipePage
      * @param  array<string, string>  $pieceProblems  what was typed as the weight of one and can't be read
      * @param  array<string, string>  $usual  the usual share of lines without an amount, by key of the line
      * @param  string  $batch  how much it is to be, as typed or as the note says
+     * @param  array<string, string>  $into  the part a line was said to go into, by key of the line
      */
     public function __construct(
         public string $text,
@@ -55,6 +56,7 @@ final readonly class RecipePage
         public array $usual,
         public string $batch,
         public bool $isBatchUnread,
+        public array $into,
     ) {
     }
 
@@ -62,6 +64,30 @@ final readonly class RecipePage
     public function roleChoices(): array
     {
         return array_column(Role::choosable(), 'value');
+    }
+
+    /** @return array<string, string> what a line may be said to go into: what to say it by, and its name */
+    public function places(): array
+    {
+        $byHand = $this->parts[RecipeDocument::BY_HAND] ?? say('recipes.into_new');
+        $places = [];
+        foreach ([...$this->parts, RecipeDocument::BY_HAND => $byHand, '' => say('recipes.into_product')] as $key => $name) {
+            $places[Corrections::INTO.$key] = $name;
+        }
+
+        return $places;
+    }
+
+    /** What is taken of a part made by hand, as typed. */
+    public function taken(string $part): ?string
+    {
+        foreach ($part === RecipeDocument::BY_HAND ? $this->document['lines'] : [] as $line) {
+            if (($line['part'] ?? '') === $part) {
+                return $line['amount'] === RecipeDocument::NOT_SAID ? '' : $line['amount'];
+            }
+        }
+
+        return null;
     }
 
     /** @return list<string> */

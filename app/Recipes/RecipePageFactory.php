@@ -70,13 +70,18 @@ final readonly class RecipePageFactory
         $keyOf = static fn (ReadLine $line): string => $keys[$line->span->start] ?? 'line-'.$line->span->start;
         [$document, $evaluation] = $this->judged($recipe, $corrections, $keyOf);
         $offer = $this->usual->of($recipe, $evaluation->assessment->composition->lines, $keyOf);
-        if ($corrections->fills && $offer !== []
-            && ($corrections->batch === '' || $corrections->batchGrams() !== null)) {
+        if ($corrections->fills && $offer !== [] && ! $corrections->isBatchUnread()) {
             $corrections = $corrections->filled(array_map(
                 fn (Band $share): string => Amount::plain(round($share->likely, $share->likely < 1 ? 2 : 1)).' %',
                 $offer,
             ));
             [$document, $evaluation] = $this->judged($recipe, $corrections, $keyOf);
+            $density = $evaluation->assessment->composition->density();
+            $millilitres = $corrections->batchMillilitres();
+            if ($millilitres !== null && $density !== null) {
+                $corrections = $corrections->weighing($millilitres * $density);
+                [$document, $evaluation] = $this->judged($recipe, $corrections, $keyOf);
+            }
             $offer = [];
         }
         $rows = $this->rows($recipe, $document, $evaluation->assessment->composition->lines, $corrections, $keyOf);
@@ -90,7 +95,8 @@ final readonly class RecipePageFactory
             array_map($this->claim(...), ClaimCheck::all($evaluation)),
             array_map(static fn (Role $role): string => $role->value, $corrections->roles),
             array_filter($corrections->settled),
-            count(array_filter($rows, static fn (array $row): bool => $row['state'] !== 'sure')),
+            count(array_filter($rows, static fn (array $row): bool => $row['state'] !== 'sure'))
+                + count(array_filter($document['lines'], self::isUntaken(...))),
             $document,
             $recipe->title === '' ? say('recipes.untitled') : $recipe->title,
             (string) ($document['for']['audience'] ?? Audience::Adult->value),
@@ -98,11 +104,33 @@ final readonly class RecipePageFactory
             $this->infusions->draft($recipe, $document),
             $corrections->pieceProblems,
             array_map($this->share(...), $offer),
-            $corrections->batch !== '' || $recipe->yield?->grams() === null
-                ? $corrections->batch
-                : $this->wording->number($recipe->yield->grams()),
-            $corrections->batch !== '' && $corrections->batchGrams() === null,
+            $corrections->batch !== '' ? $corrections->batch : $this->batch($recipe),
+            $corrections->isBatchUnread(),
+            array_intersect_key($corrections->into, array_flip($keys)),
         );
+    }
+
+    /**
+     * Whether it takes of what is made first, and nobody said how much.
+     *
+     * @param  array<string, mixed>  $line
+     */
+    private static function isUntaken(array $line): bool
+    {
+        return ($line['part'] ?? '') === RecipeDocument::BY_HAND && $line['amount'] === RecipeDocument::NOT_SAID;
+    }
+
+    /** How much it is to be, as the note says. */
+    private function batch(Recipe $recipe): string
+    {
+        $grams = $recipe->yield?->grams();
+        $millilitres = $recipe->yield?->millilitres();
+
+        return match (true) {
+            $grams !== null => $this->wording->number($grams).' g',
+            $millilitres !== null => $this->wording->number($millilitres).' ml',
+            default => '',
+        };
     }
 
     /**
@@ -129,13 +157,14 @@ final readonly class RecipePageFactory
         Corrections $corrections,
         callable $keyOf,
     ): array {
-        $written = RecipeDocument::linesOf($recipe, $document);
+        $places = RecipeDocument::places($recipe, $corrections, $keyOf);
+        $written = RecipeDocument::linesOf($document, $places);
         $lots = LotLine::atHand();
         $main = 0;
         $rows = [];
         foreach ($recipe->lines as $i => $read) {
             $line = $written[$i];
-            $one = $read->in === null ? $weighed[$main++] ?? null : null;
+            $one = $places[$i] === '' ? $weighed[$main++] ?? null : null;
             $grams = $one?->grams;
             $chosen = RecipeDocument::chosen($line, $corrections->picks[$key = $keyOf($read)] ?? '');
             $typed = trim($corrections->names[$key] ?? '');
@@ -167,13 +196,17 @@ final readonly class RecipePageFactory
                     : $this->choices($read, $chosen, $lots),
                 'chosen' => $chosen,
                 'phase' => $one?->phase->value ?? 'infusion',
-                'part' => $read->in?->key() ?? '',
+                'part' => $places[$i],
                 'one' => self::unweighed($read, $one),
                 'problem' => $chosen === '' && $typed !== '' && $typed !== $read->name
                     ? say('recipes.not_known', ['name' => $typed])
                     : '',
             ];
         }
+
+        // what is made first stands first, whatever line of the note it is of
+        usort($rows, static fn (array $a, array $b): int => ($b['part'] === RecipeDocument::BY_HAND)
+            <=> ($a['part'] === RecipeDocument::BY_HAND));
 
         return $rows;
     }
@@ -244,7 +277,9 @@ final readonly class RecipePageFactory
     {
         $parts = [];
         foreach (is_array($document['parts'] ?? null) ? $document['parts'] : [] as $part) {
-            $parts[$part['key']] = say('recipes.part', ['name' => $part['name']]);
+            $parts[$part['key']] = $part['key'] === RecipeDocument::BY_HAND
+                ? $part['name']
+                : say('recipes.part', ['name' => $part['name']]);
         }
 
         return $parts;

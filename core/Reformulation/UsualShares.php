@@ -44,10 +44,10 @@ final class UsualShares
         }
         if ($carriers === []) {
             // nothing among them carries: they are shared out only where they have to fill it up themselves
-            return $taken > 0 ? $others : array_map(
+            return self::within($room, $taken > 0 ? $others : array_map(
                 static fn (Band $band): Band => $band->times(100.0 / max($fixed->likely, 1e-9)),
                 $others,
-            );
+            ));
         }
         $sum = array_sum(array_map(static fn (Band $band): float => $band->likely, $carriers));
         $shares = $others;
@@ -61,7 +61,21 @@ final class UsualShares
         }
         ksort($shares);
 
-        return $shares;
+        return self::within($room, $shares);
+    }
+
+    /**
+     * No share is more than there is room for.
+     *
+     * @param  array<int, Band>  $shares
+     * @return array<int, Band>
+     */
+    private static function within(float $room, array $shares): array
+    {
+        return array_map(
+            static fn (Band $share): Band => Band::of($share->low, $share->likely, min($share->high, $room)),
+            $shares,
+        );
     }
 
     /** @param  list<float>  $own */

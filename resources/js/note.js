@@ -27,11 +27,13 @@ export default () => ({
         if (isOpen) return;
         said.setAttribute('aria-pressed', 'true');
         this.$refs.mark.value = said.dataset.key;
-        const words = said.textContent.replace(/^\d+(?=\S)/, '').trim();
+        const number = said.querySelector('b')?.textContent.length ?? 0;
+        const words = said.textContent.trim().slice(number).trim();
         this.$refs.words.textContent = words.length > 60 ? `${words.slice(0, 57)}…` : words;
         this.$refs.bar.querySelectorAll('button').forEach((button) => {
             button.setAttribute('aria-pressed', String(button.dataset.role === said.dataset.role));
         });
+        this.$refs.into.hidden = said.dataset.role !== 'ingredient';
         this.$refs.bar.hidden = false;
     },
 

@@ -206,7 +206,7 @@ final class RecipeTest extends AppCase
             ->assertSee('Fill in usual shares')->assertSee('usually')->assertSee('3 lines to check.');
         foreach (['much', '0', '0.09', '1000000.1'] as $nonsense) {
             $this->post('/recipe', ['text' => $text, 'fill' => '1', 'batch' => $nonsense])
-                ->assertSee('A batch weighs between')->assertSee("value=\"$nonsense\"", false);
+                ->assertSee('Write grams or millilitres')->assertSee("value=\"$nonsense\"", false);
         }
         $this->post('/recipe', ['text' => $text, 'fill' => '1', 'batch' => '120'])->assertOk()
             ->assertSee('Every line was clear.')->assertDontSee('Fill in usual shares');
@@ -420,5 +420,65 @@ final class RecipeTest extends AppCase
             $status === 302 ?: $answer->assertSee('200')->assertSee('Jojoba oil 77 g');
             self::assertLessThan(500, $this->post('/recipe', ['text' => $text])->getStatusCode());
         }
+    }
+
+    /** Two presses make a part of lines; how much of it goes in is asked, and the whole opens as a formula with it. */
+    public function test_lines_go_into_something_made_first(): void
+    {
+        $text = "Spray\n20 g dried nettle\n300 g water\n5 g glycerin";
+        $nettle = self::key('20 g dried nettle');
+        $water = self::key('300 g water');
+        $this->post('/recipe', ['text' => $text, 'mark' => $nettle, 'as' => 'into:made-first'])->assertOk()
+            ->assertSee("name=\"into[$nettle]\" value=\"made-first\"", false)->assertSee('how much of it goes in')
+            ->assertSee('One line to check.');
+        $both = ['text' => $text, 'into' => [$nettle => 'made-first', $water => 'made-first'],
+            'amount' => ['made-first' => '200 g']];
+        $this->post('/recipe', $both)->assertOk()->assertSee('value="200 g"', false)->assertSee('Made first');
+        $this->post('/recipe/open', $both)->assertRedirect();
+        [$document] = Draft::fromStored(Formula::query()->sole()->draft)->document();
+        self::assertSame(['made-first', 'tea'], [$document['parts'][0]['key'], $document['parts'][0]['makes']]);
+        self::assertSame(['nettle-dried', 'distilled-water'], array_column($document['parts'][0]['lines'], 'ingredient'));
+        self::assertSame([['glycerin', '5 g'], ['made-first', '200 g']], array_map(
+            static fn (array $line): array => [$line['ingredient'] ?? $line['part'], $line['amount']],
+            $document['lines'],
+        ));
+        // back into the product, and nonsense changes nothing
+        $this->post('/recipe', [...$both, 'mark' => $nettle, 'as' => 'into:'])->assertOk()->assertSee('Made first');
+        $this->post('/recipe', ['text' => $text, 'into' => [$nettle => 'nowhere']])->assertOk()
+            ->assertDontSee('how much of it goes in');
+    }
+
+    /** A part of the note whose lines were all moved out of it is none; its line stays, under its name. */
+    public function test_an_emptied_part_leaves_its_line_open(): void
+    {
+        $text = "Spray\nTea:\n10 g hibiscus petals\n200 ml water\n\nThen\n100 g of the tea\n5 g glycerin";
+        $into = [self::key('10 g hibiscus petals') => '', self::key('200 ml water') => ''];
+        $this->post('/recipe/open', ['text' => $text, 'into' => $into])->assertRedirect();
+        [$document] = Draft::fromStored(Formula::query()->sole()->draft)->document();
+        self::assertArrayNotHasKey('parts', $document);
+        self::assertCount(4, $document['lines']);
+        $open = array_values(array_filter(
+            $document['lines'],
+            static fn (array $line): bool => ! isset($line['ingredient']),
+        ));
+        self::assertSame([['Made first: Tea', '100 g']], array_map(
+            static fn (array $line): array => [$line['name'], $line['amount']],
+            $open,
+        ));
+    }
+
+    public function test_a_note_without_amounts_is_filled_to_a_bottle(): void
+    {
+        $text = "Hair oil, 100 ml bottle\njojoba oil\nargan oil\nvitamin E";
+        $this->post('/recipe', ['text' => $text])->assertOk()->assertSee('value="100 ml"', false);
+        foreach (['0.05 ml', '1001 l', 'a bottle'] as $nonsense) {
+            $this->post('/recipe', ['text' => $text, 'fill' => '1', 'batch' => $nonsense])
+                ->assertOk()->assertSee('“250 ml”');
+        }
+        $this->post('/recipe/open', ['text' => $text, 'fill' => '1', 'batch' => '10 cl'])->assertRedirect();
+        [$document] = Draft::fromStored(Formula::query()->sole()->draft)->document();
+        // oils weigh 0.86 to 0.93 g a millilitre: common tables
+        self::assertGreaterThan(86, $document['batch']['grams']);
+        self::assertLessThan(93, $document['batch']['grams']);
     }
 }

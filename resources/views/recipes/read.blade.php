@@ -40,10 +40,18 @@
                     <button name="as" value="{{ $role }}" class="role-choice"
                         data-role="{{ $role }}">{{ __('recipes.role.' . $role) }}</button>
                 @endforeach
+                <span class="into" x-ref="into">
+                    @foreach ($page->places() as $place => $name)
+                        <button name="as" value="{{ $place }}" class="role-choice">{{ $name }}</button>
+                    @endforeach
+                </span>
             </div>
             <p class="quiet">{{ __('recipes.press') }}</p>
             @foreach ($page->roles as $key => $role)
                 <input type="hidden" name="role[{{ $key }}]" value="{{ $role }}">
+            @endforeach
+            @foreach ($page->into as $key => $part)
+                <input type="hidden" name="into[{{ $key }}]" value="{{ $part }}">
             @endforeach
             @foreach ($page->settled as $key => $material)
                 <input type="hidden" name="settled[{{ $key }}]" value="{{ $material }}">
@@ -100,8 +108,8 @@
             @if ($page->usual !== [])
                 <div class="usual">
                     <p>{{ __('recipes.usual') }}</p>
-                    <label>{{ __('recipes.batch') }} <input name="batch" inputmode="decimal" maxlength="20"
-                            value="{{ $page->batch }}" placeholder="100"> g</label>
+                    <label>{{ __('recipes.batch') }} <input name="batch" maxlength="20"
+                            value="{{ $page->batch }}" placeholder="100 g"></label>
                     <button class="button button-quiet" name="fill" value="1">{{ __('recipes.fill') }}</button>
                     @if ($page->isBatchUnread)
                         <small class="problem" role="alert">{{ __('recipes.batch_unread') }}</small>
@@ -124,7 +132,13 @@
                         @if ($page->beginsPart($loop->index))
                             <tr class="read-part">
                                 <th colspan="4" scope="rowgroup">
-                                    {{ $page->parts[$row['part']] ?? __('recipes.then') }}</th>
+                                    {{ $page->parts[$row['part']] ?? __('recipes.then') }}
+                                    @if ($page->taken($row['part']) !== null)
+                                        <label class="read-taken">{{ __('recipes.taken') }}
+                                            <input name="amount[{{ $row['part'] }}]" maxlength="40"
+                                                value="{{ $page->taken($row['part']) }}"></label>
+                                    @endif
+                                </th>
                             </tr>
                         @endif
                         <tr class="read-row read-{{ $row['state'] }} mat-{{ $row['phase'] }}">

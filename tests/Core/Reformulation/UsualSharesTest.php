@@ -57,9 +57,10 @@ final class UsualSharesTest extends CoreCase
                 self::catalogue()->get(...),
                 array_map(static fn ($at): string => (string) $keys[$at], (array) array_rand($keys, mt_rand(2, 7))),
             );
-            foreach (UsualShares::of($open, mt_rand(0, 90), []) as $share) {
+            $taken = mt_rand(0, 90);
+            foreach (UsualShares::of($open, $taken, []) as $share) {
                 self::assertGreaterThanOrEqual(0.0, $share->low);
-                self::assertLessThanOrEqual(100.001, $share->likely);
+                self::assertLessThanOrEqual(100.001 - $taken, $share->high);
                 self::assertTrue($share->low <= $share->likely && $share->likely <= $share->high);
             }
         }
