@@ -8,4 +8,5 @@ Route::controller(RecipeController::class)->middleware(KeepOwnPieces::class)->gr
     Route::get('/recipe', 'paste')->name('recipe');
     Route::post('/recipe', 'read')->name('recipe.read');
     Route::post('/recipe/open', 'open')->name('recipe.open');
+    Route::get('/recipe/pictures/{picture:uid}', 'shown')->name('recipe.picture');
 });

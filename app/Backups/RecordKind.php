@@ -54,6 +54,7 @@ final readonly class RecordKind
             'redo_to' => 'integer?',
             'created_at' => 'text',
         ];
+        $picture = ['uid' => 'text', 'type' => 'text', 'bytes' => 'bytes', 'created_at' => 'text'];
 
         return [
             'formulas' => new self('formula', 'ilvane.formula-record/1', 'formulas', 'uid', [
@@ -76,7 +77,8 @@ final readonly class RecordKind
                     ['grams' => 'number', 'created_at' => 'text'],
                     'id',
                 ),
-            ]),
+                'pictures' => new RecordField('note_pictures', 'formula_id', $picture, 'id'),
+            ], ['pictures' => []]),
             'jars' => new self('jar', 'ilvane.jar/1', 'jars', 'uid', [
                 'code' => 'text?',
                 'name' => 'text',
@@ -108,7 +110,8 @@ final readonly class RecordKind
                     'subject',
                 ),
                 'states' => new RecordField('draft_states', 'jar_id', $states, 'revision'),
-            ], ['states' => []]),
+                'pictures' => new RecordField('note_pictures', 'jar_id', $picture, 'id'),
+            ], ['states' => [], 'pictures' => []]),
             'preparations' => new self(
                 'preparation',
                 'ilvane.preparation/1',

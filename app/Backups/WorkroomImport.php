@@ -218,17 +218,25 @@ final class WorkroomImport
                 if ($name === 'versions' && is_int($child->number ?? null) && isset($versions[$child->number])) {
                     $row['id'] = $versions[$child->number];
                 }
-                $part->table === 'photos'
-                    ? DB::statement(
-                        'INSERT INTO photos (observation_id, type, bytes) VALUES (?, ?, CAST(? AS BLOB))',
-                        [$parent, $row['type'], $row['bytes']],
-                    )
-                    : DB::table($part->table)->insert($row);
+                $this->insert($part, $row);
                 $id = (int) DB::getPdo()->lastInsertId();
                 $ids[self::text($child->client_key ?? '')] = $id;
                 $this->parts($part->parts, $child, $id, $file, $at);
             }
         }
+    }
+
+    /** @param  array<string, mixed>  $row */
+    private function insert(RecordField $part, array $row): void
+    {
+        $places = implode(', ', array_map(
+            static fn (string $column): string => ($part->columns[$column] ?? '') === 'bytes' ? 'CAST(? AS BLOB)' : '?',
+            array_keys($row),
+        ));
+        DB::insert(
+            "INSERT INTO $part->table (".implode(', ', array_keys($row)).") VALUES ($places)",
+            array_values($row),
+        );
     }
 
     /** @throws RecordRefused */

@@ -16,10 +16,6 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Photo extends Model
 {
-    public const TYPES = [IMAGETYPE_JPEG => 'image/jpeg', IMAGETYPE_PNG => 'image/png', IMAGETYPE_WEBP => 'image/webp'];
-
-    public const LARGEST_BYTES = 6_000_000;
-
     public $timestamps = false;
 
     protected $casts = ['observation_id' => 'integer'];

@@ -18,6 +18,7 @@ use App\Instruments\ByHand;
 use App\Instruments\Instruments;
 use App\Instruments\OverLine;
 use App\Models\ImmediateSqlite;
+use App\Recipes\NotePictureStrip;
 use App\Today\Navigation;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
@@ -102,6 +103,7 @@ final class WorkroomProvider extends ServiceProvider
             ),
         );
         View::composer('components.page', Navigation::class);
+        View::composer('recipes.pictures', NotePictureStrip::class);
         $this->callAfterResolving('migrator', static function (Migrator $migrator): void {
             Schema::isFromBefore() ? $migrator->path(database_path('lifts')) : null;
         });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shelf;
 
+use App\Ground\Picture;
 use App\Ground\Refused;
 use App\Ground\Wording;
 use App\Models\Batch;
@@ -36,7 +37,7 @@ final class ObservationBook
         Carbon $at,
         string $clientKey,
         ?float $ph = null,
-        ?string $picture = null,
+        ?Picture $picture = null,
     ): void {
         if (! isset(CoreWatch::PLACES[$place])) {
             throw Refused::noPlace('place');
@@ -47,8 +48,7 @@ final class ObservationBook
         if ($ph !== null && ($ph < 0 || $ph > 14)) {
             throw Refused::noPh('ph');
         }
-        $type = $picture === null ? null : self::typeOf($picture);
-        DB::transaction(function () use ($batch, $place, $look, $note, $at, $clientKey, $ph, $picture, $type): void {
+        DB::transaction(function () use ($batch, $place, $look, $note, $at, $clientKey, $ph, $picture): void {
             $this->add(
                 $batch,
                 [
@@ -61,28 +61,13 @@ final class ObservationBook
                 ],
             );
             $observation = Observation::query()->where('client_key', $clientKey)->firstOrFail();
-            if ($type !== null && ! Photo::query()->where('observation_id', $observation->id)->exists()) {
+            if ($picture !== null && ! Photo::query()->where('observation_id', $observation->id)->exists()) {
                 DB::statement(
                     'INSERT INTO photos (observation_id, type, bytes) VALUES (?, ?, CAST(? AS BLOB))',
-                    [$observation->id, $type, $picture],
+                    [$observation->id, $picture->type, $picture->bytes],
                 );
             }
         });
-    }
-
-    /**
-     * By what the bytes are, whatever the file was called.
-     *
-     * @throws Refused
-     */
-    private static function typeOf(string $picture): string
-    {
-        if (strlen($picture) > Photo::LARGEST_BYTES) {
-            throw Refused::pictureLarge('picture');
-        }
-        $size = @getimagesizefromstring($picture);
-
-        return ($size === false ? null : Photo::TYPES[$size[2]] ?? null) ?? throw Refused::noPicture('picture');
     }
 
     public function undo(Batch $batch, Observation $observation, string $clientKey): void

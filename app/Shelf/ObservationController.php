@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shelf;
 
+use App\Ground\Picture;
 use App\Ground\Refused;
 use App\Ground\Typed;
 use App\Ground\TypedTime;
@@ -46,28 +47,19 @@ final class ObservationController
 
     public function photo(Photo $photo): Response
     {
-        return new Response(
-            $photo->bytes,
-            200,
-            [
-                'Content-Type' => $photo->type,
-                'Content-Disposition' => 'inline',
-                'Cache-Control' => 'private, max-age=31536000, immutable',
-            ],
-        );
+        return Picture::answer($photo->bytes, $photo->type);
     }
 
     /** @throws Refused when something was sent that can't be read */
-    private static function picture(Request $request): ?string
+    private static function picture(Request $request): ?Picture
     {
         $file = $request->file('picture');
-        if ($file === null) {
-            return null;
-        }
 
-        return $file instanceof UploadedFile && $file->isValid() && $file->getSize() <= Photo::LARGEST_BYTES
-            ? (string) $file->getContent()
-            : throw Refused::pictureLarge('picture');
+        return match (true) {
+            $file === null => null,
+            $file instanceof UploadedFile => Picture::of($file, 'picture'),
+            default => throw Refused::noPicture('picture'),
+        };
     }
 
     public function undo(Request $request, Batch $batch, Observation $observation): RedirectResponse

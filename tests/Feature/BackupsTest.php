@@ -11,8 +11,10 @@ use App\Backups\RecordWriter;
 use App\Backups\Schema;
 use App\Backups\WorkroomArchive;
 use App\Backups\WorkroomImport;
+use App\Ground\Picture;
 use App\Ground\Settings;
 use App\Models\Formula;
+use App\Recipes\NotePictures;
 use App\Shelf\ObservationBook;
 use Database\Seeders\DemoWorkroom;
 use Illuminate\Http\UploadedFile;
@@ -710,8 +712,15 @@ final class BackupsTest extends FileCase
                 Carbon::now(),
                 "fill-look-$i",
                 4.7,
-                $i % 5 === 0 ? (string) base64_decode(self::PNG, true) : null,
+                $i % 5 === 0 ? Picture::read((string) base64_decode(self::PNG, true), 'picture') : null,
             );
+            if ($i % 7 === 0) {
+                $pictures = app(NotePictures::class);
+                $pictures->belongs(
+                    $pictures->keep(Picture::read((string) base64_decode(self::PNG, true), 'file')),
+                    $formula,
+                );
+            }
             app(\App\Shelf\ShelfBook::class)->leaves(
                 $batch,
                 'gifted',

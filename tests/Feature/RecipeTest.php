@@ -9,6 +9,7 @@ use App\Infusions\PlanDraft;
 use App\Models\Formula;
 use App\Models\Jar;
 use App\Models\Lot;
+use App\Models\NotePicture;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -19,6 +20,10 @@ use Tests\Support\SoundFormula;
 
 final class RecipeTest extends AppCase
 {
+    /** One grey pixel. */
+    private const PNG =
+        'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==';
+
     private const RECIPE =
         "Aunt’s milk\nWater phase\n1 cup distilled water\n1/3 cup shae buter\n1 tsp coconut milk powder\n3 capsules of moon dust\nsome honey\nStir until it looks nice";
 
@@ -480,5 +485,51 @@ final class RecipeTest extends AppCase
         // oils weigh 0.86 to 0.93 g a millilitre: common tables
         self::assertGreaterThan(86, $document['batch']['grams']);
         self::assertLessThan(93, $document['batch']['grams']);
+    }
+
+    /** A picture isn't read: it is shown beside the field, and kept with what is opened. */
+    public function test_a_photo_of_the_recipe_is_kept_with_the_note(): void
+    {
+        $png = (string) base64_decode(self::PNG, true);
+        $photo = static fn (string $bytes, string $name): UploadedFile => UploadedFile::fake()
+            ->createWithContent($name, $bytes);
+        $this->post('/recipe', ['file' => $photo($png, 'card.png')])->assertOk()->assertSee('Pictures aren’t read.');
+        $uid = NotePicture::query()->sole()->uid;
+        $kept = ['text' => "Balm\n10 g beeswax\n30 g olive oil", 'picture' => $uid];
+        $this->post('/recipe', $kept)->assertOk()->assertSee("/recipe/pictures/$uid", false);
+        $this->post('/recipe/open', $kept)->assertRedirect('/formulas/1');
+        $this->get('/formulas/1')->assertOk()->assertSee("/recipe/pictures/$uid", false);
+        self::assertSame($png, $this->get("/recipe/pictures/$uid")->assertOk()
+            ->assertHeader('Content-Type', 'image/png')->getContent());
+        // with its text at once, and with an infusion
+        $this->post('/recipe', ['text' => 'x', 'file' => $photo($png, 'note.jpg')])->assertOk();
+        $second = NotePicture::query()->whereNull('formula_id')->sole()->uid;
+        $this->post('/recipe/open', [
+            'text' => "Nettle oil\n25 g dried nettle\n250 g olive oil", 'picture' => $second,
+        ])->assertRedirect('/infusions/1');
+        $this->get('/infusions/1')->assertOk()->assertSee("/recipe/pictures/$second", false);
+        // one that belongs to something stays there
+        $this->post('/recipe/open', $kept)->assertRedirect('/formulas/2');
+        self::assertSame(1, NotePicture::query()->where('uid', $uid)->sole()->formula_id);
+        foreach (['nonsense.png' => 'no picture', 'card.heic' => 'no picture'] as $name => $bytes) {
+            $this->post('/recipe', ['text' => 'kept text', 'file' => $photo($bytes, $name)])->assertStatus(422)
+                ->assertSee('This is no JPEG, PNG or WebP picture.')->assertSee('kept text');
+        }
+        $this->post('/recipe', ['text' => 'kept text', 'file' => $photo(str_repeat('x', 6_000_001), 'a.png')])
+            ->assertStatus(422)->assertSee('larger than 6 MB')->assertSee('kept text');
+        self::assertSame(2, NotePicture::query()->count());
+    }
+
+    /** One that nothing was opened of is gone after a day. */
+    public function test_a_photo_nothing_was_made_of_does_not_stay(): void
+    {
+        $card = static fn (): UploadedFile => UploadedFile::fake()
+            ->createWithContent('card.png', (string) base64_decode(self::PNG, true));
+        $this->post('/recipe', ['file' => $card()])->assertOk();
+        $old = NotePicture::query()->sole()->uid;
+        NotePicture::query()->update(['created_at' => '2026-01-01 10:00:00']);
+        $this->post('/recipe', ['file' => $card()])->assertOk();
+        self::assertNotSame($old, NotePicture::query()->sole()->uid);
+        $this->get("/recipe/pictures/$old")->assertNotFound();
     }
 }

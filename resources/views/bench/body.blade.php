@@ -200,6 +200,7 @@
                 <label class="wide"><span class="label">{{ __('ui.bench.notes') }}</span>
                     <textarea name="notes" rows="2" maxlength="10000">{{ $page->draft->text('notes') }}</textarea>
                 </label>
+                @include('recipes.pictures', ['of' => $page->formula])
             </div>
         </details>
         <details class="about" id="scale">

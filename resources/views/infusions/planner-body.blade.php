@@ -213,6 +213,7 @@
         <details class="plan-note">
             <summary>{{ __('infusions.note_of') }}</summary>
             <p class="as-written">{{ $page->draft->text('note') }}</p>
+            @include('recipes.pictures', ['of' => $page->jar])
         </details>
     @endif
     <svg class="threads" aria-hidden="true"></svg>

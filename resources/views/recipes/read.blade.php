@@ -60,6 +60,13 @@
                 <summary>{{ __('recipes.edit') }}</summary>
                 <textarea name="text" rows="10" aria-label="{{ __('recipes.text') }}">{{ $page->text }}</textarea>
             </details>
+            @if ($picture !== '')
+                <figure class="note-picture">
+                    <a href="{{ route('recipe.picture', $picture) }}"><img
+                            src="{{ route('recipe.picture', $picture) }}" alt="{{ __('recipes.picture') }}"></a>
+                    <input type="hidden" name="picture" value="{{ $picture }}">
+                </figure>
+            @endif
             @if ($page->hints !== [])
                 <p class="quiet">{{ __('recipes.hints') }}: {{ implode(' · ', $page->hints) }}</p>
             @endif
