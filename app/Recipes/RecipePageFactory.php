@@ -42,6 +42,9 @@ final readonly class RecipePageFactory
 
     private const LOTS_OFFERED = 2;
 
+    /** As far as two measures of one thing are rounded apart. Relative. */
+    private const ROUNDED = 0.1;
+
     public function __construct(
         private Wording $wording,
         private Catalogue $catalogue,
@@ -160,6 +163,10 @@ final readonly class RecipePageFactory
         $places = RecipeDocument::places($recipe, $corrections, $keyOf);
         $written = RecipeDocument::linesOf($document, $places);
         $lots = LotLine::atHand();
+        $total = Band::sum(array_map(
+            static fn (WeighedLine $line): Band => $line->grams ?? Band::zero(),
+            $weighed,
+        ))->likely;
         $main = 0;
         $rows = [];
         foreach ($recipe->lines as $i => $read) {
@@ -168,11 +175,17 @@ final readonly class RecipePageFactory
             $grams = $one?->grams;
             $chosen = RecipeDocument::chosen($line, $corrections->picks[$key = $keyOf($read)] ?? '');
             $typed = trim($corrections->names[$key] ?? '');
+            $differs = self::differing($read, $grams, $total);
+            $isSettled = ($corrections->settled[$key] ?? '') === $chosen && $chosen !== '';
             $rows[] = [
                 'key' => $key,
                 'n' => $i + 1,
-                'state' => self::unweighed($read, $one) !== '' ? 'no_amount' : self::state($read, $line,
-                    ($corrections->settled[$key] ?? '') === $chosen && $chosen !== ''),
+                'state' => match (true) {
+                    self::unweighed($read, $one) !== '' => 'no_amount',
+                    $differs !== null && ! $isSettled
+                        && $read->amount?->entered === ($line['amount'] ?? '') => 'doubtful',
+                    default => self::state($read, $line, $isSettled),
+                },
                 'name' => match (true) {
                     isset($line['lot']) => say('recipes.from_pantry', [
                         'name' => self::lotName($lots, (string) $line['lot']), 'code' => (string) $line['lot'],
@@ -188,10 +201,8 @@ final readonly class RecipePageFactory
                 'band' => $grams === null || $grams->relativeError() < self::WORTH_SHOWING
                     ? ''
                     : $this->wording->span($grams),
-                'other' => $read->other === null
-                    ? ''
-                    : say('recipes.other_measure', ['amount' => $read->other->entered]),
-                'choices' => ($corrections->settled[$key] ?? '') === $chosen && $chosen !== ''
+                'other' => $this->other($read, $differs),
+                'choices' => $isSettled
                     ? []
                     : $this->choices($read, $chosen, $lots),
                 'chosen' => $chosen,
@@ -209,6 +220,35 @@ final readonly class RecipePageFactory
             <=> ($a['part'] === RecipeDocument::BY_HAND));
 
         return $rows;
+    }
+
+    /**
+     * What the second measure of a line comes to, in grams, where it is another amount than the first; null where they
+     * agree, or can't be compared.
+     */
+    private static function differing(ReadLine $read, ?Band $grams, float $total): ?float
+    {
+        $number = $read->other?->number?->likely;
+        $other = match (true) {
+            $number === null || $grams === null => null,
+            $read->other?->kind === AmountKind::Percent => $total > 0 ? $total * $number / 100 : null,
+            default => $read->other?->unit?->grams() === null ? null : $number * (float) $read->other->unit->grams(),
+        };
+        $isWithin = $other !== null && $grams !== null && $other >= $grams->low * (1 - self::ROUNDED)
+            && $other <= $grams->high * (1 + self::ROUNDED);
+
+        return $isWithin ? null : $other;
+    }
+
+    private function other(ReadLine $read, ?float $differs): string
+    {
+        return match (true) {
+            $read->other === null => '',
+            $differs === null => say('recipes.other_measure', ['amount' => $read->other->entered]),
+            default => say('recipes.other_differs', [
+                'amount' => $read->other->entered, 'grams' => $this->wording->grams($differs),
+            ]),
+        };
     }
 
     /** The piece whose weight isn't known; empty where none is counted, or it is. */

@@ -41,6 +41,7 @@ return [
     'edit' => 'Edit the note',
     'pick' => 'It is',
     'other_measure' => 'also given: :amount',
+    'other_differs' => 'also given: :amount, which is :grams here. Which one counts?',
     'hints' => 'Times and temperatures mentioned',
     'grams' => 'g',
     'nothing' => 'No ingredients found. It always works with one ingredient and its amount per line: “2 tbsp shea butter”.',

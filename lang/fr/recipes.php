@@ -41,6 +41,7 @@ return [
     'edit' => 'Modifier la note',
     'pick' => 'C’est',
     'other_measure' => 'aussi donné : :amount',
+    'other_differs' => 'aussi noté : :amount, soit :grams ici. Laquelle compte ?',
     'hints' => 'Sur la fabrication',
     'grams' => 'g',
     'nothing' => 'Aucun ingrédient trouvé là-dedans. Un par ligne avec sa quantité marche toujours : « 2 c. à s. de beurre de karité ».',

@@ -532,4 +532,17 @@ final class RecipeTest extends AppCase
         self::assertNotSame($old, NotePicture::query()->sole()->uid);
         $this->get("/recipe/pictures/$old")->assertNotFound();
     }
+
+    /** "1.5 tbsp (5 %)": one line, and where the two differ by more than the spoon does, both are named. */
+    public function test_two_measures_of_one_thing_are_compared(): void
+    {
+        $note = static fn (string $line): array => ['text' => "Milk\n$line\n95 g water"];
+        foreach (['5 g (5 %) glycerin', '1 tsp (5.6 g) glycerin'] as $line) {
+            $this->post('/recipe', $note($line))->assertOk()->assertSee('also given')->assertDontSee('Which one counts?');
+        }
+        $this->post('/recipe', $note('5 g (15 %) glycerin'))->assertOk()
+            ->assertSee("also given: 15 %, which is 15\u{202F}g here. Which one counts?")->assertSee('One line to check.');
+        $this->post('/recipe', [...$note('5 g (15 %) glycerin'), 'amount' => [self::key('5 g (15 %) glycerin') => '15 g']])
+            ->assertOk()->assertDontSee('One line to check.');
+    }
 }
