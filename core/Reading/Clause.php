@@ -78,7 +78,9 @@ final class Clause
         $at = $this->start();
         for ($skipped = 0; isset($this->tokens[$at]) && $skipped < 4; $skipped++) {
             if ($this->tokens[$at]->kind === Token::WORD && $this->tokens[$at]->is(...RoleWords::DOING)) {
-                return true;
+                $after = ($this->tokens[$at + 1] ?? null)?->is('-') ? $at + 2 : $at + 1;
+
+                return ! ($this->tokens[$after] ?? $this->tokens[$at])->is('bought'); // "store-bought aloe"
             }
             if (! $this->tokens[$at]->is(...RoleWords::BEFORE_DOING, ...["'", '’', ','])) {
                 return false;

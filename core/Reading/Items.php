@@ -256,7 +256,9 @@ final readonly class Items
         }
 
         if ($name === null) {
-            return null;
+            $isEnd = ! isset($tokens[$next]) || $tokens[$next]->is(',', '(', ';');
+
+            return $isEnd && $next > $count->next && $this->isCountedBefore($tokens, $at) ? $count : null;
         }
         if (isset($tokens[$name[1]]) && $tokens[$name[1]]->is('bag', 'bags', 'sachet', 'sachets')) {
             // "two black tea bags"
@@ -268,5 +270,23 @@ final readonly class Items
         }
 
         return $this->catalogue->get($name[0])->pieces !== [] ? $count : null;
+    }
+
+    /**
+     * "Carrot, 1 large".
+     *
+     * @param  list<Token>  $tokens
+     */
+    private function isCountedBefore(array $tokens, int $at): bool
+    {
+        $end = $at > 0 && $tokens[$at - 1]->is(',', ':') ? $at - 1 : $at;
+        for ($from = $end - 1; $from >= max(0, $end - 3); $from--) {
+            $name = $tokens[$from]->kind === Token::WORD ? $this->names->at($tokens, $from) : null;
+            if ($name !== null && $name[1] === $end) {
+                return $this->catalogue->get($name[0])->pieces !== [];
+            }
+        }
+
+        return false;
     }
 }

@@ -69,6 +69,9 @@ final readonly class LineReader
                 && $tokens[$item->at]->start < $last->span->end) {
                 continue; // it is part of the name before it
             }
+            if ($item !== null && $quantity === null && $last !== null && self::isSaidAgain($item, $last, $tokens)) {
+                continue;
+            }
             if ($item !== null && $item->key === null && $item->part === null) {
                 $lines[] = $this->stranger($item, $tokens, $phase, $text);
 
@@ -91,6 +94,33 @@ final readonly class LineReader
         }
 
         return [$lines, $left];
+    }
+
+    /**
+     * "Yolk of 1 egg", "potato juice of 2 potatoes", "chamomile, 4 tea bags": what is counted for the line before it.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private static function isSaidAgain(Item $item, ReadLine $last, array $tokens): bool
+    {
+        $before = $item->at - 1;
+        while ($before > 0 && $tokens[$before]->start >= $last->span->end) {
+            $before--;
+        }
+        if ($tokens[$before]->end !== $last->span->end || $item->at - $before > 2) {
+            return false; // other words stand between them
+        }
+        while ($before > 0 && $tokens[$before - 1]->start >= $last->span->start
+            && ! $tokens[$before]->is('of', 'de', 'd')) {
+            $before--;
+        }
+        $isCounted = $tokens[$before]->is('of', 'de', 'd') && $tokens[$before]->start > $last->span->start;
+        $isBag = $last->amount?->piece === Piece::Bag && array_filter(
+            array_slice($tokens, $item->at, $item->next + 1 - $item->at),
+            static fn (Token $token): bool => $token->is('bag', 'bags'),
+        ) !== [];
+
+        return $isBag || ($isCounted && $last->amount?->piece !== null);
     }
 
     /**
@@ -235,6 +265,9 @@ final readonly class LineReader
      */
     private static function isQualified(Meant $meant, Quantity $quantity, array $tokens): bool
     {
+        if (isset($tokens[$quantity->next]) && $tokens[$quantity->next]->is('per', 'par')) {
+            return true; // "1 tsp per cup"
+        }
         foreach ([[$meant->at - 1, -1], [$meant->next, 1]] as [$at, $step]) {
             for (; isset($tokens[$at]); $at += $step) {
                 $token = $tokens[$at];

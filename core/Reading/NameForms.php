@@ -34,6 +34,9 @@ final readonly class NameForms
         'moulue' => 'powder', 'moulus' => 'powder', 'moulues' => 'powder',
     ];
 
+    /** Amounts of what is picked, not of what is dried. */
+    private const PICKED = '/\b(?:bunch|sprigs?|bouquet|botte|brins?)\b/';
+
     private UnknownNames $others;
 
     public function __construct(private Catalogue $catalogue, private NameIndex $names)
@@ -75,7 +78,7 @@ final readonly class NameForms
 
             return $this->another(Token::written(array_slice($tokens, $from, $next - $from)), $key, $from, $next);
         }
-        $state = $this->inState($item, $tokens, $key, $written);
+        $state = $this->inState($item, $tokens, $key, $written, $quantity);
         if ($state !== null) {
             return $state;
         }
@@ -87,7 +90,11 @@ final readonly class NameForms
             }
         }
         if ($quantity?->amount->piece === Piece::Bag && $this->catalogue->get($key)->kind === Kind::HydrosolOrTea) {
-            return new Meant(null, [$key], Sureness::ONLY_A_NAME, $item->at, $item->next); // what is in the bag is dry
+            $dry = $this->inTheBag($key);
+
+            return $dry === null
+                ? new Meant(null, [$key], Sureness::ONLY_A_NAME, $item->at, $item->next)
+                : new Meant($dry, [], Sureness::EXACT, $item->at, $item->next);
         }
         $brewed = $this->brewed($item, $tokens, $key, $written, $quantity);
         if ($brewed !== null) {
@@ -218,7 +225,7 @@ final readonly class NameForms
      *
      * @param  list<Token>  $tokens
      */
-    private function inState(Item $item, array $tokens, string $key, string $written): ?Meant
+    private function inState(Item $item, array $tokens, string $key, string $written, ?Quantity $quantity): ?Meant
     {
         if (! $this->isPlant($key)) {
             return null;
@@ -232,7 +239,8 @@ final readonly class NameForms
             $at--;
         }
         $before = $at >= 0 ? self::STATES[$tokens[$at]->folded] ?? null : null;
-        $state = $after ?? $before;
+        $state = $after ?? $before ?? $this->stateBehind($item, $tokens, $quantity)
+            ?? (preg_match(self::PICKED, $quantity->amount->entered ?? '') === 1 ? 'fresh' : null);
         if ($state === null || str_ends_with($key, "-$state")) {
             return null;
         }
@@ -243,7 +251,7 @@ final readonly class NameForms
             $found ??= $this->catalogue->has("$base$of-$state") ? $this->catalogue->get("$base$of-$state") : null;
         }
         $next = $after === null ? $item->next : $item->next + $mark + 1;
-        $at = $after === null ? $at : $item->at;
+        $at = $before === null || $after !== null ? $item->at : $at;
         if ($found === null) {
             $kind = $this->catalogue->get($key)->kind;
             $isOther = match ($state) {
@@ -252,10 +260,30 @@ final readonly class NameForms
                 default => in_array($kind, [Kind::FreshBotanical, Kind::PowderBotanical], true),
             };
 
-            return $isOther ? new Meant(null, [$key], Sureness::ONLY_A_NAME, $at, $next) : null;
+            return $isOther && ($after ?? $before) !== null
+                ? new Meant(null, [$key], Sureness::ONLY_A_NAME, $at, $next)
+                : null;
         }
 
         return new Meant($found->key, [], Sureness::EXACT, $at, $next);
+    }
+
+    /**
+     * "Nettles 2 handfuls, fresh": the state told behind the amount.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private function stateBehind(Item $item, array $tokens, ?Quantity $quantity): ?string
+    {
+        $next = $item->next;
+        while (isset($tokens[$next]) && $quantity !== null && $tokens[$next]->start < $quantity->span->end) {
+            $next++;
+        }
+        if ($next === $item->next || ! isset($tokens[$next]) || ! $tokens[$next]->is(',', '(')) {
+            return null;
+        }
+
+        return self::STATES[$tokens[$next + 1]->folded ?? ''] ?? null;
     }
 
     /**
@@ -305,6 +333,19 @@ final readonly class NameForms
                 ["brewed $written", "$written infuse", "$written infusion", "infusion de $written"],
             )
             : null;
+    }
+
+    /** What is in the bag is dry: hibiscus-tea is made of hibiscus-dried. */
+    private function inTheBag(string $key): ?string
+    {
+        $of = preg_replace('/-(?:tea|infusion|decoction)$/', '', $key);
+        foreach (["$of-dried", "$of-leaves", "$of-root", "$of-flowers"] as $dry) {
+            if ($this->catalogue->has($dry)) {
+                return $dry;
+            }
+        }
+
+        return null;
     }
 
     private function essentialOil(string $key, string $written): ?string

@@ -123,11 +123,10 @@ final class Numbers
             if ($value === 1.0 && isset($tokens[$next]) && isset(self::ABOUT[$tokens[$next]->folded])) {
                 [$value, $next] = [(float) self::ABOUT[$tokens[$next]->folded], self::past($tokens, $next + 1)];
             }
-            $part = isset($tokens[$next]) && isset(self::PARTS[$tokens[$next]->folded])
-                ? self::PARTS[$tokens[$next]->folded]
-                : null;
+            $of = isset($tokens[$next]) && $tokens[$next]->is('-') ? $next + 1 : $next;
+            $part = isset($tokens[$of]) ? self::PARTS[$tokens[$of]->folded] ?? null : null;
             if ($part !== null) {
-                [$value, $next] = [$value * $part, self::past($tokens, $next + 1)]; // three quarters of a
+                [$value, $next] = [$value * $part, self::past($tokens, $of + 1)]; // three-quarters of a
             }
             if (isset($tokens[$next]) && $tokens[$next]->is('of') && $token->is('couple')) {
                 $next++;

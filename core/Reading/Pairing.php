@@ -216,7 +216,13 @@ final class Pairing
             $isPercent = static fn (?Quantity $one): bool => $one?->amount->kind === AmountKind::Percent;
             // "77 % 385 g": a share and what it weighs
             $isBoth = $between === [] && $isPercent($last?->quantity) !== $isPercent($item->quantity);
-            if ($item->quantity !== null && $last?->quantity !== null && $beside && ($between !== [] || $isBoth)) {
+            $sum = $last?->quantity === null || $item->quantity === null || count($between) !== 1
+                || ! $between[0]->is('+', 'plus', 'and', 'et')
+                    ? null
+                    : Quantities::sum($last->quantity, $item->quantity);
+            if ($sum !== null && $last !== null) {
+                $joined[count($joined) - 1] = new Item($last->at, $item->next, quantity: $sum);
+            } elseif ($item->quantity !== null && $last?->quantity !== null && $beside && ($between !== [] || $isBoth)) {
                 $quantity = Quantities::better($last->quantity, $item->quantity);
                 $joined[count($joined) - 1] = new Item($last->at, $item->next, quantity: $quantity);
             } else {

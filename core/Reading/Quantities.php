@@ -10,6 +10,7 @@ use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Measure\Dimension;
 use Ilvane\Core\Measure\Piece;
 use Ilvane\Core\Measure\Unit;
+use Ilvane\Core\Measure\UnitSystem;
 
 /** Finds amounts in a line: number and unit, percent, "to 100", pieces, and what has no measure ("some"). */
 final class Quantities
@@ -26,7 +27,34 @@ final class Quantities
     {
         return SaidQuantities::at($tokens, $at)
             ?? self::numbered($tokens, $at)
-            ?? SaidQuantities::loose($tokens, $at);
+            ?? SaidQuantities::loose($tokens, $at)
+            ?? self::bare($tokens, $at);
+    }
+
+    /**
+     * "Handful of fresh mint", "poignée de menthe": one of it, at the beginning.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private static function bare(array $tokens, int $at): ?Quantity
+    {
+        $isFirst = array_filter(
+            array_slice($tokens, 0, $at),
+            static fn (Token $token): bool => $token->kind !== Token::MARK,
+        ) === [];
+        $isOne = array_filter($tokens, static fn (Token $token): bool => $token->kind === Token::NUMBER) === [];
+        $unit = $isFirst && $isOne && $tokens[$at]->kind === Token::WORD ? UnitWords::at($tokens, $at) : null;
+        if ($unit === null || ($unit[0] instanceof Piece && $unit[0] !== Piece::Handful) || ! isset($tokens[$unit[1]]) || ! $tokens[$unit[1]]->is('of', 'de', 'd')) {
+            return null;
+        }
+        [$what, $next] = $unit;
+        $one = Band::exact(1.0);
+
+        return new Quantity(
+            $what instanceof Unit ? Amount::measured($one, $what) : Amount::pieces($one, $what),
+            Span::over($tokens, $at, $next),
+            $next,
+        );
     }
 
     /** @param  list<Token>  $tokens */
@@ -54,7 +82,10 @@ final class Quantities
         ) {
             $end = $tokens[$next]->is('per', 'pour') ? $next + 2 : $next + 1;
 
-            return $band->high > 100
+            $isPurity = $band->low >= 100 && isset($tokens[$end])
+                && $tokens[$end]->is('pure', 'pur', 'purs', 'natural', 'naturel', 'organic', 'bio');
+
+            return $band->high > 100 || $isPurity
                 ? null
                 : new Quantity(Amount::percent($band), Span::over($tokens, $at, $end), $end);
         }
@@ -90,6 +121,30 @@ final class Quantities
         }
 
         return null;
+    }
+
+    /** "1 cup + 2 tbsp": both together; null where they don't add up to one measure. */
+    public static function sum(Quantity $first, Quantity $second): ?Quantity
+    {
+        $of = static fn (Quantity $one): ?float => $one->amount->unit === null || $one->amount->number === null
+            ? null
+            : $one->amount->unit->grams() ?? $one->amount->unit->millilitres(UnitSystem::MetricKitchen);
+        $unit = $first->amount->unit;
+        [$one, $other] = [$of($first), $of($second)];
+        if ($unit === null || $one === null || $other === null
+            || $unit->dimension() !== $second->amount->unit?->dimension() || $other >= $one) {
+            return null;
+        }
+
+        return new Quantity(
+            Amount::measured(
+                ($first->amount->number ?? Band::zero())
+                    ->plus(($second->amount->number ?? Band::zero())->times($other / $one)),
+                $unit,
+            ),
+            new Span($first->span->start, $second->span->end),
+            $second->next,
+        );
     }
 
     /**
