@@ -269,7 +269,10 @@ final readonly class Items
             );
         }
 
-        return $this->catalogue->get($name[0])->pieces !== [] ? $count : null;
+        $isPart = $tokens[$name[1] - 1]->is(...LineWords::PLANT_PARTS)
+            && $this->catalogue->get($name[0])->kind->isPlant(); // "10 curry leaves"
+
+        return $isPart || $this->catalogue->get($name[0])->pieces !== [] ? $count : null;
     }
 
     /**

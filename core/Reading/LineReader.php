@@ -271,6 +271,13 @@ final readonly class LineReader
         foreach ([[$meant->at - 1, -1], [$meant->next, 1]] as [$at, $step]) {
             for (; isset($tokens[$at]); $at += $step) {
                 $token = $tokens[$at];
+                if ($token->is('/') && ($tokens[$at + $step] ?? $token)->kind === Token::WORD) {
+                    return true; // one of two
+                }
+                if ($step > 0 && $token->is('in', 'into', 'dans', 'to', 'for', 'pour', 'with', 'avec', 'until', 'per',
+                    ...RoleWords::MAKING)) {
+                    break;
+                }
                 if ($step > 0 && $token->is('a') && ($tokens[$at + 1] ?? $token)->kind === Token::NUMBER) {
                     return true; // "alcool à 70": which strength it is
                 }
@@ -353,13 +360,14 @@ final readonly class LineReader
                     $quantity->other,
                 );
         }
-        // who tells what to do speaks of gear, too: "a spoon at a time", "two layers of cloth"
-        if (! $isListed && ($quantity->amount->kind === AmountKind::Open || $quantity->amount->piece !== null)) {
-            return null;
-        }
         $span = new Span($words[0]->start, $words[count($words) - 1]->end);
         $written = Token::written($words);
         [$key, $candidates, $confidence] = $this->forms->unknown($written, $quantity);
+        // who tells what to do speaks of gear, too: "a spoon at a time", "two layers of cloth"
+        if (! $isListed && $confidence < Sureness::EXACT
+            && ($quantity->amount->kind === AmountKind::Open || $quantity->amount->piece !== null)) {
+            return null;
+        }
         if ($key === null && $candidates === [] && $quantity->bare === null
             && $quantity->amount->kind === AmountKind::Open && $to <= $quantity->next) {
             return null; // "cried a lot"

@@ -24,7 +24,8 @@ final class LineWords
         'refined', 'unrefined', 'raffine', 'brut', 'brute', 'oleic', 'oleique', 'high', 'virgin', 'vierge',
         'optional', 'facultatif',
         'sifted', 'tamise', 'max', 'maximum', 'total', 'divided', 'separately', 'extra', 'more', 'peeled', 'filleted',
-        'mixed',
+        'mixed', 'pastilles', 'pellets', 'beads', 'chips', 'granules', 'nibs', 'full', 'fat', 'low', 'reduced',
+        'unsweetened', 'unflavoured', 'unflavored', 'unscented', 'pressed', 'certified', 'fair', 'trade', 'grass', 'fed',
     ];
 
     /** Another part of the plant than what is pressed or brewed of it. */

@@ -107,6 +107,10 @@ final readonly class NameForms
         if ($quantity?->amount->unit === Unit::Drop && $isPlant) {
             return new Meant($key, [], Sureness::BESIDE_A_WORD_THAT_CHANGES_IT, $item->at, $item->next);
         }
+        $fresh = $quantity?->amount->piece === Piece::Whole ? $this->freshOf($key) : null;
+        if ($fresh !== null) {
+            return new Meant($fresh, [$key], Sureness::KIND_UNSAID, $item->at, $item->next);
+        }
         $kinds = $this->others->kindsUnsaid($written);
         if ($kinds === []) {
             return new Meant($key, [], Sureness::EXACT, $item->at, $item->next);
@@ -333,6 +337,21 @@ final readonly class NameForms
                 ["brewed $written", "$written infuse", "$written infusion", "infusion de $written"],
             )
             : null;
+    }
+
+    /** "10 hibiscus flowers": who counts them has picked them, most likely. */
+    private function freshOf(string $key): ?string
+    {
+        $material = $this->catalogue->get($key);
+        $of = preg_replace('/-dried$/', '', $key);
+        $isUncounted = $material->kind === Kind::DriedBotanical && $material->weightOf(Piece::Whole) === null;
+        foreach ($isUncounted ? ["$of-fresh", "$of-flowers-fresh", "$of-leaf-fresh"] : [] as $fresh) {
+            if ($this->catalogue->has($fresh)) {
+                return $fresh;
+            }
+        }
+
+        return null;
     }
 
     /** What is in the bag is dry: hibiscus-tea is made of hibiscus-dried. */

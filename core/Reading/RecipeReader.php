@@ -58,7 +58,8 @@ final class RecipeReader
             $colon = $isFirst && $name === null ? TitleLine::beforeColon($raw, $this->names, $this->catalogue) : null;
             if ($colon !== null) {
                 $title = $colon->name;
-                $builder->spans->mark(new Span($start, $start + $colon->length), Role::Title);
+                $blank = strlen($raw) - strlen(ltrim($raw));
+                $builder->spans->mark(new Span($start + $blank, $start + $colon->length), Role::Title);
                 $builder->line(Lexer::tokens(substr($raw, $colon->length), $start + $colon->length));
             } elseif ($isFirst && $name !== null) {
                 $title = $name->name;

@@ -51,8 +51,11 @@ final readonly class TitleLine
         $at = strpos($line, ':');
         $before = $at === false ? '' : substr($line, 0, $at);
         $tokens = Lexer::tokens($before, 0);
-        if ($at === false || $tokens === [] || count($tokens) > 8 || trim(substr($line, $at + 1)) === ''
-            || preg_match(self::PRODUCTS, implode(' ', array_column($tokens, 'folded'))) !== 1) {
+        if ($at === false || $tokens === [] || count($tokens) > 8 || trim(substr($line, $at + 1)) === '') {
+            return null;
+        }
+        $isList = count($tokens) <= 4 && preg_match_all('/[\d½¼¾⅓⅔]\s*\p{L}/u', substr($line, $at + 1)) >= 2;
+        if (! $isList && preg_match(self::PRODUCTS, implode(' ', array_column($tokens, 'folded'))) !== 1) {
             return null;
         }
         $title = self::of($before, $tokens, '1', $names, $catalogue);

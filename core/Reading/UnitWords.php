@@ -91,6 +91,9 @@ final class UnitWords
             $words[] = $token->folded;
             $said = implode(' ', $words);
             $unit = AmountReader::unit($said) ?? self::SPOKEN[$said] ?? Piece::named($said);
+            if ($said === 'cc' && isset($tokens[$next + 1]) && $tokens[$next + 1]->is('de', 'd')) {
+                $unit = Unit::MetricTeaspoon; // "1 cc d'amidon"
+            }
             if ($unit !== null) {
                 $found = [$unit, $next + 1];
             }

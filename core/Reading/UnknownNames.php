@@ -96,6 +96,7 @@ final class UnknownNames
     /** @return list<string> */
     public function kindsUnsaid(string $written): array
     {
+        $written = preg_replace('/\b(oil|butter)s$/', '$1', $written) ?? $written;
         $plain = preg_replace('/ (?:eo|essential oil)$|^(?:he|huile essentielle) (?:de |d )?/', '', $written)
             ?? $written;
         $kinds = $this->catalogue->kindsUnsaid($written);
