@@ -153,7 +153,9 @@ final class RecipeController
         $file = $request->file('file');
         $given = $request->input('text');
         $text = match (true) {
-            ! $file instanceof UploadedFile || ! $file->isValid() || Picture::isMeant($file) => is_string($given) ? $given : '',
+            ! $file instanceof UploadedFile || ! $file->isValid() || Picture::isMeant($file) => is_string($given)
+                ? $given
+                : '',
             FormulaSheet::takes($file->getClientOriginalExtension()) => $this->sheets->text(
                 $file->getPathname(),
                 $file->getClientOriginalExtension(),

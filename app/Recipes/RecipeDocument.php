@@ -56,7 +56,10 @@ final readonly class RecipeDocument
         [$parts, $taking] = $this->parts($parts, $inside, $corrections);
         $document['lines'] = array_map(
             static fn (array $line): array => isset($line['part']) && ! isset($parts[$line['part']])
-                ? [...array_diff_key($line, ['part' => true]), 'name' => say('recipes.part', ['name' => $named[$line['part']]])]
+                ? [
+                    ...array_diff_key($line, ['part' => true]),
+                    'name' => say('recipes.part', ['name' => $named[$line['part']]]),
+                ]
                 : $line,
             [...$lines, ...$taking],
         );

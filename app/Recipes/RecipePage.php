@@ -71,7 +71,8 @@ final readonly class RecipePage
     {
         $byHand = $this->parts[RecipeDocument::BY_HAND] ?? say('recipes.into_new');
         $places = [];
-        foreach ([...$this->parts, RecipeDocument::BY_HAND => $byHand, '' => say('recipes.into_product')] as $key => $name) {
+        $all = [...$this->parts, RecipeDocument::BY_HAND => $byHand, '' => say('recipes.into_product')];
+        foreach ($all as $key => $name) {
             $places[Corrections::INTO.$key] = $name;
         }
 

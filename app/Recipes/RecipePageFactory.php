@@ -228,13 +228,17 @@ final readonly class RecipePageFactory
      */
     private static function differing(ReadLine $read, ?Band $grams, float $total): ?float
     {
-        $number = $read->other?->number?->likely;
+        $second = $read->other;
+        $number = $second?->number?->likely;
+        if ($second === null || $number === null || $grams === null) {
+            return null;
+        }
         $other = match (true) {
-            $number === null || $grams === null => null,
-            $read->other?->kind === AmountKind::Percent => $total > 0 ? $total * $number / 100 : null,
-            default => $read->other?->unit?->grams() === null ? null : $number * (float) $read->other->unit->grams(),
+            $second->kind === AmountKind::Percent => $total > 0 ? $total * $number / 100 : null,
+            $second->unit?->grams() !== null => $number * $second->unit->grams(),
+            default => null,
         };
-        $isWithin = $other !== null && $grams !== null && $other >= $grams->low * (1 - self::ROUNDED)
+        $isWithin = $other !== null && $other >= $grams->low * (1 - self::ROUNDED)
             && $other <= $grams->high * (1 + self::ROUNDED);
 
         return $isWithin ? null : $other;

@@ -117,8 +117,9 @@ final class Headings
         $isDoing = isset($tokens[$from]) && $tokens[$from]->is(...RoleWords::DOING)
             && ! $tokens[$from]->is('make', 'cool', 'prepare', 'faire', 'soak', 'mix', 'add', 'ajouter', 'refroidir',
                 'start');
-        if ($isDoing) {
-            return null;
+        $last = $tokens[count($tokens) - 1] ?? null;
+        if ($isDoing || ($last !== null && $last->is('bag', 'bags', 'sachet', 'sachets', 'leaves', 'feuilles'))) {
+            return null; // "two black tea bags"
         }
         $whole = self::whole($tokens, $from, count($tokens), $colon === count($tokens) - 1);
         if ($whole !== null || $colon === null || $colon === count($tokens) - 1) {

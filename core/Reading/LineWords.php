@@ -25,7 +25,8 @@ final class LineWords
         'optional', 'facultatif',
         'sifted', 'tamise', 'max', 'maximum', 'total', 'divided', 'separately', 'extra', 'more', 'peeled', 'filleted',
         'mixed', 'pastilles', 'pellets', 'beads', 'chips', 'granules', 'nibs', 'full', 'fat', 'low', 'reduced',
-        'unsweetened', 'unflavoured', 'unflavored', 'unscented', 'pressed', 'certified', 'fair', 'trade', 'grass', 'fed',
+        'unsweetened', 'unflavoured', 'unflavored', 'unscented', 'pressed', 'certified', 'fair', 'trade', 'grass',
+        'fed',
     ];
 
     /** Another part of the plant than what is pressed or brewed of it. */

@@ -8,6 +8,7 @@ use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Amount;
+use Ilvane\Core\Measure\AmountKind;
 
 /** Goes through a note line by line and gathers what its stretches are. One of these reads one note. */
 final class NoteBuilder
@@ -235,6 +236,7 @@ final class NoteBuilder
     {
         $this->unlettered();
         $this->addNamed();
+        $this->withoutHeads();
         $this->steeped();
         $title = $this->corrected($roles, $title);
         $lines = BareNumbers::told($this->lines, $this->text, $this->yield, $this->isCounted(...));
@@ -264,6 +266,29 @@ final class NoteBuilder
             $spans,
             $this->parts->used(),
         );
+    }
+
+    /** "Water", alone in its line and without an amount, above "135 g distilled water": a heading. */
+    private function withoutHeads(): void
+    {
+        $measured = array_column(array_filter(
+            $this->lines,
+            static fn (ReadLine $line): bool => $line->amount?->number !== null,
+        ), 'ingredient');
+        foreach ($this->spans->all() as $span) {
+            $said = $span->span->of($this->text);
+            $isHead = $span->line?->amount?->kind === AmountKind::Open
+                && in_array(mb_strtolower(trim($said, ' :')), RoleWords::HEADS, true)
+                && in_array($span->line->ingredient, $measured, true)
+                && preg_match('/^\s*'.preg_quote($said, '/').'\s*$/m', $this->text) === 1;
+            if ($isHead) {
+                $this->lines = array_values(array_filter(
+                    $this->lines,
+                    static fn (ReadLine $line): bool => $line !== $span->line,
+                ));
+                $this->spans->turn($span, Role::Heading);
+            }
+        }
     }
 
     /**

@@ -40,7 +40,8 @@ final class Pairing
                     $last = count($pairs) - 1;
                     if (
                         $last >= 0 && $pairs[$last][0] !== null && $pairs[$last][1] !== null
-                        && self::isBracketed($item->quantity, $tokens)
+                        && (self::isBracketed($item->quantity, $tokens)
+                            || self::isSizeOf($item, $pairs[$last][1], $pairs[$last][0], $tokens))
                     ) {
                         $pairs[$last][0] = Quantities::better($pairs[$last][0], $item->quantity);
                     } else {
@@ -220,10 +221,10 @@ final class Pairing
                 || ! $between[0]->is('+', 'plus', 'and', 'et')
                     ? null
                     : Quantities::sum($last->quantity, $item->quantity);
-            if ($sum !== null && $last !== null) {
-                $joined[count($joined) - 1] = new Item($last->at, $item->next, quantity: $sum);
-            } elseif ($item->quantity !== null && $last?->quantity !== null && $beside && ($between !== [] || $isBoth)) {
-                $quantity = Quantities::better($last->quantity, $item->quantity);
+            $isOne = $item->quantity !== null && $last?->quantity !== null
+                && $beside && ($between !== [] || $isBoth);
+            if ($sum !== null || $isOne) {
+                $quantity = $sum ?? Quantities::better($last->quantity, $item->quantity);
                 $joined[count($joined) - 1] = new Item($last->at, $item->next, quantity: $quantity);
             } else {
                 $joined[] = $item;
@@ -231,6 +232,18 @@ final class Pairing
         }
 
         return $joined;
+    }
+
+    /**
+     * "1 morceau de gingembre de 20 g", "a piece of ginger of 20 g": how heavy what is counted is.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private static function isSizeOf(Item $amount, Item $name, Quantity $counted, array $tokens): bool
+    {
+        return $amount->at === $name->next + 1 && $tokens[$name->next]->is('de', 'of', 'd')
+            && $counted->amount->unit === null && $counted->amount->kind !== AmountKind::Percent
+            && $amount->quantity?->amount->unit !== null;
     }
 
     /** @param  list<Token>  $tokens */

@@ -44,7 +44,8 @@ final class Quantities
         ) === [];
         $isOne = array_filter($tokens, static fn (Token $token): bool => $token->kind === Token::NUMBER) === [];
         $unit = $isFirst && $isOne && $tokens[$at]->kind === Token::WORD ? UnitWords::at($tokens, $at) : null;
-        if ($unit === null || ($unit[0] instanceof Piece && $unit[0] !== Piece::Handful) || ! isset($tokens[$unit[1]]) || ! $tokens[$unit[1]]->is('of', 'de', 'd')) {
+        if ($unit === null || ($unit[0] instanceof Piece && $unit[0] !== Piece::Handful)
+            || ! isset($tokens[$unit[1]]) || ! $tokens[$unit[1]]->is('of', 'de', 'd')) {
             return null;
         }
         [$what, $next] = $unit;

@@ -149,11 +149,12 @@ final class Spans
         return $this->spans;
     }
 
+    /** A stretch that turns out to be something else, and no line. */
     public function turn(ReadSpan $span, Role $role): void
     {
         $at = array_search($span, $this->spans, true);
         if ($at !== false) {
-            $this->spans[$at] = new ReadSpan($span->span, $role, $span->line, $span->part);
+            $this->spans[$at] = new ReadSpan($span->span, $role);
         }
     }
 

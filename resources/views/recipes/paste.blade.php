@@ -19,7 +19,8 @@
             <p class="problem" id="problem-text" role="alert">{{ $problem }}</p>
         @endif
         <p class="intake-do"><label class="file"><span class="label">{{ __('recipes.file') }}</span> <input
-                    type="file" name="file" accept=".txt,.md,.csv,.xlsx,.ods,.json,text/plain,image/jpeg,image/png,image/webp"></label>
+                    type="file" name="file"
+                    accept=".txt,.md,.csv,.xlsx,.ods,.json,text/plain,image/jpeg,image/png,image/webp"></label>
             <button class="button">{{ __('recipes.read') }}</button>
         </p>
     </form>

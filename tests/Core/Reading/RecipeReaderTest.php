@@ -440,4 +440,43 @@ final class RecipeReaderTest extends CoreCase
         self::assertTrue($lines[1]->isDoubtful());
         self::assertSame('to 100', $lines[2]->amount?->entered);
     }
+
+    /** @return iterable<string, array{string, string, string}> */
+    public static function spoken(): iterable
+    {
+        foreach ([
+            ['handful of fresh mint', 'mint-fresh', '1 handful'],
+            ['three-quarters cup aloe juice', 'aloe-juice', '0.75 cup'],
+            ['100% pure aloe juice 1/4 cup', 'aloe-juice', '0.25 cup'],
+            ['two black tea bags', 'black-tea-leaves', '2 bag'],
+            ['2 bags hibiscus tea', 'hibiscus-dried', '2 bag'],
+            ['chamomile 4 tea bags', 'chamomile-dried', '4 bag'],
+            ['yolk of 1 egg', 'egg-yolk', '1 whole'],
+            ['carrot, 1 large', 'carrot-fresh', '1 whole'],
+            ['nettles 2 handfuls, fresh', 'nettle-fresh', '2 handful'],
+            ['bunch of parsley', 'parsley-fresh', 'bunch'],
+            ['10 curry leaves', 'curry-leaf-fresh', '10 whole'],
+            ['5 clous de girofle', 'clove-buds', '5 whole'],
+            ["1 cc d'amidon de maïs", 'corn-starch', '1 c. à c.'],
+            ['1 morceau de gingembre de 20 g', 'ginger-root-fresh', '20 g'],
+            ['store-bought aloe gel 2 tbsp', 'aloe-gel-bought', '2 tbsp'],
+        ] as $case) {
+            yield $case[0] => $case;
+        }
+    }
+
+    #[DataProvider('spoken')]
+    public function test_amounts_as_people_write_them(string $text, string $ingredient, string $amount): void
+    {
+        $lines = self::read("Test\n$text\n5 g glycerin")->lines;
+        self::assertCount(2, $lines);
+        self::assertSame([$ingredient, $amount], [$lines[0]->ingredient, $lines[0]->amount?->entered]);
+    }
+
+    public function test_a_cup_and_two_spoons_are_one_amount(): void
+    {
+        $lines = self::read("Test\n1 cup + 2 tbsp water\n5 g glycerin")->lines;
+        self::assertCount(2, $lines);
+        self::assertEqualsWithDelta(1.12, $lines[0]->amount?->number?->likely, 0.01);
+    }
 }
