@@ -55,8 +55,8 @@ final class ClauseRole
         return match (true) {
             $clause->says(RoleWords::WORK) => Role::Utility,
             $clause->says(self::YIELDS) && StatedYield::endOf($clause->words) !== null => Role::Yield,
-            $clause->says(self::PH) && ! ($named && ($isAmountFirst || $isNameFirst))
-                && ! $clause->isDoing() => Role::Claim,
+            $clause->says(self::PH) && (! $measured || $clause->says('/^(?:\w+ )?ph\b/'))
+                && ! ($named && ($isAmountFirst || $isNameFirst)) && ! $clause->isDoing() => Role::Claim,
             self::isClaim($clause) && ! ($measured && $named) => Role::Claim,
             $isUse && $clause->isDoing() && ! $weighed => Role::Use,
             count($items) === 1 && $first?->quantity?->amount->kind === AmountKind::Rest => Role::Step,

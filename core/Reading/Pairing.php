@@ -162,10 +162,15 @@ final class Pairing
     private static function isBeside(Item $amount, Item $name, array $tokens): bool
     {
         $between = array_slice($tokens, $amount->next, $name->at - $amount->next);
-        $before = $tokens[$amount->at - 1] ?? null;
         // "my usual preservative 1 %, citric to pH 4.5": it speaks of the words before it
-        $hasUnknown = $before?->kind === Token::WORD
-            && ! $before->is(...LineWords::FILLERS, ...RoleWords::DOING, ...RoleWords::BEFORE_DOING);
+        $hasUnknown = false;
+        for ($at = $amount->at - 1; $at >= 0 && $tokens[$at]->kind === Token::WORD; $at--) {
+            $hasUnknown = $hasUnknown || ! $tokens[$at]->is(
+                ...LineWords::FILLERS,
+                ...RoleWords::DOING,
+                ...RoleWords::BEFORE_DOING,
+            );
+        }
         foreach ($between as $i => $token) {
             $isShort = $token->is('.') && ($i === 0 || self::isShort($tokens, $amount->next + $i));
             if ($token->is(';', '.', ':', '=') && ! $isShort) {

@@ -421,7 +421,8 @@ final class RecipeReaderTest extends CoreCase
     public static function qualified(): iterable
     {
         foreach (['50 g zuzu (dark castor oil)', '10 g marseille clay soap', '20 g powdery musk rose water',
-            '5 cl alcool à 70', '30 g glycerin zorbo'] as $line) {
+            '5 cl alcool à 70', '30 g glycerin zorbo', 'house blend 2 g, glycerin',
+            'my preservative 1 %, citric to pH 4'] as $line) {
             yield $line => [$line];
         }
     }
