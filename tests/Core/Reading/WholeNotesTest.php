@@ -70,7 +70,8 @@ final class WholeNotesTest extends CoreCase
     public function test_the_reader_reads_them_as_well_as_it_did(): void
     {
         $reader = new RecipeReader(self::catalogue());
-        $score = NoteScore::of($reader, array_merge(...array_map(WholeNote::in(...), ['building', 'aside', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh'])));
+        $sets = ['building', 'aside', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh'];
+        $score = NoteScore::of($reader, array_merge(...array_map(WholeNote::in(...), $sets)));
         $told = $score->told('all')."\n".implode("\n", $score->misses);
         self::assertSame(285, $score->notes, $told);
         self::assertGreaterThanOrEqual(272, $score->clean, $told);
