@@ -24,6 +24,7 @@ final readonly class NameForms
         'store' => 'bought', 'shop' => 'bought', 'commerce' => 'bought', 'fresh' => 'fresh', 'frais' => 'fresh',
         'leaf' => 'fresh', 'jus' => 'juice', 'juice' => 'juice', 'fcf' => 'fcf', 'eo' => 'essential-oil',
         'buds' => 'buds', 'whole' => 'buds', 'entiers' => 'buds', 'atlas' => 'atlas', 'virginia' => 'virginia',
+        'fermented' => 'fermented', 'fermentee' => 'fermented', 'plain' => 'plain',
     ];
 
     private const STATES = [

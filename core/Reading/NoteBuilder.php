@@ -85,7 +85,7 @@ final class NoteBuilder
     /** @param  list<Token>  $tokens  of a line, at least one */
     public function line(array $tokens): void
     {
-        $heading = Headings::of($tokens);
+        $heading = Headings::of($tokens) ?? $this->making($tokens);
         if ($heading !== null) {
             $this->begin($heading, array_slice($tokens, 0, $heading->next));
             $tokens = array_slice($tokens, $heading->next);
@@ -96,6 +96,33 @@ final class NoteBuilder
         if ($heading?->makes !== null && $tokens !== []) {
             $this->parts->close(); // all of it stood in this line
         }
+    }
+
+    /**
+     * "Garlic oil: 6 cloves of garlic in 200 ml olive oil": what isn't in the catalogue, and is made of what follows.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private function making(array $tokens): ?Heading
+    {
+        $words = [];
+        foreach ($tokens as $at => $token) {
+            if ($token->is(':') && count($words) >= 2) {
+                $makes = $words[count($words) - 1];
+                $name = implode(' ', $words);
+                $isMade = isset(RoleWords::FORMS[$makes]) && $this->catalogue->named($name) === null
+                    && $this->catalogue->kindsUnsaid($name) === []
+                    && isset($tokens[$at + 1]) && Quantities::at($tokens, $at + 1) !== null;
+
+                return $isMade ? new Heading(null, $makes, $words, $at + 1) : null;
+            }
+            if ($token->kind !== Token::WORD || count($words) >= 3) {
+                return null;
+            }
+            $words[] = $token->folded;
+        }
+
+        return null;
     }
 
     /** @param  list<Token>  $tokens */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ilvane\Core\Reading;
 
 use Ilvane\Core\Measure\AmountKind;
+use Ilvane\Core\Measure\Piece;
 
 /** Ties the amounts of a stretch to its names: beside each other, and never across a stop. */
 final class Pairing
@@ -36,7 +37,7 @@ final class Pairing
                 } elseif ($next?->isNamed() && self::isBeside($item, $next, $tokens)) {
                     $pairs[] = [$item->quantity, $next];
                     $i++;
-                } else {
+                } elseif (! self::replaceShares($pairs, $item, $tokens)) {
                     $last = count($pairs) - 1;
                     if (
                         $last >= 0 && $pairs[$last][0] !== null && $pairs[$last][1] !== null
@@ -90,6 +91,25 @@ final class Pairing
 
         // "olive oil, 2 tbsp each": it speaks of what stands before it
         return $names;
+    }
+
+    /**
+     * "Equal amounts of castor oil, honey and olive oil, about 2 tbsp each": the second tells how much a share is.
+     *
+     * @param  list<array{0: Quantity|null, 1: Item|null, 2?: bool}>  $pairs
+     * @param  list<Token>  $tokens
+     */
+    private static function replaceShares(array &$pairs, Item $amount, array $tokens): bool
+    {
+        $isEach = ($tokens[$amount->next] ?? null)?->is(...self::EACH) ?? false;
+        $isDone = false;
+        for ($i = count($pairs) - 1; $isEach && $i >= 0
+            && $pairs[$i][0]?->amount->piece === Piece::Part; $i--) {
+            $pairs[$i] = [$amount->quantity, $pairs[$i][1], true];
+            $isDone = true;
+        }
+
+        return $isDone;
     }
 
     /**
