@@ -79,6 +79,12 @@ final readonly class StatedYield
             : new self($count === '' ? 1 : self::COUNTS[$count] ?? (int) $count, $amount, $at, $isSaid);
     }
 
+    /** The same in a text that is longer before it. */
+    public function behind(int $bytes): self
+    {
+        return new self($this->count, $this->amount, $this->at + $bytes, $this->isSaid);
+    }
+
     /** Grams of the whole; null where it is told by volume. */
     public function grams(): ?float
     {

@@ -92,6 +92,10 @@ final readonly class TitleLine
         }
         $isMeasured = preg_match('/[\d½¼¾⅓⅔]/u', $rest) === 1;
         $yield = StatedYield::endOf($line);
+        $second = strcspn($line, ' ');
+        if ($yield?->at === 0 && $second < strlen($line)) {
+            $yield = StatedYield::endOf(substr($line, $second))?->behind($second); // "Spray brillance 100 ml"
+        }
         $written = $yield === null ? $line : substr($line, 0, $yield->at);
         if ($yield !== null && substr_count($written, '(') > substr_count($written, ')')) {
             $written = substr($written, 0, (int) strrpos($written, '(')); // "(for a 250 ml bottle, that is 250 g)"

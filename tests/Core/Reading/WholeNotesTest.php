@@ -71,11 +71,11 @@ final class WholeNotesTest extends CoreCase
     public function test_the_reader_reads_them_as_well_as_it_did(): void
     {
         $reader = new RecipeReader(self::catalogue());
-        $sets = ['building', 'aside', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh'];
+        $sets = ['building', 'aside', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth'];
         $score = NoteScore::of($reader, array_merge(...array_map(WholeNote::in(...), $sets)));
         $told = $score->told('all')."\n".implode("\n", $score->misses);
-        self::assertSame(285, $score->notes, $told);
-        self::assertGreaterThanOrEqual(272, $score->clean, $told);
+        self::assertSame(305, $score->notes, $told);
+        self::assertGreaterThanOrEqual(293, $score->clean, $told);
         self::assertGreaterThanOrEqual(0.99, $score->right / $score->lines, $told);
         self::assertLessThanOrEqual(4, $score->invented, $told);
         self::assertLessThanOrEqual(1, $score->lost, $told);
