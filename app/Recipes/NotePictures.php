@@ -34,7 +34,7 @@ final class NotePictures
     /** The uid where such a picture is there, else empty. */
     public function known(string $uid): string
     {
-        return NotePicture::query()->where('uid', $uid)->exists() ? $uid : '';
+        return $uid !== '' && NotePicture::query()->where('uid', $uid)->exists() ? $uid : '';
     }
 
     public function belongs(string $uid, Formula|Jar $to): void

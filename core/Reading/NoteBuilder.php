@@ -39,6 +39,9 @@ final class NoteBuilder
     /** @var list<ReadLine> */
     private array $lines = [];
 
+    /** @var array<string, true> what has a line with an amount, by catalogue key */
+    private array $measured = [];
+
     public readonly Spans $spans;
 
     /** @var list<Hint> */
@@ -85,7 +88,7 @@ final class NoteBuilder
     /** @param  list<Token>  $tokens  of a line, at least one */
     public function line(array $tokens): void
     {
-        $heading = Headings::of($tokens) ?? $this->making($tokens);
+        $heading = Headings::of($tokens) ?? $this->parts->announced($tokens);
         if ($heading !== null) {
             $this->begin($heading, array_slice($tokens, 0, $heading->next));
             $tokens = array_slice($tokens, $heading->next);
@@ -96,33 +99,6 @@ final class NoteBuilder
         if ($heading?->makes !== null && $tokens !== []) {
             $this->parts->close(); // all of it stood in this line
         }
-    }
-
-    /**
-     * "Garlic oil: 6 cloves of garlic in 200 ml olive oil": what isn't in the catalogue, and is made of what follows.
-     *
-     * @param  list<Token>  $tokens
-     */
-    private function making(array $tokens): ?Heading
-    {
-        $words = [];
-        foreach ($tokens as $at => $token) {
-            if ($token->is(':') && count($words) >= 2) {
-                $makes = $words[count($words) - 1];
-                $name = implode(' ', $words);
-                $isMade = isset(RoleWords::FORMS[$makes]) && $this->catalogue->named($name) === null
-                    && $this->catalogue->kindsUnsaid($name) === []
-                    && isset($tokens[$at + 1]) && Quantities::at($tokens, $at + 1) !== null;
-
-                return $isMade ? new Heading(null, $makes, $words, $at + 1) : null;
-            }
-            if ($token->kind !== Token::WORD || count($words) >= 3) {
-                return null;
-            }
-            $words[] = $token->folded;
-        }
-
-        return null;
     }
 
     /** @param  list<Token>  $tokens */
@@ -200,6 +176,11 @@ final class NoteBuilder
                 ? array_map(static fn (ReadLine $line): ReadLine => $line->doubted(Sureness::DOUBTED), $found)
                 : $found);
             array_push($this->lines, ...$found);
+            foreach ($found as $line) {
+                if ($line->ingredient !== null && $line->amount?->number !== null) {
+                    $this->measured[$line->ingredient] = true;
+                }
+            }
         }
         if ($role === Role::Yield || $clause->says(self::FILLS)) {
             $this->yield ??= StatedYield::endOf($clause->span()->of($this->text));
@@ -223,14 +204,14 @@ final class NoteBuilder
     private function isSpokenOf(Clause $clause, array $items): bool
     {
         $first = $clause->tokens[$clause->start()] ?? null;
-        $named = array_column(array_filter($items, static fn (Item $item): bool => $item->key !== null), 'key');
+        if ($first === null || ! $first->is('the', 'le', 'la', 'les', 'l')) {
+            return false;
+        }
+        $named = array_filter($items, static fn (Item $item): bool => $item->key !== null);
+        $other = array_filter($items, fn (Item $item): bool => $item->quantity !== null
+            || ($item->key !== null && ! isset($this->measured[$item->key])));
 
-        return $first !== null && $first->is('the', 'le', 'la', 'les', 'l') && $named !== []
-            && array_filter($items, static fn (Item $item): bool => $item->quantity !== null) === []
-            && array_diff($named, array_column(array_filter(
-                $this->lines,
-                static fn (ReadLine $line): bool => $line->amount?->number !== null,
-            ), 'ingredient')) === [];
+        return $named !== [] && $other === [];
     }
 
     /**
@@ -298,24 +279,36 @@ final class NoteBuilder
     /** "Water", alone in its line and without an amount, above "135 g distilled water": a heading. */
     private function withoutHeads(): void
     {
-        $measured = array_column(array_filter(
+        $measured = array_unique(array_column(array_filter(
             $this->lines,
             static fn (ReadLine $line): bool => $line->amount?->number !== null,
-        ), 'ingredient');
+        ), 'ingredient'));
+        $heads = [];
         foreach ($this->spans->all() as $span) {
             $said = $span->span->of($this->text);
             $isHead = $span->line?->amount?->kind === AmountKind::Open
                 && in_array(mb_strtolower(trim($said, ' :')), RoleWords::HEADS, true)
                 && in_array($span->line->ingredient, $measured, true)
-                && preg_match('/^\s*'.preg_quote($said, '/').'\s*$/m', $this->text) === 1;
+                && $this->isAlone($span->span);
             if ($isHead) {
-                $this->lines = array_values(array_filter(
-                    $this->lines,
-                    static fn (ReadLine $line): bool => $line !== $span->line,
-                ));
-                $this->spans->turn($span, Role::Heading);
+                $heads[spl_object_id($span->line)] = true;
             }
         }
+        $isHead = static fn (?ReadLine $line): bool => $line !== null && isset($heads[spl_object_id($line)]);
+        $this->spans->turn(static fn (ReadSpan $span): bool => $isHead($span->line), Role::Heading);
+        $this->lines = array_values(array_filter(
+            $this->lines,
+            static fn (ReadLine $line): bool => ! $isHead($line),
+        ));
+    }
+
+    /** Whether nothing else stands in its line of the text. */
+    private function isAlone(Span $span): bool
+    {
+        $before = rtrim(substr($this->text, max(0, $span->start - 8), min(8, $span->start)), ' ');
+        $after = ltrim(substr($this->text, $span->end, 8), ' :');
+
+        return ($before === '' || str_ends_with($before, "\n")) && ($after === '' || $after[0] === "\n");
     }
 
     /**
@@ -333,7 +326,7 @@ final class NoteBuilder
         }
         foreach ($this->spans->all() as $span) {
             if ($span->role === Role::Claim && ! $this->clauseOf($span->span)->says(RoleWords::LASTING)) {
-                $this->spans->turn($span, Role::Step);
+                $this->spans->turn(static fn (ReadSpan $one): bool => $one === $span, Role::Step);
 
                 return;
             }
@@ -421,10 +414,11 @@ final class NoteBuilder
         }
         $measured = count(array_filter($this->lines,
             static fn (ReadLine $line): bool => $line->amount?->number !== null || $line->bare !== null));
+        $names = $this->left === [] ? [] : $this->measuredNames();
         foreach ($this->left as [$item, $clause, $phase]) {
             $what = self::family($item->key ?? '');
             if ($item->part !== null || isset($seen[$what]) || ! self::isPutIn($item, $clause, $measured > 1)
-                || $this->isWordOf($item, $clause)) {
+                || self::isWordOf($item, $clause, $names)) {
                 continue;
             }
             $line = $this->reader->unmeasured($item, $clause->tokens, $phase, $this->text);
@@ -435,13 +429,30 @@ final class NoteBuilder
         $this->lines = self::inOrder($this->lines);
     }
 
-    /** "The betaine" of a note with cocamidopropyl betaine in it. */
-    private function isWordOf(Item $item, Clause $clause): bool
+    /**
+     * "The betaine" of a note with cocamidopropyl betaine in it.
+     *
+     * @param  list<list<string>>  $names  folded words of the names that have an amount
+     */
+    private static function isWordOf(Item $item, Clause $clause, array $names): bool
     {
         $words = array_column(array_slice($clause->tokens, $item->at, $item->next - $item->at), 'folded');
 
-        return array_filter($this->lines, static fn (ReadLine $line): bool => $line->amount?->number !== null
-            && array_diff($words, array_column(Lexer::tokens($line->name, 0), 'folded')) === []) !== [];
+        return array_filter($names, static fn (array $name): bool => array_diff($words, $name) === []) !== [];
+    }
+
+    /** @return list<list<string>> folded words of the names that have an amount, each once */
+    private function measuredNames(): array
+    {
+        $names = array_unique(array_column(array_filter(
+            $this->lines,
+            static fn (ReadLine $line): bool => $line->amount?->number !== null,
+        ), 'name'));
+
+        return array_values(array_map(
+            static fn (string $name): array => array_column(Lexer::tokens($name, 0), 'folded'),
+            $names,
+        ));
     }
 
     /** What is of one plant or kind begins with the same word: rosemary-dried, rosemary-fresh. */

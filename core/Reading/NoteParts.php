@@ -48,6 +48,33 @@ final class NoteParts
         return array_values(array_filter($this->sections, static fn (Section $section): bool => $section->isUsed));
     }
 
+    /**
+     * "Garlic oil: 6 cloves of garlic in 200 ml olive oil": what isn't in the catalogue, and is made of what follows.
+     *
+     * @param  list<Token>  $tokens
+     */
+    public function announced(array $tokens): ?Heading
+    {
+        $words = [];
+        foreach ($tokens as $at => $token) {
+            if ($token->is(':') && count($words) >= 2) {
+                $makes = $words[count($words) - 1];
+                $name = implode(' ', $words);
+                $isMade = isset(RoleWords::FORMS[$makes]) && $this->catalogue->named($name) === null
+                    && $this->catalogue->kindsUnsaid($name) === []
+                    && isset($tokens[$at + 1]) && Quantities::at($tokens, $at + 1) !== null;
+
+                return $isMade ? new Heading(null, $makes, $words, $at + 1) : null;
+            }
+            if ($token->kind !== Token::WORD || count($words) >= 3) {
+                return null;
+            }
+            $words[] = $token->folded;
+        }
+
+        return null;
+    }
+
     /** What a heading begins; null where it makes nothing, or there are too many. What was open before is closed. */
     public function begin(Heading $heading, Span $span): ?Section
     {

@@ -149,13 +149,17 @@ final class Spans
         return $this->spans;
     }
 
-    /** A stretch that turns out to be something else, and no line. */
-    public function turn(ReadSpan $span, Role $role): void
+    /**
+     * Stretches that turn out to be something else, and no lines.
+     *
+     * @param  callable(ReadSpan): bool  $which
+     */
+    public function turn(callable $which, Role $role): void
     {
-        $at = array_search($span, $this->spans, true);
-        if ($at !== false) {
-            $this->spans[$at] = new ReadSpan($span->span, $role);
-        }
+        $this->spans = array_map(
+            static fn (ReadSpan $span): ReadSpan => $which($span) ? new ReadSpan($span->span, $role) : $span,
+            $this->spans,
+        );
     }
 
     /**
