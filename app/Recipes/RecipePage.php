@@ -35,6 +35,7 @@ final readonly class RecipePage
      * @param  array<string, string>  $pieceProblems  what was typed as the weight of one and can't be read
      * @param  array<string, string>  $usual  the usual share of lines without an amount, by key of the line
      * @param  string  $batch  how much it is to be, as typed or as the note says
+     * @param  string  $batchProblem  why that can't be done, as a word key; empty where it can
      * @param  array<string, string>  $into  the part a line was said to go into, by key of the line
      */
     public function __construct(
@@ -55,7 +56,7 @@ final readonly class RecipePage
         public array $pieceProblems,
         public array $usual,
         public string $batch,
-        public bool $isBatchUnread,
+        public string $batchProblem,
         public array $into,
     ) {
     }

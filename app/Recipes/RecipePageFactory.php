@@ -73,19 +73,14 @@ final readonly class RecipePageFactory
         $keyOf = static fn (ReadLine $line): string => $keys[$line->span->start] ?? 'line-'.$line->span->start;
         [$document, $evaluation] = $this->judged($recipe, $corrections, $keyOf);
         $offer = $this->usual->of($recipe, $evaluation->assessment->composition->lines, $keyOf);
-        if ($corrections->fills && $offer !== [] && ! $corrections->isBatchUnread()) {
-            $corrections = $corrections->filled(array_map(
-                fn (Band $share): string => Amount::plain(round($share->likely, $share->likely < 1 ? 2 : 1)).' %',
-                $offer,
-            ));
-            [$document, $evaluation] = $this->judged($recipe, $corrections, $keyOf);
-            $density = $evaluation->assessment->composition->density();
-            $millilitres = $corrections->batchMillilitres();
-            if ($millilitres !== null && $density !== null) {
-                $corrections = $corrections->weighing($millilitres * $density);
+        $problem = $corrections->isBatchUnread() ? 'recipes.batch_unread' : '';
+        if ($corrections->fills && $offer !== [] && $problem === '') {
+            $filled = $this->filled($recipe, $corrections, $offer, $keyOf);
+            $problem = $filled === null ? 'recipes.batch_density' : '';
+            if ($filled !== null) {
+                [$corrections, $offer] = [$filled, []];
                 [$document, $evaluation] = $this->judged($recipe, $corrections, $keyOf);
             }
-            $offer = [];
         }
         $rows = $this->rows($recipe, $document, $evaluation->assessment->composition->lines, $corrections, $keyOf);
 
@@ -108,7 +103,7 @@ final readonly class RecipePageFactory
             $corrections->pieceProblems,
             array_map($this->share(...), $offer),
             $corrections->batch !== '' ? $corrections->batch : $this->batch($recipe),
-            $corrections->isBatchUnread(),
+            $problem,
             array_intersect_key($corrections->into, array_flip($keys)),
         );
     }
@@ -121,6 +116,27 @@ final readonly class RecipePageFactory
     private static function isUntaken(array $line): bool
     {
         return ($line['part'] ?? '') === RecipeDocument::BY_HAND && $line['amount'] === RecipeDocument::NOT_SAID;
+    }
+
+    /**
+     * With usual shares, and as heavy as fills the container; null where nobody knows how heavy that is.
+     *
+     * @param  array<string, Band>  $offer  percent, by key of the line
+     * @param  callable(ReadLine): string  $keyOf
+     */
+    private function filled(Recipe $recipe, Corrections $corrections, array $offer, callable $keyOf): ?Corrections
+    {
+        $filled = $corrections->filled(array_map(
+            static fn (Band $share): string => Amount::plain(round($share->likely, $share->likely < 1 ? 2 : 1)).' %',
+            $offer,
+        ));
+        $millilitres = $filled->batchMillilitres();
+        if ($millilitres === null) {
+            return $filled;
+        }
+        $density = $this->judged($recipe, $filled, $keyOf)[1]->assessment->composition->density();
+
+        return $density === null ? null : $filled->weighing($millilitres * $density);
     }
 
     /** How much it is to be, as the note says. */

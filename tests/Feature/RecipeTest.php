@@ -485,6 +485,10 @@ final class RecipeTest extends AppCase
         // oils weigh 0.86 to 0.93 g a millilitre: common tables
         self::assertGreaterThan(86, $document['batch']['grams']);
         self::assertLessThan(93, $document['batch']['grams']);
+        // who can't say how heavy a millilitre is fills nothing, and says so
+        $powder = "Hair pack\nrhassoul clay\nkaolin clay\namla powder";
+        $this->post('/recipe', ['text' => $powder, 'fill' => '1', 'batch' => '200 ml'])->assertOk()
+            ->assertSee('isn’t known. Write grams.')->assertSee('value="200 ml"', false);
     }
 
     /** A picture isn't read: it is shown beside the field, and kept with what is opened. */

@@ -118,8 +118,8 @@
                     <label>{{ __('recipes.batch') }} <input name="batch" maxlength="20"
                             value="{{ $page->batch }}" placeholder="100 g"></label>
                     <button class="button button-quiet" name="fill" value="1">{{ __('recipes.fill') }}</button>
-                    @if ($page->isBatchUnread)
-                        <small class="problem" role="alert">{{ __('recipes.batch_unread') }}</small>
+                    @if ($page->batchProblem !== '')
+                        <small class="problem" role="alert">{{ __($page->batchProblem) }}</small>
                     @endif
                 </div>
             @elseif ($page->batch !== '')

@@ -67,19 +67,40 @@ final class WholeNotesTest extends CoreCase
         yield ['building'];
     }
 
-    /** What was learned stays: nothing is invented or lost, and hardly anything is wrong though sure. */
-    public function test_the_reader_reads_them_as_well_as_it_did(): void
+    /**
+     * @return iterable<string, array{list<string>, int, int, float, int, int, int}> sets; notes, clean, lines right,
+     *   invented, lost, wrong though sure
+     */
+    public static function learned(): iterable
     {
+        yield 'the first four' => [['building', 'aside', 'second', 'third'], 200, 195, 0.99, 0, 0, 1];
+        yield 'the later ones' => [['fourth', 'fifth', 'sixth', 'seventh', 'eighth'], 105, 98, 0.985, 2, 1, 1];
+    }
+
+    /**
+     * What was learned stays: nothing is invented or lost, and hardly anything is wrong though sure.
+     *
+     * @param  list<string>  $sets
+     */
+    #[DataProvider('learned')]
+    public function test_the_reader_reads_them_as_well_as_it_did(
+        array $sets,
+        int $notes,
+        int $clean,
+        float $right,
+        int $invented,
+        int $lost,
+        int $wrong,
+    ): void {
         $reader = new RecipeReader(self::catalogue());
-        $sets = ['building', 'aside', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth'];
         $score = NoteScore::of($reader, array_merge(...array_map(WholeNote::in(...), $sets)));
         $told = $score->told('all')."\n".implode("\n", $score->misses);
-        self::assertSame(305, $score->notes, $told);
-        self::assertGreaterThanOrEqual(293, $score->clean, $told);
-        self::assertGreaterThanOrEqual(0.99, $score->right / $score->lines, $told);
-        self::assertLessThanOrEqual(4, $score->invented, $told);
-        self::assertLessThanOrEqual(1, $score->lost, $told);
-        self::assertLessThanOrEqual(3, $score->wrongThoughSure, $told);
+        self::assertSame($notes, $score->notes, $told);
+        self::assertGreaterThanOrEqual($clean, $score->clean, $told);
+        self::assertGreaterThanOrEqual($right, $score->right / $score->lines, $told);
+        self::assertLessThanOrEqual($invented, $score->invented, $told);
+        self::assertLessThanOrEqual($lost, $score->lost, $told);
+        self::assertLessThanOrEqual($wrong, $score->wrongThoughSure, $told);
         self::assertGreaterThanOrEqual(0.97, $score->said / $score->says, $told);
         self::assertGreaterThanOrEqual(0.9, $score->claimed / $score->claims, $told);
         self::assertGreaterThanOrEqual(0.92, $score->placed / $score->letters, $told);
