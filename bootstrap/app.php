@@ -7,6 +7,7 @@ use App\Http\Faults;
 use App\Http\Middleware\OnlyKnownHosts;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SpeakTheLanguage;
+use App\Http\Middleware\StartSession;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -14,6 +15,7 @@ use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession as SaveAlways;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -27,7 +29,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove([TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->prepend([OnlyKnownHosts::class, SecurityHeaders::class, KeepDailyCopy::class, SpeakTheLanguage::class]);
         // first of all: who isn't let in starts no session and learns nothing
-        $middleware->web(prepend: [OnlyKnownDevices::class]);
+        $middleware->web(prepend: [OnlyKnownDevices::class], replace: [SaveAlways::class => StartSession::class]);
         $middleware->encryptCookies([AccessControl::COOKIE]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {

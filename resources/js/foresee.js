@@ -16,7 +16,7 @@ export default () => ({
         const field = (name) => form.querySelector(`[name=${name}]`).value;
         const asked = `take_out=${encodeURIComponent(field('take_out'))}&top_up=${encodeURIComponent(field('top_up'))}`;
         try {
-            const answer = await fetch(`${form.dataset.ask}?${asked}`);
+            const answer = await fetch(`${form.dataset.ask}?${asked}`, { headers: { 'X-Live': '1' } });
             if (answer.ok) form.querySelector('.foreseen').textContent = await answer.text();
         } catch {
             form.querySelector('.foreseen').textContent = '';

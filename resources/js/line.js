@@ -9,7 +9,7 @@ const show = (line, html) => line.replaceChildren(document.createRange().createC
 
 const ask = async (line) => {
     try {
-        const answer = await fetch(line.dataset.href, { headers: { Accept: 'text/html' } });
+        const answer = await fetch(line.dataset.href, { headers: { Accept: 'text/html', 'X-Live': '1' } });
         // a device that was ended is led to the door
         if (!answer.ok || answer.redirected) throw new Error(answer.statusText);
         const now = await answer.text();
