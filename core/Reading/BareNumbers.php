@@ -162,6 +162,12 @@ final class BareNumbers
                 $isCounted($line) ? 1.0 : Sureness::DOUBTED,
             ), $lines);
         }
+        if (abs($sum - 1.0) <= self::SLACK && max(array_column($bare, 'bare')) < 1.0) {
+            return array_map(static fn (ReadLine $line): ReadLine => $line->bare === null ? $line : $line->of(
+                Amount::pieces(Band::exact($line->bare), Piece::Part),
+                1.0,
+            ), $lines); // a third each
+        }
         $percents = array_sum(array_map(
             static fn (ReadLine $line): float => $line->amount?->kind === AmountKind::Percent
                 ? (float) $line->amount->number?->likely : 0.0,

@@ -32,6 +32,10 @@ final class ClauseRole
         .'|rendement|(?:spoon|pour|ladle|divide|scoop|decant|verser|versez|couler|repartir|mettre) (?:it '
         .'|this )?(?:in|into|dans|en) |pour \d|for \d+ ?(?:g|ml|oz)\b)/';
 
+    /** "About 350 g", "pour un pot de 150 ml": an amount of the whole, and nothing it could be of. */
+    private const SIZE = '/^(?:(?:about|around|approx|roughly|environ|soit) \d+(?:[.,]\d+)? ?(?:g|grams|grammes|ml|oz)$'
+        .'|(?:pour|for) (?:an?|une?|one|two|three|deux|trois|\d+) )/';
+
     /**
      * @param  list<Item>  $items  found in it
      * @param  list<Hint>  $hints  of the making
@@ -55,6 +59,8 @@ final class ClauseRole
         return match (true) {
             $clause->says(RoleWords::WORK) => Role::Utility,
             $clause->says(self::YIELDS) && StatedYield::endOf($clause->words) !== null => Role::Yield,
+            ! $named && $clause->says(self::SIZE)
+                && StatedYield::endOf($clause->words)?->isSaid === true => Role::Yield,
             $clause->says(self::PH) && (! $measured || $clause->says('/^(?:\w+ )?ph\b/'))
                 && ! ($named && ($isAmountFirst || $isNameFirst)) && ! $clause->isDoing() => Role::Claim,
             self::isClaim($clause) && ! ($measured && $named) => Role::Claim,

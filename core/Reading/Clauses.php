@@ -104,7 +104,9 @@ final class Clauses
         $isTurn = $before->is(',', ')', '–', '—') || $tokens[$at]->is('then', 'puis', 'ensuite');
         if (! $isTurn && $before->is('and', 'et')) {
             return $tokens[$at]->kind === Token::WORD && $tokens[$at]->is(...RoleWords::DOING)
-                && ! $tokens[$at]->is('rest', 'line', 'puree', 'rape', 'presse', 'melange', 'brew');
+                && ! $tokens[$at]->is('rest', 'line', 'puree', 'rape', 'presse', 'melange', 'brew')
+                // "make and use within 3 days"
+                && ! ($tokens[$at]->is('use') && ($tokens[$at - 2] ?? null)?->is('make'));
         }
         if (! $isTurn) {
             return false;

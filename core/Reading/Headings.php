@@ -94,6 +94,19 @@ final class Headings
         return $heading !== null && $heading->next === count($tokens) ? $heading->phase : null;
     }
 
+    /**
+     * "FLAX GEL" over lines in small letters: what is made there.
+     *
+     * @param  list<Token>  $tokens
+     */
+    public static function shouted(array $tokens, string $line): ?Heading
+    {
+        $isShouted = preg_match('/\p{Lu}{3}/u', $line) === 1 && preg_match('/[\p{Ll}\d]/u', $line) === 0;
+        $heading = $isShouted ? self::whole($tokens, 0, count($tokens), true) : null;
+
+        return $heading?->makes === null ? null : $heading;
+    }
+
     /** @param  list<Token>  $tokens of a line */
     public static function of(array $tokens): ?Heading
     {

@@ -52,6 +52,13 @@ final readonly class Items
 
                 continue;
             }
+            $peel = $this->peel($tokens, $at);
+            if ($peel !== []) {
+                array_push($items, ...$peel);
+                $at = $peel[1]->next;
+
+                continue;
+            }
             $item = $this->at($tokens, $at, $sections) ?? $this->borrowing($tokens, $at, $unit);
             $unit = $item?->quantity?->amount->unit ?? $unit;
             if ($item !== null) {
@@ -60,7 +67,53 @@ final readonly class Items
             $at = $item->next ?? $at + 1;
         }
 
-        return [$this->heads->found(self::withoutExplained($items, $tokens), $tokens), $hints];
+        $items = self::withoutExplained(self::withoutMadeOf($items, $tokens), $tokens);
+
+        return [$this->heads->found($items, $tokens), $hints];
+    }
+
+    /**
+     * "Zest of 2 lemons", "le zeste d'un citron": as many, of the peel.
+     *
+     * @param  list<Token>  $tokens
+     * @return array{}|array{Item, Item}
+     */
+    private function peel(array $tokens, int $at): array
+    {
+        $next = $at + 1;
+        while ($tokens[$at]->is('zest', 'peel', 'rind', 'zeste', 'ecorce') && isset($tokens[$next])
+            && $tokens[$next]->is('of', 'de', 'd', "'", '’')) {
+            $next++;
+        }
+        $isOf = $next > $at + 1 && isset($tokens[$next]);
+        $number = match (true) {
+            ! $isOf => null,
+            $tokens[$next]->is('half', 'demi') => [Band::exact(0.5), $next + 1],
+            $tokens[$next]->is('a', 'an', 'un', 'une') => [Band::exact(1.0), $next + 1],
+            default => Numbers::at($tokens, $next),
+        };
+        while ($number !== null && isset($tokens[$number[1]])
+            && $tokens[$number[1]]->is('a', 'an', 'demi', '-', 'large', 'small', 'organic', 'unwaxed', 'gros')) {
+            $number[0] = $tokens[$number[1]]->is('demi') ? Band::exact(0.5) : $number[0];
+            $number[1]++;
+        }
+        $fruit = $number === null ? '' : NameIndex::stem($tokens[$number[1]]->folded ?? '');
+        $peel = $fruit === '' ? null : $this->catalogue->named("fresh $fruit peel")
+            ?? $this->catalogue->named("$fruit zest")
+                ?? $this->catalogue->named("zeste de $fruit") ?? $this->catalogue->named("zeste d $fruit");
+        if ($peel === null) {
+            return [];
+        }
+        $quantity = new Quantity(
+            Amount::pieces($number[0], Piece::Whole),
+            Span::over($tokens, $at, $number[1]),
+            $number[1],
+        );
+
+        return [
+            new Item($at, $number[1], quantity: $quantity),
+            new Item($number[1], $number[1] + 1, key: $peel->key),
+        ];
     }
 
     /**
@@ -87,6 +140,30 @@ final readonly class Items
         }
 
         return $kept;
+    }
+
+    /**
+     * "300 g flaxseed gel (made from 40 g seeds and 500 g water)": how it came about goes into nothing here.
+     *
+     * @param  list<Item>  $items
+     * @param  list<Token>  $tokens
+     * @return list<Item>
+     */
+    private static function withoutMadeOf(array $items, array $tokens): array
+    {
+        $inside = false;
+        $made = [];
+        foreach (Brackets::depths($tokens) as $at => $depth) {
+            $inside = $inside && $depth > 0;
+            $isFrom = ($tokens[$at + 1] ?? null)?->is('from', 'with', 'of', 'avec', 'de', 'a') === true;
+            if ($depth === 1 && $tokens[$at - 1]->is('(') && $isFrom
+                && $tokens[$at]->is('made', 'brewed', 'prepared', 'fait', 'faite', 'prepare', 'preparee')) {
+                $inside = true;
+            }
+            $made[$at] = $inside;
+        }
+
+        return array_values(array_filter($items, static fn (Item $item): bool => ! $made[$item->at]));
     }
 
     /**
@@ -159,7 +236,7 @@ final readonly class Items
         if ($tokens[$at]->kind === Token::MARK) {
             return null;
         }
-        $quantity = Quantities::at($tokens, $at) ?? $this->counted($tokens, $at);
+        $quantity = Quantities::at($tokens, $at) ?? $this->counted($tokens, $at) ?? $this->rest($tokens, $at);
         if ($quantity !== null) {
             return new Item($at, $quantity->next, quantity: $quantity);
         }
@@ -174,6 +251,35 @@ final readonly class Items
             $name !== null => new Item($at, $name[1], key: $name[0]),
             default => null,
         };
+    }
+
+    /**
+     * "Rest sweet almond oil": a name and nothing else behind the word. "Rest overnight" tells what to do.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private function rest(array $tokens, int $at): ?Quantity
+    {
+        $isFirst = Token::written(array_slice($tokens, 0, $at)) === '';
+        if (! $tokens[$at]->is('rest', 'reste', 'remainder', 'balance')
+            || (! $isFirst && isset($tokens[$at + 1]))) {
+            return null;
+        }
+        $next = $at + 1;
+        if (! $isFirst) {
+            return $tokens[$at - 1]->is('-', '–', '—', ':', '=', '…')
+                ? new Quantity(Amount::rest(), Span::over($tokens, $at, $next), $next)
+                : null; // "Jojoba - rest"
+        }
+        while (isset($tokens[$next])
+            && ($tokens[$next]->kind === Token::MARK || $tokens[$next]->is('of', 'de', 'd', 'distilled'))) {
+            $next++;
+        }
+        $written = Token::written(array_slice($tokens, $next));
+        $isName = $this->catalogue->named($written) ?? $this->catalogue->named("$written oil")
+            ?? $this->catalogue->named("huile de $written");
+
+        return $isName === null ? null : new Quantity(Amount::rest(), Span::over($tokens, $at, $next), $next);
     }
 
     /**

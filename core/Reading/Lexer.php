@@ -30,7 +30,11 @@ final class Lexer
 
     private const PATTERN =
         '~(?<num>\d+(?:[.,]\d+)?(?:\s*[/⁄]\s*\d+(?![.,]?\d))?|[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞⅒])'
-        .'|(?<lead>[.…_]{2,}|…|-{3,})|(?<word>\p{L}[\p{L}\p{M}]*)|(?<mark>[%°(),;:.+&/×*=–—-]|\S)~u';
+        .'|(?<lead>[.…_]{2,}|…|-{3,})|(?<word>\b(?:h\.\s?e\.|e\.\s?o\.)(?!\w)|\p{L}[\p{L}\p{M}]*)'
+        .'|(?<mark>[%°(),;:.+&/×*=–—-]|\S)~iu';
+
+    /** What marks with room on both sides are: "water 70 g / glycerin 3 g", "Beeswax . 15 g". */
+    private const APART = ['/' => ',', '.' => '…'];
 
     /**
      * @param  int  $offset  where the line begins in the whole text, bytes
@@ -68,7 +72,7 @@ final class Lexer
                             && end($tokens)->kind === Token::NUMBER => 'tbsp',
                         // in capitals among small letters it is no drink
                         $text === 'TEA' && preg_match('/\p{Ll}/u', $line) === 1 => 'triethanolamine',
-                        default => Folded::of($text),
+                        default => Folded::of(preg_replace('/\.\s?/', '', $text) ?? $text), // H.E.
                     },
                     0.0,
                     $start,
@@ -80,11 +84,10 @@ final class Lexer
         }
 
         foreach ($tokens as $at => $token) {
-            $isApart = $token->is('/') && isset($tokens[$at - 1], $tokens[$at + 1])
+            $isApart = $token->is(...array_keys(self::APART)) && isset($tokens[$at - 1], $tokens[$at + 1])
                 && $token->start > $tokens[$at - 1]->end && $tokens[$at + 1]->start > $token->end;
             if ($isApart) {
-                $tokens[$at] = new Token(Token::MARK, ',', 0.0, $token->start,
-                    $token->end); // "water 70 g / glycerin 3 g"
+                $tokens[$at] = new Token(Token::MARK, self::APART[$token->folded], 0.0, $token->start, $token->end);
             }
         }
 

@@ -19,7 +19,8 @@ final readonly class LineReader
         'containers',
         'flacon', 'flacons', 'bocal', 'bocaux', 'boite', 'boites', 'bouteille', 'bouteilles', 'spray', 'pan', 'bowl',
         'mould', 'moulds',
-        'tray', 'trays', 'slots', 'cloth', 'bag', 'times', 'fois', 'layers', 'minutes', 'side',
+        'tray', 'trays', 'slots', 'cloth', 'bag', 'times', 'fois', 'layers', 'minutes', 'side', 'bois',
+        'metal', 'plastique',
     ];
 
     /** Says which one it is, where nobody knows the pair: "black soap". */
@@ -343,8 +344,8 @@ final readonly class LineReader
                 $quantity->span,
             );
         }
-        if ($words !== [] && $words[count($words) - 1]->is(...self::VESSELS)) {
-            return null;
+        if ($words !== [] && $words[count($words) - 1]->is('per', ...self::VESSELS)) {
+            return null; // "12 drops per 60 g"
         }
         if ($words === []) {
             return $quantity->amount->kind === AmountKind::Open || $quantity->amount->kind === AmountKind::Rest

@@ -83,7 +83,7 @@ final readonly class NameForms
         if ($state !== null) {
             return $state;
         }
-        if ($quantity?->amount->unit === Unit::Drop) {
+        if ($quantity?->isDrops() === true) {
             $withNext = array_slice($tokens, $item->at, $item->next + 1 - $item->at);
             $oil = $this->essentialOil($key, Token::written($withNext)) ?? $this->essentialOil($key, $written);
             if ($oil !== null) {
@@ -105,7 +105,7 @@ final readonly class NameForms
         if ($part !== null && $part->is('root', 'roots', 'seed', 'seeds', 'bark', 'racine', 'graines', 'ecorce')) {
             return new Meant(null, [$key], Sureness::ONLY_A_NAME, $item->at, $item->next + 1);
         }
-        if ($quantity?->amount->unit === Unit::Drop && $isPlant) {
+        if ($quantity?->isDrops() === true && $isPlant) {
             return new Meant($key, [], Sureness::BESIDE_A_WORD_THAT_CHANGES_IT, $item->at, $item->next);
         }
         $fresh = $quantity?->amount->piece === Piece::Whole ? $this->freshOf($key) : null;
@@ -217,6 +217,12 @@ final readonly class NameForms
         $exact = $this->catalogue->named($written);
         if ($exact !== null) {
             return new Meant($exact->key, [], Sureness::EXACT, $at, $next);
+        }
+        if ($this->isPlant($besides) && preg_match('/^(?:tisane|infusion)\b| tea$/', $written) === 1) {
+            $tea = $this->catalogue->named('herbal tea')?->key;
+
+            return new Meant($tea, array_values(array_diff([$besides], [$tea])),
+                Sureness::BESIDE_A_WORD_THAT_CHANGES_IT, $at, $next); // that has no tea of its own
         }
         $near = array_column($this->others->near($written), 0);
         $found = array_column($this->catalogue->search($written, 3), 'key');

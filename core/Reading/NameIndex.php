@@ -20,6 +20,9 @@ final class NameIndex
 
     private const BETWEEN_PARTS = [...self::BETWEEN, '(', ')', ',', 'and', 'with', 'et', 'avec', 'w'];
 
+    /** "HE de la menthe". */
+    private const OF = ['.', 'de', 'd', 'du', 'la', 'l'];
+
     /** Bought ready mixed. */
     private const BLENDS = [Kind::Preservative, Kind::Emulsifier, Kind::Surfactant];
 
@@ -53,8 +56,26 @@ final class NameIndex
             $words = $isBlend ? array_values(array_diff($words, self::BETWEEN_PARTS)) : $words;
             $this->byFirst[$words[0]][] = [$words, $key, $isBlend];
         }
+        $this->addShortOils();
         foreach ($this->byFirst as &$names) {
             usort($names, static fn (array $a, array $b): int => count($b[0]) <=> count($a[0]));
+        }
+    }
+
+    /** "HE de lavande", "lavender EO": short for the whole name of an essential oil. */
+    private function addShortOils(): void
+    {
+        foreach ($this->byStems as $name => $key) {
+            $short = preg_replace(
+                ['/^huile essentielle (?:de |d )?(?:la |l )?(?=.)/', '/(?<=.) essential oil$/'],
+                ['he ', ' eo'],
+                (string) $name,
+            );
+            if ($short === $name || $short === null || isset($this->byStems[$short])) {
+                continue;
+            }
+            $words = explode(' ', $short);
+            $this->byFirst[$words[0]][] = [$words, $key, false];
         }
     }
 
@@ -68,6 +89,7 @@ final class NameIndex
     {
         foreach ($this->byFirst[self::stem($tokens[$at]->folded)] ?? [] as [$words, $key, $isBlend]) {
             $between = $isBlend ? self::BETWEEN_PARTS : self::BETWEEN;
+            $between = $words[0] === 'he' ? [...$between, ...self::OF] : $between;
             $next = $at;
             foreach ($words as $i => $word) {
                 while (

@@ -16,11 +16,11 @@ final class NoteBuilder
     /** "Enough water to fill a 250 ml bottle". */
     private const FILLS = '/\b(?:to fill|pour remplir|fills|remplit)\b/';
 
-    /** "Enough tea to make a yoghurt": what follows is only compared. */
+    /** "Enough tea to make a yoghurt": what follows is only compared. "A splash more milk": only in case. */
     private const COMPARED =
         '/\b(?:to make (?:it )?an?|(?:mix|stir|blend|whisk|work|beat) (?:it )?(?:in)?to an?'
         .'|pour faire une?|pour obtenir une?|(?:looks|feels|smells) like|thick as'
-        .'|comme du|comme de la)\b/';
+        .'|comme du|comme de la|(?:a )?(?:splash|little|bit|drop|touch) more|(?:un peu|une goutte) plus (?:de|d))\b/';
 
     /** For the pH, or where it turns out to be wanted. */
     private const IF_NEEDED = '/\bph\b|\bif needed|\bsi besoin|\bif you like|\bau besoin/';
@@ -52,6 +52,9 @@ final class NoteBuilder
 
     private readonly NoteParts $parts;
 
+    /** Small letters, too: then a line in capitals stands over others. */
+    private readonly bool $hasSmall;
+
     private ?Phase $phase = null;
 
     private bool $isLettered = false;
@@ -74,6 +77,7 @@ final class NoteBuilder
 
     public function __construct(private readonly Catalogue $catalogue, NameIndex $names, private readonly string $text)
     {
+        $this->hasSmall = preg_match('/\p{Ll}{2}/u', $text) === 1;
         $this->spans = new Spans($text);
         $this->parts = new NoteParts($catalogue);
         $this->finder = new Items($catalogue, $names);
@@ -88,7 +92,7 @@ final class NoteBuilder
     /** @param  list<Token>  $tokens  of a line, at least one */
     public function line(array $tokens): void
     {
-        $heading = Headings::of($tokens) ?? $this->parts->announced($tokens);
+        $heading = Headings::of($tokens) ?? $this->shouted($tokens) ?? $this->parts->announced($tokens);
         if ($heading !== null) {
             $this->begin($heading, array_slice($tokens, 0, $heading->next));
             $tokens = array_slice($tokens, $heading->next);
@@ -99,6 +103,14 @@ final class NoteBuilder
         if ($heading?->makes !== null && $tokens !== []) {
             $this->parts->close(); // all of it stood in this line
         }
+    }
+
+    /** @param  list<Token>  $tokens */
+    private function shouted(array $tokens): ?Heading
+    {
+        return $this->hasSmall
+            ? Headings::shouted($tokens, Span::over($tokens, 0, count($tokens))->of($this->text))
+            : null;
     }
 
     /** @param  list<Token>  $tokens */

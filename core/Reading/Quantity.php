@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ilvane\Core\Reading;
 
 use Ilvane\Core\Measure\Amount;
+use Ilvane\Core\Measure\Unit;
 use Ilvane\Core\Measure\WithChanges;
 
 /**
@@ -25,6 +26,13 @@ final readonly class Quantity
         public ?float $bare = null,
         public bool $isUnsure = false,
     ) {
+    }
+
+    /** Counted in drops, or "a few drops". */
+    public function isDrops(): bool
+    {
+        return $this->amount->unit === Unit::Drop
+            || preg_match('/\b(?:drops|gouttes)$/', $this->amount->entered) === 1;
     }
 
     /** The same counted from so many tokens further on; negative: further back. */

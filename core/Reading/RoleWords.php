@@ -97,8 +97,8 @@ final class RoleWords
     /** Time long enough to be a life and no step: "3 days", "a week", "two months", "48 h", "till spring". */
     public const LONG =
         '/\b(?:(?:\d+(?:[.,]\d+)?|an?|one|two|three|four|five|six|eight|nine|ten|twelve|several|few|couple of'
-        .'|un|une|deux|trois|quatre|cinq|six|huit|neuf|dix|douze|quelques)(?:\s*(?:-|to|or|a'
-        .'|ou)\s*(?:\w+))?\s*(?:more )?'
+        .'|un|une|deux|trois|quatre|cinq|six|huit|neuf|dix|douze|quelques)(?:\s*(?:-|\b(?:to|or|a'
+        .'|ou)\b)\s*(?:\w+))?\s*(?:more )?'
         .'(?:days?|weeks?|wks?|months?|mths?|years?|yrs?|jours?|j|semaines?|sem|mois|ans?|annees?)'
         .'|(?:24|36|48|72)\s*(?:h|hrs?|hours?|heures?)|doesn.?t keep|does not keep|won.?t keep|ne se (?:garde'
         .'|conserve) pas'

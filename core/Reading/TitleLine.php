@@ -19,13 +19,16 @@ final readonly class TitleLine
         .'|boucles?|stick'
         .'|lotion|tonic|tonique|paste|pack|treatment|soin|whip|fouettee?|cubes?|bars?|softener|gloss|scrub|gommage'
         .'|drops|elixir|toner|tint|souffle|glaze|slip|smoothie|hair (?:oil|butter|milk|tea|food)|scalp (?:oil|drops)'
-        .'|beurre capillaire|huile capillaire|lait capillaire|bain d huile|pommade)\b/';
+        .'|routine|recipe|recette|macerat de|beurre capillaire|huile capillaire|lait capillaire|bain d huile'
+        .'|pommade)\b/';
 
     /** "4c ends": no four cups. */
     private const HAIR_TYPE = '/\b[1-4][abc]\b/iu';
 
     /** Says outright that what stands before is made. */
     private const MAKES = '/\b(?:makes?|gives?|fills?|yields?|batch|donne|remplit|rendement)\b/iu';
+
+    private const WHOM = '/\b(?:for|pour|she|he|they|elle|il|who|qui|years?|yrs?|ans|months?|mois)\b|\d/iu';
 
     /** Words that lead from the name to who it is for. */
     private const FOR_WHOM = '/[\s(,;:–—-]*(?:\b(?:for|pour|while|during|my|our|the|her|his|i[’\']?m|she|he|is|they'
@@ -85,7 +88,7 @@ final readonly class TitleLine
             $first === null
             || $first->kind !== Token::WORD
             || ($first->is(...RoleWords::DOING) && ! self::isNoun($tokens))
-            || self::isHeading($tokens)
+            || (self::isHeading($tokens) && preg_match('/ (?:routine|recipe|recette)$/', Token::written($tokens)) !== 1)
             || $tokens[count($tokens) - 1]->is(':')
         ) {
             return null;
@@ -253,8 +256,11 @@ final readonly class TitleLine
         $says = preg_match('/\pL/u', $whom) === 1;
         $spans = [[0, $says ? $end : $yield, Role::Title]];
         if ($says) {
-            $isUse = (new Clause(Lexer::tokens($whom, 0)))->says(RoleWords::USING);
-            $spans[] = [$end, $yield, $isUse ? Role::Use : Role::Audience];
+            $spans[] = [$end, $yield, match (true) {
+                (new Clause(Lexer::tokens($whom, 0)))->says(RoleWords::USING) => Role::Use,
+                ForWhom::in($whom)->audience !== null, preg_match(self::WHOM, $whom) === 1 => Role::Audience,
+                default => Role::Remark,
+            }];
         }
         $spans[] = [$yield, strlen($line), Role::Yield];
         foreach ($spans as [$from, $to, $role]) {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ilvane\Core\Reading;
 
 use Ilvane\Core\Material\Catalogue;
-use Ilvane\Core\Measure\Unit;
 
 /** What words mean that are no name of the catalogue: a scent by the drop, an oil without "oil", a slip of the pen. */
 final class UnknownNames
@@ -18,7 +17,7 @@ final class UnknownNames
         '/^(?:almonds?|amandes?|wheat germ|germe de ble|walnuts?|noix|hazelnuts?|noisettes?|olives?|sesame'
         .'|pumpkin|courge'
         .'|apricots?|abricots?|mustard|moutarde|grapes?|oats?|hemp|chanvre|peanuts?|raspberr(?:y|ies)|cranberry'
-        .'|plum|prune|peach|cherry)$/';
+        .'|plum|prune|peach|cherry|vanilla|vanille|cinnamon|cannelle|nutmeg|muscade)$/';
 
     private int $lookups = 0;
 
@@ -35,9 +34,8 @@ final class UnknownNames
         if ($meant !== []) {
             return [null, $meant, Sureness::ONLY_A_NAME];
         }
-        if ($quantity?->amount->unit === Unit::Drop
-            || preg_match('/\bdrops$|\bgouttes$/', $quantity->amount->entered ?? '') === 1) {
-            $oil = $this->scentOf($written);
+        if ($quantity?->isDrops() === true) {
+            $oil = $this->scentOf($written) ?? $this->scentOf("sweet $written");
             if ($oil !== null) {
                 return [$oil, [], Sureness::KIND_UNSAID];
             }

@@ -31,7 +31,7 @@ final readonly class WholeNote
     /** @return list<self> */
     public static function in(string $set): array
     {
-        $notes = preg_split('/^# (?=\d{3} )/m', (string) file_get_contents(__DIR__."/corpus/notes/$set.txt"), -1,
+        $notes = preg_split('/^# (?=\d{3,} )/m', (string) file_get_contents(__DIR__."/corpus/notes/$set.txt"), -1,
             PREG_SPLIT_NO_EMPTY);
 
         return array_map(self::read(...), $notes ?: []);

@@ -461,6 +461,19 @@ final class RecipeReaderTest extends CoreCase
             ["1 cc d'amidon de maïs", 'corn-starch', '1 c. à c.'],
             ['1 morceau de gingembre de 20 g', 'ginger-root-fresh', '20 g'],
             ['store-bought aloe gel 2 tbsp', 'aloe-gel-bought', '2 tbsp'],
+            ['rest sweet almond oil', 'sweet-almond-oil', 'to 100'],
+            ['reste : eau distillée', 'distilled-water', 'to 100'],
+            ['Jojoba oil - rest', 'jojoba-oil', 'to 100'],
+            ['zest of half a lime', 'citrus-peel-fresh', '0.5 whole'],
+            ['le zeste de 2 citrons', 'citrus-peel-fresh', '2 whole'],
+            ['peel of 1 orange', 'citrus-peel-fresh', '1 whole'],
+            ['1 ml HE de lavande', 'lavender-essential-oil', '1 ml'],
+            ['1 ml H.E. de menthe poivrée', 'peppermint-essential-oil', '1 ml'],
+            ['quelques gouttes de romarin', 'rosemary-essential-oil', 'quelques gouttes'],
+            ['few drops lavender', 'lavender-essential-oil', 'few drops'],
+            ['Cetyl alcohol . 3 g', 'cetyl-alcohol', '3 g'],
+            ['300 g flaxseed gel (made from 40 g seeds + 500 g water)', 'flaxseed-gel', '300 g'],
+            ['12 drops cedarwood per 60 g', 'cedarwood-atlas-essential-oil', '12 drop'],
         ] as $case) {
             yield $case[0] => $case;
         }
@@ -472,6 +485,40 @@ final class RecipeReaderTest extends CoreCase
         $lines = self::read("Test\n$text\n5 g glycerin")->lines;
         self::assertCount(2, $lines);
         self::assertSame([$ingredient, $amount], [$lines[0]->ingredient, $lines[0]->amount?->entered]);
+    }
+
+    public function test_what_only_talks_of_more_is_none(): void
+    {
+        $recipe = self::read("Test butter\n100 g oat milk\n5 g honey\nStir, add a splash more milk if it is stiff.\n"
+            ."rest 10 minutes\nMélanger avec une cuillère en bois.\nAbout 105 g");
+        self::assertCount(2, $recipe->lines);
+        self::assertSame('105 g', $recipe->yield?->told());
+        self::assertCount(1, self::read("Beurre\n50 g huile de coco\nPour un pot de 50 ml")->lines);
+    }
+
+    public function test_thirds_that_make_a_whole_are_parts(): void
+    {
+        $lines = self::read("Night oil\n1/3 castor\n1/3 jojoba\n1/3 argan")->lines;
+        self::assertSame(['1/3 part', '1/3 part', '1/3 part'], array_map(
+            static fn (ReadLine $line): ?string => $line->amount?->entered,
+            $lines,
+        ));
+        self::assertCount(2, self::read("Oil blend\n30 olive\n10 argan")->lines);
+    }
+
+    public function test_a_line_in_capitals_stands_over_what_is_made_there(): void
+    {
+        $recipe = self::read("Curl jelly\nFLAX GEL\n1/4 cup flax seed\n2 cups water\nTHEN\n4 oz of the gel\n1 oz honey");
+        self::assertCount(4, $recipe->lines);
+        self::assertNotNull($recipe->lines[0]->in);
+        self::assertNotNull($recipe->lines[2]->takes);
+    }
+
+    public function test_kitchen_vanilla_and_a_milk_from_nobody_knows_where_are_asked_about(): void
+    {
+        foreach (['1 tsp vanilla', '100 g oat milk', '80 ml peppermint tea', '20 g nigelle'] as $line) {
+            self::assertTrue(self::read("Test\n$line\n5 g glycerin")->lines[0]->isDoubtful(), $line);
+        }
     }
 
     public function test_a_cup_and_two_spoons_are_one_amount(): void

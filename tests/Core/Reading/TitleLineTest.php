@@ -36,6 +36,9 @@ final class TitleLineTest extends CoreCase
         yield ['Baby balm', 'Baby balm'];
         yield ['Beurre coco-karité (pot de 250 ml)', 'Beurre coco-karité', '250 ml'];
         yield ['Emulsion no. 7', 'Emulsion no. 7'];
+        yield ['My onion juice routine', 'My onion juice routine'];
+        yield ['Macérât de carotte', 'Macérât de carotte'];
+        yield ['Whipped shea (soft)', 'Whipped shea'];
     }
 
     #[DataProvider('lines')]
