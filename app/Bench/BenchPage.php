@@ -13,6 +13,7 @@ use App\Models\Formula;
 use App\Shelf\ObservationBook;
 use Illuminate\Support\Facades\App;
 use Illuminate\Support\HtmlString;
+use Ilvane\Core\Formula\PartKind;
 use Ilvane\Core\Formula\Scaling;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Container;
@@ -25,7 +26,7 @@ use Ilvane\Core\Reading\ForWhom;
  * @phpstan-type Row array{key: string, position: int, ingredient: string, name: string, amount: string,
  *   prepared: string, prepared_said: string, phase: string, grams: string, band: string, percent: string,
  *   unfinished: bool, error: string,
- *   gravest: string, lot: string, weighs: string}
+ *   gravest: string, in: string, part: string, lot: string, weighs: string}
  * @phpstan-type Lane array{phase: string, name: string, means: string, grams: string, percent: string, rows: list<Row>}
  *
  * @phpstan-import-type Note from PencilNotes
@@ -34,6 +35,7 @@ final readonly class BenchPage
 {
     /**
      * @param  list<Lane>  $lanes
+     * @param  list<BenchPart>  $parts  what is made first
      * @param  list<Note>  $notes
      * @param  list<array{label: string, figure: string, of: string}>  $figures
      * @param  list<string>  $personal  what it would be to the maker's own hair
@@ -50,6 +52,7 @@ final readonly class BenchPage
         public bool $isSound,
         public bool $isEmpty,
         public array $lanes,
+        public array $parts,
         public array $notes,
         public array $figures,
         public array $personal,
@@ -136,7 +139,7 @@ final readonly class BenchPage
             return say('ui.bench.fields.several');
         }
         [$place, $key, $part] = [...explode('/', $fields, 3), '', ''];
-        $line = array_search($key, array_column($this->draft->lines(), 'key'), true);
+        $line = array_search($key, array_column($this->draft->allLines(), 'key'), true);
 
         return match (true) {
             $place === 'line'
@@ -148,8 +151,49 @@ final readonly class BenchPage
                     ],
                 ),
             $place === 'line' => say('ui.bench.fields.gone'),
+            $place === 'part' => say('ui.bench.fields.part'),
             default => say("ui.bench.fields.$place"),
         };
+    }
+
+    /**
+     * Where a line may go: into the product, or into one of its parts.
+     *
+     * @return array<string, string> name by key
+     */
+    public function places(): array
+    {
+        return $this->parts === [] ? [] : [
+            '' => say('parts.product'),
+            ...array_column($this->draft->parts(), 'name', 'key'),
+        ];
+    }
+
+    /** @return array<string, string> letter by key of what is made first */
+    public function letters(): array
+    {
+        return array_combine(
+            array_map(static fn (BenchPart $part): string => $part->held['key'], $this->parts),
+            array_column($this->parts, 'letter'),
+        );
+    }
+
+    /**
+     * What a line could be made by, instead of bought.
+     *
+     * @return list<string> kinds of parts
+     */
+    public function makings(string $ingredient): array
+    {
+        $kind = $this->catalogue->has($ingredient) ? $this->catalogue->get($ingredient)->kind : null;
+
+        return array_column(match (true) {
+            $kind === null => [],
+            $kind->isPlant() => [PartKind::Tea, PartKind::Decoction, PartKind::ColdSoak, PartKind::Gel,
+                PartKind::InfusedOil, PartKind::CookedOutOil, PartKind::Juice, PartKind::Puree, PartKind::Milk],
+            $kind->isLipid() => [PartKind::MeltedBase, PartKind::InfusedOil],
+            default => [PartKind::Mix],
+        }, 'value');
     }
 
     /** What it is a trial of, and how much is changed in it; null for what is none. */
@@ -178,15 +222,29 @@ final readonly class BenchPage
         return $this->wording->percent(100 * Scaling::USUAL_LOSS);
     }
 
-    /** A choice's options, drawn once for all rows that chose the same. */
-    public function options(string $words, string $chosen): HtmlString
+    /**
+     * A choice's options, drawn once for all rows that chose the same.
+     *
+     * @param  list<string>  $without
+     */
+    public function options(string $words, string $chosen, array $without = []): HtmlString
     {
         static $drawn = [];
 
         return $drawn[App::getLocale()." $words $chosen"] ??= new HtmlString(view(
             'bench.options',
-            ['words' => __($words), 'chosen' => $chosen],
+            ['words' => array_diff_key((array) __($words), array_flip($without)), 'chosen' => $chosen],
         )->render());
+    }
+
+    /** Phases a line may be in: the old lane of plants that are strained out only stays where it is in use. */
+    public function phases(string $chosen): HtmlString
+    {
+        return $this->options(
+            'words.phase',
+            $chosen,
+            $chosen === Phase::Infusion->value ? [] : [Phase::Infusion->value],
+        );
     }
 
     /** Something stands against making it, or is not known. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Formulas\Draft;
-use App\Formulas\DraftLines;
 use App\Formulas\DraftReader;
 use App\Ground\ChangedElsewhere;
 use App\Ground\Drafts\DraftHistory;
@@ -21,29 +20,17 @@ use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Evaluation\TriedFixes;
 use Ilvane\Core\Formula\Basis;
 use Ilvane\Core\Formula\Regime;
-use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Infusion\WaterOut;
 use Ilvane\Core\Material\Catalogue;
-use Ilvane\Core\Material\Phase;
-use Ilvane\Core\Measure\AmountKind;
 use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Physics\WaterActivity;
 use Ilvane\Core\Safety\Evaluation;
-use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Safety\Fix;
 use Ilvane\Core\Safety\VerdictKind;
 
-/**
- * Builds what BenchPage shows.
- *
- * @phpstan-import-type Row from BenchPage
- * @phpstan-import-type Lane from BenchPage
- */
+/** Builds what BenchPage shows. */
 final readonly class BenchPageFactory
 {
-    /** Half a band over its middle from which on it is worth showing. */
-    private const WORTH_SHOWING = 0.02;
-
     /** Water so bound that it tells on microbes. */
     private const ACTIVITY_WORTH_SHOWING = 0.90;
 
@@ -62,6 +49,8 @@ final readonly class BenchPageFactory
         private Tools $tools,
         private DraftReader $draftReader,
         private ObservationBook $observationBook,
+        private BenchRows $rows,
+        private BenchParts $parts,
     ) {
     }
 
@@ -105,10 +94,12 @@ final readonly class BenchPageFactory
             $this->verdict->of($evaluation),
             $evaluation->isSound(),
             $draft->lines() === [],
-            $this->lanes($draft, $evaluation, $wording),
+            $this->rows->lanes($draft, $evaluation),
+            $this->parts->of($draft, $evaluation),
             $this->pencilNotes->of(
                 $evaluation->findings,
                 array_column($draft->lines(), 'key'),
+                BenchParts::rowsByKey($draft, $composition),
                 fn (Fix $fix): string => $this->preview->of($fix, $draft->lines()),
                 $offersWait,
             ),
@@ -142,115 +133,6 @@ final readonly class BenchPageFactory
             wording: $this->wording,
             observationBook: $this->observationBook,
         );
-    }
-
-    /** @return list<Lane> */
-    private function lanes(Draft $draft, Evaluation $evaluation, Wording $wording): array
-    {
-        $composition = $evaluation->assessment->composition;
-        $scale = $evaluation->assessment->scaleResolutionG;
-        $gravest = self::gravestByLine($evaluation->findings);
-        $lanes = [];
-        foreach (Phase::cases() as $phase) {
-            $rows = [];
-            foreach ($composition->lines as $i => $line) {
-                if ($line->phase === $phase) {
-                    $rows[] = $this->row($draft->lines()[$i], $line, $scale, $gravest[$line->position] ?? '', $wording);
-                }
-            }
-            $grams = $composition->gramsOf($phase);
-            $lanes[] = [
-                'phase' => $phase->value,
-                'name' => say('words.phase.'.$phase->value),
-                'means' => say('words.phase_means.'.$phase->value),
-                'grams' => $rows === [] || $composition->total === null || $grams->likely <= 0
-                    ? ''
-                    : $wording->grams($grams->likely),
-                'percent' => $rows === [] || $phase === Phase::Infusion || $grams->likely <= 0
-                    ? ''
-                    : $wording->percent(100 * $composition->shareOf($phase)->likely),
-                'rows' => $rows,
-            ];
-        }
-
-        return $lanes;
-    }
-
-    /**
-     * @param  array{key: string, ingredient: string, name: string, amount: string, phase: string, prepared: string,
-     *   rest: array<string, mixed>}  $held
-     * @return Row
-     */
-    private function row(array $held, WeighedLine $line, float $scale, string $gravest, Wording $wording): array
-    {
-        $catalogue = $this->catalogue;
-        $grams = $line->grams;
-        $isUntouched = $held['name'] === '' && $held['ingredient'] === '' && $held['amount'] === '';
-
-        return [
-            'key' => $held['key'],
-            'position' => $line->position,
-            'ingredient' => $held['ingredient'],
-            'name' => $held['ingredient'] !== '' && $catalogue->has($held['ingredient'])
-                ? $wording->ingredient($held['ingredient']) : $held['name'],
-            'amount' => $held['amount'],
-            'prepared' => $held['prepared'],
-            'prepared_said' => implode(', ', array_map(
-                static fn (string $way): string => say("words.prepared.$way"),
-                explode(DraftLines::AND, $held['prepared']),
-            )),
-            'phase' => $line->phase->value,
-            'grams' => $grams === null
-                ? ''
-                : $wording->weighed(
-                    $grams->likely,
-                    min($scale, $grams->likely < 1 ? 0.01 : ($grams->likely < 10 ? 0.1 : 1.0)),
-                ),
-            'band' => $grams === null || $grams->relativeError() < self::WORTH_SHOWING ? ''
-                : $wording->span($grams),
-            'percent' => $line->percent() === null ? '' : $wording->number($line->percent()->likely, 2, 2),
-            'unfinished' => $held['name'] === '' || $held['amount'] === '',
-            'error' => isset($held['rest']['refused'])
-                ? say('findings.unread.ring')
-                : ($line->unread === null || $isUntouched ? '' : say('findings.unread.'.$line->unread)),
-            'gravest' => $gravest,
-            'lot' => self::lotOf($held['rest'], $wording),
-            'weighs' => $grams === null || $line->amount?->kind === AmountKind::Rest
-                ? ''
-                : (string) round($grams->likely, 4),
-        ];
-    }
-
-    /**
-     * Which lot of the pantry the line takes from, and its date.
-     *
-     * @param  array<string, mixed>  $rest
-     */
-    private static function lotOf(array $rest, Wording $wording): string
-    {
-        $date = is_string($rest['best_before'] ?? null)
-            ? Carbon::createFromFormat('!Y-m-d', $rest['best_before'])
-            : null;
-
-        return is_string($rest['lot'] ?? null)
-            ? $rest['lot'].($date === null ? '' : ', '.say('pantry.good_until', ['date' => $wording->shortDate($date)]))
-            : '';
-    }
-
-    /**
-     * @param  list<Finding>  $findings
-     * @return array<int, string>
-     */
-    private static function gravestByLine(array $findings): array
-    {
-        $gravest = [];
-        foreach ($findings as $finding) {
-            foreach ($finding->lines as $line) {
-                $gravest[$line] ??= $finding->severity->value;
-            }
-        }
-
-        return $gravest;
     }
 
     /** @return list<array{label: string, figure: string, of: string}> */

@@ -20,7 +20,8 @@ use Ilvane\Core\Formula\Scaling;
 use Ilvane\Core\Material\Catalogue;
 
 /**
- * Does to a draft what a button on the bench asks for: add:oil, remove:KEY, up:KEY, down:KEY, weigh:KEY:GRAMS,
+ * Does to a draft what a button on the bench asks for: add:oil, add:in.PART, part:… (see PartAction), remove:KEY,
+ * up:KEY, down:KEY, weigh:KEY:GRAMS,
  * fix:CODE@KEYS#OFFER,
  * scale:HOW. Lines are named by their keys; an offer by what it changes.
  */
@@ -33,6 +34,7 @@ final readonly class DraftAction
         private Offers $offers,
         private Wording $wording,
         private DraftReader $draftReader,
+        private PartAction $parts,
     ) {
     }
 
@@ -52,7 +54,7 @@ final readonly class DraftAction
     public static function said(string $do, Draft $draft): array
     {
         [$verb, $what] = [...explode(':', $do, 3), ''];
-        $line = array_column($draft->lines(), null, 'key')[$what] ?? null;
+        $line = array_column($draft->allLines(), null, 'key')[$what] ?? null;
 
         return match ($verb) {
             'weigh' => ['typed', "line/$what/amount"],
@@ -77,7 +79,11 @@ final readonly class DraftAction
         [$verb, $what] = [...explode(':', $do, 2), ''];
         if (
             in_array($verb, ['remove', 'up', 'down', 'weigh'], true)
-            && ! in_array(explode(':', $what)[0], array_column($draft->lines(), 'key'), true)
+            && ! in_array(
+                explode(':', $what)[0],
+                array_column($verb === 'weigh' ? $draft->lines() : $draft->allLines(), 'key'),
+                true,
+            )
         ) {
             throw ActionRefused::lineIsGone();
         }
@@ -85,7 +91,8 @@ final readonly class DraftAction
         return match ($verb) {
             'add' => $draft->isFull()
                 ? throw ActionRefused::isFull(FormulaDocument::MAX_LINES)
-                : $draft->withLine($what),
+                : (str_starts_with($what, 'in.') ? $draft->withLine('', substr($what, 3)) : $draft->withLine($what)),
+            'part' => $this->parts->apply($draft, $what)->settled($this->catalogue),
             'remove' => $draft->without($what),
             'up' => $draft->moved($what, -1),
             'down' => $draft->moved($what, 1),

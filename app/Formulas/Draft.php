@@ -21,6 +21,7 @@ use Ilvane\Core\Measure\Amount;
  * and pointed at instead of being thrown away.
  *
  * @phpstan-import-type DraftLine from DraftLines
+ * @phpstan-import-type DraftPart from DraftParts
  */
 final class Draft implements TypedDraft
 {
@@ -41,30 +42,43 @@ final class Draft implements TypedDraft
 
     /**
      * @param  array<string, string>  $text
-     * @param  list<DraftLine>  $lines
+     * @param  list<DraftLine>  $lines  of the product, and of its parts
      * @param  array<string, mixed>  $rest
+     * @param  list<DraftPart>  $parts
      */
     private function __construct(
         private array $text,
         private array $lines,
         private array $rest,
+        private array $parts = [],
     ) {
     }
 
     /** @param  array<string, mixed>  $stored */
     public static function fromStored(array $stored): self
     {
-        $stored = [...self::blank('', Family::LeaveInEmulsion)->toStored(), ...$stored];
-        /** @var array{text: array<string, string>, lines: list<DraftLine>, rest: array<string, mixed>} $stored */
+        [$parts, $inside] = DraftParts::fromDocument($stored['rest']['parts'] ?? null); // as drafts were once kept
+        unset($stored['rest']['parts']);
+        $stored = [...self::blank('', Family::LeaveInEmulsion)->toStored(), 'parts' => $parts, ...$stored];
+        /** @var array{text: array<string, string>, lines: list<DraftLine>, rest: array<string, mixed>,
+         *   parts: list<DraftPart>} $stored */
+        $lines = array_map(static fn (array $line): array => ['in' => '', ...$line], $stored['lines']);
 
-        return (new self($stored['text'], $stored['lines'], $stored['rest']))->inLanes();
+        return (new self($stored['text'], [...$lines, ...$inside], $stored['rest'], $stored['parts']))->inLanes();
     }
 
-    /** The lines in the order they are shown: lane by lane, each lane in the order it was written. */
+    /**
+     * The lines in the order they are shown: lane by lane, then part by part, each in the order it was written; those
+     * that take of a part by its name.
+     */
     private function inLanes(): self
     {
         $next = clone $this;
-        $next->lines = DraftLines::inLanes($this->lines, $this->family());
+        $next->lines = DraftLines::inLanes(
+            DraftParts::tied($this->parts, $this->lines),
+            $this->family(),
+            array_column($this->parts, 'key'),
+        );
 
         return $next;
     }
@@ -108,15 +122,13 @@ final class Draft implements TypedDraft
             'storage' => $formula->keeping->storage->value ?? '',
             'directions' => $formula->directions, 'notes' => $formula->notes,
         ], [], DraftDocument::rest($document));
+        [$draft->parts, $inside] = DraftParts::fromDocument($document['parts'] ?? null);
         foreach (is_array($document['lines'] ?? null) ? $document['lines'] : [] as $i => $line) {
             if (is_array($line)) {
-                $part = $formula->part($formula->lines[$i]->part ?? '');
-                $draft->lines[] = DraftLines::fromDocument(
-                    $part === null ? $line : ['name' => $part->name, ...$line],
-                    $formula->lines[$i]->amount ?? '',
-                );
+                $draft->lines[] = DraftLines::fromDocument($line, $formula->lines[$i]->amount ?? '');
             }
         }
+        array_push($draft->lines, ...$inside);
 
         return $draft->inLanes();
     }
@@ -142,7 +154,10 @@ final class Draft implements TypedDraft
             }
         }
         if (is_array($form['lines'] ?? null)) {
-            $next->lines = DraftLines::withForm($form['lines'], $this->lines);
+            $next->lines = DraftLines::withForm($form['lines'], $this->lines, array_column($this->parts, 'key'));
+        }
+        if (is_array($form['parts'] ?? null)) {
+            $next->parts = DraftParts::withForm($form['parts'], $this->parts);
         }
 
         return $next->inLanes();
@@ -221,6 +236,7 @@ final class Draft implements TypedDraft
     {
         $next = clone $this;
         $next->lines = DraftLines::scaled($next->lines, $factor);
+        $next->parts = DraftParts::scaled($next->parts, $factor);
         $batch = str_replace(',', '.', trim($next->text['batch']));
         if (is_numeric($batch)) {
             $next->text['batch'] = Amount::plain(round((float) $batch * $factor, 2));
@@ -292,11 +308,12 @@ final class Draft implements TypedDraft
             : ['', 1];
     }
 
-    public function withLine(string $phase): self
+    /** @param  string  $in  key of the part it goes into; "" the product */
+    public function withLine(string $phase, string $in = ''): self
     {
         $next = clone $this;
         if (count($next->lines) < FormulaDocument::MAX_LINES) {
-            $next->lines[] = DraftLines::blank($phase);
+            $next->lines[] = DraftLines::blank($phase, $in);
         }
 
         return $next->inLanes();
@@ -317,27 +334,34 @@ final class Draft implements TypedDraft
     public function withFields(array $fields, array $order): static
     {
         $next = clone $this;
-        $next->rest = $next->lines = [];
+        $next->rest = $next->lines = $next->parts = [];
         foreach ($fields as $field => $value) {
             [$place, $key, $part] = [...explode('/', $field, 3), '', ''];
             if ($place === 'rest') {
                 $next->rest[$key] = $value;
-            } elseif ($place !== 'line') {
+            } elseif (! in_array($place, ['line', 'part'], true)) {
                 $next->text[$place] = is_string($value) ? $value : '';
             }
         }
         foreach ($order as $path) {
             $what = $fields[$path] ?? null;
-            if (is_array($what)) {
-                $part = static fn (string $name): string => is_string($fields["$path/$name"] ?? null)
-                    ? $fields["$path/$name"]
-                    : '';
+            $part = static fn (string $name): string => is_string($fields["$path/$name"] ?? null)
+                ? $fields["$path/$name"]
+                : '';
+            if (is_array($what) && str_starts_with($path, 'part/')) {
+                /** @var array<string, mixed> $what */
+                $next->parts[] = [
+                    'key' => basename($path), 'name' => $part('name'), 'makes' => $part('makes'),
+                    'gives' => $part('gives'), 'rest' => $what,
+                ];
+            } elseif (is_array($what)) {
                 /** @var array{ingredient: string, name: string, rest: array<string, mixed>} $what */
                 $next->lines[] = [
                     'key' => basename($path), 'ingredient' => $what['ingredient'], 'name' => $what['name'],
                     'amount' => $part('amount'),
                     'phase' => $part('phase'),
                     'prepared' => $part('prepared'),
+                    'in' => $part('in'),
                     'rest' => $what['rest'],
                 ];
             }
@@ -352,14 +376,20 @@ final class Draft implements TypedDraft
         foreach ($this->rest as $key => $value) {
             $fields["rest/$key"] = $value;
         }
+        foreach ($this->parts as $part) {
+            $fields["part/{$part['key']}"] = $part['rest'];
+            foreach (['name', 'makes', 'gives'] as $of) {
+                $fields["part/{$part['key']}/$of"] = $part[$of];
+            }
+        }
         foreach ($this->lines as $line) {
-            // what the catalogue knows needs no name of its own: pages word it
+            // what the catalogue knows, or is made first, needs no name of its own: pages word it
             $fields["line/{$line['key']}"] = [
                 'ingredient' => $line['ingredient'],
-                'name' => $line['ingredient'] === '' ? $line['name'] : '',
+                'name' => $line['ingredient'] === '' && ! isset($line['rest']['part']) ? $line['name'] : '',
                 'rest' => $line['rest'],
             ];
-            foreach (['amount', 'phase', 'prepared'] as $part) {
+            foreach (['amount', 'phase', 'prepared', 'in'] as $part) {
                 $fields["line/{$line['key']}/$part"] = $line[$part];
             }
         }
@@ -369,7 +399,10 @@ final class Draft implements TypedDraft
 
     public function order(): array
     {
-        return array_map(static fn (string $key): string => "line/$key", array_column($this->lines, 'key'));
+        return [
+            ...array_map(static fn (string $key): string => "part/$key", array_column($this->parts, 'key')),
+            ...array_map(static fn (string $key): string => "line/$key", array_column($this->lines, 'key')),
+        ];
     }
 
     public function name(): string
@@ -389,13 +422,18 @@ final class Draft implements TypedDraft
     /** @param  list<array{op: string, path: string, value?: mixed}>  $patch on the document of this draft */
     public function patched(array $patch): self
     {
-        [$document] = DraftDocument::of($this->text, $this->lines, $this->rest);
-        foreach ($this->lines as $i => $line) {
+        [$document] = DraftDocument::of($this->text, $this->lines, $this->parts, $this->rest);
+        foreach ($this->lines() as $i => $line) {
             $document['lines'][$i]['_key'] = $line['key'];
+        }
+        foreach ($this->parts as $n => $part) {
+            foreach ($this->linesOf($part['key']) as $i => $line) {
+                $document['parts'][$n]['lines'][$i]['_key'] = $line['key'];
+            }
         }
         $patched = Patch::apply($document, $patch);
         $next = clone $this;
-        $next->lines = [];
+        [$next->parts, $next->lines] = DraftParts::fromDocument($patched['parts'] ?? null);
         foreach (is_array($patched['lines'] ?? null) ? $patched['lines'] : [] as $line) {
             if (is_array($line)) {
                 $next->lines[] = DraftLines::fromDocument(
@@ -420,7 +458,7 @@ final class Draft implements TypedDraft
      */
     public function document(): array
     {
-        return DraftDocument::of($this->text, $this->lines, $this->rest);
+        return DraftDocument::of($this->text, $this->lines, $this->parts, $this->rest);
     }
 
     /** @return array{Formula, array<string, string>} as it is written, whatever kitchen it is made in */
@@ -434,7 +472,7 @@ final class Draft implements TypedDraft
     /** As it was typed, rows that were only opened left out: what is left to the kitchen stays open. */
     public function plain(): Formula
     {
-        $read = FormulaDocument::read(DraftDocument::of($this->text, $this->lines, $this->rest)[0]);
+        $read = FormulaDocument::read(DraftDocument::of($this->text, $this->lines, $this->parts, $this->rest)[0]);
 
         return $read->withLines(array_values(array_filter(
             $read->lines,
@@ -447,10 +485,51 @@ final class Draft implements TypedDraft
         return $this->text[$field] ?? '';
     }
 
-    /** @return list<DraftLine> */
+    /** One line's amount, as typed. */
+    public function withAmount(string $key, string $amount): self
+    {
+        $next = clone $this;
+        foreach ($next->lines as $i => $line) {
+            $next->lines[$i]['amount'] = $line['key'] === $key ? $amount : $line['amount'];
+        }
+
+        return $next;
+    }
+
+    /** @return list<DraftLine> of the product itself */
     public function lines(): array
     {
+        return $this->linesOf('');
+    }
+
+    /** @return list<DraftLine> that go into a part */
+    public function linesOf(string $part): array
+    {
+        return DraftParts::linesOf($part, $this->lines);
+    }
+
+    /** @return list<DraftLine> of the product and of its parts */
+    public function allLines(): array
+    {
         return $this->lines;
+    }
+
+    /** @return list<DraftPart> what is made first */
+    public function parts(): array
+    {
+        return $this->parts;
+    }
+
+    /**
+     * @param  list<DraftPart>  $parts
+     * @param  list<DraftLine>  $lines  of the product and of its parts
+     */
+    public function chained(array $parts, array $lines): self
+    {
+        $next = clone $this;
+        [$next->parts, $next->lines] = [$parts, $lines];
+
+        return $next->inLanes();
     }
 
     public function isFull(): bool
@@ -461,6 +540,6 @@ final class Draft implements TypedDraft
     /** @return array<string, mixed> */
     public function toStored(): array
     {
-        return ['text' => $this->text, 'lines' => $this->lines, 'rest' => $this->rest];
+        return ['text' => $this->text, 'lines' => $this->lines, 'rest' => $this->rest, 'parts' => $this->parts];
     }
 }

@@ -17,22 +17,24 @@ use Ilvane\Core\Formula\Storage;
  * What was typed on the bench, as an open document: what can be read, and what can't.
  *
  * @phpstan-import-type DraftLine from DraftLines
+ * @phpstan-import-type DraftPart from DraftParts
  */
 final class DraftDocument
 {
     /** Fields of the open form the bench has no field for; kept as they came. */
-    private const KEPT = ['parts', 'process', 'packaging', 'stated_yield_g', 'claims'];
+    private const KEPT = ['process', 'packaging', 'stated_yield_g', 'claims'];
 
     private const CLAIMED = 'claimed_days';
 
     /**
      * @param  array<string, string>  $text
      * @param  list<DraftLine>  $lines
+     * @param  list<DraftPart>  $parts
      * @param  array<string, mixed>  $rest
      * @return array{array<string, mixed>, array<string, string>} the document, and a word key for each field that could
      *   not be read
      */
-    public static function of(array $text, array $lines, array $rest): array
+    public static function of(array $text, array $lines, array $parts, array $rest): array
     {
         $problems = [];
         $number = static function (string $field, float $least, float $most) use ($text, &$problems): ?float {
@@ -83,7 +85,14 @@ final class DraftDocument
             'notes' => $text['notes'],
             ...array_diff_key($rest, [self::CLAIMED => true]),
         ], static fn (mixed $value): bool => $value !== null && $value !== [] && $value !== '');
-        $document['lines'] = array_map(DraftLines::toDocument(...), $lines);
+        $document['lines'] = array_map(
+            DraftLines::toDocument(...),
+            array_values(array_filter($lines, static fn (array $line): bool => $line['in'] === '')),
+        );
+        if ($parts !== []) {
+            [$document['parts'], $unread] = DraftParts::toDocument($parts, $lines);
+            $problems += $unread;
+        }
 
         return [$document, $problems];
     }

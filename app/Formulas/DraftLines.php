@@ -18,10 +18,11 @@ use Ilvane\Core\Measure\Unit;
 use Ilvane\Core\Measure\UnreadableAmount;
 
 /**
- * The lines of a draft as typed: read from and written to the open form, put in order, scaled.
+ * The lines of a draft as typed: read from and written to the open form, put in order, scaled. Each is in the product,
+ * or in the part whose key it bears.
  *
  * @phpstan-type DraftLine array{key: string, ingredient: string, name: string, amount: string, phase: string,
- *   prepared: string, rest: array<string, mixed>}
+ *   prepared: string, in: string, rest: array<string, mixed>}
  */
 final class DraftLines
 {
@@ -44,7 +45,7 @@ final class DraftLines
     }
 
     /** @return DraftLine */
-    public static function blank(string $phase): array
+    public static function blank(string $phase, string $in = ''): array
     {
         return [
             'key' => self::newKey(),
@@ -53,6 +54,7 @@ final class DraftLines
             'amount' => '',
             'phase' => Phase::tryFrom($phase)->value ?? '',
             'prepared' => '',
+            'in' => $in,
             'rest' => [],
         ];
     }
@@ -61,7 +63,7 @@ final class DraftLines
      * @param  array<mixed>  $line
      * @return DraftLine
      */
-    public static function fromDocument(array $line, string $amount): array
+    public static function fromDocument(array $line, string $amount, string $in = ''): array
     {
         $text = static fn (string $key): string => is_string($line[$key] ?? null) ? $line[$key] : '';
         $inner = is_array($line['formula'] ?? null) && is_string($line['formula']['name'] ?? null)
@@ -77,6 +79,7 @@ final class DraftLines
             'prepared' => is_array($line['prepared'] ?? null)
                 ? self::ways(implode(self::AND, array_filter($line['prepared'], is_string(...))))
                 : $text('prepared'),
+            'in' => $in,
             'rest' => array_filter(array_intersect_key($line, array_flip(self::KEPT))),
         ];
     }
@@ -114,6 +117,9 @@ final class DraftLines
     public static function settled(array $lines, Catalogue $catalogue): array
     {
         foreach ($lines as $i => $line) {
+            if (isset($line['rest']['part'])) {
+                continue; // what is made first may be called as something bought is
+            }
             $ingredient = $line['ingredient'] !== '' && $catalogue->has($line['ingredient'])
                 ? $catalogue->get($line['ingredient'])
                 : $catalogue->named($line['name']);
@@ -123,7 +129,10 @@ final class DraftLines
                     : self::phaseOfFormula($line['rest']['formula']);
             } elseif ($ingredient !== null) {
                 $lines[$i]['ingredient'] = $ingredient->key;
-                $lines[$i]['phase'] = $line['phase'] !== '' ? $line['phase'] : $ingredient->defaultPhase->value;
+                // all of a part is in one pot
+                $lines[$i]['phase'] = $line['phase'] !== '' || $line['in'] !== ''
+                    ? $line['phase']
+                    : $ingredient->defaultPhase->value;
             }
         }
 
@@ -207,25 +216,28 @@ final class DraftLines
     }
 
     /**
-     * Lane by lane, each in the order it was written. A line without a phase stands where it would be weighed.
+     * Lane by lane, then part by part, each in the order it was written. A line without a phase stands where it would
+     * be weighed.
      *
      * @param  list<DraftLine>  $lines
+     * @param  list<string>  $parts  keys
      * @return list<DraftLine>
      */
-    public static function inLanes(array $lines, Family $family): array
+    public static function inLanes(array $lines, Family $family, array $parts): array
     {
         $rank = array_flip(array_column(Phase::cases(), 'value'));
         $usual = $rank[$family->usualPhase()->value];
-        usort(
-            $lines,
-            static fn (array $a, array $b): int => ($rank[$a['phase']] ?? $usual) <=> ($rank[$b['phase']] ?? $usual),
-        );
+        $part = array_flip($parts);
+        $place = static fn (array $line): int => isset($part[$line['in']])
+            ? count($rank) + $part[$line['in']]
+            : $rank[$line['phase']] ?? $usual;
+        usort($lines, static fn (array $a, array $b): int => $place($a) <=> $place($b));
 
         return $lines;
     }
 
     /**
-     * One place up or down in its lane; past the lane's end, into the next lane.
+     * One place up or down in its lane; past the lane's end, into the next lane. What is in a part stays in it.
      *
      * @param  list<DraftLine>  $lines  in lanes
      * @return list<DraftLine>
@@ -236,14 +248,20 @@ final class DraftLines
         if ($at === false) {
             return $lines;
         }
-        if (($lines[$at + $by]['phase'] ?? null) === $lines[$at]['phase']) {
+        $beside = $lines[$at + $by] ?? null;
+        if ($beside !== null && $beside['in'] === $lines[$at]['in']
+            && ($lines[$at]['in'] !== '' || $beside['phase'] === $lines[$at]['phase'])) {
             [$lines[$at], $lines[$at + $by]] = [$lines[$at + $by], $lines[$at]];
 
             return array_values($lines);
         }
-        $phases = array_column(Phase::cases(), 'value');
+        $used = array_column($lines, 'phase');
+        $phases = array_values(array_filter( // the old lane of plants is only there where it is in use
+            array_column(Phase::cases(), 'value'),
+            static fn (string $phase): bool => $phase !== Phase::Infusion->value || in_array($phase, $used, true),
+        ));
         $beyond = $phases[(int) array_search($lines[$at]['phase'], $phases, true) + $by] ?? null;
-        if ($beyond === null) {
+        if ($beyond === null || $lines[$at]['in'] !== '') {
             return $lines;
         }
         [$line] = array_splice($lines, $at, 1);
@@ -262,8 +280,9 @@ final class DraftLines
      */
     public static function lastInTheirLane(array $lines, array $before): array
     {
-        $was = array_column($before, 'phase', 'key');
-        $hasMoved = static fn (array $line): bool => isset($was[$line['key']]) && $was[$line['key']] !== $line['phase'];
+        $lane = static fn (array $line): string => "$line[in]/$line[phase]";
+        $was = array_combine(array_column($before, 'key'), array_map($lane, $before));
+        $hasMoved = static fn (array $line): bool => ($was[$line['key']] ?? $lane($line)) !== $lane($line);
 
         return [
             ...array_filter($lines, static fn (array $line): bool => ! $hasMoved($line)),
@@ -289,9 +308,10 @@ final class DraftLines
      *
      * @param  array<mixed>  $form
      * @param  list<DraftLine>  $lines
+     * @param  list<string>  $parts  keys
      * @return list<DraftLine>
      */
-    public static function withForm(array $form, array $lines): array
+    public static function withForm(array $form, array $lines, array $parts): array
     {
         $next = array_column($lines, null, 'key');
         foreach ($form as $key => $row) {
@@ -300,7 +320,8 @@ final class DraftLines
                 && preg_match('/^[a-z0-9]{4,12}$/', (string) $key) === 1
                 && (isset($next[$key]) || count($next) < FormulaDocument::MAX_LINES)
             ) {
-                $next[$key] = self::withRow($next[$key] ?? [...self::blank(''), 'key' => (string) $key], $row);
+                $line = self::withRow($next[$key] ?? [...self::blank(''), 'key' => (string) $key], $row);
+                $next[$key] = in_array($line['in'], ['', ...$parts], true) ? $line : [...$line, 'in' => ''];
             }
         }
 
@@ -320,6 +341,7 @@ final class DraftLines
             'amount' => $line['amount'],
             'phase' => $line['phase'],
             'prepared' => $line['prepared'],
+            'in' => $line['in'],
         ];
         $text = static fn (string $field, int $most): string => is_string($row[$field] ?? null)
             ? self::clean($row[$field], $most)
@@ -334,6 +356,7 @@ final class DraftLines
             'amount' => $text('amount', self::MAX_TEXT),
             'phase' => Phase::tryFrom($text('phase', self::MAX_KEY))->value ?? '',
             'prepared' => self::ways($text('prepared', self::MAX_KEY)),
+            'in' => $text('in', self::MAX_KEY),
             'rest' => self::restOf($line, $name, $text('ingredient', self::MAX_KEY)),
         ];
     }

@@ -30,12 +30,18 @@ final readonly class PencilNotes
      *
      * @param  list<Finding>  $findings
      * @param  list<string>  $rows  key of the row of each line
+     * @param  array<string, string>  $inParts  row of each line of a part, by the line's key, and of each part
      * @param  (callable(Fix): string)|null  $preview  what an offer would change
      * @param  bool  $offersWait  they are not tried yet, and shown when they are
      * @return list<Note>
      */
-    public function of(array $findings, array $rows, ?callable $preview = null, bool $offersWait = false): array
-    {
+    public function of(
+        array $findings,
+        array $rows,
+        array $inParts = [],
+        ?callable $preview = null,
+        bool $offersWait = false,
+    ): array {
         $place = static fn (Finding $finding): int => ($finding->severity === Severity::Note ? 1000 : 0)
             + ($finding->lines[0] ?? 0);
         usort($findings, static fn (Finding $a, Finding $b): int => $place($a) <=> $place($b));
@@ -69,7 +75,7 @@ final readonly class PencilNotes
                 'mark' => Evaluation::isUnknown($finding) ? 'ask' : $finding->severity->value,
                 'certainty' => $finding->certainty->value,
                 'lines' => $finding->lines,
-                'row' => $rows[($finding->lines[0] ?? 0) - 1] ?? '',
+                'row' => $inParts[$finding->keys[0] ?? ''] ?? $rows[($finding->lines[0] ?? 0) - 1] ?? '',
                 'message' => $this->wording->message($finding),
                 'because' => $this->wording->because($finding),
                 'source' => $this->wording->source($finding),

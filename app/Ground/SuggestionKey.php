@@ -19,10 +19,10 @@ final class SuggestionKey
     /** @param  list<string>  $keys  key of the row of each line */
     public static function idOf(Finding $finding, array $keys): string
     {
-        return $finding->code.'@'.implode(
-            '-',
-            array_map(static fn (int $line): string => $keys[$line - 1] ?? '', $finding->lines),
-        );
+        return $finding->code.'@'.implode('-', [
+            ...array_map(static fn (int $line): string => $keys[$line - 1] ?? '', $finding->lines),
+            ...$finding->keys,
+        ]);
     }
 
     /** @param  list<string>  $keys */

@@ -16,7 +16,7 @@ final class PartDocument
     public const MAX_PARTS = 20;
 
     /** Parts inside parts. */
-    private const MAX_NESTING = 5;
+    public const MAX_NESTING = 5;
 
     private const FIELDS = [
         'key',

@@ -58,6 +58,12 @@ final readonly class WeighedLine
         return $this->insideKey ?? $this->line->key ?? "l$this->position";
     }
 
+    /** @return list<string> its key where it is inside a part, as findings name it; none for a line of the formula */
+    public function insideKeys(): array
+    {
+        return $this->insideKey === null ? [] : [$this->insideKey];
+    }
+
     /** Where it stands in the document, as patches name it. */
     public function path(): string
     {

@@ -14,10 +14,16 @@ final class Dryness
      * @param  float|null  $water  share of it; null where nobody can tell
      * @param  bool  $isWeighed  by the maker's own weighings
      * @param  list<int>  $lines
+     * @param  list<string>  $keys  of the lines, where they are in a part
      * @return iterable<Finding>
      */
-    public static function found(Material $plant, ?float $water, bool $isWeighed, array $lines): iterable
-    {
+    public static function found(
+        Material $plant,
+        ?float $water,
+        bool $isWeighed,
+        array $lines,
+        array $keys = [],
+    ): iterable {
         if ($water === null) {
             return;
         }
@@ -31,6 +37,6 @@ final class Dryness
             'water' => Term::percent(round(100 * $water, 1)),
             'activity' => Term::number(round(Sorption::waterActivity($water, $fat), 2)),
             'limit' => Term::percent(100 * Sorption::DRY),
-        ], variant: $word.($isWeighed ? '_weighed' : ''));
+        ], variant: $word.($isWeighed ? '_weighed' : ''), keys: $keys);
     }
 }

@@ -111,12 +111,12 @@ return [
         'up' => 'Up', 'down' => 'Down', 'remove' => 'Take out', 'phase' => 'Phase', 'prepared' => 'It is',
         'undo' => 'Undo', 'redo' => 'Redo',
         'did' => [
-            'for' => 'Who it is for is set.',
+            'part' => 'What is made first is changed.', 'for' => 'Who it is for is set.',
             'begun' => 'Begun.', 'typed' => 'Typed: :what.', 'removed' => ':what is taken out.', 'moved' => ':what is moved.', 'add' => 'A line is added.', 'fix' => 'Changed as offered.',
             'scale' => 'Scaled.', 'proposed' => 'Changed as proposed.', 'swapped' => ':what is put in.', 'process' => 'The process is changed.', 'merged' => 'Brought together with what another window changed.', 'reopened' => 'Version :what put back on the bench.',
         ],
         'fields' => [
-            'several' => 'several fields', 'line' => 'line :n, :part', 'gone' => 'a line that is gone', 'ingredient' => 'ingredient', 'amount' => 'amount', 'phase' => 'phase', 'prepared' => 'preparation',
+            'part' => 'something made first', 'several' => 'several fields', 'line' => 'line :n, :part', 'gone' => 'a line that is gone', 'ingredient' => 'ingredient', 'amount' => 'amount', 'phase' => 'phase', 'prepared' => 'preparation',
             'name' => 'name', 'family' => 'kind', 'use' => 'use', 'audience' => 'for whom', 'region' => 'whose rules', 'batch' => 'batch', 'scale' => 'scale', 'ph' => 'pH', 'intended' => 'keeping', 'storage' => 'storage', 'directions' => 'directions', 'notes' => 'notes', 'rest' => 'containers and process', 'order' => 'order of lines',
         ],
         'preview' => ['change' => ':line: :from → :to', 'to' => ':line → :to', 'add' => '+ :amount :what', 'remove' => '− :line, :what', 'other' => '→ :to'],
@@ -166,7 +166,7 @@ return [
     'problems' => [
         'negative' => 'It can’t be less than nothing.',
         'no_name' => 'Give it a name.',
-        'not_a_number_batch' => 'How many grams? A number, like 200.',
+        'not_a_weight' => 'A weight or a measure, like 180 g or 1 cup.', 'not_a_number_batch' => 'How many grams? A number, like 200.',
         'not_a_number_ph' => 'A pH between 0 and 14.',
         'not_a_number_jar' => 'How many millilitres does it hold?', 'not_a_number_celsius' => 'A temperature in °C.', 'not_a_number_rhythm' => 'Every how many days? 0 for never.', 'not_a_number_wished' => 'Enter a number: grams of plant extracted per 100 g oil.',
         'no_duration' => 'A time like “3 weeks”, “8 h” or “45 min”.',

@@ -111,12 +111,12 @@ return [
         'up' => 'Monter', 'down' => 'Descendre', 'remove' => 'Retirer', 'phase' => 'Phase', 'prepared' => 'Il est',
         'undo' => 'Annuler', 'redo' => 'Rétablir',
         'did' => [
-            'for' => 'La destination est réglée.',
+            'part' => 'Ce qui se prépare d’abord est changé.', 'for' => 'La destination est réglée.',
             'begun' => 'Commencé.', 'typed' => 'Tapé : :what.', 'removed' => ':what est retiré.', 'moved' => ':what est déplacé.', 'add' => 'Une ligne est ajoutée.', 'fix' => 'Changé comme offert.',
             'scale' => 'Mis à l’échelle.', 'proposed' => 'Changé comme proposé.', 'swapped' => ':what est mis dedans.', 'process' => 'Le plan de fabrication est changé.', 'merged' => 'Réuni avec ce qu’une autre fenêtre a changé.', 'reopened' => 'La version :what est remise sur l’établi.',
         ],
         'fields' => [
-            'several' => 'plusieurs champs', 'line' => 'ligne :n, :part', 'gone' => 'une ligne disparue', 'ingredient' => 'ingrédient', 'amount' => 'quantité', 'phase' => 'phase', 'prepared' => 'préparation',
+            'part' => 'une préparation préalable', 'several' => 'plusieurs champs', 'line' => 'ligne :n, :part', 'gone' => 'une ligne disparue', 'ingredient' => 'ingrédient', 'amount' => 'quantité', 'phase' => 'phase', 'prepared' => 'préparation',
             'name' => 'nom', 'family' => 'sorte', 'use' => 'usage', 'audience' => 'pour qui', 'region' => 'règles', 'batch' => 'quantité', 'scale' => 'balance', 'ph' => 'pH', 'intended' => 'conservation', 'storage' => 'rangement', 'directions' => 'mode d’emploi', 'notes' => 'notes', 'rest' => 'contenants et procédé', 'order' => 'ordre des lignes',
         ],
         'preview' => ['change' => ':line : :from → :to', 'to' => ':line → :to', 'add' => '+ :amount :what', 'remove' => '− :line, :what', 'other' => '→ :to'],
@@ -166,7 +166,7 @@ return [
     'problems' => [
         'negative' => 'Pas moins que rien.',
         'no_name' => 'Donnez-lui un nom.',
-        'not_a_number_batch' => 'Combien de grammes ? Un nombre, comme 200.',
+        'not_a_weight' => 'Un poids ou une mesure, par exemple 180 g ou 1 tasse.', 'not_a_number_batch' => 'Combien de grammes ? Un nombre, comme 200.',
         'not_a_number_ph' => 'Un pH entre 0 et 14.',
         'not_a_number_jar' => 'Combien de millilitres contient-il ?', 'not_a_number_celsius' => 'Une température en °C.', 'not_a_number_rhythm' => 'Tous les combien de jours ? 0 pour jamais.', 'not_a_number_wished' => 'Grammes de plante pour 100 g d’huile : un nombre.',
         'no_duration' => 'Un temps comme « 3 semaines », « 8 h » ou « 45 min ».',

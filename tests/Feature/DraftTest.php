@@ -136,7 +136,7 @@ final class DraftTest extends AppCase
         for ($i = 0; $i < 12; $i++) {
             $next = $next->moved($moving, 1);
         }
-        self::assertSame('infusion', array_column($next->lines(), 'phase', 'key')[$moving]);
+        self::assertSame('cooldown', array_column($next->lines(), 'phase', 'key')[$moving]);
         for ($i = 0; $i < 14; $i++) {
             $next = $next->moved($moving, -1);
         }

@@ -36,7 +36,7 @@ final class AmountAmbiguous implements Rule
                     'read_as',
                     ['as' => Term::text(str_replace(',', '.', $entered))],
                 ),
-            ]);
+            ], keys: $line->insideKeys());
         }
     }
 }

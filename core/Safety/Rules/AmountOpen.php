@@ -34,7 +34,7 @@ final class AmountOpen implements Rule
                     || $assessment->composition->total === null
                     && $line->amount->kind->value === 'rest' => 'needs_batch',
                 default => 'usual',
-            }, keys: $line->insideKey === null ? [] : [$line->insideKey]);
+            }, keys: $line->insideKeys());
         }
     }
 }

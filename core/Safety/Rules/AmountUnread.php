@@ -31,7 +31,7 @@ final class AmountUnread implements Rule
                     static fn (Material $one): string => $one->key,
                     $meant,
                 )),
-            ], self::asOneOf($line, $meant), variant: $line->unread, keys: array_filter([$line->insideKey]));
+            ], self::asOneOf($line, $meant), variant: $line->unread, keys: $line->insideKeys());
         }
     }
 

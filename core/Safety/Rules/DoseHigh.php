@@ -72,6 +72,7 @@ final class DoseHigh implements Rule
                 $ingredient->cautionNote === '' => 'plain',
                 default => 'usual',
             },
+            keys: $line->insideKeys(),
         );
     }
 

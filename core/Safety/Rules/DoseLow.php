@@ -45,7 +45,7 @@ final class DoseLow implements Rule
                 $range->typical,
                 'dose_to',
                 ['percent' => Term::percent($range->typical)],
-            ), certainty: $certainty);
+            ), certainty: $certainty, keys: $line->insideKeys());
         }
     }
 

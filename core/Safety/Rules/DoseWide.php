@@ -29,7 +29,7 @@ final class DoseWide implements Rule
                 'ingredient' => Term::ingredient($line->ingredient->key),
                 'low' => Term::grams($line->grams->low),
                 'high' => Term::grams($line->grams->high),
-            ]);
+            ], keys: $line->insideKeys());
         }
     }
 }

@@ -36,7 +36,7 @@ final class EmulsifierHigh implements Rule
                 $most,
                 'dose_to',
                 ['percent' => Term::percent($most)],
-            ), certainty: $certainty);
+            ), certainty: $certainty, keys: $line->insideKeys());
         }
     }
 }

@@ -65,7 +65,7 @@ final class FoodPreserved implements Rule
                 'dose_to',
                 ['percent' => Term::percent($usual)],
                 isLeast: true,
-            ), variant: 'plant_waters');
+            ), variant: 'plant_waters', keys: $dose->line->insideKeys());
         }
     }
 

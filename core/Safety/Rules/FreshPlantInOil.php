@@ -36,7 +36,7 @@ final class FreshPlantInOil implements Rule
             );
             yield new Finding('plant.fresh_in_oil', Severity::Stop, [$line->position], [
                 'ingredient' => Term::ingredient($line->ingredient->key),
-            ], [$way('dried'), $way('cooked_out')]);
+            ], [$way('dried'), $way('cooked_out')], keys: $line->insideKeys());
         }
     }
 }

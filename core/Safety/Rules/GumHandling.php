@@ -45,7 +45,7 @@ final class GumHandling implements Rule
                             'value' => Prepared::Wetted->value,
                         ]],
                     ),
-                ]);
+                ], keys: $line->insideKeys());
             }
             $most = $ingredient->kind === Kind::ThickenerGum ? $ingredient->use?->max : null;
             $certainty = $most === null ? null : $line->percent()?->above($most);
@@ -60,7 +60,7 @@ final class GumHandling implements Rule
                     $most,
                     'dose_to',
                     ['percent' => Term::percent($most)],
-                ), certainty: $certainty);
+                ), certainty: $certainty, keys: $line->insideKeys());
             }
         }
     }

@@ -42,7 +42,7 @@ final class HeatOverCeiling implements Rule
                 'source' => Term::note($line->ingredient->sourceOf('heat')),
             ], self::canWait($line->ingredient->kind)
                 ? [Fix::phase($line->position, 'cooldown', 'move_to_cooldown')]
-                : [], variant: $isHerbWater ? 'herb_water' : 'usual');
+                : [], variant: $isHerbWater ? 'herb_water' : 'usual', keys: $line->insideKeys());
         }
     }
 

@@ -41,7 +41,7 @@ final class HumectantHigh implements Rule
                 $most,
                 'dose_to',
                 ['percent' => Term::percent($most)],
-            ), certainty: $certainty);
+            ), certainty: $certainty, keys: $line->insideKeys());
         }
         $total = Composition::shareOfLines($lines)->times(100.0);
         $certainty = $total->above(self::TOGETHER_PERCENT);

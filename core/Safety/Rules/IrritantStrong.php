@@ -61,6 +61,7 @@ final class IrritantStrong implements Rule
                 $fixes,
                 certainty: $certainty,
                 variant: $most > 0 ? 'usual' : 'not_leave_on',
+                keys: $line->insideKeys(),
             );
         }
     }

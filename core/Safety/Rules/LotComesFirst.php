@@ -38,7 +38,7 @@ final class LotComesFirst implements Rule
             yield new Finding('keeping.ingredient_first', Severity::Note, [$first->position], [
                 'lot' => Term::text($first->line->lot ?? $first->line->spokenOf()),
                 'date' => Term::text($first->line->bestBefore->format('Y-m-d')),
-            ]);
+            ], keys: $first->insideKeys());
         }
     }
 }

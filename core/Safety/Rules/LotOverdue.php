@@ -21,7 +21,7 @@ final class LotOverdue implements Rule
                 yield new Finding('keeping.overdue', Severity::Stop, [$line->position], [
                     'lot' => Term::text($line->line->lot ?? $line->line->spokenOf()),
                     'date' => Term::text($date->format('Y-m-d')),
-                ]);
+                ], keys: $line->insideKeys());
             }
         }
     }

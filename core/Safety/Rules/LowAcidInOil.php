@@ -26,7 +26,7 @@ final class LowAcidInOil implements Rule
             ) {
                 yield new Finding('plant.low_acid_in_oil', Severity::Stop, [$line->position], [
                     'ingredient' => Term::ingredient($line->ingredient->key),
-                ]);
+                ], keys: $line->insideKeys());
             }
         }
     }

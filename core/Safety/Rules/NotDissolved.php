@@ -79,7 +79,7 @@ final class NotDissolved implements Rule
                 $holds,
                 'dose_to',
                 ['percent' => Term::percent($holds)],
-            ));
+            ), keys: $one->line->insideKeys());
         }
         yield from self::acids($assessment);
     }

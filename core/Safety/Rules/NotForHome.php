@@ -25,7 +25,9 @@ final class NotForHome implements Rule
                 'ingredient' => Term::ingredient($line->ingredient->key),
                 'caution' => Term::note($line->ingredient->cautionNote),
                 'source' => Term::note($line->ingredient->source),
-            ], $line->isInside() ? [] : [(new Remedy($assessment))->remove($line->position)]);
+            ], $line->isInside() ? [] : [
+                (new Remedy($assessment))->remove($line->position),
+            ], keys: $line->insideKeys());
         }
     }
 }

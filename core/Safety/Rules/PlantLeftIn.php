@@ -31,6 +31,7 @@ final class PlantLeftIn implements Rule
                     [$line->position],
                     ['ingredient' => Term::ingredient($line->ingredient->key ?? '')],
                     $line->isInside() ? [] : [Fix::phase($line->position, Phase::Infusion->value, 'strain_out')],
+                    keys: $line->insideKeys(),
                 );
             }
         }

@@ -23,7 +23,13 @@ final class PlantNotDry implements Rule
             $water = $line->line->freshGrams === null && $plant->kind->isFreshPlant()
                 ? null
                 : Sorption::waterIn($plant, $line->line->freshGrams, $line->grams?->likely, true);
-            yield from Dryness::found($plant, $water, $line->line->freshGrams !== null, [$line->position]);
+            yield from Dryness::found(
+                $plant,
+                $water,
+                $line->line->freshGrams !== null,
+                [$line->position],
+                $line->insideKeys(),
+            );
         }
     }
 }

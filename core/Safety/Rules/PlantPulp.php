@@ -35,6 +35,7 @@ final class PlantPulp implements Rule
                     [$line->position],
                     ['ingredient' => Term::ingredient($key)],
                     [self::prepared($line, Prepared::Soaked)],
+                    keys: $line->insideKeys(),
                 );
             }
             if (
@@ -47,6 +48,7 @@ final class PlantPulp implements Rule
                     [$line->position],
                     ['ingredient' => Term::ingredient($key)],
                     [self::prepared($line, Prepared::Strained)],
+                    keys: $line->insideKeys(),
                 );
             }
         }

@@ -37,7 +37,7 @@ final class PreservativeDoseLow implements Rule
                 $range->typical,
                 'dose_to',
                 ['percent' => Term::percent($range->typical)],
-            ), certainty: $certainty, variant: $certainty->value);
+            ), certainty: $certainty, variant: $certainty->value, keys: $dose->line->insideKeys());
         }
     }
 }

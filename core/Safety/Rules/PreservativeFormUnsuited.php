@@ -31,7 +31,7 @@ final class PreservativeFormUnsuited implements Rule
                 yield new Finding('preservation.form_unsuited', Severity::Mind, [$dose->line->position], [
                     'ingredient' => Term::ingredient($dose->ingredient->key),
                     'component' => Term::text($component->component->inci),
-                ], $this->instead($assessment, $dose));
+                ], $this->instead($assessment, $dose), keys: $dose->line->insideKeys());
                 break;
             }
         }

@@ -25,7 +25,7 @@ final class PreservativeHeated implements Rule
                 'ceiling' => Term::celsius($dose->ingredient->maxProcessTemperature ?? 0.0),
                 'heat' => Term::celsius($assessment->heat->target ?? 0.0),
                 'source' => Term::note($dose->ingredient->sourceOf('heat')),
-            ], [Fix::phase($dose->line->position, 'cooldown', 'move_to_cooldown')]);
+            ], [Fix::phase($dose->line->position, 'cooldown', 'move_to_cooldown')], keys: $dose->line->insideKeys());
         }
     }
 }

@@ -23,7 +23,7 @@ final class PreservativeNotNeeded implements Rule
         foreach ($assessment->preservation->doses as $dose) {
             yield new Finding('preservation.not_needed', Severity::Note, [$dose->line->position], [
                 'ingredient' => Term::ingredient($dose->ingredient->key),
-            ], [(new Remedy($assessment))->remove($dose->line->position)]);
+            ], [(new Remedy($assessment))->remove($dose->line->position)], keys: $dose->line->insideKeys());
         }
     }
 }

@@ -63,7 +63,10 @@ final class PreservativeOverLimit implements Rule
                 'percent' => Term::percent($dose->percent),
                 'max' => Term::percent($most),
                 'source' => Term::note($dose->ingredient->sourceOf('use')),
-            ], $this->fixes($assessment, [$dose->line->position]), certainty: $certainty);
+            ], $this->fixes(
+                $assessment,
+                [$dose->line->position],
+            ), certainty: $certainty, keys: $dose->line->insideKeys());
         }
     }
 

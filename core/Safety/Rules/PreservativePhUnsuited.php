@@ -40,7 +40,10 @@ final class PreservativePhUnsuited implements Rule
                 'low' => Term::number($low),
                 'high' => Term::number($high),
                 'source' => Term::note($dose->ingredient->sourceOf('ph')),
-            ], (new Remedy($assessment))->aimAt($wanted, min($wanted, max($low, AcidityRange::BEST))));
+            ], (new Remedy($assessment))->aimAt(
+                $wanted,
+                min($wanted, max($low, AcidityRange::BEST)),
+            ), keys: $dose->line->insideKeys());
         }
     }
 
@@ -53,6 +56,6 @@ final class PreservativePhUnsuited implements Rule
             'low' => Term::number($dose->ingredient->worksAtPh()[0]),
             'high' => Term::number($dose->ingredient->worksAtPh()[1]),
             'source' => Term::note($dose->ingredient->sourceOf('ph')),
-        ], variant: 'estimated');
+        ], variant: 'estimated', keys: $dose->line->insideKeys());
     }
 }

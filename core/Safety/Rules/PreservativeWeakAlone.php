@@ -35,6 +35,6 @@ final class PreservativeWeakAlone implements Rule
                     'percent' => Term::percent($percent),
                 ],
             ),
-        ]);
+        ], keys: $weak->line->insideKeys());
     }
 }

@@ -51,7 +51,7 @@ final class PreservativeWrongBase implements Rule
                         $range->typical,
                         'dose_to',
                         ['percent' => Term::percent($range->typical)],
-                    ));
+                    ), keys: $dose->line->insideKeys());
                     break;
                 }
             }

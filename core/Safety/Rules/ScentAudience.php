@@ -43,7 +43,9 @@ final class ScentAudience implements Rule
             yield new Finding('scent.audience', Severity::Stop, [$line->position], [
                 'ingredient' => Term::ingredient($line->ingredient->key ?? ''),
                 'people' => Term::word('audience_'.$assessment->formula->audience->value),
-            ], ! $line->isInside() ? [(new Remedy($assessment))->remove($line->position)] : []);
+            ], $line->isInside() ? [] : [
+                (new Remedy($assessment))->remove($line->position),
+            ], keys: $line->insideKeys());
         }
     }
 }

@@ -34,7 +34,7 @@ final class ScentSingleHigh implements Rule
                 $ceiling,
                 'dose_to',
                 ['percent' => Term::percent($ceiling)],
-            ), certainty: $certainty, variant: $certainty->value);
+            ), certainty: $certainty, variant: $certainty->value, keys: $line->insideKeys());
         }
     }
 }

@@ -68,7 +68,7 @@ final class Unweighable implements Rule
                 'error' => Term::percent(100 * $error),
                 'batch' => Term::grams(($total->likely ?? 0.0) * $error / self::MOST_ERROR),
                 'stock' => Term::grams($grams / self::STOCK),
-            ]);
+            ], keys: $line->insideKeys());
         }
     }
 }

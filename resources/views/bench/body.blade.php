@@ -131,9 +131,29 @@
                 class="num">{{ __('ui.bench.amount') }}</span><span
                 class="num">{{ __('ui.bench.grams') }}</span><span
                 class="num">{{ __('ui.bench.share') }}</span><span></span></div>
+        @php([$places, $letters] = [$page->places(), $page->letters()])
+        @if ($page->parts !== [])
+            <h2 class="made-first">{{ __('parts.made_first') }}</h2>
+            @foreach ($page->parts as $part)
+                @include('bench.part')
+            @endforeach
+            <h2 class="made-first">{{ __('parts.product') }}</h2>
+        @endif
         @foreach ($page->lanes as $lane)
-            @include('bench.lane')
+            @if ($lane['phase'] !== 'infusion' || $lane['rows'] !== [])
+                @include('bench.lane')
+            @endif
         @endforeach
+        <details class="add-part" id="add-part">
+            <summary>{{ __('parts.add') }}</summary>
+            <p class="quiet">{{ __('parts.why') }}</p>
+            <div class="add-part-kinds">
+                @foreach (__('parts.makes') as $makes => $name)
+                    <button class="button button-quiet" name="do" value="part:add:{{ $makes }}"><b>{{ $name }}</b>
+                        <small>{{ __("parts.means.$makes") }}</small></button>
+                @endforeach
+            </div>
+        </details>
         @if ($page->draft->isFull())
             <p class="problem" role="status">{{ __('ui.bench.too_many', ['most' => count($page->draft->lines())]) }}
             </p>

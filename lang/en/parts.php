@@ -1,0 +1,48 @@
+<?php
+
+// What is made first and then used in the lines: on the bench, in projects.
+return [
+    'made_first' => 'Made first',
+    'product' => 'The product',
+    'name' => 'What it is called',
+    'makes_label' => 'How it is made',
+    'makes' => [
+        'tea' => 'Tea', 'decoction' => 'Decoction', 'cold_soak' => 'Cold soak', 'gel' => 'Gel', 'juice' => 'Juice',
+        'puree' => 'Purée', 'milk' => 'Plant milk', 'infused_oil' => 'Infused oil',
+        'cooked_out_oil' => 'Oil cooked with wet plants', 'melted_base' => 'Melted base', 'mix' => 'Mix',
+    ],
+    'means' => [
+        'tea' => 'hot water over plants, strained', 'decoction' => 'plants simmered in water, strained',
+        'cold_soak' => 'plants in cold water for hours, strained', 'gel' => 'seeds or roots that thicken water, strained',
+        'juice' => 'pressed, strained', 'puree' => 'blended, with everything in it',
+        'milk' => 'blended with water, strained', 'infused_oil' => 'dry plants in oil, strained',
+        'cooked_out_oil' => 'until the water has gone, strained', 'melted_base' => 'butters and waxes melted together',
+        'mix' => 'stirred together',
+    ],
+    'do' => [
+        'tea' => 'Brew a tea of it', 'decoction' => 'Simmer it first', 'cold_soak' => 'Soak it overnight',
+        'gel' => 'Make a gel of it', 'juice' => 'Press its juice', 'puree' => 'Blend it first',
+        'milk' => 'Make a milk of it', 'infused_oil' => 'Infuse it in oil first',
+        'cooked_out_oil' => 'Cook it out into oil', 'melted_base' => 'Melt it first', 'mix' => 'Mix it first',
+    ],
+    'of' => ':what: :makes',
+    'make_it' => 'Make something of it first',
+    'goes_into' => 'Goes into',
+    'from' => 'Taken from :letter, made first',
+    'add' => 'Something made first: a tea, a gel, an infused oil …',
+    'why' => 'What is brewed, soaked, pressed or infused before the rest begins. What comes out of it goes into a line of the product.',
+    'add_line' => 'Another line in: :name',
+    'gives' => 'gives about',
+    'gives_strained' => 'strained, gives about',
+    'by_me' => 'or by your weighing',
+    'by_me_hint' => '180 g',
+    'taken' => ':grams go in',
+    'left' => ':grams are left over',
+    'keeps' => 'good for :hours h on the counter, :days in the fridge',
+    'good_for' => 'good for :hours h',
+    'keeps_of_it' => 'its shelf life is that of its oils and plants',
+    'use' => 'Put it into the product',
+    'buy' => 'It is bought, not made',
+    'remove' => 'Remove',
+    'of_lane' => 'Make an infusion of its own out of these',
+];

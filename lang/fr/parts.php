@@ -1,0 +1,48 @@
+<?php
+
+// Ce qui se prépare d’abord et entre ensuite dans les lignes : sur le plan de travail, dans les projets.
+return [
+    'made_first' => 'À préparer d’abord',
+    'product' => 'Le produit',
+    'name' => 'Son nom',
+    'makes_label' => 'Comment on l’obtient',
+    'makes' => [
+        'tea' => 'Infusion dans l’eau', 'decoction' => 'Décoction', 'cold_soak' => 'Trempage à froid', 'gel' => 'Gel', 'juice' => 'Jus',
+        'puree' => 'Purée', 'milk' => 'Lait végétal', 'infused_oil' => 'Macérat huileux',
+        'cooked_out_oil' => 'Huile cuite avec des plantes fraîches', 'melted_base' => 'Base fondue', 'mix' => 'Mélange',
+    ],
+    'means' => [
+        'tea' => 'eau chaude sur les plantes, filtrée', 'decoction' => 'plantes à petit bouillon, filtrées',
+        'cold_soak' => 'plantes dans l’eau froide pendant des heures, filtrées', 'gel' => 'graines ou racines qui épaississent l’eau, filtrées',
+        'juice' => 'pressé, filtré', 'puree' => 'mixée, on garde tout',
+        'milk' => 'mixé avec de l’eau, filtré', 'infused_oil' => 'plantes sèches dans l’huile, filtrées',
+        'cooked_out_oil' => 'jusqu’à ce que l’eau soit partie, filtrée', 'melted_base' => 'beurres et cires fondus ensemble',
+        'mix' => 'simplement mélangé',
+    ],
+    'do' => [
+        'tea' => 'En faire une infusion', 'decoction' => 'En faire une décoction', 'cold_soak' => 'Faire tremper une nuit',
+        'gel' => 'En faire un gel', 'juice' => 'En presser le jus', 'puree' => 'Mixer d’abord',
+        'milk' => 'En faire un lait', 'infused_oil' => 'Faire macérer d’abord dans l’huile',
+        'cooked_out_oil' => 'Cuire dans l’huile', 'melted_base' => 'Faire fondre d’abord', 'mix' => 'Mélanger d’abord',
+    ],
+    'of' => ':what : :makes',
+    'make_it' => 'En préparer quelque chose d’abord',
+    'goes_into' => 'Va dans',
+    'from' => 'Pris sur :letter, préparé d’abord',
+    'add' => 'À préparer d’abord : une infusion, un gel, un macérat…',
+    'why' => 'Ce qu’on infuse, trempe, presse ou fait macérer avant de commencer le reste. Ce qui en sort entre dans une ligne du produit.',
+    'add_line' => 'Une ligne de plus dans : :name',
+    'gives' => 'donne environ',
+    'gives_strained' => 'filtré, donne environ',
+    'by_me' => 'ou selon votre pesée',
+    'by_me_hint' => '180 g',
+    'taken' => ':grams y entrent',
+    'left' => 'il reste :grams',
+    'keeps' => 'bon :hours h à l’air ambiant, :days au frigo',
+    'good_for' => 'bon :hours h',
+    'keeps_of_it' => 'se conserve autant que ses huiles et ses plantes',
+    'use' => 'Le mettre dans le produit',
+    'buy' => 'Acheté, pas préparé',
+    'remove' => 'Retirer',
+    'of_lane' => 'En faire une macération à part',
+];
