@@ -466,6 +466,7 @@ final class ShippedCatalogue implements CatalogueSource
             'counter_hours' => self::number($row['counter_hours']),
             'fridge_days' => self::number($row['fridge_days']),
             'freezer_days' => self::number($row['freezer_days']),
+            'usual_minutes' => (float) $row['usual_minutes'],
             'source' => $row['source'],
         ];
     }

@@ -194,6 +194,7 @@ final class Catalogue
             $row['counter_hours'],
             $row['fridge_days'],
             $row['freezer_days'],
+            $row['usual_minutes'],
             $row['source'],
         );
     }

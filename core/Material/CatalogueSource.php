@@ -17,7 +17,7 @@ namespace Ilvane\Core\Material;
  *   headspace: float, suits: list<string>, note: string}
  * @phpstan-type PartRow array{strained: bool, oily: ?bool, preparations: list<string>,
  *   stands_for: ?string, counter_hours: ?float,
- *   fridge_days: ?float, freezer_days: ?float, source: string}
+ *   fridge_days: ?float, freezer_days: ?float, usual_minutes: float, source: string}
  * @phpstan-type LimitRow array{what: string, min: ?float, max: ?float, use: string, audience: string, source: string,
  *   confidence: string}
  * @phpstan-type PresetRow array{kind: string, words: list<string>, unless: list<string>, sets: string, value: string,

@@ -13,6 +13,7 @@ final readonly class PartDefaults
      * @param  string|null  $standsFor  key of the material it behaves like, where data/preparations.csv knows no
      *   making of its plant
      * @param  float|null  $counterHours  null where what is in it tells
+     * @param  float  $usualMinutes  from the first hand on it until it can be used, common practice
      */
     public function __construct(
         public bool $isStrained,
@@ -22,6 +23,7 @@ final readonly class PartDefaults
         public ?float $counterHours,
         public ?float $fridgeDays,
         public ?float $freezerDays,
+        public float $usualMinutes,
         public string $source,
     ) {
     }
