@@ -78,6 +78,23 @@ final readonly class LotBook
     }
 
     /**
+     * Something that was made first for a formula, as it came out.
+     *
+     * @param  array<string, mixed>  $document  ilvane.formula/1 with the part, and a line that takes all of it
+     */
+    public function putPart(string $name, array $document, bool $isOil, float $grams, Storage $storage, Carbon $at): Lot
+    {
+        return $this->put($at, [
+            'kind' => $isOil ? LotKind::InfusedOil->value : LotKind::Preparation->value,
+            'name' => mb_substr($name, 0, 120),
+            'document' => $document,
+            'grams' => $grams,
+            'good_until' => $this->shelving->partDate($document, $storage, $at),
+            'storage' => $storage->value,
+        ]);
+    }
+
+    /**
      * Something bought: good until the day on it while it is sealed, so long after opening once it is open, never both.
      *
      * @throws Refused

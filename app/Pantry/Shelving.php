@@ -12,6 +12,7 @@ use App\Models\Lot;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Formula\Storage;
 use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Preparation\Life;
 use Ilvane\Core\Preparation\Perishing;
 
 /** What a lot's entries come to: how much is left, where it stands, until when it is good. */
@@ -77,7 +78,7 @@ final readonly class Shelving
             $gone = $left <= self::CRUMBS_G ? $entry->happened_at : null;
         }
         $method = $lot->preparation === null
-            ? null
+            ? $this->lifeOf($lot->document)
             : ($this->catalogue->preparations()[$lot->preparation->method] ?? null);
 
         return [
@@ -98,6 +99,34 @@ final readonly class Shelving
             'opened_at' => $opened,
             'gone_at' => $gone,
         ];
+    }
+
+    /** @param  array<string, mixed>|null  $document  of a lot: ilvane.formula/1, one part where it is one that was made */
+    private function lifeOf(?array $document): ?Life
+    {
+        $part = $document['parts'][0] ?? null;
+        $hours = $part['good_for_hours'] ?? null;
+
+        return is_array($part) && is_string($part['makes'] ?? null)
+            ? Life::of($this->catalogue->partDefaults($part['makes']), is_numeric($hours) ? (float) $hours : null)
+            : null;
+    }
+
+    /**
+     * Until when a part is good that stands so from the day it was made.
+     *
+     * @param  array<string, mixed>  $document  of it
+     * @return Carbon|null null where what is in it tells
+     */
+    public function partDate(array $document, Storage $storage, Carbon $at): ?Carbon
+    {
+        $life = $this->lifeOf($document);
+
+        return $life === null ? null : self::after($at, Perishing::lasts(
+            $life,
+            [['hour' => 0.0, 'storage' => $storage]],
+            $this->kitchen->fridge(),
+        ));
     }
 
     private static function after(Carbon $from, float $hours): Carbon

@@ -66,6 +66,12 @@ final readonly class Part
         return $this->with(process: $this->process->cookedOut($before, $now));
     }
 
+    /** As it came out, by weight. */
+    public function gave(string $amount): self
+    {
+        return $this->with(gives: $amount, isWeighed: true);
+    }
+
     /** @return list<string> keys of the parts it is made of */
     public function uses(): array
     {

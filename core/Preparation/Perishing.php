@@ -27,7 +27,7 @@ final class Perishing
      * @param  float  $fridge  °C
      */
     public static function lasts(
-        PreparationMethod $method,
+        PreparationMethod|Life $method,
         array $stays,
         float $fridge = Growth::FRIDGE_C,
     ): float {
@@ -56,7 +56,7 @@ final class Perishing
      * @param  float  $fridge  °C
      */
     public static function hours(
-        PreparationMethod $method,
+        PreparationMethod|Life $method,
         Storage $storage,
         float $fridge = Growth::FRIDGE_C,
     ): float {

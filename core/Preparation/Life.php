@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Preparation;
+
+use Ilvane\Core\Material\Bioburden;
+use Ilvane\Core\Material\PartDefaults;
+
+/** How long something made first is good, by where it stands; what is known of no making of its own plant. */
+final readonly class Life
+{
+    private function __construct(
+        public float $counterHours,
+        public float $fridgeDays,
+        public float $freezerDays,
+        public ?Bioburden $bioburden = null,
+        public ?float $ph = null,
+    ) {
+    }
+
+    /**
+     * @param  float|null  $hours  its maker's own word for it in the fridge; never longer than usual
+     * @return self|null null where what is in it tells
+     */
+    public static function of(PartDefaults $usual, ?float $hours = null): ?self
+    {
+        if ($usual->counterHours === null || $usual->fridgeDays === null || $usual->freezerDays === null) {
+            return null;
+        }
+        $own = $hours ?? INF;
+
+        return new self(
+            min($usual->counterHours, $own),
+            min($usual->fridgeDays, $own / 24),
+            $usual->freezerDays,
+        );
+    }
+}
