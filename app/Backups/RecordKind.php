@@ -78,7 +78,14 @@ final readonly class RecordKind
                     'id',
                 ),
                 'pictures' => new RecordField('note_pictures', 'formula_id', $picture, 'id'),
-            ], ['pictures' => []]),
+                'projects' => new RecordField('projects', 'formula_id', [
+                    'uid' => 'text',
+                    'begin_at' => 'text',
+                    'parts' => 'json',
+                    'batch' => 'text?',
+                    ...$times,
+                ], 'id'),
+            ], ['pictures' => [], 'projects' => []]),
             'jars' => new self('jar', 'ilvane.jar/1', 'jars', 'uid', [
                 'code' => 'text?',
                 'name' => 'text',

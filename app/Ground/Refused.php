@@ -81,6 +81,41 @@ final class Refused extends RuntimeException
         return new self($field, 'negative');
     }
 
+    public static function dayIsPast(string $field): self
+    {
+        return new self($field, 'day_is_past');
+    }
+
+    public static function noLot(string $field): self
+    {
+        return new self($field, 'no_lot');
+    }
+
+    public static function notPlanned(string $field): self
+    {
+        return new self($field, 'not_planned');
+    }
+
+    public static function notReady(string $field): self
+    {
+        return new self($field, 'not_ready');
+    }
+
+    public static function notReadyBefore(string $field, string $earliest): self
+    {
+        return new self($field, 'not_ready_before', ['earliest' => $earliest]);
+    }
+
+    public static function partGone(string $field): self
+    {
+        return new self($field, 'part_gone');
+    }
+
+    public static function partsMissing(string $field): self
+    {
+        return new self($field, 'parts_missing');
+    }
+
     public static function noDay(string $field): self
     {
         return new self($field, 'no_day');

@@ -101,7 +101,7 @@ final readonly class Shelving
         ];
     }
 
-    /** @param  array<string, mixed>|null  $document  of a lot: ilvane.formula/1, one part where it is one that was made */
+    /** @param  array<string, mixed>|null  $document  of a lot; with a part, where it was made as one */
     private function lifeOf(?array $document): ?Life
     {
         $part = $document['parts'][0] ?? null;

@@ -12,6 +12,7 @@ use App\Models\Lot;
 use App\Models\Preparation;
 use App\Models\StabilityTest;
 use App\Pantry\LotPageFactory;
+use App\Projects\ProjectStarts;
 use App\Shelf\Release;
 use App\Shelf\ReleaseFactory;
 use Illuminate\Database\Eloquent\Builder;
@@ -43,6 +44,7 @@ final readonly class Agenda
         private ReleaseFactory $releases,
         private MakeStateFactory $makeStates,
         private LotPageFactory $lotPages,
+        private ProjectStarts $projects,
     ) {
     }
 
@@ -60,6 +62,7 @@ final readonly class Agenda
             ...$this->making(),
             ...$this->shaking(),
             ...$this->toPrepare(),
+            ...$this->projects(),
             ...$this->ageing(),
             ...$this->watched(),
             ...$this->patchTests(),
@@ -307,6 +310,27 @@ final readonly class Agenda
                 Carbon::now(),
                 '', route('preparation', $preparation), 7,
             ));
+    }
+
+    /** @return list<Due> */
+    private function projects(): array
+    {
+        $due = [];
+        foreach ($this->projects->all(self::MOST) as $want) {
+            if ($want->at->lessThanOrEqualTo($this->horizon())) {
+                $due[] = new Due(
+                    $want->name,
+                    say("projects.today.$want->what", ['name' => $want->formula->name]),
+                    $want->at,
+                    $this->wording->whenever($want->at),
+                    route('project', $want->formula),
+                    3,
+                    open: say('projects.today_open'),
+                );
+            }
+        }
+
+        return $due;
     }
 
     /** @return list<Due> */

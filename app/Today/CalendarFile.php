@@ -10,6 +10,7 @@ use App\Models\Enums\LotKind;
 use App\Models\Jar;
 use App\Models\Lot;
 use App\Models\StabilityTest;
+use App\Projects\ProjectStarts;
 use App\Shelf\ReleaseFactory;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -36,6 +37,7 @@ final class CalendarFile
     public function __construct(
         private readonly ReleaseFactory $releases,
         private readonly JarStoryFactory $jarStories,
+        private readonly ProjectStarts $projects,
     ) {
     }
 
@@ -84,6 +86,14 @@ final class CalendarFile
                 $look,
                 $look->copy()->addDay(),
             );
+        }
+
+        foreach ($this->projects->all(self::MOST_JARS) as $want) {
+            $said = say("projects.calendar.$want->what", ['part' => $want->name, 'name' => $want->formula->name]);
+            $event = self::event($calendar, $want->uid, $said);
+            $event->add('DTSTART', $want->at->copy()->utc()->toDateTimeImmutable());
+            $event->add('DURATION', 'PT15M');
+            self::alarm($calendar, $event, $said, '-PT15M');
         }
 
         return $calendar->serialize();

@@ -42,8 +42,12 @@ final class CountingBack
      * @param  list<string>  $covered  keys of parts that are there already
      * @return list<Start> what has to be begun, the soonest first
      */
-    public static function of(Formula $formula, DateTimeImmutable $begin, Catalogue $catalogue, array $covered = []): array
-    {
+    public static function of(
+        Formula $formula,
+        DateTimeImmutable $begin,
+        Catalogue $catalogue,
+        array $covered = [],
+    ): array {
         $counting = new self($formula, $catalogue, $covered);
         foreach (self::used($formula->lines) as $key) {
             $counting->need($key, $begin);
@@ -120,12 +124,17 @@ final class CountingBack
         return $from->add(self::minutes($this->takes($part) + $part->readyBeforeMinutes));
     }
 
-    /** Minutes from the first hand on it until it can be used. */
     private function takes(Part $part): float
+    {
+        return self::minutesOf($part, $this->catalogue);
+    }
+
+    /** Minutes from the first hand on it until it can be used. */
+    public static function minutesOf(Part $part, Catalogue $catalogue): float
     {
         return self::isSaid($part)
             ? array_sum(array_map(static fn (Step $step): float => $step->takes(), $part->process->steps)) / 60
-            : $this->catalogue->partDefaults($part->makes->value)->usualMinutes;
+            : $catalogue->partDefaults($part->makes->value)->usualMinutes;
     }
 
     private static function isSaid(Part $part): bool

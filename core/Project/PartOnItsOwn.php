@@ -62,8 +62,7 @@ final class PartOnItsOwn
      * The formula with what is there in the place of what it is made of.
      *
      * @param  array<string, mixed>  $document  ilvane.formula/1
-     * @param  array<string, array<string, mixed>>  $lines  what is there, by key of the part: a line of ilvane.formula/1
-     *   without its amount
+     * @param  array<string, array<string, mixed>>  $lines  what is there, by key of the part: lines without an amount
      * @return array<string, mixed>
      */
     public static function replaced(array $document, array $lines): array

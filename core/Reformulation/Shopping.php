@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ilvane\Core\Reformulation;
 
 use Ilvane\Core\Formula\Composition;
+use Ilvane\Core\Formula\WeighedLine;
 
 /** What is wanted for some batches, what of it is at hand, and what is to buy. Grams. */
 final class Shopping
@@ -22,10 +23,7 @@ final class Shopping
         $wanted = [];
         foreach ($batches as [$composition, $grams]) {
             $total = $composition->total->likely ?? 0.0;
-            foreach ($total > 0 ? $composition->opened() : [] as $line) {
-                if ($line->line->isMade() && $line->ingredient === null) {
-                    continue; // what is inside it is counted
-                }
+            foreach ($total > 0 ? self::bought($composition) : [] as $line) {
                 $key = $line->ingredient->key ?? '?'.$line->line->spokenOf();
                 $wanted[$key] = ($wanted[$key] ?? 0.0)
                     + $line->weighs() * $grams / $total * (1 + self::SPARE);
@@ -38,5 +36,36 @@ final class Shopping
         }
 
         return $rows;
+    }
+
+    /**
+     * What has to be bought for it, where nothing is at hand: of what is made first all that goes in; nothing of a lot,
+     * which is there.
+     *
+     * @return list<WeighedLine>
+     */
+    private static function bought(Composition $composition): array
+    {
+        $lines = self::written($composition);
+        foreach ($composition->parts as $part) {
+            array_push($lines, ...($part->isOfOldLines() ? [] : self::written($part->put)));
+        }
+
+        return $lines;
+    }
+
+    /** @return list<WeighedLine> with formulas opened, without what is in parts and lots */
+    private static function written(Composition $composition): array
+    {
+        $isThere = [];
+        foreach ($composition->lines as $line) {
+            $isThere[$line->position] = $line->line->lot !== null && $line->line->isMade();
+        }
+
+        return array_values(array_filter(
+            $composition->opened(),
+            static fn (WeighedLine $line): bool => $line->insideKey === null && ! $isThere[$line->position]
+                && (! $line->line->isMade() || $line->ingredient !== null),
+        ));
     }
 }

@@ -213,7 +213,7 @@ final readonly class ShelfLife
                 $date !== null
                 && $madeOn !== null
                 && $line->isInBatch()
-                && ! ($regime === Regime::Preserved && ($line->ingredient?->bringsFreeWater() ?? false))
+                && ! ($regime === Regime::Preserved && self::isWatery($line, $composition))
             ) {
                 $steps[] = new ShelfLifeStep(
                     'lot',
@@ -225,6 +225,18 @@ final readonly class ShelfLife
         }
 
         return $steps;
+    }
+
+    /** Itself, or what it is made of. */
+    private static function isWatery(WeighedLine $line, Composition $composition): bool
+    {
+        foreach ([$line, ...$composition->inner] as $one) {
+            if ($one->position === $line->position && $one->ingredient?->bringsFreeWater() === true) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** What spoils by microbes is the preservative's business; the rest turns on its own date. */

@@ -201,6 +201,7 @@ return [
         'problems' => ['batch' => 'Grams, from 0.1 to 100 000.', 'product' => 'Grams of cream, more than half a step of your scale (:scale).', 'strength' => 'Percent, up to 100.', 'wanted' => 'A pH from 1 to 13.', 'added' => 'Drops, grams or millilitres, like “12 drops”.'],
     ],
     'refused' => [
+        'day_is_past' => 'This time has passed. Choose a later one.', 'no_lot' => 'Nothing of this code is left in the pantry.', 'not_planned' => 'This isn’t planned yet. Choose a day first.', 'not_ready' => 'There is still a problem or an open question. Open the formula to see it.', 'not_ready_before' => 'It can’t all be ready by then. The earliest is :earliest.', 'part_gone' => 'This is no longer in the formula.', 'parts_missing' => 'Something that is made first isn’t there yet.',
         'no_reason_release' => 'Say why: it goes into the record.',
         'is_held' => 'This batch is held: it isn’t given away or sold. Set it free first, or tell the day it left before.',
         'is_withdrawn' => 'This batch is withdrawn: it isn’t given away or sold.',

@@ -201,6 +201,7 @@ return [
         'problems' => ['batch' => 'Des grammes, de 0,1 à 100 000.', 'product' => 'Grammes de crème, plus d’un demi-pas de votre balance (:scale).', 'strength' => 'Pour cent, jusqu’à 100.', 'wanted' => 'Un pH de 1 à 13.', 'added' => 'Gouttes, grammes ou millilitres, comme « 12 gouttes ».'],
     ],
     'refused' => [
+        'day_is_past' => 'Cette heure est passée. Choisissez-en une plus tard.', 'no_lot' => 'Il ne reste rien de ce code au placard.', 'not_planned' => 'Rien n’est encore prévu. Choisissez d’abord un jour.', 'not_ready' => 'Il reste un problème ou une question. Ouvrez la formule pour les voir.', 'not_ready_before' => 'Tout ne peut pas être prêt pour cette heure. Au plus tôt : :earliest.', 'part_gone' => 'Ceci n’est plus dans la formule.', 'parts_missing' => 'Une préparation préalable manque encore.',
         'no_reason_release' => 'Dites pourquoi : c’est noté au registre.',
         'is_held' => 'Ce lot est bloqué : il n’est ni donné ni vendu. Libérez-le d’abord, ou indiquez le jour où il est parti avant.',
         'is_withdrawn' => 'Ce lot est retiré : il n’est ni donné ni vendu.',

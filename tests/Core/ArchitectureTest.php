@@ -28,6 +28,7 @@ final class ArchitectureTest extends TestCase
         'Pantry' => ['Formulas'],
         'Papers' => ['Formulas', 'Make', 'Pantry', 'Shelf'],
         'Preparations' => ['Formulas', 'Pantry'],
+        'Projects' => ['Bench', 'Formulas', 'Infusions', 'Make', 'Pantry'],
         'Recipes' => ['Formulas', 'Infusions', 'Pantry'],
         'Settings' => ['Access'],
         'Shelf' => ['Make', 'Pantry'],

@@ -41,6 +41,39 @@ final class MoneyTest extends CoreCase
         self::assertEqualsWithDelta(300.0 * 1.05, array_sum(array_column($rows, 'wanted')), 1e-6);
     }
 
+    public function test_what_is_made_first_is_bought_as_what_it_is_made_of_and_a_lot_is_there(): void
+    {
+        $tea = ['key' => 'tea', 'name' => 'Nettle tea', 'makes' => 'tea', 'lines' => [
+            ['ingredient' => 'nettle-dried', 'amount' => '5 g'], ['ingredient' => 'distilled-water', 'amount' => '250 g'],
+        ]];
+        $document = [
+            'format' => 'ilvane.formula/1', 'name' => 'Leave-in', 'family' => 'leave_in_emulsion',
+            'parts' => [$tea, ['key' => 'oil', 'name' => 'Oil', 'makes' => 'infused_oil', 'lines' => [
+                ['ingredient' => 'calendula-dried', 'amount' => '6 g'], ['ingredient' => 'sunflower-oil', 'amount' => '60 g'],
+                ['part' => 'tea', 'amount' => '1 g'],
+            ]]],
+            'lines' => [
+                ['part' => 'tea', 'amount' => '150 g'], ['part' => 'oil', 'amount' => '24 g'],
+                ['ingredient' => 'btms-50', 'amount' => '10 g'],
+            ],
+        ];
+        $rows = static fn (array $document): array => array_map(
+            static fn (array $row): float => round($row['wanted'], 3),
+            Shopping::of([[self::weigh($document), 184.0]], new Stock),
+        );
+        self::assertEquals([
+            'btms-50' => 10.5, 'nettle-dried' => 5.25, 'distilled-water' => 262.5, 'calendula-dried' => 6.3,
+            'sunflower-oil' => 63.0,
+        ], $rows($document), 'all of a part, and a twentieth to spare');
+        $document['lines'][0] = ['lot' => 'L261130', 'amount' => '150 g', 'formula' => [
+            'format' => 'ilvane.formula/1', 'name' => 'Nettle tea (L261130)', 'family' => 'water_spray',
+            'parts' => [$tea], 'lines' => [['part' => 'tea', 'amount' => '200 g']],
+        ]];
+        $document['parts'] = [];
+        unset($document['lines'][1]);
+        self::assertSame(['btms-50'], array_keys($rows([...$document, 'lines' => array_values($document['lines'])])));
+    }
+
     public function test_a_stream_parts_without_loss_and_as_wide_as_its_shares(): void
     {
         $flow = Flow::of([

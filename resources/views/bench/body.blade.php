@@ -59,7 +59,10 @@
         @endif
         <p class="verdict" id="verdict" aria-live="polite">{{ $page->verdict }}</p>
         @unless ($page->isEmpty)
-            <p class="bench-turns"><a id="to-bend"
+            <p class="bench-turns">@if ($page->parts !== [])
+                    <a id="to-project" href="{{ route('project', $page->formula) }}">{{ __('projects.link') }}</a>
+                @endif
+                <a id="to-bend"
                     href="{{ route('suggest', $page->formula) }}">{{ __('ui.bench.propose') }}</a> <a id="to-compare"
                     href="{{ route('compare', $page->formula) }}">{{ __('ui.bench.compare') }}</a> <a id="to-rehearse"
                     href="{{ route('simulation', $page->formula) }}">{{ __('ui.bench.rehearse') }}</a></p>

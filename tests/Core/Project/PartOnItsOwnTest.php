@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Project;
 
+use DateTimeImmutable;
 use Ilvane\Core\Evaluation\Evaluator;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Label\ContentsList;
@@ -91,6 +92,35 @@ final class PartOnItsOwnTest extends CoreCase
             ContentsList::of($before->assessment->composition),
             ContentsList::of($made->assessment->composition),
         );
+    }
+
+    public function test_a_tea_of_three_days_is_held_by_the_preservative_and_an_old_oil_is_not(): void
+    {
+        $chain = self::chain();
+        $chain['parts'][1]['lines'][1] = ['ingredient' => 'distilled-water', 'amount' => '250 g'];
+        $formula = FormulaDocument::read($chain);
+        $days = static function (string $key, string $date) use ($formula, $chain): ?float {
+            $part = $formula->part($key);
+            self::assertNotNull($part);
+            $lot = ['lot' => 'L1', 'best_before' => $date, 'formula' => PartOnItsOwn::document(
+                $formula,
+                $part,
+                $key === 'oil',
+                100.0,
+            )];
+
+            return (new Evaluator(self::catalogue()))->evaluate(
+                FormulaDocument::read(PartOnItsOwn::replaced($chain, [$key => $lot])),
+                madeOn: new DateTimeImmutable('2026-11-30'),
+            )->assessment->keeping->days;
+        };
+        $asParts = (new Evaluator(self::catalogue()))->evaluate(
+            $formula,
+            madeOn: new DateTimeImmutable('2026-11-30'),
+        )->assessment->keeping->days;
+        self::assertSame(90.0, $asParts);
+        self::assertSame(90.0, $days('tea', '2026-12-03'));
+        self::assertSame(3.0, $days('oil', '2026-12-03'));
     }
 
     public function test_a_part_takes_all_it_is_made_of_along(): void

@@ -1,0 +1,213 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Batch;
+use App\Models\Formula;
+use App\Models\Jar;
+use App\Models\Lot;
+use App\Models\LotEntry;
+use App\Models\Project;
+use App\Pantry\LotBook;
+use App\Projects\ProjectBook;
+use Illuminate\Support\Carbon;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\AppCase;
+use Tests\Support\SoundFormula;
+
+/** From a formula with parts to a batch made of what came of them. */
+final class ProjectTest extends AppCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Carbon::setTestNow('2026-11-30 12:00:00');
+    }
+
+    /** @return array<string, mixed> ilvane.formula/1 */
+    private static function chain(): array
+    {
+        return [
+            'format' => 'ilvane.formula/1', 'name' => 'Nettle leave-in', 'family' => 'leave_in_emulsion',
+            'batch' => ['grams' => 200], 'ph' => 5,
+            'parts' => [
+                ['key' => 'tea', 'name' => 'Strong nettle tea', 'makes' => 'tea', 'lines' => [
+                    ['ingredient' => 'nettle-dried', 'amount' => '5 g'],
+                    ['ingredient' => 'distilled-water', 'amount' => '240 g'],
+                ]],
+                ['key' => 'oil', 'name' => 'Calendula oil', 'makes' => 'infused_oil', 'lines' => [
+                    ['ingredient' => 'calendula-dried', 'amount' => '6 g'],
+                    ['ingredient' => 'sunflower-oil-high-oleic', 'amount' => '60 g'],
+                ]],
+            ],
+            'lines' => [
+                ['part' => 'tea', 'amount' => 'to 100', 'phase' => 'water'],
+                ['ingredient' => 'glycerin', 'amount' => '3 %', 'phase' => 'water'],
+                ['ingredient' => 'btms-50', 'amount' => '5 %', 'phase' => 'oil'],
+                ['ingredient' => 'cetyl-alcohol', 'amount' => '2 %', 'phase' => 'oil'],
+                ['part' => 'oil', 'amount' => '12 %', 'phase' => 'oil'],
+                ['ingredient' => 'phenoxyethanol-ethylhexylglycerin', 'amount' => '1 %', 'phase' => 'cooldown'],
+            ],
+        ];
+    }
+
+    private function planned(string $begin = '2026-12-24T10:00'): Formula
+    {
+        $formula = $this->formulaOf(self::chain());
+        $this->post("/formulas/$formula->id/project", ['begin' => $begin])->assertSessionHasNoErrors()
+            ->assertRedirect("/formulas/$formula->id/project");
+
+        return $formula;
+    }
+
+    public function test_every_start_is_counted_back_and_stands_on_the_page_today_and_in_the_calendar(): void
+    {
+        $formula = $this->planned();
+        $this->get("/formulas/$formula->id/project")->assertOk()->assertSeeInOrder([
+            'Next: “Calendula oil”, 3 Dec, 10:00.', 'Calendula oil', 'begin 3 Dec, 10:00', 'usually takes 21 days',
+            'Strong nettle tea', 'begin 24 Dec, 09:00', 'good until 27 Dec, 10:00 in the fridge',
+        ], false);
+        $this->get('/')->assertSee('Calendula oil')->assertSee('Begin it for “Nettle leave-in”')
+            ->assertDontSee('Strong nettle tea');
+        $calendar = str_replace("\r\n ", '', (string) $this->get('/calendar.ics')->assertOk()->getContent());
+        self::assertStringContainsString('SUMMARY:Begin: Calendula oil (for Nettle leave-in)', $calendar);
+        self::assertStringContainsString('DTSTART:20261224T090000Z', $calendar);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function hours(): iterable
+    {
+        yield 'past' => ['2026-11-29T10:00', 'This time has passed.'];
+        yield 'before the oil is drawn' => ['2026-12-20T10:00', 'The earliest is 21 Dec, 12:00.'];
+        yield 'no hour' => ['soon', 'Which day?'];
+        yield 'no such day' => ['2026-02-30T10:00', 'Which day?'];
+        yield 'in two years' => ['2028-12-20T10:00', 'Which day?'];
+    }
+
+    #[DataProvider('hours')]
+    public function test_an_hour_that_can_not_be_is_refused_beside_its_field_and_stays_typed(
+        string $begin,
+        string $why,
+    ): void {
+        $formula = $this->formulaOf(self::chain());
+        $page = $this->from("/formulas/$formula->id/project")->followingRedirects()
+            ->post("/formulas/$formula->id/project", ['begin' => $begin]);
+        $page->assertOk()->assertSee("value=\"$begin\"", false);
+        if ($why !== 'Which day?') {
+            $page->assertSee($why);
+        }
+        self::assertSame(0, Project::query()->count(), 'nothing is half-planned');
+    }
+
+    public function test_an_oil_in_the_pantry_saves_the_jar(): void
+    {
+        $formula = $this->planned();
+        $other = $this->formulaOf([...self::chain(), 'name' => 'Other']);
+        $this->post("/formulas/$other->id/project", ['begin' => '2026-12-24T10:00']);
+        $this->post("/formulas/$other->id/project/oil/made", ['grams' => '50', 'storage' => 'room']);
+        $lot = Lot::query()->sole();
+        $this->get("/formulas/$formula->id/project")->assertSee("In the pantry: take Calendula oil, $lot->code");
+        $this->post("/formulas/$formula->id/project/oil/take", ['lot' => $lot->code])->assertRedirect();
+        // three weeks less: tomorrow is early enough
+        $this->post("/formulas/$formula->id/project", ['begin' => '2026-12-01T10:00'])->assertSessionHasNoErrors();
+        $this->post("/formulas/$formula->id/project/oil/back")->assertRedirect();
+        $this->post("/formulas/$formula->id/project", ['begin' => '2026-12-01T11:00'])->assertSessionHasErrors('begin');
+        $this->post("/formulas/$formula->id/project/oil/take", ['lot' => 'L999999-Z'])->assertSessionHasErrors('lot');
+    }
+
+    public function test_an_oil_gets_a_jar_of_its_own_and_the_jar_is_planned_once(): void
+    {
+        $formula = $this->planned();
+        $this->post("/formulas/$formula->id/project/oil/begin")->assertRedirect('/infusions/1');
+        $this->post("/formulas/$formula->id/project/oil/begin")->assertRedirect('/infusions/1');
+        self::assertSame(1, Jar::query()->count());
+        $this->get('/infusions/1')->assertOk()->assertSee('Calendula flowers, dried')->assertSee('60 g');
+        $this->get("/formulas/$formula->id/project")->assertSee('its jar is to be filled');
+        $this->get('/')->assertSee('Begin it for “Nettle leave-in”');
+    }
+
+    public function test_a_tea_that_was_made_goes_into_its_line_with_its_real_figures(): void
+    {
+        $formula = $this->planned();
+        app(LotBook::class)->putBought('nettle-dried', 50.0, null, null, null, Carbon::now());
+        $this->post("/formulas/$formula->id/project/tea/begin")->assertRedirect("/formulas/$formula->id/project");
+        $this->get('/')->assertSee('Ready: strain it and put it away');
+        $page = "/formulas/$formula->id/project/tea/made";
+        $this->post($page, ['grams' => '900', 'storage' => 'fridge'])->assertSessionHasErrors('grams');
+        $this->post($page, ['grams' => '', 'storage' => 'fridge'])->assertSessionHasErrors('grams');
+        $this->post($page, ['grams' => '198,5', 'storage' => 'fridge'])->assertSessionHasNoErrors();
+        $this->post($page, ['grams' => '198,5', 'storage' => 'fridge'])->assertSessionHasErrors('grams');
+        $lot = Lot::query()->where('kind', 'preparation')->sole();
+        self::assertSame(198.5, $lot->grams);
+        self::assertSame('2026-12-03 12:00:00', $lot->good_until?->toDateTimeString(), 'three days in the fridge');
+        self::assertContains('nettle-dried', array_column($lot->material['from'] ?? [], 'id'));
+        $nettle = Lot::query()->where('ingredient', 'nettle-dried')->sole();
+        self::assertSame(45.0, $nettle->grams_left);
+        self::assertSame($lot->code, LotEntry::query()->where('lot_id', $nettle->id)->sole()->subject);
+        $this->get("/formulas/$formula->id/project")->assertSee("from $lot->code");
+        $this->get("/pantry/$lot->code")->assertOk();
+        $this->get('/pantry')->assertOk()->assertSee('Strong nettle tea');
+        // to the freezer it lives on, on the counter it doesn't
+        $lots = app(LotBook::class);
+        $lots->move($lot, \Ilvane\Core\Formula\Storage::Room, Carbon::now()->addHour(), 'key-of-this-move');
+        self::assertLessThan('2026-12-01 02:00:00', $lot->refresh()->good_until?->toDateTimeString());
+    }
+
+    public function test_what_came_out_smaller_says_what_it_means_for_the_rest(): void
+    {
+        $formula = $this->planned();
+        $this->post("/formulas/$formula->id/project/tea/made", ['grams' => '90', 'storage' => 'fridge']);
+        $this->get("/formulas/$formula->id/project")
+            ->assertSee('are wanted: top up, or make a smaller batch.');
+    }
+
+    public function test_the_product_is_made_of_what_is_there_and_the_plant_is_found_again(): void
+    {
+        $formula = $this->planned();
+        $lots = app(LotBook::class);
+        foreach (['nettle-dried', 'calendula-dried', 'glycerin', 'btms-50'] as $bought) {
+            $lots->putBought($bought, 100.0, null, null, null, Carbon::now());
+        }
+        $make = "/formulas/$formula->id/project/make";
+        $this->post($make)->assertSessionHasErrors('make');
+        $this->post("/formulas/$formula->id/project/tea/made", ['grams' => '200', 'storage' => 'fridge']);
+        $this->post($make)->assertSessionHasErrors('make');
+        $this->post("/formulas/$formula->id/project/oil/made", ['grams' => '50', 'storage' => 'room']);
+        $this->post($make)->assertSessionHasNoErrors();
+        $batch = Batch::query()->sole();
+        self::assertSame($batch->code, Project::query()->sole()->batch);
+        $lines = array_column($batch->document['lines'], 'lot');
+        self::assertSame(
+            Lot::query()->whereIn('kind', ['preparation', 'infused_oil'])->orderBy('kind')->pluck('code')->sort()
+                ->values()->all(),
+            collect($lines)->sort()->values()->all(),
+        );
+        self::assertNull(app(ProjectBook::class)->of($formula), 'the plan is done');
+        self::assertCount(2, $formula->refresh()->draft['parts'], 'the recipe keeps what is made first');
+        $this->get("/make/$batch->code")->assertRedirect();
+        $this->get('/')->assertOk()->assertDontSee('Begin it for');
+    }
+
+    public function test_a_formula_with_nothing_made_first_says_so_and_a_plan_is_given_up(): void
+    {
+        $plain = $this->formulaOf(SoundFormula::document());
+        $this->get("/formulas/$plain->id/project")->assertOk()->assertSee('Nothing in this formula is made first.');
+        $formula = $this->planned();
+        $this->post("/formulas/$formula->id/project/drop")->assertRedirect("/formulas/$formula->id");
+        self::assertSame(0, Project::query()->count());
+        $this->post("/formulas/$formula->id/project/tea/begin")->assertSessionHasErrors('begin');
+        $this->get("/formulas/$formula->id/project")->assertOk()->assertSee('Proposed: 22 Dec, 10:00.');
+    }
+
+    public function test_a_part_taken_out_of_the_formula_breaks_no_plan(): void
+    {
+        $formula = $this->planned();
+        $this->post("/formulas/$formula->id/project/tea/begin");
+        $this->post("/formulas/$formula->id", $this->form($formula->refresh(), ['do' => 'part:remove:tea']));
+        $this->get("/formulas/$formula->id/project")->assertOk()->assertDontSee('Strong nettle tea');
+        $this->post("/formulas/$formula->id/project/tea/made", ['grams' => '100'])->assertSessionHasErrors('part');
+        $this->get('/')->assertOk();
+    }
+}
