@@ -67,21 +67,42 @@ final class PartOnItsOwn
      */
     public static function replaced(array $document, array $lines): array
     {
-        $in = static fn (array $list): array => array_map(
-            static fn (array $line): array => isset($line['part'], $lines[$line['part']])
-                ? [...array_diff_key($line, ['part' => true]), ...$lines[$line['part']]]
-                : $line,
-            $list,
-        );
-        $document['lines'] = $in($document['lines']);
-        $document['parts'] = array_values(array_map(
-            static fn (array $part): array => [...$part, 'lines' => $in($part['lines'])],
-            array_filter(
-                $document['parts'] ?? [],
-                static fn (array $part): bool => ! isset($lines[$part['key']]),
-            ),
-        ));
+        $document['lines'] = self::taking(self::rows($document['lines'] ?? null), $lines);
+        $parts = [];
+        foreach (self::rows($document['parts'] ?? null) as $part) {
+            if (! isset($lines[self::key($part, 'key')])) {
+                $parts[] = [...$part, 'lines' => self::taking(self::rows($part['lines'] ?? null), $lines)];
+            }
+        }
+        unset($document['parts']);
 
-        return $document['parts'] === [] ? array_diff_key($document, ['parts' => true]) : $document;
+        return $parts === [] ? $document : [...$document, 'parts' => $parts];
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $rows
+     * @param  array<string, array<string, mixed>>  $lines
+     * @return list<array<string, mixed>>
+     */
+    private static function taking(array $rows, array $lines): array
+    {
+        return array_map(static function (array $row) use ($lines): array {
+            $there = $lines[self::key($row, 'part')] ?? null;
+
+            return $there === null ? $row : [...array_diff_key($row, ['part' => true]), ...$there];
+        }, $rows);
+    }
+
+    /** @param  array<string, mixed>  $row */
+    private static function key(array $row, string $of): string
+    {
+        return is_string($row[$of] ?? null) ? $row[$of] : '';
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function rows(mixed $list): array
+    {
+        /** @var list<array<string, mixed>> */
+        return array_values(array_filter(is_array($list) ? $list : [], is_array(...)));
     }
 }

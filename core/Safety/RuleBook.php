@@ -44,6 +44,7 @@ use Ilvane\Core\Safety\Rules\NotDissolved;
 use Ilvane\Core\Safety\Rules\NotForHome;
 use Ilvane\Core\Safety\Rules\NutAllergen;
 use Ilvane\Core\Safety\Rules\Packing;
+use Ilvane\Core\Safety\Rules\PartDraws;
 use Ilvane\Core\Safety\Rules\PartInfused;
 use Ilvane\Core\Safety\Rules\PartNotStrained;
 use Ilvane\Core\Safety\Rules\PartTooLittle;
@@ -91,6 +92,7 @@ final class RuleBook
             new NotForHome,
             new SumNot100,
             new PartTooLittle,
+            new PartDraws,
             new PartNotStrained,
             new AmountUnread,
             new AmountOpen,

@@ -287,6 +287,21 @@ return [
             'because' => 'No line takes of it.',
             'source' => 'Arithmetic.',
         ],
+        'nothing_draws' => [
+            'message' => ':part: nothing draws :ingredients. Which water, and how much?',
+            'message_oil' => ':part: nothing draws :ingredients. Which oil, and how much?',
+            'because' => 'A plant gives what it has to a liquid around it; without one nothing comes out.',
+            'source' => 'Common practice.',
+            'ask' => 'What does it stand in?',
+        ],
+        'wrong_liquid' => [
+            'message' => ':part: :ingredients floats on it and goes when it is strained. Put it into the product.',
+            'message_oil' => ':part: :ingredients brings water into the oil. Cook the water out of it, or leave it out.',
+            'because' => 'Oil doesn’t mix with a tea: most of it stays in the cloth and on top.',
+            'because_oil' => 'Water in oil lets microbes grow, and nothing that preserves works there.',
+            'source' => 'Common practice.',
+            'ask' => 'Where does it go instead?',
+        ],
         'not_strained' => [
             'message' => ':part: nothing in its steps strains out :ingredients.',
             'because' => 'Plant left in keeps giving, brings microbes, and stays in the hair.',

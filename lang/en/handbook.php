@@ -174,6 +174,8 @@ return [
         ],
         'part' => [
             'too_little' => 'The lines take no more of a part than it gives.',
+            'nothing_draws' => 'A plant needs a liquid that draws it.',
+            'wrong_liquid' => 'No oil in a tea, no water in an oil.',
             'not_strained' => 'Teas, gels, juices, milks and infused oils are strained.',
             'unused' => 'What is made is used.',
         ],

@@ -287,6 +287,21 @@ return [
             'because' => 'Aucune ligne n’en prend.',
             'source' => 'Calcul.',
         ],
+        'nothing_draws' => [
+            'message' => ':part : rien n’extrait :ingredients. Quelle eau, et combien ?',
+            'message_oil' => ':part : rien n’extrait :ingredients. Quelle huile, et combien ?',
+            'because' => 'Une plante cède ce qu’elle a au liquide qui l’entoure ; sans liquide, rien ne sort.',
+            'source' => 'Pratique courante.',
+            'ask' => 'Dans quoi trempe-t-elle ?',
+        ],
+        'wrong_liquid' => [
+            'message' => ':part : :ingredients flotte dessus et part au filtrage. À mettre dans le produit.',
+            'message_oil' => ':part : :ingredients apporte de l’eau dans l’huile. Faites-en sortir l’eau à la cuisson, ou laissez-le de côté.',
+            'because' => 'L’huile ne se mêle pas à une infusion : presque tout reste dans le linge et en surface.',
+            'because_oil' => 'De l’eau dans l’huile laisse pousser les microbes, et aucun conservateur n’y agit.',
+            'source' => 'Pratique courante.',
+            'ask' => 'Où va-t-il alors ?',
+        ],
         'not_strained' => [
             'message' => ':part : aucune étape ne filtre :ingredients.',
             'because' => 'Une plante laissée dedans continue d’infuser, apporte des microbes et reste dans les cheveux.',

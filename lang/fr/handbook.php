@@ -174,6 +174,8 @@ return [
         ],
         'part' => [
             'too_little' => 'Les lignes ne prennent pas plus d’une partie qu’elle ne donne.',
+            'nothing_draws' => 'Une plante a besoin d’un liquide qui l’extrait.',
+            'wrong_liquid' => 'Pas d’huile dans une infusion, pas d’eau dans une huile.',
             'not_strained' => 'Infusions, gels, jus, laits et macérats se filtrent.',
             'unused' => 'Ce qui est préparé est utilisé.',
         ],

@@ -121,6 +121,57 @@ final class PartsTest extends CoreCase
         self::assertNotContains('plant.left_in', self::codes($mended));
     }
 
+    /** @return array<string, mixed> a spray with one part */
+    private static function drawn(string $makes, array ...$lines): array
+    {
+        return [
+            'format' => 'ilvane.formula/1', 'name' => 'Spray', 'family' => 'water_spray',
+            'parts' => [['key' => 'one', 'makes' => $makes, 'lines' => array_map(
+                static fn (array $line): array => ['ingredient' => $line[0], 'amount' => $line[1]],
+                $lines,
+            )]],
+            'lines' => [['part' => 'one', 'amount' => '5 g'], ['ingredient' => 'distilled-water', 'amount' => '95 g']],
+        ];
+    }
+
+    public function test_a_plant_needs_something_that_draws_it(): void
+    {
+        $finding = self::found('part.nothing_draws', self::drawn('tea', ['nettle-dried', '5 g']));
+        self::assertSame(['stop', ['one/l1']], [$finding->severity->value, $finding->keys]);
+        self::assertSame('oil', self::found(
+            'part.nothing_draws',
+            self::drawn('infused_oil', ['calendula-dried', '5 g']),
+        )->variant);
+        foreach ([
+            self::drawn('tea', ['nettle-dried', '5 g'], ['distilled-water', '100 g']),
+            self::drawn('tea', ['nettle-dried', '5 g'], ['apple-cider-vinegar', '100 g']),
+            self::drawn('infused_oil', ['calendula-dried', '5 g'], ['olive-oil', '100 g']),
+            self::drawn('infused_oil', ['calendula-dried', '5 g'], ['shea-butter-refined', '100 g']),
+            self::drawn('gel', ['aloe-leaf-fresh', '100 g']),
+            self::drawn('juice', ['ginger-root-fresh', '100 g']),
+            self::drawn('puree', ['banana-flesh', '100 g']),
+        ] as $document) {
+            self::assertNotContains('part.nothing_draws', self::codes($document), $document['parts'][0]['makes']);
+        }
+    }
+
+    public function test_oil_in_a_strained_tea_and_water_in_an_oil_are_stops(): void
+    {
+        $tea = self::drawn('tea', ['nettle-dried', '5 g'], ['distilled-water', '100 g'], ['olive-oil', '10 g']);
+        self::assertSame(['one/l3'], self::found('part.wrong_liquid', $tea)->keys);
+        $oil = self::drawn('infused_oil', ['calendula-dried', '5 g'], ['olive-oil', '100 g'], ['rose-hydrosol', '10 g']);
+        self::assertSame('oil', self::found('part.wrong_liquid', $oil)->variant);
+        foreach ([
+            self::drawn('cooked_out_oil', ['nettle-fresh', '5 g'], ['olive-oil', '100 g'], ['distilled-water', '10 g']),
+            self::drawn('puree', ['banana-flesh', '100 g'], ['olive-oil', '10 g']),
+            self::drawn('mix', ['olive-oil', '10 g'], ['distilled-water', '10 g']),
+            self::drawn('tea', ['nettle-dried', '5 g'], ['distilled-water', '100 g'], ['honey', '10 g']),
+            self::drawn('infused_oil', ['calendula-dried', '5 g'], ['olive-oil', '90 g'], ['beeswax', '10 g']),
+        ] as $document) {
+            self::assertNotContains('part.wrong_liquid', self::codes($document), $document['parts'][0]['makes']);
+        }
+    }
+
     /** Cayenne drawn into oil, then thinned: the strength travels through two parts. */
     public function test_strength_goes_through_parts_of_parts(): void
     {
