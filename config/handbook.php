@@ -113,6 +113,8 @@ return [
             'powder.high' => ['mind', 'practice'],
             'irritant.strong' => ['stop|note', 'memory'],
             'part.too_little' => ['stop', 'arithmetic'],
+            'part.nothing_draws' => ['stop', 'practice'],
+            'part.wrong_liquid' => ['stop', 'practice'],
             'part.not_strained' => ['stop', 'practice'],
             'part.unused' => ['note', 'arithmetic'],
         ],
