@@ -78,7 +78,7 @@ final class RecipeController
             $formula = $book->put(Draft::fromDocument(FormulaDocument::write($read)));
             $this->pictures->belongs($picture, $formula);
 
-            return redirect()->route('bench', $formula);
+            return redirect()->route($request->has('project') ? 'project' : 'bench', $formula);
         } catch (TextRefused|SheetRefused|DocumentRefused|Refused $refusal) {
             return $this->refused($request, $refusal);
         }

@@ -61,6 +61,12 @@ final readonly class RecipePage
     ) {
     }
 
+    /** Something of it is made first: it can be planned for a day. */
+    public function hasParts(): bool
+    {
+        return $this->infusion === null && ($this->document['parts'] ?? []) !== [];
+    }
+
     /** @return list<string> what a stretch may be said to be */
     public function roleChoices(): array
     {

@@ -309,7 +309,7 @@ final readonly class Items
         $heads = array_unique([$words[count($words) - 1], $words[0]]);
         foreach (array_reverse($sections) as $section) {
             foreach ($heads as $head) {
-                $beside = array_values(array_diff($words, [$head, 'de', 'd', 'of', 'l', 'la']));
+                $beside = array_values(array_diff($words, [$head, 'de', 'd', 'du', 'des', 'of', 'l', 'la']));
                 if ($section->isMeant($head, ...$beside) && ($beside !== [] || $isDefinite)) {
                     return [$section, $next];
                 }
@@ -320,13 +320,24 @@ final readonly class Items
     }
 
     /**
-     * "calendula oil": the words before the noun may name what went into it.
+     * "calendula oil", "huile de calendula": the words beside the noun may name what went into it.
      *
      * @param  list<Token>  $tokens
      * @param  list<Section>  $sections
      */
     private static function named(array $tokens, int $at, int $next, array $sections): int
     {
+        $of = $at + 1;
+        while (isset(RoleWords::FORMS[$tokens[$at]->folded], $tokens[$of])
+            && $tokens[$of]->is('de', 'd', 'du', 'des', 'la', 'l', "'", '’')) {
+            $of++;
+        }
+        if ($of > $at + 1 && isset($tokens[$of]) && array_filter(
+            $sections,
+            static fn (Section $section): bool => $section->isMeant($tokens[$at]->folded, $tokens[$of]->folded),
+        ) !== []) {
+            return max($next, $of + 1); // "huile de calendula"
+        }
         for ($end = $at; $end <= $at + 3 && isset($tokens[$end]) && $tokens[$end]->kind === Token::WORD; $end++) {
             $beside = array_map(static fn (Token $token): string => $token->folded, array_slice($tokens, $at,
                 $end - $at));

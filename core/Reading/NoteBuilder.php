@@ -71,6 +71,8 @@ final class NoteBuilder
 
     private readonly Items $finder;
 
+    private readonly DrawnInOil $drawnInOil;
+
     private readonly LineReader $reader;
 
     public ?StatedYield $yield = null;
@@ -81,18 +83,26 @@ final class NoteBuilder
         $this->spans = new Spans($text);
         $this->parts = new NoteParts($catalogue);
         $this->finder = new Items($catalogue, $names);
+        $this->drawnInOil = new DrawnInOil($catalogue, $this->finder);
         $this->reader = new LineReader($catalogue, $names);
     }
 
     public function blank(): void
     {
         $this->since = count($this->lines);
+        if ($this->parts->isDrawing() && ($this->lines[$this->since - 1] ?? null)?->in !== null) {
+            $this->parts->close(); // its plants and its oil stood together
+        }
     }
 
-    /** @param  list<Token>  $tokens  of a line, at least one */
-    public function line(array $tokens): void
+    /**
+     * @param  list<Token>  $tokens  of a line, at least one
+     * @param  string  $after  the lines behind it, a few
+     */
+    public function line(array $tokens, string $after = ''): void
     {
-        $heading = Headings::of($tokens) ?? $this->shouted($tokens) ?? $this->parts->announced($tokens);
+        $heading = Headings::of($tokens) ?? $this->shouted($tokens) ?? $this->parts->announced($tokens)
+            ?? $this->drawnInOil->heading($tokens, $after);
         if ($heading !== null) {
             $this->begin($heading, array_slice($tokens, 0, $heading->next));
             $tokens = array_slice($tokens, $heading->next);
@@ -158,6 +168,9 @@ final class NoteBuilder
         $role = ClauseRole::of($clause, $items, $hints);
         if ($role === Role::Ingredient && $this->isSpokenOf($clause, $items)) {
             $role = Role::Step;
+        }
+        if ($role === Role::Claim && $this->parts->isDrawing() && ! $clause->says(RoleWords::LASTING)) {
+            $role = Role::Step; // "three weeks in the dark": that long it stands
         }
         array_push($this->hints, ...$hints);
         $utility = in_array($role, [Role::Ingredient, Role::Step], true) ? $clause->where(RoleWords::UTILITY) : null;

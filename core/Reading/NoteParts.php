@@ -87,6 +87,12 @@ final class NoteParts
         return $this->open;
     }
 
+    /** What is open now is drawn in oil. */
+    public function isDrawing(): bool
+    {
+        return $this->open?->makes() === RoleWords::FORMS['oil'];
+    }
+
     public function close(): void
     {
         $this->open = null;

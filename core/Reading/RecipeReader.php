@@ -16,6 +16,9 @@ final class RecipeReader
 
     public const MAX_LINE_BYTES = 20_000;
 
+    /** Lines behind a heading that tell what it is made of. */
+    private const LOOKED_AHEAD = 4;
+
     private readonly NameIndex $names;
 
     public function __construct(private readonly Catalogue $catalogue)
@@ -35,7 +38,8 @@ final class RecipeReader
         $title = '';
         $offset = 0;
         $isFirst = true;
-        foreach (explode("\n", $text) as $n => $raw) {
+        $rows = explode("\n", $text);
+        foreach ($rows as $n => $raw) {
             if (strlen($raw) > self::MAX_LINE_BYTES) {
                 throw new TextRefused('line_too_long', $n + 1);
             }
@@ -66,7 +70,7 @@ final class RecipeReader
                 $builder->yield = $name->yield;
                 $name->mark($builder, $start, $raw);
             } else {
-                $builder->line($tokens);
+                $builder->line($tokens, implode("\n", array_slice($rows, $n + 1, self::LOOKED_AHEAD)));
             }
             $isFirst = false;
         }

@@ -9,6 +9,10 @@
             <button class="button button-quiet">{{ __('recipes.again') }}</button>
             <button class="button" formaction="{{ route('recipe.open') }}" @disabled($page->rows === [])>
                 {{ __($page->infusion !== null ? 'recipes.open_infusion' : 'recipes.open') }}</button>
+            @if ($page->hasParts())
+                <button class="button button-quiet" formaction="{{ route('recipe.open') }}" name="project"
+                    value="1">{{ __('projects.link') }}</button>
+            @endif
             @if ($page->infusion !== null)
                 <button class="button button-quiet" formaction="{{ route('recipe.open') }}" name="as_formula"
                     value="1">{{ __('recipes.as_formula') }}</button>

@@ -514,6 +514,26 @@ final class RecipeReaderTest extends CoreCase
         self::assertNotNull($recipe->lines[2]->takes);
     }
 
+    public function test_an_oil_over_its_plant_and_its_oil_is_made_first_and_no_scent_oil(): void
+    {
+        $recipe = self::read("Leave-in\n\nRosemary oil:\n10 g dried rosemary\n120 g sunflower oil\nthree weeks in the dark,"
+            ." strain\n\nbtms-50 20 g\nrosemary oil 48 g");
+        self::assertCount(4, $recipe->lines);
+        self::assertSame([true, true, false], array_map(
+            static fn (ReadLine $line): bool => $line->in !== null,
+            array_slice($recipe->lines, 0, 3),
+        ));
+        self::assertSame($recipe->lines[0]->in, $recipe->lines[3]->takes);
+        self::assertSame([], $recipe->claims());
+        $french = self::read("Beurre\n\nHuile de calendula :\n20 g de fleurs de calendula séchées\n200 ml d’huile de"
+            ." tournesol\n4 semaines au noir, filtrer\n\nkarité 100 g\nhuile de calendula 40 g");
+        self::assertSame($french->lines[0]->in, $french->lines[3]->takes);
+        self::assertNotNull($french->lines[3]->takes);
+        self::assertNull($french->lines[2]->in, 'the shea below it is of the butter');
+        // bought ones, each over its amount
+        self::assertNull(self::read("Hair oil\nCastor oil:\n30 g\nJojoba oil:\n20 g")->lines[0]->in);
+    }
+
     public function test_kitchen_vanilla_and_a_milk_from_nobody_knows_where_are_asked_about(): void
     {
         foreach (['1 tsp vanilla', '100 g oat milk', '80 ml peppermint tea', '20 g nigelle'] as $line) {
