@@ -328,10 +328,11 @@ final readonly class Weighing
     /** The line is in its own total: its bounds meet the opposite bounds of the other weighed lines. */
     private static function shareAmongWeighed(Band $grams, Band $weighed, Band $percents): Band
     {
-        $others = Band::of(
-            max(0.0, $weighed->low - $grams->low),
-            max(0.0, $weighed->likely - $grams->likely),
-            max(0.0, $weighed->high - $grams->high),
+        $likely = max(0.0, $weighed->likely - $grams->likely);
+        $others = Band::of( // what is weighed has no width: the last digits of a sum are not one
+            min($likely, max(0.0, $weighed->low - $grams->low)),
+            $likely,
+            max($likely, $weighed->high - $grams->high),
         );
 
         return Band::share($grams, $others)->times(Band::of(

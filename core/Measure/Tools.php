@@ -30,25 +30,18 @@ final readonly class Tools
     }
 
     /**
-     * Grams of a measured amount.
+     * Grams of a measured amount. What is weighed is what it says: how far the scale may be off is told where it
+     * matters (measure.unweighable), and exceeds no limit that is met.
      *
      * @return Band|null null where the material has no density to tell by: it must be weighed
      */
     public function grams(Band $number, Unit $unit, Bulk $bulk): ?Band
     {
         return match ($unit->dimension()) {
-            Dimension::Mass => $this->weighed($number, $unit),
+            Dimension::Mass => $number->times((float) $unit->grams()),
             Dimension::Drops => $this->drops($number, $bulk),
             Dimension::Volume => $this->poured($number, $unit, $bulk),
         };
-    }
-
-    private function weighed(Band $number, Unit $unit): Band
-    {
-        $grams = $number->times((float) $unit->grams());
-        $half = $this->scaleResolutionG / 2;
-
-        return Band::of(max(0.0, $grams->low - $half), $grams->likely, $grams->high + $half);
     }
 
     private function drops(Band $number, Bulk $bulk): ?Band

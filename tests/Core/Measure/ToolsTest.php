@@ -15,10 +15,10 @@ final class ToolsTest extends TestCase
 {
     private const OIL = 0.92;
 
-    public function test_a_weighed_amount_is_off_by_half_a_step_of_the_scale(): void
+    public function test_a_weighed_amount_is_what_it_says_whatever_the_scale(): void
     {
         $grams = (new Tools(scaleResolutionG: 1.0))->grams(Band::exact(12.0), Unit::Gram, new Bulk(null, null, 0.0));
-        self::assertEquals(Band::of(11.5, 12.0, 12.5), $grams);
+        self::assertEquals(Band::exact(12.0), $grams);
     }
 
     public function test_a_spoon_is_six_percent_wide_a_cup_four_a_cylinder_one(): void
