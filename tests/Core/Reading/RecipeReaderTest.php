@@ -534,6 +534,19 @@ final class RecipeReaderTest extends CoreCase
         self::assertNull(self::read("Hair oil\nCastor oil:\n30 g\nJojoba oil:\n20 g")->lines[0]->in);
     }
 
+    public function test_how_long_a_part_stands_is_its_own_step_and_it_is_strained(): void
+    {
+        $document = self::read("Leave-in\n\nNettle tea:\n5 g dried nettle\n300 g water\nleave it overnight, strain\n\n"
+            ."Mint tea:\n5 g dried peppermint\n100 g water\n\nWater phase\nnettle tea 200 g\nmint tea 50 g\n"
+            ."Oil phase\nBTMS-50 20 g\nmelt for 20 minutes")->document('');
+        self::assertSame(
+            [['do' => 'steep', 'minutes' => 720.0], ['do' => 'strain']],
+            $document['parts'][0]['process']['steps'] ?? null,
+        );
+        self::assertArrayNotHasKey('process', $document['parts'][1], 'nothing is said of the other');
+        FormulaDocument::read(array_diff_key($document, ['reading' => true]));
+    }
+
     public function test_kitchen_vanilla_and_a_milk_from_nobody_knows_where_are_asked_about(): void
     {
         foreach (['1 tsp vanilla', '100 g oat milk', '80 ml peppermint tea', '20 g nigelle'] as $line) {

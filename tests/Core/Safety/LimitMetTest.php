@@ -54,8 +54,11 @@ final class LimitMetTest extends CoreCase
      * @param  array<string, float>  $beyond
      */
     #[DataProvider('limits')]
-    public function test_what_is_met_is_not_exceeded_and_what_is_beyond_is(string $code, array $met, array $beyond): void
-    {
+    public function test_what_is_met_is_not_exceeded_and_what_is_beyond_is(
+        string $code,
+        array $met,
+        array $beyond,
+    ): void {
         self::assertNotContains($code, self::codes(self::lotion($met)));
         self::assertContains($code, self::codes(self::lotion($beyond)));
     }
