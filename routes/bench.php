@@ -3,6 +3,7 @@
 use App\Bench\AcidityController;
 use App\Bench\BenchController;
 use App\Bench\DesignController;
+use App\Bench\RepairsController;
 use Illuminate\Support\Facades\Route;
 
 Route::controller(BenchController::class)
@@ -27,5 +28,12 @@ Route::controller(DesignController::class)
         Route::post('/substitute/{line}', 'swap')->where('line', '[a-z0-9]{4,12}')->name('substitute.swap');
         Route::get('/compare', 'compare')->name('compare');
         Route::post('/versions/{number}/trial', 'trial')->whereNumber('number')->name('trial');
+    });
+Route::controller(RepairsController::class)
+    ->prefix('/formulas/{formula}/repairs')
+    ->whereNumber('formula')
+    ->group(function (): void {
+        Route::get('/', 'show')->name('repairs');
+        Route::post('/', 'take')->name('repairs.take');
     });
 Route::get('/formulas/{formula}/acidity', [AcidityController::class, 'show'])->whereNumber('formula')->name('acidity');

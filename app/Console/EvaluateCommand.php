@@ -7,16 +7,22 @@ namespace App\Console;
 use App\Ground\EvaluationDocument;
 use App\Ground\EvaluationText;
 use App\Recipes\SheetRefused;
+use DateTimeImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\App;
 use Ilvane\Core\Evaluation\Evaluator;
+use Ilvane\Core\Evaluation\Repair;
+use Ilvane\Core\Evaluation\Repairs;
 use Ilvane\Core\Evaluation\TriedFixes;
 use Ilvane\Core\Exchange\DocumentRefused;
 use Ilvane\Core\Exchange\Json;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Reading\RecipeReader;
 use Ilvane\Core\Reading\TextRefused;
+use Ilvane\Core\Safety\Evaluation;
+use Ilvane\Core\Safety\Finding;
+use Ilvane\Core\Safety\Severity;
 
 final class EvaluateCommand extends Command
 {
@@ -27,6 +33,7 @@ final class EvaluateCommand extends Command
         'ilvane:evaluate {file : a formula in ilvane.formula/1 or a recipe as plain text or a sheet (.csv, '
         .'.xlsx, .ods), or - for standard input} '
         .'{--text : for people instead of programs} '
+        .'{--repairs : with whole versions nothing stands against} '
         .'{--lang=en : en or fr} '
         .'{--workroom= : demo or mine, to use that workroom’s measures, scale and ingredients}';
 
@@ -65,9 +72,32 @@ final class EvaluateCommand extends Command
         }
         $this->option('text')
             ? $this->output->writeln($texts->of($evaluation))
-            : $this->printJson($documents->of($evaluation));
+            : $this->printJson([
+                ...$documents->of($evaluation),
+                ...($this->option('repairs') ? ['repairs' => $this->repairs($evaluator, $evaluation, $now)] : []),
+            ]);
 
         return self::SUCCESS;
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function repairs(Evaluator $evaluator, Evaluation $evaluation, DateTimeImmutable $now): array
+    {
+        return array_map(static fn (Repair $repair): array => [
+            'label' => say("suggestions.repairs.kind.$repair->kind"),
+            'kind' => $repair->kind,
+            'formula' => $repair->document(),
+            'after' => [
+                'verdict_kind' => $repair->after->verdict()->value,
+                'stops' => 0,
+                'checks' => count(array_filter(
+                    $repair->after->findings,
+                    static fn (Finding $finding): bool => $finding->severity === Severity::Mind,
+                )),
+            ],
+            'cost_change' => null, // no prices without a pantry
+            'days' => $repair->days(),
+        ], (new Repairs($evaluator))->of($evaluation, $now));
     }
 
     /** A recipe never begins with a brace, a bracket or a quoted string; an empty input is no recipe either. */

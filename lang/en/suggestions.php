@@ -20,7 +20,7 @@ return [
     ],
     'compare' => 'Compare versions', 'compare_title' => ':name, versions compared', 'pick_a' => 'Before', 'pick_b' => 'After', 'do_compare' => 'Compare', 'compare_one' => 'No version is kept yet, so there is nothing to lay beside it.',
     'shares' => 'Shares of the batch', 'distance' => ':percent of it is other', 'by' => 'by', 'comes_of_it' => 'What comes of it', 'basis' => 'Firmness, HLB and keeping are estimates; costs by the prices in your pantry.',
-    'figures' => ['required' => 'HLB its oils ask for', 'slump' => 'Slumps from', 'keeps' => 'Keeps (estimate)', 'cost' => 'Costs, per 100 g', 'feel' => ':season room, :celsius', 'lost' => 'No longer from', 'gained' => 'Now from'],
+    'figures' => ['required' => 'HLB its oils ask for', 'slump' => 'Slumps from', 'keeps' => 'Shelf life (estimate)', 'cost' => 'Costs, per 100 g', 'feel' => ':season room, :celsius', 'lost' => 'No longer from', 'gained' => 'Now from'],
     'seasons' => ['winter' => 'Winter', 'mild' => 'Mild', 'summer' => 'Summer'],
     'unpriced' => '{1} (one without a price)|[2,*] (:count without a price)',
     'findings_new' => 'Newly noted', 'findings_gone' => 'No longer noted', 'findings_same' => 'The pencil notes stay the same.',
@@ -34,5 +34,19 @@ return [
     'trial' => [
         'name' => ':name, a trial', 'begun' => 'Half the batch, to try one change on.', 'do' => 'Try one change on half the batch', 'parent' => ':name, version :number',
         'strip' => 'A trial of :name, version :number.', 'changes' => '{0} Nothing is changed yet.|{1} One thing is changed: what comes of it has one cause.|[2,*] :count things are changed: you won’t know which of them did it.',
+    ],
+    'repairs' => [
+        'link' => 'See it repaired',
+        'title' => ':name, repaired',
+        'why' => 'Each of these has been worked out and checked in full. Opening one makes a new draft; yours stays as it is.',
+        'none' => 'No whole version without a problem was found. Go through the notes on the bench one by one.',
+        'sound' => 'Nothing needs repairing here.',
+        'now' => 'Now',
+        'kind' => ['same' => 'Put right as it is', 'dried' => 'With dried plants', 'emulsion' => 'As an emulsion', 'anhydrous' => 'Without water', 'fresh' => 'Fresh, for a few days'],
+        'means' => ['same' => 'the same things, in amounts that work', 'dried' => 'drawn in the oil instead of wet in it', 'emulsion' => 'held together and preserved', 'anhydrous' => 'only what needs no preservative', 'fresh' => 'no preservative, kept in the fridge'],
+        'called' => ['same' => ':name, put right', 'dried' => ':name, with dried plants', 'emulsion' => ':name, as an emulsion', 'anhydrous' => ':name, without water', 'fresh' => ':name, fresh'],
+        'keeps' => 'Shelf life :days',
+        'open' => 'Open as a new draft',
+        'taken' => 'A new draft. “:name” is unchanged.',
     ],
 ];

@@ -35,4 +35,18 @@ return [
         'name' => ':name, un essai', 'begun' => 'Une demi-quantité, pour essayer un changement.', 'do' => 'Essayer un changement sur une demi-quantité', 'parent' => ':name, version :number',
         'strip' => 'Un essai de :name, version :number.', 'changes' => '{0} Rien n’est encore changé.|{1} Une chose est changée : ce qui en résulte a une seule cause.|[2,*] :count choses sont changées : vous ne saurez pas laquelle.',
     ],
+    'repairs' => [
+        'link' => 'La voir réparée',
+        'title' => ':name, réparée',
+        'why' => 'Chacune a été calculée et vérifiée en entier. En ouvrir une crée un nouveau brouillon ; la vôtre reste telle quelle.',
+        'none' => 'Aucune version entière sans problème n’a été trouvée. Reprenez les remarques une à une sur le plan de travail.',
+        'sound' => 'Il n’y a rien à réparer ici.',
+        'now' => 'Actuelle',
+        'kind' => ['same' => 'Corrigée telle quelle', 'dried' => 'Avec des plantes séchées', 'emulsion' => 'En émulsion', 'anhydrous' => 'Sans eau', 'fresh' => 'Fraîche, pour quelques jours'],
+        'means' => ['same' => 'les mêmes choses, en quantités qui vont', 'dried' => 'macérées dans l’huile, et non mouillées dedans', 'emulsion' => 'liée et conservée', 'anhydrous' => 'seulement ce qui se passe de conservateur', 'fresh' => 'sans conservateur, au frigo'],
+        'called' => ['same' => ':name, corrigée', 'dried' => ':name, aux plantes séchées', 'emulsion' => ':name, en émulsion', 'anhydrous' => ':name, sans eau', 'fresh' => ':name, fraîche'],
+        'keeps' => 'Se conserve :days',
+        'open' => 'Ouvrir comme nouveau brouillon',
+        'taken' => 'Un nouveau brouillon. « :name » est inchangée.',
+    ],
 ];

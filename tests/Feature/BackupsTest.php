@@ -732,6 +732,11 @@ final class BackupsTest extends FileCase
             );
             app(\App\Shelf\ShelfBook::class)->undo($batch, $batch->shelfEntries()->firstOrFail(), "fill-undo-$i");
             \App\Models\PlannedBatch::query()->create(['formula_id' => $formula->id, 'grams' => 100 + $i]);
+            (new \App\Models\Project)->forceFill([
+                'formula_id' => $formula->id,
+                'begin_at' => Carbon::now()->addDays(30 + $i),
+                'parts' => $i % 2 === 0 ? [] : ['tea' => ['lot' => $lot->code]],
+            ])->save();
         }
         \App\Models\OwnIngredient::query()->create([
             'key' => 'own-plum',

@@ -55,6 +55,25 @@ final class CommandTest extends TestCase
         self::assertNull($evaluation['texture'], 'nothing of firmness for an emulsion');
     }
 
+    public function test_repairs_are_printed_where_they_are_asked_for(): void
+    {
+        $document = [
+            'format' => 'ilvane.formula/1', 'name' => 'Milk', 'family' => 'leave_in_emulsion', 'lines' => [
+                ['ingredient' => 'distilled-water', 'amount' => '75 g'],
+                ['ingredient' => 'olive-oil', 'amount' => '20 g'],
+                ['ingredient' => 'btms-50', 'amount' => '5 g'],
+            ],
+        ];
+        $run = self::artisan(['ilvane:evaluate', '-', '--repairs'], json_encode($document, JSON_THROW_ON_ERROR));
+        $evaluation = json_decode($run->getOutput(), true, 64, JSON_THROW_ON_ERROR);
+        self::assertFits('evaluation-1', $evaluation);
+        self::assertSame(['same', 'anhydrous', 'fresh'], array_column($evaluation['repairs'], 'kind'));
+        foreach ($evaluation['repairs'] as $repair) {
+            self::assertFits('formula-1', $repair['formula']);
+            self::assertSame(0, $repair['after']['stops']);
+        }
+    }
+
     public function test_a_formula_full_of_faults_still_exits_with_0(): void
     {
         $document =

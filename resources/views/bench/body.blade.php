@@ -62,6 +62,10 @@
             <p class="bench-turns">@if ($page->parts !== [])
                     <a id="to-project" href="{{ route('project', $page->formula) }}">{{ __('projects.link') }}</a>
                 @endif
+                @if ($page->canBeForced())
+                    <a id="to-repairs"
+                        href="{{ route('repairs', $page->formula) }}">{{ __('suggestions.repairs.link') }}</a>
+                @endif
                 <a id="to-bend"
                     href="{{ route('suggest', $page->formula) }}">{{ __('ui.bench.propose') }}</a> <a id="to-compare"
                     href="{{ route('compare', $page->formula) }}">{{ __('ui.bench.compare') }}</a> <a id="to-rehearse"
