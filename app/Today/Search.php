@@ -35,6 +35,7 @@ final readonly class Search
         private Handbook $handbook,
         private Wording $wording,
         private LotPageFactory $lotPages,
+        private Holding $holding,
     ) {
     }
 
@@ -47,6 +48,7 @@ final readonly class Search
         }
 
         return array_filter([
+            'holding' => $this->holding($words),
             'formulas' => array_values(self::named(
                 Formula::query(),
                 ['name'],
@@ -128,6 +130,31 @@ final readonly class Search
         );
 
         return $query;
+    }
+
+    /** @return list<Hit> "which of my products hold soya?" */
+    private function holding(string $words): array
+    {
+        $allergen = Holding::asked($words);
+        $found = $allergen === null ? ['batches' => [], 'formulas' => [], 'lots' => []] : $this->holding->of($allergen);
+
+        return [
+            ...array_map(static fn (Batch $batch): array => [
+                'name' => is_string($batch->document['name'] ?? null) ? $batch->document['name'] : '',
+                'detail' => say('search.holds.batch', ['code' => $batch->code]),
+                'href' => route('batch', $batch),
+            ], $found['batches']),
+            ...array_map(fn (Lot $lot): array => [
+                'name' => $this->lotPages->nameOf($lot, $this->wording),
+                'detail' => say('search.holds.lot', ['code' => $lot->code]),
+                'href' => route('lot', $lot),
+            ], $found['lots']),
+            ...array_map(static fn (Formula $formula): array => [
+                'name' => $formula->name,
+                'detail' => say('search.holds.formula'),
+                'href' => route('bench', $formula),
+            ], $found['formulas']),
+        ];
     }
 
     /** @return list<Hit> */

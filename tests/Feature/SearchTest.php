@@ -70,4 +70,23 @@ final class SearchTest extends AppCase
         $this->get('/own-ingredients?named=unobtainium')->assertSee('value="unobtainium"', false);
         $this->get('/search?q=emulsifier')->assertSee('Cetearyl glucoside')->assertDontSee('as a material of my own');
     }
+
+    public function test_which_of_my_products_hold_it_however_deep_it_lies(): void
+    {
+        $this->formulaOf([
+            'format' => 'ilvane.formula/1', 'name' => 'Peanut butter', 'family' => 'hair_oil',
+            'parts' => [['key' => 'oil', 'makes' => 'infused_oil', 'lines' => [
+                ['ingredient' => 'calendula-dried', 'amount' => '5 g'], ['ingredient' => 'peanut-oil', 'amount' => '50 g'],
+            ]]],
+            'lines' => [['part' => 'oil', 'amount' => '40 g'], ['ingredient' => 'jojoba-oil', 'amount' => '20 g']],
+        ]);
+        $this->formulaOf([
+            'format' => 'ilvane.formula/1', 'name' => 'Plain oil', 'family' => 'hair_oil',
+            'lines' => [['ingredient' => 'jojoba-oil', 'amount' => '20 g']],
+        ]);
+        $this->get('/search?q=peanuts')->assertOk()->assertSeeInOrder(['Hold it', 'Peanut butter', 'formula']);
+        $this->get('/search?q=groundnut')->assertOk()->assertSee('Hold it');
+        $this->get('/search?q=jojoba')->assertOk()->assertDontSee('Hold it');
+        $this->get('/search?q=daisies')->assertOk()->assertSee('Peanut butter', false)->assertDontSee('Plain oil');
+    }
 }
