@@ -11,6 +11,7 @@ Route::get('/pantry', [PantryController::class, 'all'])->name('pantry');
 Route::post('/pantry', [PantryController::class, 'put'])->name('pantry.put');
 Route::controller(PantryController::class)->prefix('/pantry/{lot}')->group(function (): void {
     Route::get('/', 'show')->name('lot');
+    Route::get('/label', 'label')->name('lot.label');
     Route::post('/use', 'use')->name('lot.use');
     Route::post('/move', 'move')->name('lot.move');
     Route::post('/count', 'count')->name('lot.count');

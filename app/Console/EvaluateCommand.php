@@ -33,7 +33,7 @@ final class EvaluateCommand extends Command
         'ilvane:evaluate {file : a formula in ilvane.formula/1 or a recipe as plain text or a sheet (.csv, '
         .'.xlsx, .ods), or - for standard input} '
         .'{--text : for people instead of programs} '
-        .'{--repairs : with whole versions nothing stands against} '
+        .'{--repairs : with whole versions that have no stop} '
         .'{--lang=en : en or fr} '
         .'{--workroom= : demo or mine, to use that workroom’s measures, scale and ingredients}';
 

@@ -15,6 +15,7 @@ use App\Models\LotEntry;
 use Illuminate\Support\Str;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\Storage;
+use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Formula\Weighing;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Measure\Alligation;
@@ -125,13 +126,14 @@ final readonly class LotPageFactory
             $this->tools,
         ))->of(FormulaDocument::read($lot->document));
 
-        return array_map(static fn ($line): string => ($line->ingredient === null ? $line->line
-            ->spokenOf() : $wording
-            ->ingredient($line->ingredient->key))
-            .($line->percent() === null ? ', '.say('words.phase_means.infusion') : ' '.$wording->percent(round(
-                $line->percent()->likely,
-                1,
-            ))), $composition->lines);
+        // what was made as a part is told by what went into it
+        return array_map(static fn (WeighedLine $line): string => ($line->ingredient === null
+            ? $line->line->spokenOf()
+            : $wording->ingredient($line->ingredient->key)).match (true) {
+                $line->insideKey !== null => $line->grams === null ? '' : ' '.$wording->grams($line->grams->likely),
+                $line->percent() === null => ', '.say('words.phase_means.infusion'),
+                default => ' '.$wording->percent(round($line->percent()->likely, 1)),
+            }, isset($lot->document['parts']) ? $composition->parts[0]->lines : $composition->lines);
     }
 
     /** @return list<LotRow> the latest first */

@@ -8,6 +8,7 @@ use App\Formulas\FormulaBook;
 use App\Ground\Refused;
 use App\Ground\Typed;
 use App\Ground\TypedTime;
+use App\Ground\Wording;
 use App\Models\Lot;
 use App\Models\LotEntry;
 use Closure;
@@ -16,6 +17,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\View\View;
 use Ilvane\Core\Formula\Storage;
+use Ilvane\Core\Material\Catalogue;
 
 final class PantryController
 {
@@ -73,6 +75,11 @@ final class PantryController
         return redirect()
             ->route('pantry')
             ->with('said', say('pantry.put', ['name' => $lot->name, 'code' => $lot->code]));
+    }
+
+    public function label(Lot $lot, Catalogue $catalogue, Wording $wording): View
+    {
+        return view('pantry.label', ['page' => LotLabel::of($lot, $this->lotPages, $catalogue, $wording)]);
     }
 
     public function use(Request $request, Lot $lot): RedirectResponse

@@ -33,4 +33,12 @@ return [
         'made' => 'It is made', 'made_grams' => 'It gave', 'store' => 'It goes', 'portion' => 'Frozen in cubes of', 'portion_hint' => 'weigh one', 'do_made' => 'Put it there',
         'drop' => 'Leave it', 'dropped' => ':name is left out.', 'made_said' => ':name stands there, good until :date.',
     ],
+    'label' => [
+        'link' => 'Label', 'title' => 'Label :code',
+        'kind' => ['infused_oil' => 'Infused oil', 'preparation' => 'Made first, for a product', 'bought' => 'Bought'],
+        'came' => ['infused_oil' => 'Strained', 'preparation' => 'Made', 'bought' => 'Bought'],
+        'until' => 'Best before', 'from' => 'Allergens', 'strength' => 'Plant in 100 g, g',
+        'stands' => ['room' => 'Keep cool and dark.', 'fridge' => 'Keep in the fridge.', 'freezer' => 'Keep frozen; once thawed, use it the same day.'],
+        'unnamed' => 'A plant in it has no name here yet: write it on by hand.',
+    ],
 ];

@@ -33,4 +33,12 @@ return [
         'made' => 'C’est fait', 'made_grams' => 'Cela a donné', 'store' => 'Cela va', 'portion' => 'Congelé en cubes de', 'portion_hint' => 'pesez-en un', 'do_made' => 'Le mettre là',
         'drop' => 'Y renoncer', 'dropped' => ':name est laissé de côté.', 'made_said' => ':name est là, bon jusqu’à :date.',
     ],
+    'label' => [
+        'link' => 'Étiquette', 'title' => 'Étiquette :code',
+        'kind' => ['infused_oil' => 'Macérat huileux', 'preparation' => 'Préparation pour un produit', 'bought' => 'Acheté'],
+        'came' => ['infused_oil' => 'Filtré', 'preparation' => 'Préparé', 'bought' => 'Acheté'],
+        'until' => 'À utiliser avant', 'from' => 'Allergènes', 'strength' => 'Plante dans 100 g, g',
+        'stands' => ['room' => 'À garder au frais et dans le noir.', 'fridge' => 'À garder au frigo.', 'freezer' => 'À garder congelé ; une fois décongelé, à utiliser le jour même.'],
+        'unnamed' => 'Une plante n’a pas encore de nom ici : écrivez-le à la main.',
+    ],
 ];

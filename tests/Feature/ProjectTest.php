@@ -147,7 +147,10 @@ final class ProjectTest extends AppCase
         self::assertSame(45.0, $nettle->grams_left);
         self::assertSame($lot->code, LotEntry::query()->where('lot_id', $nettle->id)->sole()->subject);
         $this->get("/formulas/$formula->id/project")->assertSee("from $lot->code");
-        $this->get("/pantry/$lot->code")->assertOk();
+        $this->get("/pantry/$lot->code")->assertOk()->assertSee("Nettle leaf, dried 5\u{202F}g", false);
+        $this->get("/pantry/$lot->code/label")->assertOk()->assertSeeInOrder([
+            'Strong nettle tea', 'In it', 'Aqua', 'Urtica Dioica', 'Made', 'Best before', 'Keep in the fridge.', $lot->code,
+        ]);
         $this->get('/pantry')->assertOk()->assertSee('Strong nettle tea');
         // to the freezer it lives on, on the counter it doesn't
         $lots = app(LotBook::class);

@@ -52,6 +52,7 @@
                 @if ($lot->opened_at !== null)
                     <p>{{ __('pantry.opened_on', ['when' => $wording->date($lot->opened_at)]) }}</p>
                 @endif
+                <p><a href="{{ route('lot.label', $lot) }}">{{ __('pantry.label.link') }}</a></p>
                 <p><a href="{{ route('trace.lot', $lot) }}">{{ __('shelf.trace.link_forward') }}</a></p>
                 @if ($page->cost !== '')
                     <p>{{ $page->cost }}</p>
