@@ -11,7 +11,7 @@ use Ilvane\Core\Material\Charge;
 use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Material;
 use Ilvane\Core\Material\MaterialTrait;
-use Ilvane\Core\Reformulation\Similarity;
+use Ilvane\Core\Reformulation\Substitutes;
 
 /**
  * What a material does, how much of it, at which pH and heat, what it goes with and what not, and how it stands beside
@@ -151,9 +151,10 @@ final readonly class MaterialFacts
     public function neighbours(Material $it): array
     {
         $apart = [];
+        $likeness = new Substitutes($this->catalogue);
         foreach ($this->catalogue->all() as $other) {
             if ($other->kind === $it->kind && $other->key !== $it->key && ($other->use->max ?? 0.0) > 0.0) {
-                $apart[$other->key] = Similarity::distance($it, $other);
+                $apart[$other->key] = $likeness->distance($it, $other);
             }
         }
         asort($apart);

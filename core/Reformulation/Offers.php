@@ -90,7 +90,7 @@ final class Offers
             ) {
                 continue;
             }
-            $distance = $isSame ? -1.0 : Similarity::distance($line->ingredient ?? $ingredient, $ingredient);
+            $distance = $isSame ? -1.0 : $substitutes->distance($line->ingredient ?? $ingredient, $ingredient);
             $best = $best === null || $distance < $best[0] ? [$distance, $line] : $best;
         }
         if ($best === null) {

@@ -22,8 +22,19 @@ final readonly class Substitutes
 
     private const SPLITS = 20;
 
+    private ScentLikeness $scents;
+
     public function __construct(private Catalogue $catalogue)
     {
+        $this->scents = new ScentLikeness($catalogue);
+    }
+
+    /** 0 for the same, growing with what is noticed: of a scent its character, of anything else its figures. */
+    public function distance(Material $a, Material $b): float
+    {
+        return $a->kind === Kind::EssentialOil && $b->kind === Kind::EssentialOil
+            ? $this->scents->distance($a, $b) ?? ScentLikeness::NOTHING_IN_COMMON
+            : Similarity::distance($a, $b);
     }
 
     /**
@@ -39,7 +50,7 @@ final readonly class Substitutes
         }
         foreach ($this->catalogue->all() as $other) {
             if (self::fits($other, $line, $composition) && ($allowed === null || $allowed($other))) {
-                $found[] = ['ingredient' => $other, 'distance' => Similarity::distance($own, $other)];
+                $found[] = ['ingredient' => $other, 'distance' => $this->distance($own, $other)];
             }
         }
         usort(

@@ -288,7 +288,7 @@ final class SolversTest extends CoreCase
             foreach ($substitutes->for($line, $it->composition) as ['ingredient' => $other, 'distance' => $distance]) {
                 self::assertSame($line->ingredient->kind, $other->kind);
                 self::assertGreaterThanOrEqual($last, $distance);
-                self::assertEqualsWithDelta($distance, Similarity::distance($line->ingredient, $other), 1e-12);
+                self::assertEqualsWithDelta($distance, $substitutes->distance($line->ingredient, $other), 1e-12);
                 $last = $distance;
             }
         }
