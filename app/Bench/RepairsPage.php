@@ -13,8 +13,16 @@ use App\Models\Formula;
  */
 final readonly class RepairsPage
 {
-    /** @param  list<Version>  $versions */
-    public function __construct(public Formula $formula, public string $verdict, public array $versions)
-    {
+    /**
+     * @param  list<Version>  $versions
+     * @param  string  $state  sound: nothing to repair; unknown: something has to be told first; none: no version came
+     *   out; why: there they are
+     */
+    public function __construct(
+        public Formula $formula,
+        public string $verdict,
+        public array $versions,
+        public string $state,
+    ) {
     }
 }

@@ -30,6 +30,13 @@ final readonly class RepairsPageFactory
     public function of(Formula $formula): RepairsPage
     {
         $before = $this->evaluation($formula);
+        $repairs = $this->repairs($before);
+        $state = match (true) {
+            $before->unknowns() !== [] => 'unknown',
+            $before->stops() === [] => 'sound',
+            $repairs === [] => 'none',
+            default => 'why',
+        };
 
         return new RepairsPage($formula, $this->verdict->of($before), array_map(fn (Repair $repair): array => [
             'kind' => $repair->kind,
@@ -42,7 +49,7 @@ final readonly class RepairsPageFactory
                 say("suggestions.repairs.kind.$repair->kind"),
             ),
             'keeps' => $repair->days() === null ? '' : $this->wording->days($repair->days()),
-        ], $this->repairs($before)));
+        ], $repairs), $state);
     }
 
     /** @return array<string, mixed>|null the open form of one of them; null where it no longer comes out */

@@ -20,8 +20,10 @@ use App\Models\Formula;
 use App\Models\FormulaVersion;
 use App\Models\Jar;
 use App\Models\Lot;
+use App\Models\Project;
 use App\Pantry\LotBook;
 use App\Preparations\PreparationBook;
+use App\Projects\ProjectBook;
 use App\Shelf\ObservationBook;
 use App\Shelf\ShelfBook;
 use Illuminate\Database\Seeder;
@@ -57,6 +59,7 @@ final class DemoWorkroom extends Seeder
         ShelfBook $made,
         PracticeBook $practice,
         OwnMeasures $measures,
+        ProjectBook $projects,
     ): void {
         $this->bought($lots);
         $this->preparations($preparations);
@@ -119,6 +122,49 @@ final class DemoWorkroom extends Seeder
             $lots->discard($lot, 'older than two days', $at, "demo-$code-discard");
         }
         $this->practised($practice);
+        $this->underWay($projects, $this->formula($book, $this->harvestMilk()));
+    }
+
+    /** For Saturday: the oil is there, the soak is begun the evening before. */
+    private function underWay(ProjectBook $projects, Formula $formula): void
+    {
+        $saturday = Carbon::now()->addDays(2)->next(Carbon::SATURDAY)->setTime(10, 0);
+        $oil = Lot::atHand()->where('kind', 'infused_oil')->where('name', 'like', 'Calendula%')->firstOrFail();
+        $project = (new Project)->forceFill([
+            'formula_id' => $formula->id,
+            'begin_at' => $saturday,
+            'parts' => [],
+        ]);
+        $project->save();
+        $projects->take($project, 'calendula-oil', $oil->code);
+    }
+
+    /** @return array<string, mixed> */
+    private function harvestMilk(): array
+    {
+        return [
+            'format' => 'ilvane.formula/1', 'name' => 'Saturday milk', 'family' => 'leave_in_emulsion',
+            'batch' => ['grams' => 200], 'ph' => 4.8,
+            'notes' => 'The oil from the windowsill jar, and a root soaked overnight.',
+            'parts' => [
+                ['key' => 'soak', 'name' => 'Marshmallow soak', 'makes' => 'cold_soak', 'lines' => [
+                    ['ingredient' => 'marshmallow-root', 'amount' => '12 g'],
+                    ['ingredient' => 'distilled-water', 'amount' => '220 g'],
+                ]],
+                ['key' => 'calendula-oil', 'name' => 'Calendula oil', 'makes' => 'infused_oil', 'lines' => [
+                    ['ingredient' => 'calendula-dried', 'amount' => '6 g'],
+                    ['ingredient' => 'sunflower-oil-high-oleic', 'amount' => '60 g'],
+                ]],
+            ],
+            'lines' => [
+                ['part' => 'soak', 'amount' => 'to 100', 'phase' => 'water'],
+                ['ingredient' => 'glycerin', 'amount' => '3 %', 'phase' => 'water'],
+                ['ingredient' => 'btms-50', 'amount' => '5 %', 'phase' => 'oil'],
+                ['ingredient' => 'cetyl-alcohol', 'amount' => '2.5 %', 'phase' => 'oil'],
+                ['part' => 'calendula-oil', 'amount' => '12 %', 'phase' => 'oil'],
+                ['ingredient' => 'phenoxyethanol-ethylhexylglycerin', 'amount' => '1 %', 'phase' => 'cooldown'],
+            ],
+        ];
     }
 
     /** Made, filled and put away, some of it used since. */

@@ -55,6 +55,12 @@ final class RepairsTest extends AppCase
         }
         self::assertSame(1, Formula::query()->count());
         $sound = $this->formulaOf(SoundFormula::document());
-        $this->get("/formulas/$sound->id/repairs")->assertOk();
+        $this->get("/formulas/$sound->id/repairs")->assertOk()->assertSee('There is no problem to repair here.');
+        $open = $this->formulaOf([
+            'format' => 'ilvane.formula/1', 'name' => 'Open', 'family' => 'water_spray', 'lines' => [
+                ['ingredient' => 'distilled-water', 'amount' => '100 g'], ['ingredient' => 'aloe-juice', 'amount' => 'some'],
+            ],
+        ]);
+        $this->get("/formulas/$open->id/repairs")->assertOk()->assertSee('First answer the open question');
     }
 }

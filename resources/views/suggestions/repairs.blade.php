@@ -4,7 +4,7 @@
         <h1>{{ __('suggestions.repairs.link') }} <small class="name">{{ $page->formula->name }}</small></h1>
     </header>
     <p class="verdict">{{ $page->verdict }}</p>
-    <p>{{ __($page->versions === [] ? 'suggestions.repairs.none' : 'suggestions.repairs.why') }}</p>
+    <p>{{ __("suggestions.repairs.{$page->state}") }}</p>
     <div class="repairs">
         @foreach ($page->versions as $version)
             <section class="repair" aria-labelledby="repair-{{ $version['kind'] }}">
