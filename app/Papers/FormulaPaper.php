@@ -7,6 +7,7 @@ namespace App\Papers;
 use App\Ground\Verdict;
 use App\Ground\Wording;
 use Ilvane\Core\Evaluation\Evaluator;
+use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Safety\Finding;
@@ -30,13 +31,7 @@ final class FormulaPaper
             'name' => $formula->name,
             'verdict' => $this->verdict->of($evaluation),
             'directions' => $formula->directions,
-            'rows' => array_map(static fn (WeighedLine $line): array => [
-                'phase' => say('words.phase.'.$line->phase->value), 'name' => $line->ingredient === null
-                    ? $line->line->spokenOf()
-                    : $wording->ingredient($line->ingredient->key), 'entered' => $line->line->amount,
-                'grams' => $line->grams === null ? '–' : $wording->grams($line->grams->likely),
-                'percent' => $line->percent() === null ? '–' : $wording->number($line->percent()->likely, 2, 2),
-            ], $evaluation->assessment->composition->lines),
+            'rows' => $this->rows($evaluation->assessment->composition),
             'notes' => array_map(
                 static fn (Finding $finding): array => [
                     'severity' => $finding->severity->value,
@@ -45,5 +40,38 @@ final class FormulaPaper
                 $evaluation->findings,
             ),
         ], $formula->name);
+    }
+
+    /** @return list<array{phase: string, name: string, entered: string, grams: string, percent: string}> */
+    private function rows(Composition $composition): array
+    {
+        $rows = [];
+        // what is made first stands before what takes of it
+        foreach ($composition->parts as $part) {
+            foreach ($part->isOfOldLines() ? [] : $part->lines as $line) {
+                $rows[] = [...$this->row($line, $part->part->name), 'percent' => ''];
+            }
+        }
+        foreach ($composition->lines as $line) {
+            $rows[] = $this->row($line, say('words.phase.'.$line->phase->value));
+        }
+
+        return $rows;
+    }
+
+    /** @return array{phase: string, name: string, entered: string, grams: string, percent: string} */
+    private function row(WeighedLine $line, string $phase): array
+    {
+        $wording = $this->wording;
+
+        return [
+            'phase' => $phase,
+            'name' => $line->ingredient === null
+                ? $line->line->spokenOf()
+                : $wording->ingredient($line->ingredient->key),
+            'entered' => $line->line->amount,
+            'grams' => $line->grams === null ? '–' : $wording->grams($line->grams->likely),
+            'percent' => $line->percent() === null ? '–' : $wording->number($line->percent()->likely, 2, 2),
+        ];
     }
 }

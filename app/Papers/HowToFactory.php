@@ -33,7 +33,10 @@ final readonly class HowToFactory
                     ? $line->line->amount
                     : $wording->weighed($line->grams->likely, $line->grams->likely < 10 ? 0.01 : 0.1),
             ], $composition->lines),
-            self::steps(Plan::of($formula, $composition), $composition, $wording),
+            [
+                ...self::madeFirst($composition, $wording),
+                ...self::steps(Plan::of($formula, $composition), $composition, $wording),
+            ],
             $formula->directions,
         );
     }
@@ -41,6 +44,31 @@ final readonly class HowToFactory
     private static function name(WeighedLine $line, Wording $wording): string
     {
         return $line->ingredient === null ? $line->line->spokenOf() : $wording->ingredient($line->ingredient->key);
+    }
+
+    /** @return list<array{name: string, text: string}> what is made first, each a step of its own */
+    private static function madeFirst(Composition $composition, Wording $wording): array
+    {
+        $steps = [];
+        foreach ($composition->parts as $part) {
+            if ($part->isOfOldLines()) {
+                continue; // they are among the lines
+            }
+            $steps[] = [
+                'name' => say('parts.made_first').': '.$part->part->name,
+                'text' => implode(', ', array_map(
+                    static fn (WeighedLine $line): string => self::name($line, $wording).' '.($line->grams === null
+                        ? $line->line->amount
+                        : $wording->grams($line->grams->likely)),
+                    $part->lines,
+                )).': '.say("parts.means.{$part->part->makes->value}").'.'.($part->gives === null ? '' : ' '.say(
+                    'parts.gives_in_all',
+                    ['grams' => $wording->grams(round($part->gives->likely))],
+                )),
+            ];
+        }
+
+        return $steps;
     }
 
     /**

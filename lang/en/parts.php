@@ -33,6 +33,7 @@ return [
     'why' => 'What is brewed, soaked, pressed or infused before the rest begins. What comes out of it goes into a line of the product.',
     'add_line' => 'Another line in: :name',
     'gives' => 'gives about',
+    'gives_in_all' => 'Gives about :grams.',
     'gives_strained' => 'strained, gives about',
     'by_me' => 'or by your weighing',
     'by_me_hint' => '180 g',

@@ -33,6 +33,7 @@ return [
     'why' => 'Ce qu’on infuse, trempe, presse ou fait macérer avant de commencer le reste. Ce qui en sort entre dans une ligne du produit.',
     'add_line' => 'Une ligne de plus dans : :name',
     'gives' => 'donne environ',
+    'gives_in_all' => 'Donne environ :grams.',
     'gives_strained' => 'filtré, donne environ',
     'by_me' => 'ou selon votre pesée',
     'by_me_hint' => '180 g',

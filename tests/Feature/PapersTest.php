@@ -252,4 +252,20 @@ final class PapersTest extends AppCase
             )),
         ];
     }
+
+    public function test_what_is_made_first_is_handed_on_too(): void
+    {
+        $formula = $this->formulaOf([
+            'format' => 'ilvane.formula/1', 'name' => 'Tea spray', 'family' => 'water_spray',
+            'parts' => [['key' => 'tea', 'name' => 'Strong tea', 'makes' => 'tea', 'lines' => [
+                ['ingredient' => 'nettle-dried', 'amount' => '5 g'],
+                ['ingredient' => 'distilled-water', 'amount' => '240 g'],
+            ]]],
+            'lines' => [['part' => 'tea', 'amount' => '100 g'], ['ingredient' => 'glycerin', 'amount' => '3 g']],
+        ]);
+        $this->get("/formulas/$formula->id/how-to")->assertOk()->assertSeeInOrder([
+            'Made first: Strong tea', 'Nettle leaf, dried', 'Distilled or deionised water', 'hot water over plants, strained',
+            'Gives about',
+        ], false);
+    }
 }
