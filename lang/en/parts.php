@@ -32,6 +32,7 @@ return [
     'add' => 'Something made first: a tea, a gel, an infused oil …',
     'why' => 'What is brewed, soaked, pressed or infused before the rest begins. What comes out of it goes into a line of the product.',
     'add_line' => 'Another line in: :name',
+    'all' => 'all of it',
     'gives' => 'gives about',
     'gives_in_all' => 'Gives about :grams.',
     'gives_strained' => 'strained, gives about',

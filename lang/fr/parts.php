@@ -32,6 +32,7 @@ return [
     'add' => 'À préparer d’abord : une infusion, un gel, un macérat…',
     'why' => 'Ce qu’on infuse, trempe, presse ou fait macérer avant de commencer le reste. Ce qui en sort entre dans une ligne du produit.',
     'add_line' => 'Une ligne de plus dans : :name',
+    'all' => 'la totalité',
     'gives' => 'donne environ',
     'gives_in_all' => 'Donne environ :grams.',
     'gives_strained' => 'filtré, donne environ',
