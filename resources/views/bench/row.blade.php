@@ -20,7 +20,8 @@
         <ul class="found" id="found-{{ $row['key'] }}" role="listbox" hidden></ul>
     </span>
     <input class="amount" name="{{ $field }}[amount]" value="{{ $row['amount'] }}" maxlength="200"
-        aria-label="{{ $line }}, {{ $bench['amount'] }}" placeholder="{{ $row['part'] === '' ? $bench['amount_hint'] : __('parts.all') }}"
+        aria-label="{{ $line }}, {{ $bench['amount'] }}"
+        placeholder="{{ $row['part'] === '' ? $bench['amount_hint'] : __('parts.all') }}"
         @if ($row['error'] !== '' && !$row['unfinished']) aria-invalid="true"
             aria-describedby="problem-{{ $row['key'] }}" @endif>
     <span class="num grams">{{ $row['grams'] }}@if ($row['band'] !== '')
