@@ -160,10 +160,12 @@ final readonly class ProjectPageFactory
     private function countdown(array $starts, array $rows, Carbon $begin, Carbon $now): Countdown
     {
         $before = static fn (int $at): float => ($begin->getTimestamp() - $at) / 3600;
+        $left = max(0.0, $before($now->getTimestamp()));
 
+        // what is there only waits
         return Countdown::of(array_map(static fn (Start $start, array $row): array => [
-            'begin' => $before($start->begin->getTimestamp()),
-            'ready' => $before($start->ready->getTimestamp()),
+            'begin' => $row['lot'] !== null ? $left : $before($start->begin->getTimestamp()),
+            'ready' => $row['lot'] !== null ? $left : $before($start->ready->getTimestamp()),
             'needed' => $before($start->neededAt->getTimestamp()),
             'label' => "$row[letter]  $row[name]",
             'material' => $row['isOily'] ? 'oil' : 'water',

@@ -125,7 +125,7 @@ final class DemoWorkroom extends Seeder
         $this->underWay($projects, $this->formula($book, $this->harvestMilk()));
     }
 
-    /** For Saturday: the oil is there, the soak is begun the evening before. */
+    /** For Saturday: the oil is there, the tea is begun the evening before. */
     private function underWay(ProjectBook $projects, Formula $formula): void
     {
         $saturday = Carbon::now()->addDays(2)->next(Carbon::SATURDAY)->setTime(10, 0);
@@ -145,19 +145,19 @@ final class DemoWorkroom extends Seeder
         return [
             'format' => 'ilvane.formula/1', 'name' => 'Saturday milk', 'family' => 'leave_in_emulsion',
             'batch' => ['grams' => 200], 'ph' => 4.8,
-            'notes' => 'The oil from the windowsill jar, and a root soaked overnight.',
+            'notes' => 'The oil from the jar, and a tea that stands overnight.',
             'parts' => [
-                ['key' => 'soak', 'name' => 'Marshmallow soak', 'makes' => 'cold_soak', 'lines' => [
-                    ['ingredient' => 'marshmallow-root', 'amount' => '12 g'],
+                ['key' => 'tea', 'name' => 'Linden tea', 'makes' => 'tea', 'lines' => [
+                    ['ingredient' => 'linden-flower-dried', 'amount' => '8 g'],
                     ['ingredient' => 'distilled-water', 'amount' => '220 g'],
-                ]],
+                ], 'process' => ['steps' => [['do' => 'steep', 'minutes' => 600], ['do' => 'strain']]]],
                 ['key' => 'calendula-oil', 'name' => 'Calendula oil', 'makes' => 'infused_oil', 'lines' => [
                     ['ingredient' => 'calendula-dried', 'amount' => '6 g'],
                     ['ingredient' => 'sunflower-oil-high-oleic', 'amount' => '60 g'],
                 ]],
             ],
             'lines' => [
-                ['part' => 'soak', 'amount' => 'to 100', 'phase' => 'water'],
+                ['part' => 'tea', 'amount' => 'to 100', 'phase' => 'water'],
                 ['ingredient' => 'glycerin', 'amount' => '3 %', 'phase' => 'water'],
                 ['ingredient' => 'btms-50', 'amount' => '5 %', 'phase' => 'oil'],
                 ['ingredient' => 'cetyl-alcohol', 'amount' => '2.5 %', 'phase' => 'oil'],
