@@ -131,6 +131,7 @@ final class DemoWorkroom extends Seeder
         $saturday = Carbon::now()->addDays(2)->next(Carbon::SATURDAY)->setTime(10, 0);
         $oil = Lot::atHand()->where('kind', 'infused_oil')->where('name', 'like', 'Calendula%')->firstOrFail();
         $project = (new Project)->forceFill([
+            'uid' => md5($formula->name),
             'formula_id' => $formula->id,
             'begin_at' => $saturday,
             'parts' => [],

@@ -5,10 +5,7 @@
         @if ($row['lot'] === null)
             <p class="project-times"><b>{{ __('projects.begins', ['begin' => $row['begin']]) }}</b>
                 {{ __('projects.is_ready', ['ready' => $row['ready']]) }}</p>
-            <p class="quiet">{{ $row['makes'] }}; {{ $row['said'] }}@if ($row['keeps'] !== '')
-                    ; {{ $row['keeps'] }}
-                @endif
-            </p>
+            <p class="quiet">{{ implode('; ', array_filter([$row['makes'], $row['said'], $row['keeps']])) }}</p>
             @if ($row['problem'] !== '')
                 <p class="project-problem">{{ $row['problem'] }}</p>
             @endif
