@@ -19,8 +19,7 @@ use Illuminate\Support\Collection;
 
 /**
  * From a batch back to every lot that went into it, and from a lot forward to every jar: what was taken from what, as
- * it was
- * written down. What no lot was told for is a place of its own.
+ * it was written down. What no lot was told for is a place of its own.
  *
  * @phpstan-type Node array{id: string, kind: string, code: string, name: string, grams: float|null}
  * @phpstan-type Edge array{from: string, to: string, grams: float|null}
@@ -131,7 +130,7 @@ final class Trace
         ));
     }
 
-    /** @param  list<string>  $codes  of what lots went into: batches, jars, lots of preparations */
+    /** @param  list<string>  $codes  of what lots went into: batches, jars, lots */
     private function backFrom(array $codes): void
     {
         $taken = $this->taken('subject', $codes);
@@ -155,7 +154,7 @@ final class Trace
                 $this->jar($lot->jar);
                 $this->edge('jar '.$lot->jar->code, "lot $lot->code", $lot->grams);
                 $next[] = (string) $lot->jar->code;
-            } elseif ($lot->preparation_id !== null) {
+            } else {
                 $next[] = $lot->code;
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Make\MakeStateFactory;
 use App\Models\Batch;
 use App\Models\Formula;
 use App\Models\Jar;
@@ -12,7 +13,10 @@ use App\Models\LotEntry;
 use App\Models\Project;
 use App\Pantry\LotBook;
 use App\Projects\ProjectBook;
+use App\Shelf\TraceFactory;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+use Ilvane\Core\Process\StepKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\AppCase;
 use Tests\Support\SoundFormula;
@@ -191,6 +195,52 @@ final class ProjectTest extends AppCase
         self::assertCount(2, $formula->refresh()->draft['parts'], 'the recipe keeps what is made first');
         $this->get("/make/$batch->code")->assertRedirect();
         $this->get('/')->assertOk()->assertDontSee('Begin it for');
+    }
+
+    public function test_a_recall_of_a_plant_finds_every_bottle_its_tea_and_its_oil_went_into(): void
+    {
+        $lots = app(LotBook::class);
+        $nettle = $lots->putBought('nettle-dried', 100.0, null, null, null, Carbon::now());
+        $calendula = $lots->putBought('calendula-dried', 100.0, null, null, null, Carbon::now());
+        $formula = $this->planned();
+        $this->post("/formulas/$formula->id/project/tea/made", ['grams' => '200', 'storage' => 'fridge']);
+        $this->post("/formulas/$formula->id/project/oil/made", ['grams' => '50', 'storage' => 'room']);
+        [$tea, $oil] = [
+            Lot::query()->where('kind', 'preparation')->sole(),
+            Lot::query()->where('kind', 'infused_oil')->sole(),
+        ];
+        $this->post("/formulas/$formula->id/project/make")->assertSessionHasNoErrors();
+        $batch = Batch::query()->sole();
+        foreach (app(MakeStateFactory::class)->of($batch->load('entries'))->plan->steps as $step) {
+            $lot = $step->kind === StepKind::Weigh ? $batch->document['lines'][$step->line - 1]['lot'] ?? null : null;
+            if ($lot !== null) {
+                $this->get("/make/$batch->code/$step->key")->assertSee($lot);
+            }
+            $this->post("/make/$batch->code/$step->key", [
+                'client_key' => Str::uuid()->toString(),
+                ...match ($step->kind) {
+                    StepKind::Weigh => $lot === null ? [] : ['lot' => $lot],
+                    StepKind::Heat => ['water' => '74', 'oil' => '74', 'do' => 'on'],
+                    StepKind::Gate => ['mix' => '35'],
+                    StepKind::TestPh => ['ph' => '5'],
+                    StepKind::Fill => ['filled' => '190', 'containers' => '2'],
+                    default => [],
+                },
+            ])->assertSessionHasNoErrors();
+        }
+        self::assertNotNull($batch->refresh()->finished_at);
+
+        foreach ([[$nettle, $tea], [$calendula, $oil]] as [$plant, $part]) {
+            $trace = app(TraceFactory::class)->forward($plant);
+            self::assertSame([$batch->code], $trace->batchCodes());
+            self::assertArrayHasKey("lot $plant->code>lot $part->code", $trace->edges);
+            self::assertArrayHasKey("lot $part->code>batch $batch->code", $trace->edges);
+            $this->get("/pantry/$plant->code/trace")->assertOk()->assertSee($part->code)->assertSee($batch->code);
+            self::assertArrayHasKey(
+                "lot $plant->code>lot $part->code",
+                app(TraceFactory::class)->back($batch)->edges,
+            );
+        }
     }
 
     public function test_a_formula_with_nothing_made_first_says_so_and_a_plan_is_given_up(): void
