@@ -14,6 +14,7 @@ use App\Models\Lot;
 use App\Models\LotEntry;
 use App\Models\Preparation;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\Storage;
@@ -321,7 +322,13 @@ final readonly class LotBook
     /** Puts back all that was taken under keys that begin like this, and was not put back before. */
     public function putBack(string $key, string $clientKey): void
     {
-        foreach (LotEntry::query()->where('client_key', 'like', "$key-%")->get() as $i => $entry) {
+        $this->putEachBack(LotEntry::query()->where('client_key', 'like', "$key-%")->get(), $clientKey);
+    }
+
+    /** @param  Collection<int, LotEntry>  $entries */
+    private function putEachBack(Collection $entries, string $clientKey): void
+    {
+        foreach ($entries as $i => $entry) {
             $lot = Lot::query()->findOrFail($entry->lot_id);
             if (! $lot->entries()->where('kind', 'undo')->where('subject', (string) $entry->id)->exists()) {
                 $this->add($lot, 'undo', null, (string) $entry->id, Carbon::now(), "$clientKey-back$i");
@@ -339,7 +346,7 @@ final readonly class LotBook
     }
 
     /**
-     * Takes out what was put in by mistake.
+     * Takes out what was put in by mistake, and puts back what it was made of.
      *
      * @throws Refused while a formula names it, or when something was made of it
      */
@@ -350,6 +357,10 @@ final readonly class LotBook
                 throw Refused::alreadyUsed('lot', $lot->code);
             }
             $this->refuseIfNamed($lot);
+            $this->putEachBack(
+                LotEntry::query()->where('kind', 'used')->where('subject', $lot->code)->get(),
+                "removed-$lot->id",
+            );
             $preparation = $lot->preparation;
             $lot->delete();
             $preparation?->delete();

@@ -155,7 +155,7 @@ final readonly class ProjectBook
         return DB::transaction(function () use ($project, $key, $grams, $storage, $at): Lot {
             $project->refresh();
             $part = $this->part($project, $key);
-            if (isset($project->parts[$key]['lot'])) {
+            if (isset($this->there($project)[$key])) {
                 throw Refused::alreadyMade('grams');
             }
             [$formula, $document] = $this->withWhatIsThere($project);
@@ -172,7 +172,7 @@ final readonly class ProjectBook
                 $storage,
                 $at,
             );
-            $this->takeWhatWentIn($weighed->lines, $lot, $at, "project-$project->uid-$key");
+            $this->takeWhatWentIn($weighed->lines, $lot, $at);
             $project->tell($key, [...($project->parts[$key] ?? []), 'lot' => $lot->code]);
 
             return $lot;
@@ -180,8 +180,9 @@ final readonly class ProjectBook
     }
 
     /** @param  list<WeighedLine>  $lines */
-    private function takeWhatWentIn(array $lines, Lot $lot, Carbon $at, string $key): void
+    private function takeWhatWentIn(array $lines, Lot $lot, Carbon $at): void
     {
+        $key = "part-$lot->id";
         foreach ($lines as $line) {
             $grams = $line->weighs();
             $from = $line->line->lot === null ? null : Lot::atHand()->where('code', $line->line->lot)->first();
@@ -219,10 +220,13 @@ final readonly class ProjectBook
     public function begun(Project $project): array
     {
         $planned = Jar::query()->where('status', 'planned')->pluck('uid')->all();
+        $there = $this->there($project);
 
         return array_keys(array_filter(
             $project->parts,
-            static fn (array $told): bool => isset($told['lot']) || ! in_array($told['jar'] ?? '', $planned, true),
+            static fn (array $told, string $key): bool => isset($there[$key])
+                || (isset($told['begun_at']) && ! in_array($told['jar'] ?? '', $planned, true)),
+            ARRAY_FILTER_USE_BOTH,
         ));
     }
 

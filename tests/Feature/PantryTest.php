@@ -9,6 +9,7 @@ use App\Make\MakeBook;
 use App\Models\Formula;
 use App\Models\Lot;
 use App\Models\Preparation;
+use App\Pantry\LotBook;
 use App\Preparations\PreparationBook;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
@@ -117,6 +118,15 @@ final class PantryTest extends AppCase
         self::assertSame('Herb tea: chamomile flowers, dried', Lot::query()->sole()->name);
         $this->post("/preparations/$preparation->id/drop");
         self::assertTrue($preparation->exists(), 'what is made is not left out');
+    }
+
+    public function test_taken_out_it_gives_back_what_it_was_made_of(): void
+    {
+        $root = app(LotBook::class)->putBought('marshmallow-root', 50.0, null, null, null, Carbon::now());
+        $lot = $this->made('marshmallow-decoction');
+        self::assertLessThan(50.0, $root->refresh()->grams_left);
+        $this->post("/pantry/$lot->code/remove")->assertSessionHasNoErrors();
+        self::assertSame(50.0, $root->refresh()->grams_left);
     }
 
     public function test_used_bit_by_bit_and_taken_back(): void

@@ -243,6 +243,27 @@ final class ProjectTest extends AppCase
         }
     }
 
+    public function test_a_part_taken_out_of_the_pantry_gives_its_plants_back_and_is_made_again(): void
+    {
+        $nettle = app(LotBook::class)->putBought('nettle-dried', 50.0, null, null, null, Carbon::now());
+        $formula = $this->planned();
+        $page = "/formulas/$formula->id/project";
+        $made = fn () => $this->post("$page/tea/made", ['grams' => '200', 'storage' => 'fridge'])
+            ->assertSessionHasNoErrors();
+        $made();
+        self::assertSame(45.0, $nettle->refresh()->grams_left);
+        // of the one in the fridge for something else, another is made
+        $this->post("$page/tea/back");
+        $made();
+        self::assertSame(40.0, $nettle->refresh()->grams_left);
+        $tea = Lot::query()->where('kind', 'preparation')->orderByDesc('id')->firstOrFail();
+        $this->post("/pantry/$tea->code/remove")->assertSessionHasNoErrors();
+        self::assertSame(45.0, $nettle->refresh()->grams_left);
+        $this->get($page)->assertOk()->assertSee('It is made');
+        $made();
+        self::assertSame(40.0, $nettle->refresh()->grams_left);
+    }
+
     public function test_a_formula_with_nothing_made_first_says_so_and_a_plan_is_given_up(): void
     {
         $plain = $this->formulaOf(SoundFormula::document());
