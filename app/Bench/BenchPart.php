@@ -24,6 +24,7 @@ final readonly class BenchPart
      * @param  string  $taken  what the lines take of it
      * @param  string  $left  what is over
      * @param  bool  $isShort  they take more than there is
+     * @param  string  $mayMiss  what is missing where as little comes out as can; "" where it does in any case
      * @param  string  $keeps  how long it is good
      */
     public function __construct(
@@ -38,6 +39,7 @@ final readonly class BenchPart
         public string $taken,
         public string $left,
         public bool $isShort,
+        public string $mayMiss,
         public string $keeps,
         public string $gravest,
     ) {

@@ -118,6 +118,9 @@ final readonly class BenchParts
             $taken > 0 ? $this->wording->grams($taken) : '',
             $left === null || $left < 1 || $taken <= 0 ? '' : $this->wording->grams($left < 20 ? $left : round($left)),
             $left !== null && $left < -0.01 * $taken,
+            $left === null || $left < 0 || $part->gives->low >= $taken
+                ? ''
+                : $this->wording->grams(ceil($taken - $part->gives->low)),
             $this->keeps($held),
             $gravest[$held['key']] ?? '',
         );

@@ -40,6 +40,7 @@ return [
     'by_me_hint' => '180 g',
     'taken' => ':grams go in',
     'left' => ':grams are left over',
+    'may_miss' => 'where little comes out, up to :grams are missing',
     'keeps' => 'good for :hours h on the counter, :days in the fridge',
     'good_for' => 'good for :hours h',
     'keeps_of_it' => 'its shelf life is that of its oils and plants',

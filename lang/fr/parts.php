@@ -40,6 +40,7 @@ return [
     'by_me_hint' => '180 g',
     'taken' => ':grams y entrent',
     'left' => 'il reste :grams',
+    'may_miss' => 's’il en sort peu, il peut en manquer jusqu’à :grams',
     'keeps' => 'bon :hours h à l’air ambiant, :days au frigo',
     'good_for' => 'bon :hours h',
     'keeps_of_it' => 'se conserve autant que ses huiles et ses plantes',

@@ -91,6 +91,31 @@ final class BenchPartsTest extends AppCase
                 "48\u{202F}g", "24\u{202F}g go in", "24\u{202F}g are left over", 'The product'], false);
     }
 
+    /** A tea of 8 g plant and 220 g water gives 132 to 209 g, about 176: 153 g are not sure, 120 g are, 190 g are not there. */
+    public function test_where_little_may_come_out_what_would_be_missing_is_told(): void
+    {
+        $tea = [['key' => 'tea', 'name' => 'Tea', 'makes' => 'tea', 'lines' => [
+            ['ingredient' => 'linden-flower-dried', 'amount' => '8 g'],
+            ['ingredient' => 'distilled-water', 'amount' => '220 g'],
+        ]]];
+        foreach (['153 g' => true, '120 g' => false, '190 g' => false] as $taken => $mayMiss) {
+            $formula = $this->formulaOf([
+                ...self::withParts(), 'name' => "With $taken", 'parts' => $tea,
+                'lines' => [['part' => 'tea', 'amount' => $taken, 'phase' => 'water']],
+            ]);
+            $page = $this->get("/formulas/$formula->id")->assertOk()->assertSee('132–209');
+            $mayMiss
+                ? $page->assertSee("where little comes out, up to 21\u{202F}g are missing", false)
+                : $page->assertDontSee('where little comes out');
+        }
+        $weighed = $this->formulaOf([
+            ...self::withParts(), 'name' => 'Weighed', 'parts' => [[...$tea[0], 'gives' => ['amount' => '176 g', 'basis' => 'weighed']]],
+            'lines' => [['part' => 'tea', 'amount' => '153 g', 'phase' => 'water']],
+        ]);
+        $this->get("/formulas/$weighed->id")->assertSee("23\u{202F}g are left over", false)
+            ->assertDontSee('where little comes out');
+    }
+
     public function test_what_is_typed_in_a_part_counts_and_scales(): void
     {
         $formula = $this->formulaOf(self::withParts());

@@ -35,6 +35,9 @@
             @if ($part->left !== '')
                 <span>{{ __('parts.left', ['grams' => $part->left]) }}</span>
             @endif
+            @if ($part->mayMiss !== '')
+                <span class="part-may-miss">{{ __('parts.may_miss', ['grams' => $part->mayMiss]) }}</span>
+            @endif
             <span class="quiet">{{ $part->keeps }}</span>
         </p>
         @isset($page->problems["parts/{$part->held['key']}/gives"])
