@@ -129,7 +129,11 @@ final class Headings
         }
         $isDoing = isset($tokens[$from]) && $tokens[$from]->is(...RoleWords::DOING)
             && ! $tokens[$from]->is('make', 'cool', 'prepare', 'faire', 'soak', 'mix', 'add', 'ajouter', 'refroidir',
-                'start');
+                'start')
+            && array_filter(
+                array_slice($tokens, $from, (int) $colon),
+                static fn (Token $token): bool => $token->is('first', 'ahead', 'abord', 'avance', 'veille'),
+            ) === []; // "Cook the oil first: 10 g"
         $last = $tokens[count($tokens) - 1] ?? null;
         if ($isDoing || ($last !== null && $last->is('bag', 'bags', 'sachet', 'sachets', 'leaves', 'feuilles'))) {
             return null; // "two black tea bags"

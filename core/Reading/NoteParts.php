@@ -49,7 +49,8 @@ final class NoteParts
     }
 
     /**
-     * "Garlic oil: 6 cloves of garlic in 200 ml olive oil": what isn't in the catalogue, and is made of what follows.
+     * "Garlic oil: 6 cloves of garlic in 200 ml olive oil", "For the pepper oil: 10 g": what isn't in the catalogue, and
+     * is made of what follows.
      *
      * @param  list<Token>  $tokens
      */
@@ -69,7 +70,9 @@ final class NoteParts
             if ($token->kind !== Token::WORD || count($words) >= 3) {
                 return null;
             }
-            $words[] = $token->folded;
+            if ($words !== [] || ! in_array($token->folded, Headings::LEADS, true)) {
+                $words[] = $token->folded;
+            }
         }
 
         return null;

@@ -12,6 +12,12 @@ final class Section
         'vinegar', 'vinaigre', 'paste', 'pate',
     ];
 
+    /** Beside the noun they name no other: "the herb oil", "80 g infused oil". Folded. */
+    private const ANY = [
+        'herb', 'herbs', 'herbal', 'plant', 'infused', 'strained', 'filtered', 'finished', 'cooled', 'homemade',
+        'infusee', 'infuse', 'filtree', 'filtre', 'maison',
+    ];
+
     public bool $isUsed = false;
 
     /** @var list<string> folded words of what went into it */
@@ -54,7 +60,7 @@ final class Section
         return ($isPlain ? $word === $this->word : (RoleWords::FORMS[$word] ?? null) === $this->makes())
             && array_diff(
                 array_map(NameIndex::stem(...), $beside),
-                array_map(NameIndex::stem(...), [...$this->label, ...$this->of]),
+                array_map(NameIndex::stem(...), [...$this->label, ...$this->of, ...self::ANY]),
             ) === [];
     }
 }

@@ -534,6 +534,33 @@ final class RecipeReaderTest extends CoreCase
         self::assertNull(self::read("Hair oil\nCastor oil:\n30 g\nJojoba oil:\n20 g")->lines[0]->in);
     }
 
+    /** @return iterable<string, array{string, string, bool}> how the oil is begun, how it is spoken of, whether it is meant */
+    public static function spokenOf(): iterable
+    {
+        yield 'a herb oil' => ['Cook the oil first:', '80 g of the herb oil', true];
+        yield 'infused' => ['Cook the oil first:', '80 g infused oil', true];
+        yield 'strained' => ['First the oil:', '80 g of the strained oil', true];
+        yield 'of herbs' => ['First the oil:', '80 g herbal oil', true];
+        yield 'its plant' => ['For the nettle oil:', '80 g of the nettle oil', true];
+        yield 'hemp is another' => ['Cook the oil first:', '80 g of hemp oil', false];
+        yield 'argan is another' => ['First the oil:', '80 g of the argan oil', false];
+        yield 'infused, of another plant' => ['First the oil:', '80 g infused calendula oil', false];
+    }
+
+    #[DataProvider('spokenOf')]
+    public function test_an_oil_made_first_is_known_again(string $begin, string $spoken, bool $isMeant): void
+    {
+        foreach (["\n", ' '] as $after) {
+            $recipe = (new RecipeReader(self::catalogue()))->read(
+                "Butter\n$begin{$after}10 g dried nettle, 150 g coconut oil. Strain.\n\nThen the butter:\n200 g shea butter\n$spoken",
+            );
+            self::assertCount($isMeant ? 1 : 0, $recipe->parts, $recipe->text);
+            $last = $recipe->lines[array_key_last($recipe->lines)];
+            self::assertSame($isMeant, $last->takes !== null, $recipe->text);
+            self::assertSame(80.0, $last->amount?->number?->likely);
+        }
+    }
+
     public function test_how_long_a_part_stands_is_its_own_step_and_it_is_strained(): void
     {
         $document = self::read("Leave-in\n\nNettle tea:\n5 g dried nettle\n300 g water\nleave it overnight, strain\n\n"
