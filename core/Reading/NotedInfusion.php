@@ -15,7 +15,7 @@ final readonly class NotedInfusion
     private const WAYS = [
         'sunny_sill' => '/\b(?:sun|sunny|sunlight|sill|windowsill|window|soleil|fenêtre|vitre)\b/iu',
         'low_oven' => '/\boven\b|\b(?:au|du|le) four\b|\bfour (?:à|tiède|doux)(?!\w)/iu',
-        'cook_out' => '/\b(?:crisp|fry|frying|brown|sizzl\w*|croustillant\w*|frémir|dor[ée]\w*)\b/iu',
+        'cook_out' => '/\b(?:fry|frying|brown|sizzl\w*|frémir|dor[ée]\w*)\b/iu',
         'warm_bath' => '/\b(?:bath|bain|crock|slow cooker|double boiler|mijoteuse|simmer\w*|heat|warm|chauff\w*)\b/iu',
     ];
 
@@ -56,13 +56,16 @@ final readonly class NotedInfusion
             && max($plants, $oils) <= InfusionPlanDocument::MAX_PARTS;
     }
 
-    /** By what is said of the making, else by the title, else cold in the dark. */
+    /** Cooked out where that is plainly said, else by what is said of the making, else by the title, else cold in the dark. */
     private static function method(Recipe $recipe): Method
     {
         $making = implode("\n", array_map(
             static fn (ReadSpan $span): string => $span->span->of($recipe->text),
             array_filter($recipe->spans, self::isOfTheMaking(...)),
         ));
+        if (CookedOut::in($making)) {
+            return Method::CookOut;
+        }
         foreach ([$making, $recipe->title] as $text) {
             foreach (self::WAYS as $way => $pattern) {
                 preg_match_all($pattern, $text, $found, PREG_OFFSET_CAPTURE);

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ilvane\Core\Reading;
+
+/** Whether a note says that wet plants are cooked in the oil until their water has gone. Heating alone doesn't say so. */
+final class CookedOut
+{
+    private const SAID = '/
+        \b(?:until|till)\s(?:all\s)?(?:of\s)?(?:the\s|its\s|their\s|any\s)?(?:water|moisture|juice)
+            (?:[’\']s|\sis|\sare|\shas|\shave)?(?:\sall)?\s
+            (?:gone|evaporate[sd]?|cook(?:s|ed)\s(?:off|out|away)|boil(?:s|ed)\s(?:off|out|away)|disappear(?:s|ed))\b
+        | \b(?:until|till)\s(?:the\s|all\s)?(?:bubbl|sizzl|crackl|hiss)\w*\s(?:has\s|have\s)?(?:stop|end|die|cease)
+        | \b(?:until|till)\sit\s(?:stops|no\slonger)\s(?:bubbl|sizzl|crackl|hiss)
+        | jusqu[’\']à\s(?:l[’\'])?(?:complète\s|totale\s)?évaporation\s(?:complète\s|totale\s)?de\s(?:toute\s)?l[’\']eau
+        | jusqu[’\']à\sce\sque\s(?:toute\s)?l[’\']eau\s(?:s[’\']évapore|disparaisse
+            |(?:soit|se\ssoit|ait)\s(?:\w+\s)?(?:évaporée|partie|disparu))
+        | jusqu[’\']à\sce\squ[’\']il\sn[’\']y\sait\splus\sd[’\']eau
+        | jusqu[’\']à\sce\squ(?:e|[’\'])\s?(?:[\w’\']+\s){1,3}ne\s(?:grésille|crépite|bulle)(?:nt)?\splus
+        /iux';
+
+    /** Crisp by cooking: dried leaves are crisp, too. */
+    private const CRISP = '/
+        \b(?:cook|fry|simmer|sizzle|heat|cuire|cuisez|frire|faites\sfrire|chauff|mijot)[^.;!?]*
+        (?:\b(?:until|till)\s(?:\w+\s){1,4}(?:\w+\s)?crisp
+            |jusqu[’\']à\sce\sque\s(?:[\w’\']+\s){1,4}(?:soient|deviennent)\s(?:\w+\s)?croustillant)
+        /iux';
+
+    public static function in(string $text): bool
+    {
+        $line = (string) preg_replace('/\s+/u', ' ', $text);
+
+        return preg_match(self::SAID, $line) === 1 || preg_match(self::CRISP, $line) === 1;
+    }
+}
