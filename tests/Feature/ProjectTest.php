@@ -264,6 +264,49 @@ final class ProjectTest extends AppCase
         self::assertSame(40.0, $nettle->refresh()->grams_left);
     }
 
+    public function test_a_hot_oil_is_drawn_topped_up_strained_thinned_and_refused_for_a_child(): void
+    {
+        $cayenne = app(LotBook::class)->putBought('cayenne-powder', 50.0, null, null, null, Carbon::now());
+        $this->post('/recipe/open', ['text' => "Warm scalp oil\n\nFor the pepper oil: 1 g cayenne powder, 200 g high oleic"
+            ." sunflower oil. Let it stand for 10 days, strain.\n\nThen the scalp oil:\n20 g of the pepper oil\n"
+            ."79 g jojoba oil\n1 g vitamin E"])->assertRedirect();
+        $formula = Formula::query()->sole();
+        $page = "/formulas/$formula->id/project";
+        $key = (string) $formula->draft['parts'][0]['key'];
+        $this->post($page, ['begin' => '2026-12-20T10:00'])->assertSessionHasNoErrors();
+        $this->post("$page/$key/begin")->assertRedirect('/infusions/1');
+        $this->post('/infusions/1/start', ['filled_on' => '2026-11-30T12:00'])->assertSessionHasNoErrors();
+        self::assertSame(49.0, $cayenne->refresh()->grams_left);
+
+        Carbon::setTestNow('2026-12-12 12:00:00');
+        $tell = fn (string $what, array $fields) => $this->post("/infusions/1/$what", [
+            'client_key' => Str::uuid()->toString(), ...$fields,
+        ])->assertSessionHasNoErrors();
+        $tell('move', ['take_out' => '60', 'top_up' => '60']);
+        Carbon::setTestNow('2026-12-15 12:00:00');
+        $tell('strain', ['strained' => '180']);
+        $lots = Lot::query()->where('kind', 'infused_oil')->orderBy('id')->get();
+        self::assertSame([60.0, 180.0], $lots->pluck('grams')->all());
+
+        $this->get($page)->assertOk()->assertSee("from {$lots[1]->code}");
+        $this->post("$page/make")->assertSessionHasNoErrors();
+        $batch = Batch::query()->sole();
+        self::assertSame($lots[1]->code, $batch->document['lines'][0]['lot']);
+        $reached = app(TraceFactory::class)->forward($cayenne)->nodes;
+        foreach ($lots as $lot) {
+            self::assertArrayHasKey("lot $lot->code", $reached, 'both drawings are found');
+        }
+
+        // the same for a child: refused where it would be made
+        $child = $this->formulaOf([...$batch->document, 'name' => 'For Ada', 'for' => ['audience' => 'child_under_3']]);
+        $this->get("/formulas/$child->id")->assertSee('Cayenne pepper powder')->assertSee('child');
+        $this->post("/formulas/$child->id/make")->assertSessionHas(
+            'refused',
+            'Not started: there is 1 problem to fix. If you want to make it anyway, say why.',
+        );
+        self::assertSame(1, Batch::query()->count());
+    }
+
     public function test_a_formula_with_nothing_made_first_says_so_and_a_plan_is_given_up(): void
     {
         $plain = $this->formulaOf(SoundFormula::document());
