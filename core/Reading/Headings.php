@@ -132,7 +132,7 @@ final class Headings
                 'start')
             && array_filter(
                 array_slice($tokens, $from, (int) $colon),
-                static fn (Token $token): bool => $token->is('first', 'ahead', 'abord', 'avance', 'veille'),
+                static fn (Token $token): bool => $token->is('first', 'ahead', 'before', 'abord', 'avance', 'veille'),
             ) === []; // "Cook the oil first: 10 g"
         $last = $tokens[count($tokens) - 1] ?? null;
         if ($isDoing || ($last !== null && $last->is('bag', 'bags', 'sachet', 'sachets', 'leaves', 'feuilles'))) {

@@ -171,10 +171,16 @@ final readonly class Recipe
         ]]];
     }
 
-    /** "First the tea" is called "tea". */
+    /** "First the tea" is called "tea", "Cook the oil first" "oil". */
     private static function called(string $heading): string
     {
-        return preg_replace('/^(?:(?:'.implode('|', Headings::LEADS).')\b[\s:,’\']*)+/iu', '', $heading) ?? $heading;
+        $lead = implode('|', [...Headings::LEADS, 'cook', 'brew', 'infuse', 'simmer', 'melt', 'cuire', 'infuser', 'fondre']);
+
+        return (string) preg_replace(
+            ["/^(?:(?:$lead)\\b[\\s:,’']*)+/iu", '/[\s,]+(?:first|ahead|d[’\']abord|la veille|the day before)$/iu'],
+            '',
+            $heading,
+        );
     }
 
     /**

@@ -668,8 +668,10 @@ return [
         'over_ceiling' => [
             'message' => ':ingredient would be heated to :heat; it is best kept below :ceiling.',
             'message_infusion' => ':ingredient at :celsius: it is best kept below :ceiling.',
+            'message_cooked' => ':ingredient at :celsius: it is best kept below :ceiling and ages faster when it is cooked.',
             'message_cook_out' => ':ingredient bears :ceiling and no more: it can’t be cooked out in.',
             'source_infusion' => 'Ceiling: the catalogue, from memory.',
+            'source_cooked' => 'Ceiling: the catalogue, from memory. Many cook plants out in it all the same.',
             'source_cook_out' => 'Ceiling: the catalogue, from memory.',
             'ask_cook_out' => 'Which oil that bears the heat will you take instead?',
             'message_herb_water' => ':ingredient goes into a phase heated to :heat; some of it is lost above :ceiling.',

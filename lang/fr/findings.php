@@ -668,8 +668,10 @@ return [
         'over_ceiling' => [
             'message' => ':ingredient serait chauffé à :heat ; mieux vaut le garder sous :ceiling.',
             'message_infusion' => ':ingredient à :celsius : mieux vaut le garder sous :ceiling.',
+            'message_cooked' => ':ingredient à :celsius : mieux vaut la garder sous :ceiling ; cuite, elle vieillit plus vite.',
             'message_cook_out' => ':ingredient supporte :ceiling et pas plus : on ne peut pas y chasser l’eau.',
             'source_infusion' => 'Plafond : le catalogue, de mémoire.',
+            'source_cooked' => 'Plafond : le catalogue, de mémoire. Beaucoup y cuisent pourtant des plantes.',
             'source_cook_out' => 'Plafond : le catalogue, de mémoire.',
             'ask_cook_out' => 'Quelle huile qui supporte la chaleur prendrez-vous ?',
             'message_herb_water' => ':ingredient va dans une phase chauffée à :heat ; une part s’en perd au-delà de :ceiling.',

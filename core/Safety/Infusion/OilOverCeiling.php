@@ -10,11 +10,14 @@ use Ilvane\Core\Safety\Fix;
 use Ilvane\Core\Safety\Severity;
 use Ilvane\Core\Safety\Term;
 
-/** Hotter than the oil or the plant stands. A cook-out is no method for such an oil at all. */
+/** Hotter than the oil or the plant is best kept. A cook-out is no method for an oil that turns at the least heat. */
 final class OilOverCeiling implements InfusionRule
 {
     /** A bath is not held nearer than this. */
     private const SLACK_C = 5.0;
+
+    /** Oils best kept below this (linseed, rosehip, hemp) turn while they are cooked; others only age. Common practice. */
+    private const TURNS_BELOW_C = 60.0;
 
     public function examine(Infusion $infusion): iterable
     {
@@ -28,7 +31,8 @@ final class OilOverCeiling implements InfusionRule
             ) {
                 continue;
             }
-            $refused = $isOil && $plan->method->drivesWaterOut();
+            $isCooked = $isOil && $plan->method->drivesWaterOut();
+            $refused = $isCooked && $ceiling < self::TURNS_BELOW_C;
             yield new Finding(
                 'heat.over_ceiling', $refused ? Severity::Stop : Severity::Mind, [$i + 1],
                 [
@@ -36,14 +40,18 @@ final class OilOverCeiling implements InfusionRule
                     'celsius' => Term::celsius($plan->celsius),
                     'ceiling' => Term::celsius($ceiling),
                 ],
-                $refused
+                $isCooked
                     ? []
                     : [new Fix(
                         'infuse_at',
                         [['op' => 'add', 'path' => '/temperature_c', 'value' => $ceiling]],
                         ['celsius' => Term::celsius($ceiling)],
                     )],
-                variant: $refused ? 'cook_out' : 'infusion',
+                variant: match (true) {
+                    $refused => 'cook_out',
+                    $isCooked => 'cooked',
+                    default => 'infusion',
+                },
             );
         }
     }

@@ -184,7 +184,29 @@ final class InfusionTest extends InfusionCase
                 'days' => null,
                 'minutes' => 60,
             ],
+            ['heat.over_ceiling' => 'mind'],
+        ];
+        yield 'cooked out in linseed oil' => [
+            [
+                'plants' => [['ingredient' => 'rosemary-fresh', 'amount' => '30 g']],
+                'oils' => [['ingredient' => 'flaxseed-oil', 'amount' => '300 g']],
+                'method' => 'cook_out',
+                'temperature_c' => 105,
+                'days' => null,
+                'minutes' => 60,
+            ],
             ['heat.over_ceiling' => 'stop'],
+        ];
+        yield 'cooked out in pumpkin-seed oil, best kept below 60 °C' => [
+            [
+                'plants' => [['ingredient' => 'rosemary-fresh', 'amount' => '30 g']],
+                'oils' => [['ingredient' => 'pumpkin-seed-oil', 'amount' => '300 g']],
+                'method' => 'cook_out',
+                'temperature_c' => 105,
+                'days' => null,
+                'minutes' => 60,
+            ],
+            ['heat.over_ceiling' => 'mind'],
         ];
         yield 'cooked out too hot' => [
             [

@@ -561,6 +561,22 @@ final class RecipeReaderTest extends CoreCase
         }
     }
 
+    public function test_a_part_is_called_by_what_it_is(): void
+    {
+        $names = [
+            'First the oil:' => 'oil', 'Cook the oil first:' => 'oil', 'For the nettle oil:' => 'nettle oil',
+            'To make the herb oil:' => 'herb oil', 'Brew the tea the day before:' => 'tea',
+            'D’abord l’huile :' => 'huile',
+        ];
+        foreach ($names as $heading => $name) {
+            $word = str_contains($heading, 'huile') ? 'l’huile' : ($name === 'tea' ? 'the tea' : 'the oil');
+            $liquid = $name === 'tea' ? 'water' : 'coconut oil';
+            $document = self::read("Butter\n\n$heading\n10 g dried nettle\n150 g $liquid\n\nThen the butter:\n"
+                ."200 g shea butter\n80 g of $word")->document('');
+            self::assertSame($name, $document['parts'][0]['name'] ?? null, $heading);
+        }
+    }
+
     public function test_how_long_a_part_stands_is_its_own_step_and_it_is_strained(): void
     {
         $document = self::read("Leave-in\n\nNettle tea:\n5 g dried nettle\n300 g water\nleave it overnight, strain\n\n"
