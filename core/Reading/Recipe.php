@@ -171,16 +171,18 @@ final readonly class Recipe
         ]]];
     }
 
-    /** "First the tea" is called "tea", "Cook the oil first" "oil". */
+    /** "First the tea" is called "Tea", "Cook the oil first" "Oil". */
     private static function called(string $heading): string
     {
         $lead = implode('|', [...Headings::LEADS, 'cook', 'brew', 'infuse', 'simmer', 'melt', 'cuire', 'infuser', 'fondre']);
 
-        return (string) preg_replace(
+        $name = (string) preg_replace(
             ["/^(?:(?:$lead)\\b[\\s:,’']*)+/iu", '/[\s,]+(?:first|ahead|d[’\']abord|la veille|the day before)$/iu'],
             '',
             $heading,
         );
+
+        return mb_strtoupper(mb_substr($name, 0, 1)).mb_substr($name, 1);
     }
 
     /**

@@ -673,6 +673,7 @@ return [
             'source_infusion' => 'Ceiling: the catalogue, from memory.',
             'source_cooked' => 'Ceiling: the catalogue, from memory. Many cook plants out in it all the same.',
             'source_cook_out' => 'Ceiling: the catalogue, from memory.',
+            'ask_cooked' => 'Will you leave it, or take an oil that bears the heat?',
             'ask_cook_out' => 'Which oil that bears the heat will you take instead?',
             'message_herb_water' => ':ingredient goes into a phase heated to :heat; some of it is lost above :ceiling.',
             'because' => 'Heat drives off or breaks down what it was put in for.',

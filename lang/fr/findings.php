@@ -673,6 +673,7 @@ return [
             'source_infusion' => 'Plafond : le catalogue, de mémoire.',
             'source_cooked' => 'Plafond : le catalogue, de mémoire. Beaucoup y cuisent pourtant des plantes.',
             'source_cook_out' => 'Plafond : le catalogue, de mémoire.',
+            'ask_cooked' => 'La laisserez-vous, ou prendrez-vous une huile qui supporte la chaleur ?',
             'ask_cook_out' => 'Quelle huile qui supporte la chaleur prendrez-vous ?',
             'message_herb_water' => ':ingredient va dans une phase chauffée à :heat ; une part s’en perd au-delà de :ceiling.',
             'because' => 'La chaleur chasse ou décompose ce pour quoi on l’a mis.',

@@ -121,7 +121,7 @@ final class RecipeTest extends AppCase
     {
         $text = "Oat milk conditioner (300 g)\nthe milk: blend 40 g rolled oats with 400 g water, strain twice\n"
             ."260 g of the milk\n15 g BTMS-25\n3 g phenoxyethanol";
-        $this->post('/recipe', ['text' => $text])->assertOk()->assertSee('Made first: milk');
+        $this->post('/recipe', ['text' => $text])->assertOk()->assertSee('Made first: Milk');
         $this->post('/recipe/open', ['text' => $text])->assertRedirect();
         $draft = Draft::fromStored(Formula::query()->sole()->draft);
         self::assertCount(3, $draft->lines());

@@ -564,13 +564,13 @@ final class RecipeReaderTest extends CoreCase
     public function test_a_part_is_called_by_what_it_is(): void
     {
         $names = [
-            'First the oil:' => 'oil', 'Cook the oil first:' => 'oil', 'For the nettle oil:' => 'nettle oil',
-            'To make the herb oil:' => 'herb oil', 'Brew the tea the day before:' => 'tea',
-            'D’abord l’huile :' => 'huile',
+            'First the oil:' => 'Oil', 'Cook the oil first:' => 'Oil', 'For the nettle oil:' => 'Nettle oil',
+            'To make the herb oil:' => 'Herb oil', 'Brew the tea the day before:' => 'Tea',
+            'D’abord l’huile :' => 'Huile',
         ];
         foreach ($names as $heading => $name) {
-            $word = str_contains($heading, 'huile') ? 'l’huile' : ($name === 'tea' ? 'the tea' : 'the oil');
-            $liquid = $name === 'tea' ? 'water' : 'coconut oil';
+            $word = str_contains($heading, 'huile') ? 'l’huile' : ($name === 'Tea' ? 'the tea' : 'the oil');
+            $liquid = $name === 'Tea' ? 'water' : 'coconut oil';
             $document = self::read("Butter\n\n$heading\n10 g dried nettle\n150 g $liquid\n\nThen the butter:\n"
                 ."200 g shea butter\n80 g of $word")->document('');
             self::assertSame($name, $document['parts'][0]['name'] ?? null, $heading);
