@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ilvane\Core\Reading;
 
-/** Whether a note says that wet plants are cooked in the oil until their water has gone. Heating alone doesn't say so. */
+/** Whether a note says that plants are cooked in the oil until their water has gone. Heating alone doesn't say so. */
 final class CookedOut
 {
     private const SAID = '/

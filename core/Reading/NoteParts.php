@@ -49,8 +49,8 @@ final class NoteParts
     }
 
     /**
-     * "Garlic oil: 6 cloves of garlic in 200 ml olive oil", "For the pepper oil: 10 g": what isn't in the catalogue, and
-     * is made of what follows.
+     * "Garlic oil: 6 cloves of garlic in 200 ml olive oil", "For the pepper oil: 10 g": what isn't in the
+     * catalogue, and is made of what follows.
      *
      * @param  list<Token>  $tokens
      */

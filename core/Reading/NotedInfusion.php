@@ -56,7 +56,7 @@ final readonly class NotedInfusion
             && max($plants, $oils) <= InfusionPlanDocument::MAX_PARTS;
     }
 
-    /** Cooked out where that is plainly said, else by what is said of the making, else by the title, else cold in the dark. */
+    /** Cooked out where it says so plainly, else as is said of the making, else by the title, else cold in the dark. */
     private static function method(Recipe $recipe): Method
     {
         $making = implode("\n", array_map(

@@ -174,7 +174,8 @@ final readonly class Recipe
     /** "First the tea" is called "Tea", "Cook the oil first" "Oil". */
     private static function called(string $heading): string
     {
-        $lead = implode('|', [...Headings::LEADS, 'cook', 'brew', 'infuse', 'simmer', 'melt', 'cuire', 'infuser', 'fondre']);
+        $makings = ['cook', 'brew', 'infuse', 'simmer', 'melt', 'cuire', 'infuser', 'fondre'];
+        $lead = implode('|', [...Headings::LEADS, ...$makings]);
 
         $name = (string) preg_replace(
             ["/^(?:(?:$lead)\\b[\\s:,’']*)+/iu", '/[\s,]+(?:first|ahead|d[’\']abord|la veille|the day before)$/iu'],

@@ -91,7 +91,7 @@ final class BenchPartsTest extends AppCase
                 "48\u{202F}g", "24\u{202F}g go in", "24\u{202F}g are left over", 'The product'], false);
     }
 
-    /** A tea of 8 g plant and 220 g water gives 132 to 209 g, about 176: 153 g are not sure, 120 g are, 190 g are not there. */
+    /** A tea of 8 g plant and 220 g water gives 132 to 209 g, about 176: 120 g are sure, 153 g aren't. */
     public function test_where_little_may_come_out_what_would_be_missing_is_told(): void
     {
         $tea = [['key' => 'tea', 'name' => 'Tea', 'makes' => 'tea', 'lines' => [
@@ -109,7 +109,8 @@ final class BenchPartsTest extends AppCase
                 : $page->assertDontSee('where little comes out');
         }
         $weighed = $this->formulaOf([
-            ...self::withParts(), 'name' => 'Weighed', 'parts' => [[...$tea[0], 'gives' => ['amount' => '176 g', 'basis' => 'weighed']]],
+            ...self::withParts(), 'name' => 'Weighed',
+            'parts' => [[...$tea[0], 'gives' => ['amount' => '176 g', 'basis' => 'weighed']]],
             'lines' => [['part' => 'tea', 'amount' => '153 g', 'phase' => 'water']],
         ]);
         $this->get("/formulas/$weighed->id")->assertSee("23\u{202F}g are left over", false)

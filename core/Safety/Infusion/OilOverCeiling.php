@@ -16,7 +16,7 @@ final class OilOverCeiling implements InfusionRule
     /** A bath is not held nearer than this. */
     private const SLACK_C = 5.0;
 
-    /** Oils best kept below this (linseed, rosehip, hemp) turn while they are cooked; others only age. Common practice. */
+    /** Oils best kept below this (linseed, rosehip, hemp) turn while they cook; others only age. Common practice. */
     private const TURNS_BELOW_C = 60.0;
 
     public function examine(Infusion $infusion): iterable

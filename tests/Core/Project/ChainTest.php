@@ -76,8 +76,9 @@ final class ChainTest extends CoreCase
         NOTE;
 
     /**
-     * @return iterable<string, array{string, array<string, mixed>, list<string>, list<string>}> the note, the document,
-     *                                                                                       codes that must be found, plants that must stand on the label
+     * The note, the document, codes that must be found, and names that must stand on the label.
+     *
+     * @return iterable<string, array{string, array<string, mixed>, list<string>, list<string>}>
      */
     public static function chains(): iterable
     {
@@ -144,8 +145,12 @@ final class ChainTest extends CoreCase
      * @param  list<string>  $named
      */
     #[DataProvider('chains')]
-    public function test_written_down_or_as_a_document_it_is_the_same(string $note, array $document, array $codes, array $named): void
-    {
+    public function test_written_down_or_as_a_document_it_is_the_same(
+        string $note,
+        array $document,
+        array $codes,
+        array $named,
+    ): void {
         $read = (new RecipeReader(self::catalogue()))->read($note);
         $evaluator = new Evaluator(self::catalogue());
         $said = $found = [];
@@ -169,7 +174,7 @@ final class ChainTest extends CoreCase
 
         return [
             'found' => array_map(
-                static fn (Finding $finding): array => [$finding->code, $finding->severity->value, count($finding->keys)],
+                static fn (Finding $found): array => [$found->code, $found->severity->value, count($found->keys)],
                 $evaluation->findings,
             ),
             'days' => $evaluation->assessment->keeping->days,

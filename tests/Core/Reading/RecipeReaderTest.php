@@ -534,7 +534,7 @@ final class RecipeReaderTest extends CoreCase
         self::assertNull(self::read("Hair oil\nCastor oil:\n30 g\nJojoba oil:\n20 g")->lines[0]->in);
     }
 
-    /** @return iterable<string, array{string, string, bool}> how the oil is begun, how it is spoken of, whether it is meant */
+    /** @return iterable<string, array{string, string, bool}> begun, spoken of, and whether it is meant */
     public static function spokenOf(): iterable
     {
         yield 'a herb oil' => ['Cook the oil first:', '80 g of the herb oil', true];
