@@ -65,7 +65,8 @@ final class ProjectsTest extends BrowserCase
             ->query('SELECT code, name, grams FROM lots ORDER BY grams')
             ->fetchAll(PDO::FETCH_ASSOC);
         self::assertSame([66.0, 100.0, 280.0], array_map(floatval(...), array_column($lots, 'grams')));
-        $document = (string) (new PDO('sqlite:'.self::database()))->query('SELECT document FROM batches')->fetchColumn();
+        $database = new PDO('sqlite:'.self::database());
+        $document = (string) $database->query('SELECT document FROM batches')->fetchColumn();
         foreach ($lots as $lot) {
             self::assertStringContainsString("\"lot\":\"$lot[code]\"", $document);
         }

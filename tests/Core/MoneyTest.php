@@ -44,12 +44,14 @@ final class MoneyTest extends CoreCase
     public function test_what_is_made_first_is_bought_as_what_it_is_made_of_and_a_lot_is_there(): void
     {
         $tea = ['key' => 'tea', 'name' => 'Nettle tea', 'makes' => 'tea', 'lines' => [
-            ['ingredient' => 'nettle-dried', 'amount' => '5 g'], ['ingredient' => 'distilled-water', 'amount' => '250 g'],
+            ['ingredient' => 'nettle-dried', 'amount' => '5 g'],
+            ['ingredient' => 'distilled-water', 'amount' => '250 g'],
         ]];
         $document = [
             'format' => 'ilvane.formula/1', 'name' => 'Leave-in', 'family' => 'leave_in_emulsion',
             'parts' => [$tea, ['key' => 'oil', 'name' => 'Oil', 'makes' => 'infused_oil', 'lines' => [
-                ['ingredient' => 'calendula-dried', 'amount' => '6 g'], ['ingredient' => 'sunflower-oil', 'amount' => '60 g'],
+                ['ingredient' => 'calendula-dried', 'amount' => '6 g'],
+                ['ingredient' => 'sunflower-oil', 'amount' => '60 g'],
                 ['part' => 'tea', 'amount' => '1 g'],
             ]]],
             'lines' => [

@@ -79,7 +79,8 @@ final class BenchPartsTest extends AppCase
         ];
         $draft = Draft::fromStored($old);
         self::assertCount(5, $draft->lines());
-        self::assertSame(['nettle-dried', 'distilled-water'], array_column($draft->linesOf('nettle-tea'), 'ingredient'));
+        $inside = array_column($draft->linesOf('nettle-tea'), 'ingredient');
+        self::assertSame(['nettle-dried', 'distilled-water'], $inside);
     }
 
     public function test_the_bench_shows_what_each_gives_and_what_is_over(): void
@@ -167,8 +168,12 @@ final class BenchPartsTest extends AppCase
         $draft = $this->press($formula, "part:of:$key=tea");
         self::assertSame(['hibiscus-dried', 'distilled-water'], array_column($draft->linesOf('tea-1'), 'ingredient'));
         self::assertSame('10 g', $draft->linesOf('tea-1')[0]['amount']);
-        $taking = array_values(array_filter($draft->lines(), static fn (array $line): bool => isset($line['rest']['part'])));
-        self::assertSame(['tea-1', 'water', ''], [$taking[0]['rest']['part'], $taking[0]['phase'], $taking[0]['amount']]);
+        $isTaking = static fn (array $line): bool => isset($line['rest']['part']);
+        $taking = array_values(array_filter($draft->lines(), $isTaking));
+        self::assertSame(
+            ['tea-1', 'water', ''],
+            [$taking[0]['rest']['part'], $taking[0]['phase'], $taking[0]['amount']],
+        );
         self::assertStringContainsString('Hibiscus', $taking[0]['name']);
 
         $this->press($formula, '', ['parts' => ['tea-1' => ['name' => 'Hibiscus tea']]]);

@@ -264,7 +264,8 @@ final class PapersTest extends AppCase
             'lines' => [['part' => 'tea', 'amount' => '100 g'], ['ingredient' => 'glycerin', 'amount' => '3 g']],
         ]);
         $this->get("/formulas/$formula->id/how-to")->assertOk()->assertSeeInOrder([
-            '<th>Strong tea</th>', 'Made first: Strong tea', 'Nettle leaf, dried', 'Distilled or deionised water', 'hot water over plants, strained',
+            '<th>Strong tea</th>', 'Made first: Strong tea', 'Nettle leaf, dried', 'Distilled or deionised water',
+            'hot water over plants, strained',
             'Gives about',
         ], false);
     }

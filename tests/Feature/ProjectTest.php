@@ -153,7 +153,8 @@ final class ProjectTest extends AppCase
         $this->get("/formulas/$formula->id/project")->assertSee("from $lot->code");
         $this->get("/pantry/$lot->code")->assertOk()->assertSee("Nettle leaf, dried 5\u{202F}g", false);
         $this->get("/pantry/$lot->code/label")->assertOk()->assertSeeInOrder([
-            'Strong nettle tea', 'In it', 'Aqua', 'Urtica Dioica', 'Made', 'Best before', 'Keep in the fridge.', $lot->code,
+            'Strong nettle tea', 'In it', 'Aqua', 'Urtica Dioica', 'Made', 'Best before', 'Keep in the fridge.',
+            $lot->code,
         ]);
         $this->get('/pantry')->assertOk()->assertSee('Strong nettle tea');
         // to the freezer it lives on, on the counter it doesn't
@@ -267,8 +268,8 @@ final class ProjectTest extends AppCase
     public function test_a_hot_oil_is_drawn_topped_up_strained_thinned_and_refused_for_a_child(): void
     {
         $cayenne = app(LotBook::class)->putBought('cayenne-powder', 50.0, null, null, null, Carbon::now());
-        $this->post('/recipe/open', ['text' => "Warm scalp oil\n\nFor the pepper oil: 1 g cayenne powder, 200 g high oleic"
-            ." sunflower oil. Let it stand for 10 days, strain.\n\nThen the scalp oil:\n20 g of the pepper oil\n"
+        $this->post('/recipe/open', ['text' => "Warm scalp oil\n\nFor the pepper oil: 1 g cayenne powder, 200 g high"
+            ." oleic sunflower oil. Let it stand for 10 days, strain.\n\nThen the scalp oil:\n20 g of the pepper oil\n"
             ."79 g jojoba oil\n1 g vitamin E"])->assertRedirect();
         $formula = Formula::query()->sole();
         $page = "/formulas/$formula->id/project";

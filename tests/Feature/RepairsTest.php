@@ -17,7 +17,8 @@ final class RepairsTest extends AppCase
         return $this->formulaOf([
             'format' => 'ilvane.formula/1', 'name' => 'Curl spray', 'family' => 'water_spray',
             'lines' => [
-                ['ingredient' => 'distilled-water', 'amount' => '80 g'], ['ingredient' => 'aloe-juice', 'amount' => '80 g'],
+                ['ingredient' => 'distilled-water', 'amount' => '80 g'],
+                ['ingredient' => 'aloe-juice', 'amount' => '80 g'],
                 ['ingredient' => 'argan-oil', 'amount' => '30 g'],
                 ['ingredient' => 'lavender-essential-oil', 'amount' => '10 g'],
             ],
@@ -58,7 +59,8 @@ final class RepairsTest extends AppCase
         $this->get("/formulas/$sound->id/repairs")->assertOk()->assertSee('There is no problem to repair here.');
         $open = $this->formulaOf([
             'format' => 'ilvane.formula/1', 'name' => 'Open', 'family' => 'water_spray', 'lines' => [
-                ['ingredient' => 'distilled-water', 'amount' => '100 g'], ['ingredient' => 'aloe-juice', 'amount' => 'some'],
+                ['ingredient' => 'distilled-water', 'amount' => '100 g'],
+                ['ingredient' => 'aloe-juice', 'amount' => 'some'],
             ],
         ]);
         $this->get("/formulas/$open->id/repairs")->assertOk()->assertSee('First answer the open question');

@@ -76,7 +76,8 @@ final class SearchTest extends AppCase
         $this->formulaOf([
             'format' => 'ilvane.formula/1', 'name' => 'Peanut butter', 'family' => 'hair_oil',
             'parts' => [['key' => 'oil', 'makes' => 'infused_oil', 'lines' => [
-                ['ingredient' => 'calendula-dried', 'amount' => '5 g'], ['ingredient' => 'peanut-oil', 'amount' => '50 g'],
+                ['ingredient' => 'calendula-dried', 'amount' => '5 g'],
+                ['ingredient' => 'peanut-oil', 'amount' => '50 g'],
             ]]],
             'lines' => [['part' => 'oil', 'amount' => '40 g'], ['ingredient' => 'jojoba-oil', 'amount' => '20 g']],
         ]);

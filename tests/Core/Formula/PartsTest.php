@@ -159,7 +159,8 @@ final class PartsTest extends CoreCase
     {
         $tea = self::drawn('tea', ['nettle-dried', '5 g'], ['distilled-water', '100 g'], ['olive-oil', '10 g']);
         self::assertSame(['one/l3'], self::found('part.wrong_liquid', $tea)->keys);
-        $oil = self::drawn('infused_oil', ['calendula-dried', '5 g'], ['olive-oil', '100 g'], ['rose-hydrosol', '10 g']);
+        $lines = [['calendula-dried', '5 g'], ['olive-oil', '100 g'], ['rose-hydrosol', '10 g']];
+        $oil = self::drawn('infused_oil', ...$lines);
         self::assertSame('oil', self::found('part.wrong_liquid', $oil)->variant);
         foreach ([
             self::drawn('cooked_out_oil', ['nettle-fresh', '5 g'], ['olive-oil', '100 g'], ['distilled-water', '10 g']),

@@ -123,10 +123,12 @@ final class ChainTest extends CoreCase
                 ['ingredient' => 'vitamin-e-tocopherols', 'amount' => '2 g', 'phase' => 'oil'],
             ],
         ], ['infusion.cooked_out', 'label.allergen'], [
-            'Emblica Officinalis', 'Eclipta', 'Murraya Koenigii', 'Sesamum Indicum', 'Cocos Nucifera', 'Butyrospermum Parkii',
+            'Emblica Officinalis', 'Eclipta', 'Murraya Koenigii', 'Sesamum Indicum', 'Cocos Nucifera',
+            'Butyrospermum Parkii',
         ]];
         yield 'a pepper oil, thinned' => [self::PEPPER, [
-            'format' => 'ilvane.formula/1', 'name' => 'Warm scalp oil', 'family' => 'hair_oil', 'for' => ['audience' => 'child_under_3'],
+            'format' => 'ilvane.formula/1', 'name' => 'Warm scalp oil', 'family' => 'hair_oil',
+            'for' => ['audience' => 'child_under_3'],
             'parts' => [['key' => 'oil', 'name' => 'Pepper oil', 'makes' => 'infused_oil', 'lines' => [
                 ['ingredient' => 'cayenne-powder', 'amount' => '1 g'],
                 ['ingredient' => 'sunflower-oil-high-oleic', 'amount' => '200 g'],

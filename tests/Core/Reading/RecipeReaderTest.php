@@ -508,7 +508,9 @@ final class RecipeReaderTest extends CoreCase
 
     public function test_a_line_in_capitals_stands_over_what_is_made_there(): void
     {
-        $recipe = self::read("Curl jelly\nFLAX GEL\n1/4 cup flax seed\n2 cups water\nTHEN\n4 oz of the gel\n1 oz honey");
+        $recipe = self::read(
+            "Curl jelly\nFLAX GEL\n1/4 cup flax seed\n2 cups water\nTHEN\n4 oz of the gel\n1 oz honey",
+        );
         self::assertCount(4, $recipe->lines);
         self::assertNotNull($recipe->lines[0]->in);
         self::assertNotNull($recipe->lines[2]->takes);
@@ -516,8 +518,8 @@ final class RecipeReaderTest extends CoreCase
 
     public function test_an_oil_over_its_plant_and_its_oil_is_made_first_and_no_scent_oil(): void
     {
-        $recipe = self::read("Leave-in\n\nRosemary oil:\n10 g dried rosemary\n120 g sunflower oil\nthree weeks in the dark,"
-            ." strain\n\nbtms-50 20 g\nrosemary oil 48 g");
+        $recipe = self::read("Leave-in\n\nRosemary oil:\n10 g dried rosemary\n120 g sunflower oil\nthree weeks"
+            ." in the dark, strain\n\nbtms-50 20 g\nrosemary oil 48 g");
         self::assertCount(4, $recipe->lines);
         self::assertSame([true, true, false], array_map(
             static fn (ReadLine $line): bool => $line->in !== null,
@@ -552,7 +554,8 @@ final class RecipeReaderTest extends CoreCase
     {
         foreach (["\n", ' '] as $after) {
             $recipe = (new RecipeReader(self::catalogue()))->read(
-                "Butter\n$begin{$after}10 g dried nettle, 150 g coconut oil. Strain.\n\nThen the butter:\n200 g shea butter\n$spoken",
+                "Butter\n$begin{$after}10 g dried nettle, 150 g coconut oil. Strain.\n\n"
+                    ."Then the butter:\n200 g shea butter\n$spoken",
             );
             self::assertCount($isMeant ? 1 : 0, $recipe->parts, $recipe->text);
             $last = $recipe->lines[array_key_last($recipe->lines)];
