@@ -40,6 +40,9 @@ final readonly class ProjectBook
     /** Nobody plans further ahead. */
     private const DAYS_AHEAD = 400;
 
+    /** Grams a kitchen scale may be off: no part is too much or too little by so little. Common practice. */
+    public const SLACK_G = 0.5;
+
     public function __construct(
         private DraftReader $draftReader,
         private Evaluator $evaluator,
@@ -161,7 +164,7 @@ final readonly class ProjectBook
             [$formula, $document] = $this->withWhatIsThere($project);
             $weighed = $this->evaluator->weigh($formula)->part($key) ?? throw Refused::partGone('grams');
             $put = $weighed->put->total?->high;
-            if ($put !== null && $grams > $put + 0.5) {
+            if ($put !== null && $grams > $put + self::SLACK_G) {
                 throw Refused::moreThanWentIn('grams', $this->wording->grams($put));
             }
             $lot = $this->lots->putPart(

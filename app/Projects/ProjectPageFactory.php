@@ -142,7 +142,7 @@ final readonly class ProjectPageFactory
                 default => '',
             },
             'lot' => $lot,
-            'short' => $lot !== null && $lot->grams_left + 0.5 < $taken ? say('projects.short', [
+            'short' => $lot !== null && $lot->grams_left + ProjectBook::SLACK_G < $taken ? say('projects.short', [
                 'left' => $this->wording->grams($lot->grams_left),
                 'wanted' => $this->wording->grams($taken),
             ]) : '',
