@@ -27,10 +27,21 @@ final class CookedOut
             |jusqu[’\']à\sce\sque\s(?:[\w’\']+\s){1,4}(?:soient|deviennent)\s(?:\w+\s)?croustillant)
         /iux';
 
+    /** What goes before it in its clause and turns it round. */
+    private const NOT = '/\b(?:not|never|don[’\']t|pas|jamais)\b[^.,;:!?]{0,40}$/iu';
+
     public static function in(string $text): bool
     {
         $line = (string) preg_replace('/\s+/u', ' ', $text);
+        foreach ([self::SAID, self::CRISP] as $pattern) {
+            preg_match_all($pattern, $line, $found, PREG_OFFSET_CAPTURE);
+            foreach ($found[0] as [, $at]) {
+                if (preg_match(self::NOT, substr($line, 0, $at)) !== 1) {
+                    return true;
+                }
+            }
+        }
 
-        return preg_match(self::SAID, $line) === 1 || preg_match(self::CRISP, $line) === 1;
+        return false;
     }
 }
