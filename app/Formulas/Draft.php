@@ -383,10 +383,9 @@ final class Draft implements TypedDraft
             }
         }
         foreach ($this->lines as $line) {
-            // what the catalogue knows, or is made first, needs no name of its own: pages word it
             $fields["line/{$line['key']}"] = [
                 'ingredient' => $line['ingredient'],
-                'name' => $line['ingredient'] === '' && ! isset($line['rest']['part']) ? $line['name'] : '',
+                'name' => DraftLines::isWorded($line) ? '' : $line['name'],
                 'rest' => $line['rest'],
             ];
             foreach (['amount', 'phase', 'prepared', 'in'] as $part) {

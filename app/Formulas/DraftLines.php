@@ -111,6 +111,18 @@ final class DraftLines
     }
 
     /**
+     * What the catalogue knows, or is made first, needs no name of its own: pages word it. What is picked from the
+     * pantry or from the formulas ("lot:CODE", "formula:N") may be known by nothing but its name.
+     *
+     * @param  DraftLine  $line
+     */
+    public static function isWorded(array $line): bool
+    {
+        return isset($line['rest']['part'])
+            || ($line['ingredient'] !== '' && ! str_contains($line['ingredient'], ':'));
+    }
+
+    /**
      * @param  list<DraftLine>  $lines
      * @return list<DraftLine>
      */

@@ -111,6 +111,7 @@ final class JarsTest extends BrowserCase
         self::$browser->switchTo()->activeElement()->sendKeys('12 g'.WebDriverKeys::TAB);
         self::settled();
         self::see("$code, good until");
+        self::assertSame('Windowsill calendula', self::find('#lane-oil .ingredient')->getAttribute('value'));
     }
 
     public function test_today_is_done_in_taps_on_the_phone(): void

@@ -255,6 +255,30 @@ final class PantryTest extends AppCase
         self::assertArrayNotHasKey('lot', Draft::fromStored($formula->refresh()->draft)->lines()[0]['rest']);
     }
 
+    public function test_an_oil_picked_on_the_bench_keeps_the_name_it_was_picked_by(): void
+    {
+        $jar = $this->standingJar();
+        Carbon::setTestNow('2026-12-02 09:00:00');
+        $this->post("/infusions/$jar->id/strain", ['client_key' => Str::uuid()->toString(), 'strained' => '240']);
+        $lot = Lot::query()->sole();
+        $formula = $this->formulaOf([
+            'format' => 'ilvane.formula/1',
+            'name' => 'Butter',
+            'family' => 'whipped_butter',
+            'batch' => ['grams' => 100],
+            'lines' => [['name' => $lot->code, 'amount' => '12 g', 'phase' => 'oil']],
+        ]);
+        $key = $this->lineKey($formula, 0);
+        $row = static fn (string $ingredient, string $name): array => [
+            'lines' => [$key => ['ingredient' => $ingredient, 'name' => $name]],
+        ];
+        $this->post("/formulas/$formula->id", [
+            ...$row("lot:$lot->code", $lot->name), 'was' => $row('', $lot->code), 'based' => '1',
+        ], ['X-Live' => '1'])->assertOk()->assertSee("value=\"$lot->name\"", false);
+        $line = Draft::fromStored($formula->refresh()->draft)->lines()[0];
+        self::assertSame([$lot->name, $lot->code, '12 g'], [$line['name'], $line['rest']['lot'], $line['amount']]);
+    }
+
     public function test_past_its_date_it_stops_the_formula(): void
     {
         $lot = $this->made();

@@ -333,8 +333,20 @@ abstract class BrowserCase extends TestCase
             static fn (): bool => self::$browser->executeScript(
                 "return document.querySelector('#bench')?.dataset.state === 'saved'"
                     ." && !document.querySelector('#bench-body[data-notes]')",
-            ) === true ?: throw new WebDriverException('not yet'),
+            ) === true ?: throw new WebDriverException('not yet: '.json_encode(self::unsettled())),
             'the bench does not settle',
+        );
+    }
+
+    /** @return mixed what the bench still waits for: its state, what it says of it, and what was typed */
+    private static function unsettled(): mixed
+    {
+        return self::$browser->executeScript(
+            "const bench = document.querySelector('#bench');"
+                ."return { at: location.pathname, state: bench?.dataset.state, net: bench?.querySelector('.net')?.textContent,"
+                ."notes: bench?.querySelector('#bench-body')?.dataset.notes,"
+                ."told: bench?.querySelector('.not-saved:not([hidden])')?.textContent,"
+                ."lines: [...(bench?.querySelectorAll('.row input') ?? [])].map((input) => input.value) }",
         );
     }
 
