@@ -9,6 +9,9 @@ Route::controller(ShelfController::class)->group(function (): void {
     Route::get('/shelf', 'all')->name('shelf');
     Route::post('/batches/{batch}/leaves', 'leaves')->name('shelf.leaves');
     Route::post('/batches/{batch}/move', 'move')->name('shelf.move');
+    Route::post('/batches/{batch}/split', 'split')->name('shelf.split');
+    Route::post('/batches/{batch}/{letter}/thaw', 'thaw')->where('letter', '[A-Z]')->name('container.thaw');
+    Route::post('/batches/{batch}/{letter}/move', 'moveContainer')->where('letter', '[A-Z]')->name('container.move');
     Route::post('/batches/{batch}/hair', 'hair')->name('shelf.hair');
     Route::post('/batches/{batch}/state', 'decide')->name('shelf.decide');
     Route::post('/batches/{batch}/shelf/{entry}/undo', 'undo')->whereNumber('entry')->name('shelf.undo');

@@ -26,6 +26,7 @@ final readonly class RecordField
      * @param  string  $order  column its rows are written in the order of
      * @param  string  $undoes  column that names an entry of the same list where kind is "undo"; "" for none
      * @param  array<string, RecordField>  $parts  that hang on its rows
+     * @param  array<string, string|null>  $grown  what a row written before a column was kept holds instead, by column
      */
     public function __construct(
         public string $table,
@@ -34,6 +35,7 @@ final readonly class RecordField
         public string $order,
         public string $undoes = '',
         public array $parts = [],
+        public array $grown = [],
     ) {
         $this->columns = self::known($columns);
     }
@@ -70,7 +72,10 @@ final readonly class RecordField
             ];
         }
 
-        return ['required' => array_keys($properties), 'properties' => $properties];
+        return [
+            'required' => array_values(array_diff(array_keys($properties), array_keys($this->grown))),
+            'properties' => $properties,
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -73,9 +73,13 @@ final class RecordReader
                 throw RecordRefused::noList($file, "$path/$name");
             }
             foreach ($rows as $i => $child) {
-                $child instanceof stdClass
-                    ? self::row($child, $part->columns, $part->parts, $file, "$path/$name/$i")
-                    : throw RecordRefused::noObject($file, "$path/$name/$i");
+                if (! $child instanceof stdClass) {
+                    throw RecordRefused::noObject($file, "$path/$name/$i");
+                }
+                foreach ($part->grown as $column => $before) {
+                    property_exists($child, $column) || $child->$column = $before;
+                }
+                self::row($child, $part->columns, $part->parts, $file, "$path/$name/$i");
             }
         }
     }

@@ -14,7 +14,7 @@ final readonly class Profile
 
     /**
      * @param  non-empty-list<array{float, float}>  $points  height and half-width, bottom up
-     * @param  string  $shape  beaker | jar | bottle | bowl | tub
+     * @param  string  $shape  beaker | jar | bottle | bowl | tub | tin | cube
      */
     private function __construct(
         public array $points,
@@ -30,6 +30,8 @@ final readonly class Profile
         'bottle' => [[0, 24], [4, 27], [86, 27], [100, 20], [108, 11], [122, 11]],
         'bowl' => [[0, 22], [4, 36], [14, 52], [30, 64], [48, 71], [62, 74]],
         'tub' => [[0, 44], [4, 47], [46, 47]],
+        'tin' => [[0, 45], [2, 47], [30, 47]],
+        'cube' => [[0, 15], [2, 17], [28, 22]],
     ];
 
     /** @param  float  $volumeMl brimful */

@@ -36,6 +36,31 @@ final class Refused extends RuntimeException
         return new self($field, 'before_the_start', ['start' => $start]);
     }
 
+    public static function containerTouched(string $field, string $letter): self
+    {
+        return new self($field, 'container_touched', ['letter' => $letter]);
+    }
+
+    public static function containersFull(string $field): self
+    {
+        return new self($field, 'containers_full');
+    }
+
+    public static function noContainer(string $field): self
+    {
+        return new self($field, 'no_container');
+    }
+
+    public static function noContainers(string $field): self
+    {
+        return new self($field, 'no_containers');
+    }
+
+    public static function noCount(string $field): self
+    {
+        return new self($field, 'no_count');
+    }
+
     public static function inTheFuture(string $field): self
     {
         return new self($field, 'in_the_future');

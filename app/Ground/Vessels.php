@@ -127,6 +127,38 @@ final readonly class Vessels
     }
 
     /**
+     * One of the containers it was filled into.
+     *
+     * @param  string  $shape  see Profile
+     * @param  float  $grams  that were filled into it
+     * @param  float  $left  of that, 0 to 1
+     * @param  float  $tallest  see Section::draw
+     */
+    public function container(
+        Composition $composition,
+        string $shape,
+        float $grams,
+        float $left,
+        float $stands,
+        float $tallest,
+    ): Section {
+        $strata = $this->strata($composition);
+        $ml = array_sum(array_map(static fn (Stratum $stratum): float => $stratum->ml, $strata));
+        $perGram = $composition->total === null ? 1 / self::DENSITY : $ml / $composition->total->likely;
+        $body = self::oneBody($strata);
+        $filled = $grams * $perGram;
+
+        return Section::draw(
+            Profile::of($shape, max(1.0, $filled * self::HEADSPACE)),
+            $body === [] || $left <= 0.0 ? [] : [new Stratum('body', '', '', $body[0]->material, $filled * $left)],
+            0,
+            $stands,
+            closed: $shape !== 'cube',
+            tallest: $tallest,
+        );
+    }
+
+    /**
      * A jar of plants in oil: the settled plant at the bottom, oil above it, tinted by how far it has come; a plant
      * above
      * the oil stands dry.

@@ -8,6 +8,7 @@ use App\Ground\Settings;
 use App\Ground\Vessels;
 use App\Ground\Wording;
 use App\Models\Batch;
+use Ilvane\Core\Formula\Storage;
 use Ilvane\Core\Label\ContentsList;
 
 /** Builds what JarLabel shows. */
@@ -23,7 +24,8 @@ final readonly class JarLabelFactory
     ) {
     }
 
-    public function of(Batch $batch): JarLabel
+    /** @param  Container|null  $in  one of what it was filled into; null for all of it */
+    public function of(Batch $batch, ?Container $in = null): JarLabel
     {
         $wording = $this->wording;
         $outcome = Outcome::of($batch);
@@ -44,15 +46,17 @@ final readonly class JarLabelFactory
             $said === '' ? $unnamed[] = trim($name, '[]') : $names[] = $said;
         }
         $said = $outcome['label'] ?? ($regime === 'fresh' ? ['keep_cold'] : []);
+        $said = $in === null ? $said : self::saidOf($in, $said);
+        $until = $in === null ? $batch->best_before : $in->until;
 
         return new JarLabel(
             $formula->name,
             say('words.family.'.$formula->family->value).', '.say('words.use.'.$formula->use->value),
             array_values(array_unique([...$names, ...($outcome['declared'] ?? [])])),
-            $wording->number(floor($outcome['yield']['filled'] / max(1, $outcome['containers'])), 0),
-            $batch->code,
+            $wording->number(floor($in->grams ?? $outcome['yield']['filled'] / max(1, $outcome['containers'])), 0),
+            $batch->code.($in === null ? '' : " $in->letter"),
             $wording->shortDate($batch->finished_at ?? $batch->started_at),
-            $batch->best_before === null ? null : $wording->shortDate($batch->best_before),
+            $until === null ? null : $wording->shortDate($until),
             $regime,
             $formula->directions,
             [
@@ -65,8 +69,27 @@ final readonly class JarLabelFactory
             self::maker(),
             $unnamed,
             $outcome['may_declare'] ?? [],
-            in_array('keep_frozen', $said, true),
+            in_array('keep_frozen', $said, true)
+                && ($in === null || $in->stays[0]['storage'] === Storage::Freezer),
         );
+    }
+
+    /**
+     * Where it stands tells how it is kept; what was thawed isn't frozen again.
+     *
+     * @param  list<string>  $said
+     * @return list<string>
+     */
+    private static function saidOf(Container $in, array $said): array
+    {
+        $cold = match (true) {
+            $in->from !== '' => ['thawed'],
+            $in->storage() === Storage::Freezer => ['keep_frozen'],
+            $in->storage() === Storage::Fridge => ['keep_cold'],
+            default => [],
+        };
+
+        return [...array_values(array_diff($said, ['keep_cold', 'keep_frozen'])), ...$cold];
     }
 
     /** Name and address of who answers for it, as kept. */

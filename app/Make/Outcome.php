@@ -50,6 +50,14 @@ final class Outcome
         return $stored;
     }
 
+    /** Grams that were filled when it was finished. */
+    public static function filled(Batch $batch): float
+    {
+        $yield = $batch->outcome['yield'] ?? null;
+
+        return is_array($yield) && is_numeric($yield['filled'] ?? null) ? (float) $yield['filled'] : 0.0;
+    }
+
     /**
      * The sentences of an evaluation, without its figures.
      *

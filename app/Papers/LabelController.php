@@ -7,6 +7,7 @@ namespace App\Papers;
 use App\Ground\Settings;
 use App\Ground\Typed;
 use App\Make\BatchRecordFactory;
+use App\Make\Containers;
 use App\Make\JarLabel;
 use App\Make\JarLabelFactory;
 use App\Models\Batch;
@@ -27,6 +28,7 @@ final class LabelController
         private readonly ReleaseFactory $releases,
         private readonly BatchRecordFactory $batchRecords,
         private readonly SellerPack $sellerPack,
+        private readonly ContainerLabels $containerLabels,
     ) {
     }
 
@@ -35,7 +37,9 @@ final class LabelController
         if (! $batch->isFinished()) {
             return redirect()->route('make', $batch);
         }
-        $label = $this->jarLabels->of($batch);
+        $is = Containers::of($batch->load('shelfEntries'));
+        $in = ContainerLabels::chosen($is, Typed::text($request, 'in', 1));
+        $label = $this->jarLabels->of($batch, $in);
         $wish = self::wish($request, $batch);
 
         return view(
@@ -48,7 +52,9 @@ final class LabelController
                 'layout' => LabelPaper::layout($label, $wish),
                 'sizes' => array_keys(config()->array('labels')),
                 'asPlanned' => $this->batchRecords->notWeighed($batch),
-                'count' => ShelfBook::containers($batch),
+                'count' => $in->count ?? ShelfBook::containers($batch),
+                'in' => $in->letter ?? '',
+                'containers' => $is->standing(),
                 'places' => array_product(LabelPaper::places(LabelPaper::size($wish['size']))),
             ],
         );
@@ -65,7 +71,8 @@ final class LabelController
         }
         $wish = self::wish($request, $batch);
         $count = min(self::ON_A_PAGE, max(0, (int) Typed::text($request, 'count', 4)));
-        $label = $this->jarLabels->of($batch);
+        $in = ContainerLabels::chosen(Containers::of($batch), Typed::text($request, 'in', 1));
+        $label = $this->jarLabels->of($batch, $in);
 
         return self::file(
             $count > 0
@@ -103,8 +110,7 @@ final class LabelController
         }
         $labels = [];
         foreach ($batches->whereIn('code', array_keys($wanted)) as $batch) {
-            $label = $this->jarLabels->of($batch);
-            array_push($labels, ...array_fill(0, max(0, $wanted[$batch->code]), $label));
+            array_push($labels, ...$this->containerLabels->of($batch, max(0, $wanted[$batch->code])));
         }
 
         return self::file(

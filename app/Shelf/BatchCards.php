@@ -7,6 +7,7 @@ namespace App\Shelf;
 use App\Ground\Card;
 use App\Ground\Vessels;
 use App\Ground\Wording;
+use App\Make\Outcome;
 use App\Models\Batch;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Formula\FormulaDocument;
@@ -106,7 +107,7 @@ final readonly class BatchCards
                 $formula->family,
                 true,
                 $this->stands,
-                (float) $batch->grams_left / max(1e-9, ShelfBook::filled($batch)),
+                (float) $batch->grams_left / max(1e-9, Outcome::filled($batch)),
                 Card::TALLEST_MM,
             ),
             kind: 'made',

@@ -7,6 +7,9 @@ namespace App\Shelf;
 use App\Ground\NotUndone;
 use App\Ground\Refused;
 use App\Ground\Wording;
+use App\Make\Container;
+use App\Make\Containers;
+use App\Make\Outcome;
 use App\Models\Batch;
 use App\Models\Enums\ShelfEntryKind;
 use App\Models\ShelfEntry;
@@ -23,7 +26,7 @@ final readonly class ShelfBook
     public const HAIR = ['well', 'so_so', 'badly', 'rash'];
 
     /** Less than this is an empty jar. */
-    private const CRUMBS_G = 0.5;
+    private const CRUMBS_G = Container::CRUMBS_G;
 
     public function __construct(private Wording $wording, private ReleaseFactory $releases)
     {
@@ -32,6 +35,7 @@ final readonly class ShelfBook
     /**
      * @param  string  $kind  of LEAVES
      * @param  string  $subject  for whom, or why
+     * @param  string  $container  letter of the one it is taken from; "" for what is in none
      *
      * @throws Refused when there is not so much left, or nothing says why it is thrown away
      */
@@ -43,19 +47,32 @@ final readonly class ShelfBook
         ?float $price,
         Carbon $at,
         string $clientKey,
+        string $container = '',
     ): void {
-        DB::transaction(function () use ($batch, $kind, $grams, $subject, $price, $at, $clientKey): void {
-            $batch->refresh();
+        DB::transaction(function () use (
+            $batch,
+            $kind,
+            $grams,
+            $subject,
+            $price,
+            $at,
+            $clientKey,
+            $container,
+        ): void {
+            $batch->refresh()->load('shelfEntries');
             if (ShelfEntry::isTold([
                 'batch_id' => $batch->id,
                 'kind' => $kind,
                 'grams' => $grams,
                 'subject' => mb_substr(trim($subject), 0, 200),
+                'container' => $container,
                 'client_key' => $clientKey,
             ])) {
                 return;
             }
-            $left = (float) $batch->grams_left;
+            $is = Containers::of($batch);
+            $left = $container === '' ? $is->rest : ($is->all[$container] ?? throw Refused::noContainer('container'))
+                ->left;
             if ($batch->gone_at !== null) {
                 throw Refused::lotGone('shelf_grams', $this->wording->shortDate($batch->gone_at));
             }
@@ -83,6 +100,7 @@ final readonly class ShelfBook
                     'kind' => $kind,
                     'grams' => min($grams, $left),
                     'subject' => mb_substr(trim($subject), 0, 200),
+                    'container' => $container,
                     'price' => $price,
                     'client_key' => $clientKey,
                     'happened_at' => $at->toDateTimeString(),
@@ -150,6 +168,7 @@ final readonly class ShelfBook
     public function undo(Batch $batch, ShelfEntry $entry, string $clientKey): void
     {
         DB::transaction(function () use ($batch, $entry, $clientKey): void {
+            $this->refuseIfTouched($batch->load('shelfEntries'), $entry);
             if (! ShelfEntry::query()->where('batch_id', $batch->id)->where('kind', 'undo')->where(
                 'subject',
                 (string) $entry->id,
@@ -167,22 +186,34 @@ final readonly class ShelfBook
         });
     }
 
+    /** @throws Refused when something has happened since to a container that would no longer be there */
+    private function refuseIfTouched(Batch $batch, ShelfEntry $entry): void
+    {
+        $letters = Containers::letters($entry);
+        foreach ($letters === [] ? [] : NotUndone::of($batch->shelfEntries) as $other) {
+            if (in_array($other->container, $letters, true)) {
+                throw Refused::containerTouched('when', $other->container);
+            }
+        }
+    }
+
     /** @param  array<string, float|string|null>  $entry */
-    private function add(Batch $batch, array $entry): void
+    public function add(Batch $batch, array $entry): void
     {
         ShelfEntry::once(['batch_id' => $batch->id, 'recorded_at' => Carbon::now()->toDateTimeString(), ...$entry]);
         $batch->forceFill(self::stateOf($batch->load('shelfEntries')))->save();
     }
 
-    /** @return array{grams_left: float, stands: string, gone_at: Carbon|null} */
+    /** @return array{grams_left: float, stands: string, gone_at: Carbon|null, best_before: string|null} */
     public static function stateOf(Batch $batch): array
     {
-        $left = self::filled($batch);
+        $left = Outcome::filled($batch);
         $stands = '';
         $gone = null;
         foreach (NotUndone::of($batch->shelfEntries) as $entry) {
-            $left -= $entry->grams ?? 0.0;
-            $stands = $entry->kind === ShelfEntryKind::Moved ? $entry->subject : $stands;
+            $left -= $entry->kind === ShelfEntryKind::Thawed ? 0.0 : $entry->grams ?? 0.0;
+            $isAll = $entry->kind === ShelfEntryKind::Moved && $entry->container === '';
+            $stands = $isAll ? $entry->subject : $stands;
             $gone = $left <= self::CRUMBS_G ? $entry->happened_at : null;
         }
 
@@ -190,15 +221,8 @@ final readonly class ShelfBook
             'grams_left' => $left <= self::CRUMBS_G ? 0.0 : round($left, 4),
             'stands' => $stands,
             'gone_at' => $gone,
+            'best_before' => Containers::of($batch)->until()?->toDateString(),
         ];
-    }
-
-    /** Grams that were filled when it was finished. */
-    public static function filled(Batch $batch): float
-    {
-        $yield = $batch->outcome['yield'] ?? null;
-
-        return is_array($yield) && is_numeric($yield['filled'] ?? null) ? (float) $yield['filled'] : 0.0;
     }
 
     /** Containers it was filled into. */

@@ -23,6 +23,7 @@ final class ShelfController
 {
     public function __construct(
         private readonly ShelfBook $made,
+        private readonly ContainerBook $containers,
         private readonly PricePageFactory $pricePages,
         private readonly TracePageFactory $tracePages,
         private readonly TypedTime $typedTime,
@@ -65,8 +66,50 @@ final class ShelfController
                 $kind === 'sold' ? Typed::price($request, 'price') : null,
                 $at,
                 Typed::key($request),
+                Typed::text($request, 'container', 1),
             ),
         );
+    }
+
+    /** Fills it into containers, each kind with its own place and date. */
+    public function split(Request $request, Batch $batch): RedirectResponse
+    {
+        return $this->did($request, $batch, function (Carbon $at) use ($request, $batch): void {
+            $rows = [];
+            for ($i = 0; $i < ContainerBook::MOST_AT_ONCE; $i++) {
+                $rows[] = [
+                    'what' => Typed::text($request, "split.$i.what", 12),
+                    'count' => Typed::decimal($request, "split.$i.count"),
+                    'grams' => Typed::grams($request, "split.$i.grams"),
+                    'storage' => Typed::text($request, "split.$i.storage", 12),
+                    'stands' => Typed::text($request, "split.$i.stands", 80),
+                ];
+            }
+            $this->containers->split($batch, $rows, $at, Typed::key($request));
+        }, 'containers');
+    }
+
+    public function thaw(Request $request, Batch $batch, string $letter): RedirectResponse
+    {
+        return $this->did($request, $batch, fn (Carbon $at) => $this->containers->thaw(
+            $batch,
+            $letter,
+            Typed::decimal($request, 'count') ?? 1.0,
+            $at,
+            Typed::key($request),
+        ), 'containers');
+    }
+
+    public function moveContainer(Request $request, Batch $batch, string $letter): RedirectResponse
+    {
+        return $this->did($request, $batch, fn (Carbon $at) => $this->containers->move(
+            $batch,
+            $letter,
+            Typed::text($request, 'storage', 12),
+            Typed::text($request, 'to', 80),
+            $at,
+            Typed::key($request),
+        ), 'containers');
     }
 
     public function move(Request $request, Batch $batch): RedirectResponse
@@ -142,6 +185,8 @@ final class ShelfController
         abort_unless($batch->isFinished(), 404);
         $what($this->typedTime->at(Typed::text($request, 'when', 20), ($batch->finished_at ?? Carbon::now())->copy()));
 
-        return redirect()->to(route('batch', $batch)."#$back")->with('said', say('pantry.done'));
+        return (Typed::text($request, 'back', 10) === 'today'
+            ? redirect()->route('today')
+            : redirect()->to(route('batch', $batch)."#$back"))->with('said', say('pantry.done'));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shelf;
 
+use App\Drawing\Section;
 use App\Models\Batch;
 use Illuminate\Support\Carbon;
 
@@ -12,12 +13,20 @@ use Illuminate\Support\Carbon;
  * cost.
  *
  * @phpstan-type Row array{id: int, when: string, what: string, value: string, undone: bool, undoable: bool}
+ * @phpstan-type Filled array{letter: string, what: string, count: string, each: string, place: string,
+ *   storage: string, until: string, isOver: bool, life: float, perOne: float, left: float, thaws: bool,
+ *   thawed: string, vessels: list<Section>}
  */
 final readonly class ShelfPage
 {
     /**
      * @param  list<Row>  $log  the latest first
      * @param  list<string>  $out  who has of it: given or sold, when, how much, to whom
+     * @param  list<Filled>  $containers  what it is in and not empty
+     * @param  string  $rest  what is in no container; "" where nothing is
+     * @param  array{count: string, grams: string, what: string, storage: string}  $firstRow  what the first row of
+     *   the split is proposed as
+     * @param  bool  $isParted  freezing may part it
      * @param  array{jar: string, per_100: string, all: string, missing: string}|null  $cost
      */
     public function __construct(
@@ -34,7 +43,28 @@ final readonly class ShelfPage
         public Release $release,
         public array $out,
         public string $who,
+        public array $containers,
+        public string $rest,
+        public bool $isSplit,
+        public array $firstRow,
+        public bool $isParted,
     ) {
+    }
+
+    /**
+     * What a row of the split is proposed as: the first with what there is, the others empty.
+     *
+     * @return array{count: string, grams: string, what: string, storage: string, stands: string}
+     */
+    public function rowOf(int $i): array
+    {
+        return [...$this->firstRow, ...($i === 0 ? [] : ['count' => '', 'grams' => '']), 'stands' => ''];
+    }
+
+    /** @param  list<string>  $fields  names of those with something wrong */
+    public function isRefused(array $fields): bool
+    {
+        return array_filter($fields, static fn (string $field): bool => str_starts_with($field, 'split.')) !== [];
     }
 
     /** Of the life it had, 0 to 1. */

@@ -14,7 +14,7 @@ final readonly class TracePage
     /**
      * @param  list<array{id: string, code: string, name: string, detail: string, href: string, kind: string,
      *   isStart: bool, vessel: Section|null, x: float, y: float}>  $boxes
-     * @param  list<array{code: string, name: string, made: string, filled: string, left: string, stands: string,
+     * @param  list<array{code: string, name: string, made: string, filled: string, left: string, stands: list<string>,
      *   href: string, out: list<string>}>  $recall
      * @param  list<array{from: string, to: string, grams: string}>  $told  the threads in words
      * @param  list<array{code: string, name: string, made: string, grams: string, href: string}>  $mayBe  batches that

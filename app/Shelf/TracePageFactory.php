@@ -9,6 +9,9 @@ use App\Drawing\Section;
 use App\Drawing\Threads;
 use App\Ground\Vessels;
 use App\Ground\Wording;
+use App\Make\Container;
+use App\Make\Containers;
+use App\Make\Outcome;
 use App\Models\Batch;
 use App\Models\Lot;
 use App\Pantry\LotPageFactory;
@@ -152,8 +155,8 @@ final readonly class TracePageFactory
     }
 
     /**
-     * @return list<array{code: string, name: string, made: string, filled: string, left: string, stands: string,
-     *   href: string, out: list<string>}>
+     * @return list<array{code: string, name: string, made: string, filled: string, left: string,
+     *   stands: list<string>, href: string, out: list<string>}>
      */
     private static function recall(Trace $trace, Wording $wording): array
     {
@@ -161,17 +164,35 @@ final readonly class TracePageFactory
             'code' => $row['batch']->code,
             'name' => self::named($row['batch']),
             'made' => $wording->date($row['batch']->finished_at ?? $row['batch']->started_at),
-            'filled' => $wording->grams(ShelfBook::filled($row['batch'])),
+            'filled' => $wording->grams(Outcome::filled($row['batch'])),
             'left' => $wording->grams((float) $row['batch']->grams_left),
-            'stands' => $row['batch']->stands,
+            'stands' => self::stands($row['batch'], $wording),
             'href' => route('batch', $row['batch']),
             'out' => array_map(
                 static fn ($entry): string => $wording
                     ->shortDate($entry->happened_at).': '.say("shelf.did.{$entry->kind->value}").' '.$wording
-                    ->grams((float) $entry->grams).($entry->subject === '' ? '' : ", $entry->subject"),
+                    ->grams((float) $entry->grams).($entry->container === '' ? '' : " ($entry->container)")
+                    .($entry->subject === '' ? '' : ", $entry->subject"),
                 $row['out'],
             ),
         ], $trace->recall());
+    }
+
+    /**
+     * Where each container is, and what is in none.
+     *
+     * @return list<string>
+     */
+    private static function stands(Batch $batch, Wording $wording): array
+    {
+        $is = Containers::of($batch);
+        $said = array_map(static fn (Container $one): string => "$one->letter: ".say('shelf.split.recall', [
+            'what' => trans_choice("shelf.split.of.$one->what", $one->count),
+            'left' => $wording->grams($one->left),
+            'where' => say('pantry.stands.'.$one->storage()->value).($one->stands === '' ? '' : ", $one->stands"),
+        ]), $is->standing());
+
+        return $is->isSplit() && ! $is->hasRest() ? $said : [...$said, $batch->stands];
     }
 
     /** @return list<array{code: string, name: string, made: string, grams: string, href: string}> */

@@ -45,6 +45,7 @@ final readonly class Agenda
         private MakeStateFactory $makeStates,
         private LotPageFactory $lotPages,
         private ProjectStarts $projects,
+        private BatchesDue $batches,
     ) {
     }
 
@@ -63,7 +64,7 @@ final readonly class Agenda
             ...$this->shaking(),
             ...$this->toPrepare(),
             ...$this->projects(),
-            ...$this->ageing(),
+            ...$this->batches->due($this->horizon()),
             ...$this->watched(),
             ...$this->patchTests(),
         ];
@@ -218,7 +219,7 @@ final readonly class Agenda
             if ($release->asks !== '' || (! $release->isFree() && $batch->gone_at === null)) {
                 $at = $release->since ?? Carbon::now();
                 $due[] = new Due(
-                    self::named($batch),
+                    BatchesDue::named($batch),
                     "$batch->code. ".$release->said(),
                     Carbon::now(),
                     $this->wording->whenever($at),
@@ -229,36 +230,6 @@ final readonly class Agenda
         }
 
         return $due;
-    }
-
-    private static function named(Batch $batch): string
-    {
-        return is_string($batch->document['name'] ?? null) ? $batch->document['name'] : $batch->code;
-    }
-
-    /** @return list<Due> finished batches at the end of their date that are not held */
-    private function ageing(): array
-    {
-        $ageing = Batch::query()
-            ->where('status', 'finished')
-            ->whereNull('gone_at')
-            ->where('best_before', '<=', Carbon::now()->addDays(self::DAYS_AHEAD)->toDateString())
-            ->orderBy('best_before')
-            ->with('shelfEntries', 'observations')
-            ->limit(self::MOST)
-            ->get();
-
-        return array_map(fn (Batch $batch): Due => new Due(
-            self::named($batch),
-            say(
-                $batch->best_before?->endOfDay()->isPast() === true ? 'today.batch_past' : 'today.batch_soon',
-                ['grams' => $this->wording->grams((float) $batch->grams_left)],
-            ),
-            $batch->best_before ?? Carbon::now(),
-            $this->wording->whenever($batch->best_before ?? Carbon::now()),
-            route('batch', $batch).'#shelf',
-            2,
-        ), array_values($ageing->filter(fn (Batch $batch): bool => $this->releases->of($batch)->isFree())->all()));
     }
 
     /** @return list<Due> */
@@ -280,7 +251,7 @@ final readonly class Agenda
             ->where('status', 'making')
             ->with('version', 'entries')
             ->orderBy('started_at'), fn (Batch $batch): Due => new Due(
-                self::named($batch), $this->inProgress($batch), Carbon::now(),
+                BatchesDue::named($batch), $this->inProgress($batch), Carbon::now(),
                 $this->wording->ago($batch->started_at), route('make', $batch), 4, open: say('ui.shelf.continue'),
             ));
     }
@@ -341,7 +312,7 @@ final readonly class Agenda
             '<=',
             $this->horizon(),
         )->with('batch')->orderBy('look_at'), fn (StabilityTest $watch): Due => new Due(
-            self::named($watch->batch), say('observations.due'), $watch->look_at ?? Carbon::now(),
+            BatchesDue::named($watch->batch), say('observations.due'), $watch->look_at ?? Carbon::now(),
             $this->wording->whenever($watch->look_at ?? Carbon::now()), route('batch', $watch->batch).'#watch', 6,
         ));
     }

@@ -7,6 +7,9 @@ namespace Ilvane\Core\Evaluation;
 use DateTimeImmutable;
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Formula;
+use Ilvane\Core\Formula\KeepingClaim;
+use Ilvane\Core\Formula\Regime;
+use Ilvane\Core\Formula\Storage;
 use Ilvane\Core\Formula\Weighing;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Measure\Tools;
@@ -16,6 +19,7 @@ use Ilvane\Core\Safety\Evaluation;
 use Ilvane\Core\Safety\Finding;
 use Ilvane\Core\Safety\RuleBook;
 use Ilvane\Core\Safety\Severity;
+use Ilvane\Core\ShelfLife\Places;
 use Ilvane\Core\Simulation\Simulator;
 
 /**
@@ -115,6 +119,21 @@ final readonly class Evaluator
         }
 
         return $lifted;
+    }
+
+    /** How long it keeps in each place it may stand, as made. */
+    public function places(Formula $formula, DateTimeImmutable $madeOn): Places
+    {
+        $days = [];
+        $isFresh = false;
+        foreach (Storage::cases() as $place) {
+            $keeping = new KeepingClaim($formula->keeping->intended, $place, $formula->keeping->claimedDays);
+            $there = $this->assess($formula->keptAs($keeping), true, $madeOn);
+            $days[$place->value] = $there->keeping->days;
+            $isFresh = $isFresh || $there->preservation->regime === Regime::Fresh;
+        }
+
+        return new Places($days, $isFresh);
     }
 
     /** What the models say of it, and nothing judged. */

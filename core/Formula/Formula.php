@@ -55,6 +55,11 @@ final readonly class Formula
         return $this->with(parts: $parts);
     }
 
+    public function keptAs(KeepingClaim $keeping): self
+    {
+        return $this->with(keeping: $keeping);
+    }
+
     /**
      * As it was really made: the weighed lines are the batch, and the pH is the measured one or none.
      *

@@ -36,4 +36,10 @@ final readonly class Life
             $usual->freezerDays,
         );
     }
+
+    /** Of a finished product, by what its own derivation says for each place. */
+    public static function ofProduct(float $roomDays, float $fridgeDays, float $freezerDays): self
+    {
+        return new self(24 * $roomDays, $fridgeDays, $freezerDays);
+    }
 }

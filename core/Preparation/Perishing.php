@@ -25,11 +25,13 @@ final class Perishing
      * @param  non-empty-list<array{hour: float, storage: Storage}>  $stays  where it stood from which hour on, the
      *   first from 0
      * @param  float  $fridge  °C
+     * @param  float  $thawed  hours what was frozen is good for once it has thawed; INF where thawing changes nothing
      */
     public static function lasts(
         PreparationMethod|Life $method,
         array $stays,
         float $fridge = Growth::FRIDGE_C,
+        float $thawed = self::THAWED_HOURS,
     ): float {
         $left = 1.0;
         $until = 0.0;
@@ -43,7 +45,7 @@ final class Perishing
             }
             $left -= ($next['hour'] - $stay['hour']) / $life;
             if ($stay['storage'] === Storage::Freezer) {
-                $thawedUntil = min($thawedUntil, $next['hour'] + self::THAWED_HOURS);
+                $thawedUntil = min($thawedUntil, $next['hour'] + $thawed);
             }
         }
 

@@ -24,6 +24,7 @@ use App\Models\Project;
 use App\Pantry\LotBook;
 use App\Preparations\PreparationBook;
 use App\Projects\ProjectBook;
+use App\Shelf\ContainerBook;
 use App\Shelf\ObservationBook;
 use App\Shelf\ShelfBook;
 use Illuminate\Database\Seeder;
@@ -57,6 +58,7 @@ final class DemoWorkroom extends Seeder
         ObservationBook $watches,
         LotBook $lots,
         ShelfBook $made,
+        ContainerBook $containers,
         PracticeBook $practice,
         OwnMeasures $measures,
         ProjectBook $projects,
@@ -106,15 +108,11 @@ final class DemoWorkroom extends Seeder
             'larder',
             26.0,
         );
-        $this->onTheShelf(
+        $this->splitMask(
             $makes,
             $made,
+            $containers,
             $book->keep($mask, Draft::fromStored($mask->draft)),
-            1,
-            96.0,
-            1,
-            'fridge',
-            48.0,
         );
         $this->halfMade($makes, $book->keep($cream, Draft::fromStored($cream->draft), 'For Odile’s coils.'));
         foreach ($this->leftovers as $code => $at) {
@@ -200,6 +198,41 @@ final class DemoWorkroom extends Seeder
             null,
             max($this->minutesAgo(140), $this->daysAgo($ago, '18:40')),
             "demo-$batch->code-use",
+        );
+    }
+
+    /** Half of it for today and tomorrow, the rest frozen by the portion. */
+    private function splitMask(
+        MakeBook $makes,
+        ShelfBook $made,
+        ContainerBook $containers,
+        FormulaVersion $version,
+    ): void {
+        $batch = $makes->start($version, $this->daysAgo(1, '17:00'));
+        if ($batch === null) {
+            return;
+        }
+        $this->makeUpTo($makes, $batch, 'fill', $this->daysAgo(1, '17:05'), drift: 0.002);
+        $makes->record(
+            $batch,
+            ['step' => 'fill', 'kind' => 'fill', 'subject' => '5', 'value' => 96.0],
+            "demo-$batch->code-fill",
+            $this->daysAgo(1, '18:20'),
+        );
+        $makes->finish($batch, 96.0, 5, $this->daysAgo(1, '18:20'));
+        $containers->split($batch->refresh(), [
+            ['what' => 'tub', 'count' => 1.0, 'grams' => 48.0, 'storage' => 'fridge', 'stands' => 'top shelf'],
+            ['what' => 'cube', 'count' => 4.0, 'grams' => 12.0, 'storage' => 'freezer', 'stands' => 'blue tray'],
+        ], $this->daysAgo(1, '18:30'), "demo-$batch->code-split");
+        $made->leaves(
+            $batch,
+            'used',
+            24.0,
+            '',
+            null,
+            max($this->minutesAgo(140), $this->daysAgo(1, '18:40')),
+            "demo-$batch->code-use",
+            'A',
         );
     }
 

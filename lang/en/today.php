@@ -14,5 +14,5 @@ return [
     'bench' => 'On the bench',
     'calendar' => 'All of this in your calendar', 'calendar_why' => 'An address your calendar can read on this machine: shakes, strainings, dates. Whoever has the address can read it.', 'calendar_make' => 'Make the address', 'calendar_new' => 'Make a new one, the old one ends', 'calendar_file' => 'or take it as a file',
     'undo' => 'Take it back',
-    'calendar_name' => 'Ilvane workroom', 'calendar_shake' => 'Shake: :name', 'calendar_strain' => 'Strain: :name', 'calendar_window' => 'Ready to strain: :name', 'calendar_look' => 'Look at the samples of :name', 'batch_past' => 'past its date, :grams left: look, smell, throw away in doubt', 'batch_soon' => 'use up the :grams', 'calendar_use_by' => 'Use up: :name',
+    'calendar_name' => 'Ilvane workroom', 'calendar_shake' => 'Shake: :name', 'calendar_strain' => 'Strain: :name', 'calendar_window' => 'Ready to strain: :name', 'calendar_look' => 'Look at the samples of :name', 'thaw' => ':left left in the freezer; one thaws overnight in the fridge', 'container' => ':name, container :letter', 'batch_past' => 'past its date, :grams left: look, smell, throw away in doubt', 'batch_soon' => 'use up the :grams', 'calendar_use_by' => 'Use up: :name',
 ];

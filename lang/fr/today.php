@@ -14,5 +14,5 @@ return [
     'bench' => 'Sur l’établi',
     'calendar' => 'Tout cela dans votre agenda', 'calendar_why' => 'Une adresse que votre agenda peut lire sur cette machine : secouer, filtrer, dates. Qui a l’adresse peut la lire.', 'calendar_make' => 'Créer l’adresse', 'calendar_new' => 'En créer une nouvelle, l’ancienne s’éteint', 'calendar_file' => 'ou la prendre en fichier',
     'undo' => 'Annuler',
-    'calendar_name' => 'Atelier Ilvane', 'calendar_shake' => 'Secouer : :name', 'calendar_strain' => 'Filtrer : :name', 'calendar_window' => 'Prêt à filtrer : :name', 'calendar_look' => 'Regarder les échantillons de :name', 'batch_past' => 'date dépassée, reste :grams : regarder, sentir, jeter dans le doute', 'batch_soon' => 'finir les :grams', 'calendar_use_by' => 'À finir : :name',
+    'calendar_name' => 'Atelier Ilvane', 'calendar_shake' => 'Secouer : :name', 'calendar_strain' => 'Filtrer : :name', 'calendar_window' => 'Prêt à filtrer : :name', 'calendar_look' => 'Regarder les échantillons de :name', 'thaw' => 'il en reste :left au congélateur ; un décongèle en une nuit au réfrigérateur', 'container' => ':name, contenant :letter', 'batch_past' => 'date dépassée, reste :grams : regarder, sentir, jeter dans le doute', 'batch_soon' => 'finir les :grams', 'calendar_use_by' => 'À finir : :name',
 ];

@@ -202,7 +202,7 @@ return [
     ],
     'refused' => [
         'day_is_past' => 'Cette heure est passée. Choisissez-en une plus tard.', 'no_lot' => 'Il ne reste rien de ce code au placard.', 'not_planned' => 'Rien n’est encore prévu. Choisissez d’abord un jour.', 'not_ready' => 'Il reste un problème ou une question. Ouvrez la formule pour les voir.', 'not_ready_before' => 'Tout ne peut pas être prêt pour cette heure. Au plus tôt : :earliest.', 'part_gone' => 'Ceci n’est plus dans la formule.', 'parts_missing' => 'Une préparation préalable manque encore.',
-        'no_reason_release' => 'Dites pourquoi : c’est noté au registre.',
+        'container_touched' => 'Le contenant :letter a servi ou changé de place depuis. Annulez cela d’abord.', 'containers_full' => 'Un lot se répartit en 26 sortes de contenants au plus.', 'no_container' => 'Ce contenant est vide ou n’existe plus.', 'no_containers' => 'Dites combien, et ce qu’il y a dans chacun.', 'no_count' => 'Combien ? Un nombre entier de 1 à 1 000.', 'no_reason_release' => 'Dites pourquoi : c’est noté au registre.',
         'is_held' => 'Ce lot est bloqué : il n’est ni donné ni vendu. Libérez-le d’abord, ou indiquez le jour où il est parti avant.',
         'is_withdrawn' => 'Ce lot est retiré : il n’est ni donné ni vendu.',
         'not_standing' => 'Ce bocal n’est plus en place : il a fini :when. Revenez d’abord là-dessus si c’était une erreur.',
@@ -271,6 +271,7 @@ return [
         'shake' => 'Agiter avant emploi.',
         'sun' => 'Après emploi, éviter le soleil pendant 12 heures.',
         'rinse_out' => 'Rincer après l’emploi. Préparation fraîche : à utiliser dans les jours indiqués.',
+        'thawed' => 'Décongelé : garder au réfrigérateur, utiliser dans la journée, ne pas recongeler.',
         'keep_frozen' => 'Conserver congelé.',
         'frozen' => 'Congelé',
         'unnamed' => 'La liste des ingrédients est incomplète. Entrez le nom (INCI) de : :what',

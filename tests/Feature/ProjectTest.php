@@ -230,13 +230,23 @@ final class ProjectTest extends AppCase
             ])->assertSessionHasNoErrors();
         }
         self::assertNotNull($batch->refresh()->finished_at);
+        $this->post("/batches/$batch->code/split", ['client_key' => Str::uuid()->toString(), 'split' => [
+            ['count' => '1', 'what' => 'bottle', 'grams' => '120', 'storage' => 'room', 'stands' => 'bathroom'],
+            ['count' => '1', 'what' => 'bottle', 'grams' => '70', 'storage' => 'fridge', 'stands' => ''],
+        ]])->assertSessionHasNoErrors();
+        $this->post("/batches/$batch->code/leaves", [
+            'client_key' => Str::uuid()->toString(), 'kind' => 'gifted', 'shelf_grams' => '70', 'subject' => 'Odile',
+            'container' => 'B',
+        ])->assertSessionHasNoErrors();
 
         foreach ([[$nettle, $tea], [$calendula, $oil]] as [$plant, $part]) {
             $trace = app(TraceFactory::class)->forward($plant);
             self::assertSame([$batch->code], $trace->batchCodes());
             self::assertArrayHasKey("lot $plant->code>lot $part->code", $trace->edges);
             self::assertArrayHasKey("lot $part->code>batch $batch->code", $trace->edges);
-            $this->get("/pantry/$plant->code/trace")->assertOk()->assertSee($part->code)->assertSee($batch->code);
+            $this->get("/pantry/$plant->code/trace")->assertOk()->assertSee($part->code)->assertSee($batch->code)
+                ->assertSee("A: 1 bottle, 120\u{202F}g left, on the counter, bathroom")
+                ->assertSee("Given 70\u{202F}g (B), Odile")->assertDontSee('B: 1 bottle');
             self::assertArrayHasKey(
                 "lot $plant->code>lot $part->code",
                 app(TraceFactory::class)->back($batch)->edges,

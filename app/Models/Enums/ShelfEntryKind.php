@@ -16,5 +16,7 @@ enum ShelfEntryKind: string
     case Held = 'held';
     case Withdrawn = 'withdrawn';
     case Freed = 'freed';
+    case Split = 'split';
+    case Thawed = 'thawed';
     case Undo = 'undo';
 }

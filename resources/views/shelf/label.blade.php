@@ -78,7 +78,20 @@
                     : 'labels.fits_not', ['pt' => $wording->number($layout->pt, 2), 'over' =>
                     $wording->number($layout->over, 1)]) }}
             </p>
+            @if ($containers !== [])
+                <nav class="label-containers" aria-label="{{ __('shelf.split.title') }}">
+                    @foreach ($containers as $one)
+                        <a href="{{ route('label', [$batch, 'in' => $one->letter]) }}"
+                            @if ($one->letter === $in) aria-current="page" @endif><b>{{ $one->letter }}</b>
+                            {{ trans_choice("shelf.split.of.$one->what", $one->count) }},
+                            {{ __('pantry.stands.' . $one->storage()->value) }}</a>
+                    @endforeach
+                </nav>
+            @endif
             <form method="get" action="{{ route('label', $batch) }}" class="label-wish">
+                @if ($in !== '')
+                    <input type="hidden" name="in" value="{{ $in }}">
+                @endif
                 <label><span class="label">{{ __('labels.size') }}</span><select name="size">
                         @foreach ($sizes as $size)
                             <option value="{{ $size }}" @selected($size === $wish['size'])>
@@ -113,7 +126,8 @@
             @if ($release->isFree())
                 <form id="label-sheet" method="get" action="{{ route('label.pdf', $batch) }}"><input type="hidden"
                         name="size" value="{{ $wish['size'] }}"><input type="hidden" name="code"
-                        value="{{ $wish['code'] ? 1 : 0 }}"><input type="hidden" name="slip"
+                        value="{{ $wish['code'] ? 1 : 0 }}"><input type="hidden" name="in"
+                        value="{{ $in }}"><input type="hidden" name="slip"
                         value="{{ $wish['slip'] ? 1 : 0 }}"></form>
             @endif
             <details class="label-words">

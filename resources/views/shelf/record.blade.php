@@ -36,7 +36,11 @@
                     <dd>{{ $record->madeOn }}</dd>
                 </div>
                 <div @class(['best-before', 'is-off' => !$made->release->isFree()])>
-                    <dt>{{ $record->bestBefore === null ? __('ui.record.no_date') : __('ui.record.best_before') }}</dt>
+                    <dt>{{ __(match (true) {
+                        $record->bestBefore === null => 'ui.record.no_date',
+                        $made->isSplit => 'shelf.split.first',
+                        default => 'ui.record.best_before',
+                    }) }}</dt>
                     <dd>{{ $record->bestBefore ?? $record->noDate }}</dd>
                 </div>
             </dl>

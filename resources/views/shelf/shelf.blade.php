@@ -1,17 +1,22 @@
 <section class="on-the-shelf" id="shelf">
     <h2>{{ __('shelf.title') }}</h2>
     <div class="shelf-now">
-        <p class="jar-strength"><b>{{ $made->left }}</b> <span>{{ __('pantry.left') }}@if ($made->jars !== '')
+        <p class="jar-strength"><b>{{ $made->left }}</b> <span>{{ __('pantry.left') }}
+                @if ($made->jars !== '' && !$made->isSplit)
                     <br>{{ $made->jars }}
                 @endif
             </span>
         </p>
-        <p>{{ $made->stands === '' ? __('shelf.stands_unsaid') : __('shelf.stands', ['where' => $made->stands]) }}
-            <x-life :left="$made->lifeLeft" class="life-large" />
-        </p>
+        @unless ($made->isSplit)
+            <p>{{ $made->stands === '' ? __('shelf.stands_unsaid') : __('shelf.stands', ['where' => $made->stands]) }}
+                <x-life :left="$made->lifeLeft" class="life-large" />
+            </p>
+        @endunless
     </div>
-    @unless ($made->isGone)
-        <details class="act" @if ($errors->hasAny(['shelf_grams', 'subject', 'price'])) open @endif>
+    @include('shelf.containers')
+    @unless ($made->isGone || $made->rest === '')
+        @php($isHere = old('container', '') === '' && $errors->hasAny(['shelf_grams', 'subject', 'price']))
+        <details class="act" @if ($isHere) open @endif>
             <summary>{{ __('shelf.leaves') }}</summary>
             <form method="post" action="{{ route('shelf.leaves', $batch) }}#shelf" novalidate>@csrf<input type="hidden"
                     name="client_key" value="{{ $made->clientKey }}l">

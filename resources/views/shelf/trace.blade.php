@@ -71,7 +71,11 @@
                             <td>{{ $row['made'] }}</td>
                             <td class="num">{{ $row['filled'] }}</td>
                             <td class="num"><b>{{ $row['left'] }}</b></td>
-                            <td>{{ $row['stands'] }}</td>
+                            <td>
+                                @foreach ($row['stands'] as $stands)
+                                    <span class="recall-out">{{ $stands }}</span>
+                                @endforeach
+                            </td>
                             <td>
                                 @foreach ($row['out'] as $out)
                                     <span class="recall-out">{{ $out }}</span>
