@@ -49,6 +49,26 @@ export default class Fields {
         return fields;
     }
 
+    /**
+     * Of what waited to be sent: what the server said of a field meanwhile, or the maker took back, goes no more; what
+     * only goes along with its row goes as it stands now.
+     *
+     * @param {Map<string, string>} waiting
+     */
+    stillTyped(waiting) {
+        const now = this.typed();
+        const own = new Set(
+            this.all()
+                .filter((field) => this.isTyped(field))
+                .map((field) => field.name),
+        );
+        return new Map(
+            [...waiting]
+                .filter(([name]) => now.has(name))
+                .map(([name, value]) => [name, own.has(name) ? value : now.get(name)]),
+        );
+    }
+
     values() {
         return new Map(this.all().map((field) => [field.name, field.value]));
     }

@@ -66,10 +66,8 @@ export default class Sender {
         this.busy = true;
         this.say('saving');
         if (!turn.isSent) {
-            // what was typed before a press goes with it; what was said or taken back while it waited goes no more
-            const typed = this.fields.typed();
-            turn.fields ??= typed;
-            [...turn.fields.keys()].forEach((name) => typed.has(name) || turn.fields.delete(name));
+            // what was typed before a press goes with it
+            turn.fields = turn.fields === null ? this.fields.typed() : this.fields.stillTyped(turn.fields);
             turn.was = new Map([...turn.fields.keys()].map((name) => [name, this.fields.was(name)]));
             turn.beside = this.fields.beside();
             turn.isSent = true;

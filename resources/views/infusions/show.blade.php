@@ -124,8 +124,9 @@
                                 <label class="sure"><input type="checkbox" name="sure" value="1">
                                     {{ __('infusions.sure_top_up') }}</label>
                             @endif
-                            <p class="foreseen" role="status" aria-live="polite"></p>
+                            {{-- below the button: what comes in late doesn't move it from under a finger --}}
                             <button class="button">{{ __('infusions.do_move') }}</button>
+                            <p class="foreseen" role="status" aria-live="polite"></p>
                         </form>
                     </details>
                     <details class="act" @if ($errors->hasAny(['look', 'celsius'])) open @endif>
