@@ -4,6 +4,7 @@ use App\Pantry\CatalogueController;
 use App\Pantry\OwnIngredientController;
 use App\Pantry\PantryController;
 use App\Pantry\ShoppingController;
+use App\Pantry\ThinningController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/catalogue/search', [CatalogueController::class, 'search'])->name('catalogue.search');
@@ -21,6 +22,7 @@ Route::controller(PantryController::class)->prefix('/pantry/{lot}')->group(funct
     Route::post('/remove', 'remove')->name('lot.remove');
     Route::post('/bench', 'bench')->name('lot.bench');
 });
+Route::post('/pantry/{lot}/thin', ThinningController::class)->name('lot.thin');
 Route::controller(ShoppingController::class)->prefix('/shopping')->group(function (): void {
     Route::get('/', 'show')->name('shopping');
     Route::post('/', 'add')->name('shopping.add');

@@ -236,6 +236,11 @@ final class Refused extends RuntimeException
         return new self($field, 'not_standing', ['when' => $when]);
     }
 
+    public static function notThinner(string $field, string $strength): self
+    {
+        return new self($field, 'not_thinner', ['strength' => $strength]);
+    }
+
     public static function nothingSaid(string $field): self
     {
         return new self($field, 'nothing_said');

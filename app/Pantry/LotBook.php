@@ -57,6 +57,30 @@ final readonly class LotBook
         ]);
     }
 
+    /**
+     * A strong infused oil with plain oil added.
+     *
+     * @param  array<string, mixed>  $document  ilvane.formula/1
+     */
+    public function putThinned(
+        string $name,
+        array $document,
+        float $grams,
+        float $strength,
+        ?Carbon $goodUntil,
+        Carbon $at,
+    ): Lot {
+        return $this->put($at, [
+            'kind' => LotKind::InfusedOil->value,
+            'name' => $name,
+            'document' => $document,
+            'grams' => $grams,
+            'strength' => $strength,
+            'good_until' => $goodUntil,
+            'storage' => Storage::Room->value,
+        ]);
+    }
+
     public function putPrepared(
         Preparation $preparation,
         string $name,

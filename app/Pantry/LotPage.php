@@ -14,6 +14,8 @@ use Ilvane\Core\Formula\Storage;
 /**
  * One lot of the pantry: how much is left, until when, what it is, what became of it.
  *
+ * @phpstan-import-type Proposed from Thinning
+ *
  * @phpstan-type LotRow array{id: int, when: string, what: string, value: string, undone: bool, undoable: bool}
  */
 final readonly class LotPage
@@ -23,6 +25,7 @@ final readonly class LotPage
      * @param  list<string>  $contents
      * @param  list<string>  $formulas
      * @param  list<LotRow>  $log
+     * @param  Proposed|null  $thin  how it would be thinned
      */
     public function __construct(
         public Lot $lot,
@@ -40,6 +43,7 @@ final readonly class LotPage
         public string $caution,
         public string $cost,
         public Section $vessel,
+        public ?array $thin,
     ) {
     }
 

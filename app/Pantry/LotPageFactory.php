@@ -32,6 +32,7 @@ final readonly class LotPageFactory
         private Wording $wording,
         private Catalogue $catalogue,
         private Tools $tools,
+        private Thinning $thinning,
     ) {
     }
 
@@ -60,6 +61,7 @@ final readonly class LotPageFactory
                     'per_100' => $wording->money(100 * $lot->price / $lot->grams),
                 ]),
             vessel: $this->vessel($lot, 220),
+            thin: $this->thinning->proposed($lot),
         );
     }
 
@@ -172,7 +174,7 @@ final readonly class LotPageFactory
     /** What its plants may be at most, and how to get there. */
     private function tooStrong(Lot $lot, Wording $wording): string
     {
-        $limit = $lot->document === null ? null : $this->limit($lot);
+        $limit = $this->thinning->limit($lot);
         if ($limit === null || $lot->strength === null || $lot->strength <= $limit || $limit <= 0) {
             return '';
         }
@@ -185,30 +187,5 @@ final readonly class LotPageFactory
                 'grams' => $wording->grams(round(Alligation::toAdd($lot->grams_left, $lot->strength, $limit))),
             ],
         );
-    }
-
-    /** Strength at which one of its plants reaches its ceiling, their proportions taken as they went in. */
-    private function limit(Lot $lot): ?float
-    {
-        $composition = (new Weighing(
-            $this->catalogue,
-            $this->tools,
-        ))->of(FormulaDocument::read($lot->document));
-        $plants = array_values(array_filter(
-            $composition->lines,
-            static fn ($line): bool => ! $line->isInBatch()
-                && $line->grams !== null
-                && $line->ingredient?->use !== null,
-        ));
-        $total = array_sum(array_map(static fn ($line): float => $line->weighs(), $plants));
-        $limits = array_map(
-            static fn ($line): float => ($line->ingredient->use->max ?? INF) * $total / max(
-                1e-9,
-                $line->weighs(),
-            ),
-            $plants,
-        );
-
-        return $limits === [] ? null : min($limits);
     }
 }

@@ -23,6 +23,10 @@ return [
     'history' => 'What became of it', 'log' => ['used' => 'Taken', 'discarded' => 'Thrown away', 'moved' => 'Moved', 'counted' => 'Counted', 'opened' => 'Opened', 'undo' => 'Taken back'],
     'done' => 'Written down.', 'batch' => 'batch :code',
     'formula_name' => 'Hair oil from :name',
+    'thin' => [
+        'title' => 'Thin it', 'how' => 'With :plain of plain oil, these :grams g come down to a strength of :strength.', 'grams' => 'Take of it', 'strength' => 'Strength wanted', 'oil' => 'Plain oil',
+        'do' => 'Thin it', 'means' => 'What comes of it is put into the pantry as an oil of its own, with its plants, its date and where it came from. Weigh both; mix them well.', 'named' => ':name, thinned',
+    ],
     'too_strong' => 'Too strong to use as it is: :strength; stay at :limit or less. Thin it with :grams of plain oil.',
     'prepare' => [
         'title' => 'Teas, gels and juices', 'method' => 'What', 'wanted' => 'To get', 'plant' => 'Of', 'take_plant' => 'Take this one', 'do_plan' => 'Work it out',

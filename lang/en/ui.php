@@ -202,7 +202,7 @@ return [
     ],
     'refused' => [
         'day_is_past' => 'This time has passed. Choose a later one.', 'no_lot' => 'Nothing of this code is left in the pantry.', 'not_planned' => 'This isn’t planned yet. Choose a day first.', 'not_ready' => 'There is still a problem or an open question. Open the formula to see it.', 'not_ready_before' => 'It can’t all be ready by then. The earliest is :earliest.', 'part_gone' => 'This is no longer in the formula.', 'parts_missing' => 'Something that is made first isn’t there yet.',
-        'container_touched' => 'Container :letter has been used or moved since. Take that back first.', 'containers_full' => 'A batch takes 26 kinds of containers at most.', 'no_container' => 'This container is empty or no longer there.', 'no_containers' => 'Say how many, and how much is in each.', 'no_count' => 'How many? A whole number from 1 to 1,000.', 'no_reason_release' => 'Say why: it goes into the record.',
+        'container_touched' => 'Container :letter has been used or moved since. Take that back first.', 'containers_full' => 'A batch takes 26 kinds of containers at most.', 'no_container' => 'This container is empty or no longer there.', 'no_containers' => 'Say how many, and how much is in each.', 'no_count' => 'How many? A whole number from 1 to 1,000.', 'not_thinner' => 'Thinned, it has to be weaker than :strength, and more than nothing.', 'no_reason_release' => 'Say why: it goes into the record.',
         'is_held' => 'This batch is held: it isn’t given away or sold. Set it free first, or tell the day it left before.',
         'is_withdrawn' => 'This batch is withdrawn: it isn’t given away or sold.',
         'not_standing' => 'This jar stands no more: it ended :when. Take that back first if it was a mistake.',

@@ -23,6 +23,10 @@ return [
     'history' => 'Ce qu’il est devenu', 'log' => ['used' => 'Pris', 'discarded' => 'Jeté', 'moved' => 'Déplacé', 'counted' => 'Compté', 'opened' => 'Ouvert', 'undo' => 'Annulé'],
     'done' => 'Noté.', 'batch' => 'lot :code',
     'formula_name' => 'Huile capillaire de :name',
+    'thin' => [
+        'title' => 'La diluer', 'how' => 'Avec :plain d’huile simple, ces :grams g passent à une force de :strength.', 'grams' => 'En prendre', 'strength' => 'Force voulue', 'oil' => 'Huile simple',
+        'do' => 'Diluer', 'means' => 'Le résultat entre à la réserve comme une huile à part, avec ses plantes, sa date et son origine. Pesez les deux ; mélangez bien.', 'named' => ':name, diluée',
+    ],
     'too_strong' => 'Trop fort pour s’en servir tel quel : :strength, :limit est le maximum. Diluez avec :grams d’huile neutre.',
     'prepare' => [
         'title' => 'Tisanes, gels et jus', 'method' => 'Quoi', 'wanted' => 'Pour obtenir', 'plant' => 'De', 'take_plant' => 'Prendre celle-ci', 'do_plan' => 'Calculer',

@@ -143,22 +143,4 @@ final class JarsTest extends BrowserCase
         self::$browser->switchTo()->activeElement()->sendKeys($amount.WebDriverKeys::TAB);
         self::settled();
     }
-
-    private static function open(string $summary): void
-    {
-        self::until(
-            static fn () => self::clear(
-                self::$browser->findElement(
-                    \Facebook\WebDriver\WebDriverBy::xpath("//summary[contains(., '$summary')]"),
-                ),
-            )->click(),
-            "nothing to open: $summary",
-        );
-    }
-
-    private static function typeOver(object $field, string $text): void
-    {
-        $field->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::CONTROL);
-        $field->sendKeys($text.WebDriverKeys::TAB);
-    }
 }

@@ -281,13 +281,17 @@ abstract class BrowserCase extends TestCase
     /** Presses what leads to another page, and waits until that page is there. */
     protected static function press(string $words): void
     {
-        $button = self::button($words);
+        self::pressThe(self::button($words), $words);
+    }
+
+    protected static function pressThe(RemoteWebElement $button, string $words = 'the button'): void
+    {
         self::$browser->executeScript('window.isTheOldPage = true');
         $button->click();
         self::until(
             static fn (): bool => self::$browser->executeScript(
                 "return !window.isTheOldPage && document.readyState === 'complete'",
-            ) === true ?: throw new WebDriverException('not yet'),
+            ) === true ?: throw new WebDriverException('not yet: '.mb_substr(self::text(), 0, 1500)),
             "$words leads nowhere",
         );
     }
@@ -295,7 +299,8 @@ abstract class BrowserCase extends TestCase
     protected static function see(string $words): void
     {
         self::until(
-            static fn (): bool => str_contains(self::text(), $words) ?: throw new WebDriverException('not yet'),
+            static fn (): bool => str_contains(self::text(), $words)
+                ?: throw new WebDriverException('not yet: '.mb_substr(self::text(), 0, 1500)),
             "\"$words\" is not to be seen",
         );
     }
@@ -355,6 +360,24 @@ abstract class BrowserCase extends TestCase
         self::$browser->executeScript("arguments[0].closest('details')?.setAttribute('open', '')", [$field]);
         $field->clear();
         $field->sendKeys($text);
+    }
+
+    protected static function open(string $summary): void
+    {
+        self::until(
+            static fn () => self::clear(
+                self::$browser->findElement(
+                    WebDriverBy::xpath("//summary[contains(., '$summary')]"),
+                ),
+            )->click(),
+            "nothing to open: $summary",
+        );
+    }
+
+    protected static function typeOver(object $field, string $text): void
+    {
+        $field->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::CONTROL);
+        $field->sendKeys($text.WebDriverKeys::TAB);
     }
 
     /** @param  array<string, string>  $fields by name */

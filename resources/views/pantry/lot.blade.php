@@ -88,6 +88,9 @@
             </section>
             @if ($lot->gone_at === null)
                 <section class="jar-acts">
+                    @if ($page->thin !== null)
+                        @include('pantry.thin')
+                    @endif
                     <details class="act" @if ($errors->hasAny(['grams', 'when'])) open @endif>
                         <summary>{{ __('pantry.use') }}</summary>
                         <form method="post" action="{{ route('lot.use', $lot) }}" novalidate>@csrf<input
