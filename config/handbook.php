@@ -5,6 +5,8 @@
 return [
     'preserving' => [
         'rules' => [
+            'preservation.base_own' => ['note', 'rule_of_thumb'],
+            'preservation.base_diluted' => ['mind|note', 'rule_of_thumb'],
             'preservation.missing' => ['stop|note', 'practice'],
             'preservation.low' => ['stop', 'supplier'],
             'preservation.wrong_base' => ['stop', 'arithmetic'],
@@ -45,6 +47,7 @@ return [
     ],
     'emulsions' => [
         'rules' => [
+            'emulsion.base_oil' => ['mind', 'practice'],
             'emulsion.no_emulsifier' => ['stop|mind', 'practice'],
             'emulsion.not_an_emulsifier' => ['stop', 'practice'],
             'emulsion.load_low' => ['mind|stop', 'practice'],
@@ -164,6 +167,7 @@ return [
     ],
     'label' => [
         'rules' => [
+            'label.base_order' => ['note', 'law'],
             'label.claim' => ['stop', 'law'],
             'label.allergen' => ['note', 'practice'],
             'safety.nut' => ['note', 'practice'],

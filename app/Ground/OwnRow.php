@@ -78,6 +78,9 @@ final class OwnRow
         $row['allergens'] = $own->words('allergens');
         $row['cautions'] = $own->tells('cautions') ? $own->words('cautions') : $assumed['cautions'];
         $row['traits'] = $own->tells('traits') ? $own->words('traits') : $assumed['traits'];
+        if ($kind === Kind::BoughtBase) {
+            $row = (new BaseList($this->shipped))->read($own, $row);
+        }
         $row['charge'] = $own->word('charge') ?: $row['charge'];
         $row['limits'] = self::phototoxic($own, $row['cautions'], $assumed['phototoxic']);
 

@@ -9,6 +9,7 @@ use Ilvane\Core\Infusion\CookOut;
 use Ilvane\Core\Infusion\Infusion;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Material;
+use Ilvane\Core\Microbiology\BoughtBase;
 use Ilvane\Core\Microbiology\Preservation;
 use Ilvane\Core\Physics\Emulsion\Emulsion;
 use Ilvane\Core\Physics\Emulsion\Hlb;
@@ -47,6 +48,9 @@ final readonly class Figures
 
         return [
             'water' => $percent(100 * Preservation::NEGLIGIBLE_WATER),
+            'base_added' => $percent(100 * BoughtBase::ADDED),
+            'base_feeding' => $percent(100 * BoughtBase::FEEDING),
+            'base_oil' => $percent(100 * BoughtBase::OIL),
             'ph_extreme_low' => $number(AcidityRange::EXTREME[0]),
             'ph_extreme_high' => $number(AcidityRange::EXTREME[1]),
             'ph_low' => $number(AcidityRange::LEAVE_ON[0]),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pantry;
 
+use App\Ground\BaseList;
 use App\Ground\OwnRow;
 use App\Ground\Wording;
 use App\Models\OwnIngredient;
@@ -11,6 +12,7 @@ use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\CatalogueSource;
 use Ilvane\Core\Material\Caution;
 use Ilvane\Core\Material\Charge;
+use Ilvane\Core\Material\InciNames;
 use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Limit;
 use Ilvane\Core\Material\Material;
@@ -57,6 +59,7 @@ final readonly class OwnIngredientPage
      * @param  array<string, string>  $told  figures as the form shows them
      * @param  list<array{string, string}>  $contents  substance and percent by row, and an empty row to go on in
      * @param  list<string>  $substances
+     * @param  list<string>|null  $listed  what was read from the list of a bought base; null for anything else
      */
     private function __construct(
         public array $all,
@@ -74,6 +77,7 @@ final readonly class OwnIngredientPage
         public array $contents,
         public array $substances,
         public bool $isAssumed,
+        public ?array $listed,
     ) {
     }
 
@@ -101,7 +105,28 @@ final readonly class OwnIngredientPage
             contents: self::contents($own),
             substances: (new OwnRow($source))->substances(),
             isAssumed: $isOwn && ! $own->tells('cautions'),
+            listed: $isOwn && $ingredient?->kind === Kind::BoughtBase
+                ? self::read(new BaseList($source), $own->word('list'))
+                : null,
         );
+    }
+
+    /** @return list<string> what the list says, in words */
+    private static function read(BaseList $base, string $list): array
+    {
+        $names = InciNames::read($list);
+        if ($names === []) {
+            return [];
+        }
+        $preservatives = $base->preservatives($names);
+
+        return [
+            trans_choice('own_ingredients.list_read', count($names)).': '.implode(', ', $names).'.',
+            say('own_ingredients.list_known', ['known' => (string) count($base->known($names))]),
+            $preservatives === []
+                ? say('own_ingredients.list_not_kept')
+                : say('own_ingredients.list_kept', ['names' => implode(', ', $preservatives)]),
+        ];
     }
 
     /** @return array<string, string> water in percent, all else as it was told */
@@ -170,6 +195,7 @@ final readonly class OwnIngredientPage
             $kind === Kind::Emulsifier,
             $kind === Kind::Solubiliser => ['hlb', 'least_load', 'melt_low', 'melt_high', 'ph_min', 'ph_max'],
             $kind === Kind::Preservative, $kind === Kind::Active, $kind === Kind::ThickenerGum => ['ph_min', 'ph_max'],
+            $kind === Kind::BoughtBase => [],
             $kind->isWatery() => ['fresh_days'],
             in_array($kind, [Kind::DriedBotanical, Kind::FreshBotanical, Kind::PowderBotanical], true) => self::PLANT,
             default => [],
@@ -187,6 +213,7 @@ final readonly class OwnIngredientPage
             $kind === Kind::CarrierOil => [MaterialTrait::HeavyOnHair],
             $kind === Kind::Emulsifier => [MaterialTrait::CompleteEmulsifier],
             $kind === Kind::AcidOrBase => [MaterialTrait::Alkali, MaterialTrait::Caustic],
+            $kind === Kind::BoughtBase => [MaterialTrait::PreservesItself],
             $kind === Kind::FreshBotanical => [MaterialTrait::Pulpy, MaterialTrait::Latex],
             $kind->isWatery() => [
                 MaterialTrait::MistakenForEmulsifier,

@@ -13,6 +13,7 @@ use Ilvane\Core\Material\Allergen;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Caution;
 use Ilvane\Core\Material\Charge;
+use Ilvane\Core\Material\InciNames;
 use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\MaterialTrait;
 
@@ -62,6 +63,7 @@ final class OwnIngredientRequest extends FormRequest
             }],
             'name' => [Rule::requiredIf($isNew), 'nullable', 'string', 'max:80', 'regex:/\pL/u'],
             'inci' => ['nullable', 'string', 'max:160'],
+            'list' => ['nullable', 'string', 'max:5000', $this->hasNames()],
             'kind' => [Rule::requiredIf($isNew), 'nullable', Rule::enum(Kind::class)],
             'charge' => ['nullable', Rule::enum(Charge::class)],
             'source' => ['nullable', 'string', 'max:200'],
@@ -151,6 +153,16 @@ final class OwnIngredientRequest extends FormRequest
         return $wrong;
     }
 
+    /** A list of one name is no list. */
+    private function hasNames(): Closure
+    {
+        return static function (string $field, mixed $list, Closure $fail): void {
+            if (is_string($list) && trim($list) !== '' && count(InciNames::read($list)) < 2) {
+                $fail(say('own_ingredients.errors.list'));
+            }
+        };
+    }
+
     private function addsUp(): Closure
     {
         return static function (string $field, mixed $contents, Closure $fail): void {
@@ -221,7 +233,7 @@ final class OwnIngredientRequest extends FormRequest
     public function fields(): array
     {
         $fields = [];
-        foreach (['name', 'inci', 'kind', 'charge', 'source'] as $name) {
+        foreach (['name', 'inci', 'list', 'kind', 'charge', 'source'] as $name) {
             $fields[$name] = $this->string($name)->trim()->value();
         }
         $fields = array_filter($fields, static fn (string $field): bool => $field !== '');

@@ -30,6 +30,9 @@ enum Kind: string
     case Surfactant = 'surfactant';
     case Silicone = 'silicone';
 
+    /** A conditioner, a mask, a lotion bought to stir things into: known by the list printed on it. */
+    case BoughtBase = 'bought_base';
+
     /** Clays, starches, charcoal: ground, and not of a whole plant. */
     case Powder = 'powder';
 

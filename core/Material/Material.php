@@ -302,7 +302,8 @@ final readonly class Material
      */
     public function bringsFreeWater(): bool
     {
-        return $this->kind->isWatery() && ($this->waterFraction ?? 1.0) >= self::FREE_WATER_FRACTION;
+        return ($this->kind->isWatery() || $this->kind === Kind::BoughtBase)
+            && ($this->waterFraction ?? 1.0) >= self::FREE_WATER_FRACTION;
     }
 
     /** Honey at 17 % water has a water activity near 0.6; anything much wetter is perishable. Common practice. */

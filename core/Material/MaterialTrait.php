@@ -69,6 +69,9 @@ enum MaterialTrait: string
 
     case CoconutLike = 'coconut_like';
 
+    /** Bought with a preservative in it, dosed for it alone. */
+    case PreservesItself = 'preserves_itself';
+
     /** Makes soap of fatty acids. */
     case Alkali = 'alkali';
 

@@ -37,6 +37,7 @@ final readonly class Preservation
      * @param  Load|null  $load  what the preservative has to hold first; null where there is no water
      * @param  PreservativeEffect|null  $effect  how much of the doses is at work; null where the model has no figures
      * @param  Spoilage|null  $spoilage  what microbes find in it; null where there is no water
+     * @param  BoughtBase|null  $base  something bought that the rest was stirred into
      * @param  float  $alcohol  share of pure ethanol in ethanol and water, by weight
      */
     private function __construct(
@@ -49,6 +50,7 @@ final readonly class Preservation
         public ?Spoilage $spoilage,
         public Acidity $dissolved,
         public float $alcohol,
+        public ?BoughtBase $base = null,
     ) {
     }
 
@@ -76,6 +78,7 @@ final readonly class Preservation
             }
         }
         $isWatery = self::isWatery($composition);
+        $base = BoughtBase::of($composition);
         $load = $isWatery ? Load::of($composition) : null;
         $ethanol = Dissolution::alcohol($composition);
         $alcohol = $ethanol > 0.0 ? $ethanol / ($ethanol + $composition->waterShare()) : 0.0;
@@ -87,6 +90,7 @@ final readonly class Preservation
             ! $isWatery => Regime::Dry,
             $load !== null && $load->tooMuch() !== [] => Regime::Fresh,
             $alcohol >= self::ALCOHOL_MAY_HOLD - 1e-9 => Regime::Preserved,
+            $doses === [] && $base?->holds() === true => Regime::Preserved,
             $effect?->word !== 'no'
                 && self::weakAlone($doses) === null
                 && self::isWhole($doses, $onBatch, $effect) => Regime::Preserved,
@@ -94,7 +98,7 @@ final readonly class Preservation
         }, $acidity, $load, $effect, $isWatery ? Spoilage::of(
             $composition,
             $formula->ph ?? $dissolved->guess,
-        ) : null, $dissolved, $alcohol);
+        ) : null, $dissolved, $alcohol, $base);
     }
 
     /**
@@ -125,6 +129,7 @@ final readonly class Preservation
             $this->spoilage,
             $this->dissolved,
             $this->alcohol,
+            $this->base,
         );
     }
 
@@ -152,6 +157,12 @@ final readonly class Preservation
     public function hasSystem(): bool
     {
         return $this->doses !== [] || $this->isHeldByAlcohol();
+    }
+
+    /** Nothing but the preservative of a bought base could keep it: whether that still holds is told of the base. */
+    public function isLeftToTheBase(): bool
+    {
+        return $this->doses === [] && $this->base?->isPreserved === true;
     }
 
     /** What the systems hold together at a working dose and pH. */

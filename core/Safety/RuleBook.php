@@ -12,6 +12,7 @@ use Ilvane\Core\Safety\Rules\AmountOpen;
 use Ilvane\Core\Safety\Rules\AmountUnread;
 use Ilvane\Core\Safety\Rules\AudienceUnsuited;
 use Ilvane\Core\Safety\Rules\BatchIgnored;
+use Ilvane\Core\Safety\Rules\BoughtBaseChanged;
 use Ilvane\Core\Safety\Rules\ButterTexture;
 use Ilvane\Core\Safety\Rules\ChargeClash;
 use Ilvane\Core\Safety\Rules\ColdWaterPhase;
@@ -101,6 +102,7 @@ final class RuleBook
             new DoseWide,
             new BatchIgnored,
             new PreservativeMissing,
+            new BoughtBaseChanged,
             new ScentIsNoPreservative,
             new VitaminEIsNoPreservative,
             new PreservativeWrongBase,

@@ -188,6 +188,9 @@ final readonly class ShelfLife
                 default => new ShelfLifeStep('preserved', self::PRESERVED_DAYS),
             },
             new ShelfLifeStep('never_longer', self::LONGEST_DAYS),
+            ...($preservation->isLeftToTheBase() && $preservation->base !== null
+                ? [new ShelfLifeStep('bought_base', $preservation->base->days())]
+                : []),
         ];
         foreach ($composition->known() as $line) {
             $step = self::ingredientStep($line, $madeOn);

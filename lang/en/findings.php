@@ -119,6 +119,17 @@ return [
             'because' => 'It works by giving off a little formaldehyde. The law allows it and asks for the words on the label.',
             'source' => 'EU 1223/2009, Annex V, preamble (recalled).',
         ],
+        'base_own' => [
+            'message' => 'It relies on the preservative in :bases, and :added is added to that.',
+            'because' => 'It was dosed and tested for what was sold, not for what you make of it. So little, and nothing that feeds microbes, should not overcome it; nobody has tested that. Use it by the base’s own date after opening.',
+            'source' => 'Common practice; the limits are a guess.',
+        ],
+        'base_diluted' => [
+            'message' => 'With :added added to :bases, nobody can say that its preservative still holds: :days in the fridge.',
+            'because' => 'It was dosed for the base alone. What you add thins it, and water, plants and proteins feed what it held back. Without a preservative for the whole, keep it in the fridge and use it within days.',
+            'source' => 'Common practice; the limits are a guess.',
+            'ask' => 'Does your supplier say how much may be stirred in?',
+        ],
         'missing' => [
             'message' => 'Contains water but no preservative.',
             'message_fresh' => 'No preservative: keep it cold and use it within :days.',
@@ -203,6 +214,12 @@ return [
         ],
     ],
     'emulsion' => [
+        'base_oil' => [
+            'message' => ':bases can take about :takes of oil; here it is :fat.',
+            'because' => 'The emulsifier in it was measured for its own oil. With much more it may part, or weigh the hair down.',
+            'source' => 'Common practice, recalled.',
+            'ask' => 'Does your supplier say how much oil it takes?',
+        ],
         'no_emulsifier' => [
             'message' => 'Nothing holds the oil in the water.',
             'message_shake' => ':fat oil in it and no emulsifier: it parts, so shake it before use.',
@@ -603,6 +620,11 @@ return [
         ],
     ],
     'label' => [
+        'base_order' => [
+            'message' => 'The order on the label is an estimate: the list of :bases has no percentages.',
+            'because' => 'A bought base names what is in it, not how much. Where your own additions stand between them can’t be worked out exactly. Ask its supplier before you sell it.',
+            'source' => 'Regulation (EC) No 1223/2009, Article 19(1)(g): falling order down to 1 % (recalled).',
+        ],
         'claim' => [
             'message_growth' => '“:words” promises growth. Say what it does for the hair that is there: “softens”, “for hair that looks fuller”.',
             'message_cure' => '“:words” makes it a medicine. Say what it feels like: “soothes”, “comforts a dry scalp”.',

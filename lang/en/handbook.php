@@ -97,6 +97,8 @@ return [
             'food' => 'Fruit, egg, milk and grain water are made fresh, whatever preservative is added.',
             'twice' => 'One full preservative at its dose is enough.',
             'formaldehyde' => 'A preservative that releases formaldehyde is named as such on the label.',
+            'base_own' => 'Up to :base_added in all, and no more than :base_feeding of water, plant or food, and its own preservative is still trusted, for half the usual time.',
+            'base_diluted' => 'More than that, and the preservative of a bought base may no longer hold.',
             'missing' => 'With more than :water of free water and no preservative at its dose it has to be used fresh: days in the fridge, a month frozen.',
             'low' => 'No less than the preservative’s least working dose, counted on the whole finished batch.',
             'wrong_base' => 'The dose is of everything in the jar: not of the oil phase, not of the water phase, not of the amount hoped for.',
@@ -121,6 +123,7 @@ return [
             'drifts' => 'What holds gluconolactone is measured again on day 3.',
         ],
         'emulsion' => [
+            'base_oil' => 'A bought base takes about :base_oil of oil by itself.',
             'no_emulsifier' => 'Water (from :water_second) and oil (over :fat_second) together want an emulsifier; or say “shake before use”.',
             'not_an_emulsifier' => 'Gum, gel, honey and hard whisking hold nothing together.',
             'load_low' => 'By weight of the fats use at least :others emulsifier (:loads). With less than :parts of that, it separates.',
@@ -206,7 +209,7 @@ return [
             'wide' => 'Where a dose matters, a spoon or drop that is uncertain by more than :wide is pointed out.',
         ],
         'dose' => ['high' => 'No more than the ingredient’s usual highest share. What may be more than :base of a batch may be all of it.', 'low' => 'Emulsifiers, antioxidants, gums, proteins, actives and acids at least at their usual lowest.', 'over_limit' => 'No more than the law allows, where it names a figure.'],
-        'label' => ['claim' => 'No growth, cure, disease, germs, proof you don’t have, or “never goes off”.', 'allergen' => 'Wheat, soya, milk, egg, sesame and the like are named.', 'undated' => 'No jar without a date.'],
+        'label' => ['base_order' => 'A bought base has no percentages on its list.', 'claim' => 'No growth, cure, disease, germs, proof you don’t have, or “never goes off”.', 'allergen' => 'Wheat, soya, milk, egg, sesame and the like are named.', 'undated' => 'No jar without a date.'],
         'safety' => [
             'flame' => 'What is a fifth alcohol or more burns.',
             'caustic' => 'Lye and strong alkalis only with goggles, gloves and someone who has done it before.',

@@ -25,8 +25,11 @@ return [
     'phototoxic_untold' => 'the strictest of the common pressed citrus oils, as no figure was given',
     'source_hint' => 'supplier, sheet, date',
     'means' => 'Leave a field empty if you don’t know it: a check that needs it will say so. Grey figures are what counts meanwhile.',
+    'list_hint' => 'Type or paste it as it stands: Aqua, Cetearyl Alcohol, …',
+    'list_read' => '{1} 1 name read|[2,*] :count names read', 'list_known' => ':known of them known here. The others stand on the label, but the checks can’t use them.', 'list_kept' => 'A preservative is named in it: :names.', 'list_not_kept' => 'No preservative we know is named in it. If it has one, tick it below.',
     'fields' => [
         'name' => 'Name',
+        'list' => 'The ingredient list printed on it',
         'inci' => 'INCI name',
         'kind' => 'What it is',
         'allergens' => 'It comes from',
@@ -102,6 +105,7 @@ return [
         'coconut_like' => 'a fat like coconut’s',
         'heavy_on_hair' => 'heavy on hair',
         'alkali' => 'alkaline',
+        'preserves_itself' => 'has a preservative of its own',
         'caustic' => 'burns skin and eyes undiluted',
     ],
     'charges' => [
@@ -112,6 +116,7 @@ return [
         'amphoteric' => 'amphoteric (±)',
     ],
     'errors' => [
+        'list' => 'At least two names, with commas between them.',
         'water_and_contents' => 'Water and what is dissolved in it make more than 100 %.',
         'water_in_fat' => 'An oil, butter or wax has no water in it. Is it another kind?',
         'law_below_use' => 'The law allows less than the least dose.',

@@ -59,6 +59,7 @@ return [
     'prepared' => ['' => 'as it is', 'soaked' => 'soaked', 'strained' => 'strained', 'wetted' => 'wetted first', 'dried' => 'dried', 'wilted' => 'wilted', 'cooked_out' => 'cooked out'],
     'keeping' => [
         'preserved' => 'Preserved water products at home: 6 months',
+        'bought_base' => 'The bought base, by its own date after opening, three months at the most',
         'preserved_plant_rich' => 'More than a fifth is juices, teas or milks: 3 months',
         'cooked_out' => 'Water of fresh plants that nobody has weighed out: days in the fridge',
         'never_longer' => 'Nothing home-made is dated past a year',
@@ -79,6 +80,7 @@ return [
         'oil_unknown' => 'Nothing is known of how long one of its fats keeps, so no date is guessed. Go by the earliest date on the bottles that went in.',
     ],
     'kind' => [
+        'bought_base' => 'bought base (conditioner, mask, lotion)',
         'water_phase_liquid' => 'water', 'hydrosol_or_tea' => 'hydrosol or tea', 'plant_juice_or_gel' => 'plant juice or gel',
         'plant_milk_or_food' => 'plant milk or food', 'humectant' => 'humectant', 'carrier_oil' => 'carrier oil', 'butter' => 'butter',
         'wax_or_fatty_alcohol' => 'wax or fatty alcohol', 'emulsifier' => 'emulsifier', 'thickener_gum' => 'thickener',

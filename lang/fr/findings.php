@@ -119,6 +119,17 @@ return [
             'because' => 'Il agit en libérant un peu de formaldéhyde. La loi le permet et demande que l’étiquette le dise.',
             'source' => 'UE 1223/2009, annexe V, préambule (de mémoire).',
         ],
+        'base_own' => [
+            'message' => 'Seul le conservateur de :bases le protège, avec :added d’ajouts.',
+            'because' => 'Il a été dosé et testé pour le produit vendu, pas pour ce que vous en faites. Un ajout si faible, sans rien qui nourrisse les microbes, ne devrait pas le dépasser ; personne ne l’a testé. Respectez la durée après ouverture de la base.',
+            'source' => 'Usage courant ; les limites sont une supposition.',
+        ],
+        'base_diluted' => [
+            'message' => 'Avec :added ajoutés à :bases, personne ne peut dire si son conservateur tient encore : :days au réfrigérateur.',
+            'because' => 'Il a été dosé pour la base seule. Ce que vous ajoutez le dilue, et l’eau, les plantes et les protéines nourrissent ce qu’il retenait. Sans conservateur pour l’ensemble, gardez-le au réfrigérateur et utilisez-le en quelques jours.',
+            'source' => 'Usage courant ; les limites sont une supposition.',
+            'ask' => 'Votre fournisseur dit-il combien on peut y ajouter ?',
+        ],
         'missing' => [
             'message' => 'Il y a de l’eau dedans et rien qui la conserve.',
             'message_fresh' => 'Pas de conservateur : gardez-le au froid et utilisez-le en :days.',
@@ -203,6 +214,12 @@ return [
         ],
     ],
     'emulsion' => [
+        'base_oil' => [
+            'message' => ':bases supporte environ :takes d’huile ; il y en a ici :fat.',
+            'because' => 'Son émulsifiant a été mesuré pour sa propre huile. Avec bien plus, elle peut se séparer, ou alourdir les cheveux.',
+            'source' => 'Usage courant, de mémoire.',
+            'ask' => 'Votre fournisseur dit-il combien d’huile elle supporte ?',
+        ],
         'no_emulsifier' => [
             'message' => 'Rien ne tient l’huile dans l’eau.',
             'message_shake' => ':fat d’huile dedans et pas d’émulsifiant : cela se sépare, secouez avant usage.',
@@ -603,6 +620,11 @@ return [
         ],
     ],
     'label' => [
+        'base_order' => [
+            'message' => 'L’ordre sur l’étiquette est une estimation : la liste de :bases n’indique aucun pourcentage.',
+            'because' => 'Une base du commerce dit ce qu’elle contient, pas combien. La place exacte de vos ajouts ne peut pas être calculée. Demandez à son fournisseur avant de vendre.',
+            'source' => 'Règlement (CE) no 1223/2009, article 19(1)(g) : ordre décroissant jusqu’à 1 % (de mémoire).',
+        ],
         'claim' => [
             'message_growth' => '« :words » promet la pousse. Dites ce que cela fait aux cheveux qui sont là : « adoucit », « pour des cheveux d’apparence plus fournie ».',
             'message_cure' => '« :words » en fait un médicament. Dites ce qu’on ressent : « apaise », « conforte un cuir chevelu sec ».',

@@ -97,6 +97,8 @@ return [
             'food' => 'Fruits, œuf, lait et eaux de céréales se font frais, quel que soit le conservateur.',
             'twice' => 'Un conservateur complet, à sa dose, suffit.',
             'formaldehyde' => 'Un conservateur qui libère du formaldéhyde est nommé comme tel sur l’étiquette.',
+            'base_own' => 'Jusqu’à :base_added en tout, dont :base_feeding d’eau, de plante ou d’aliment au plus, on se fie encore à son conservateur, moitié moins longtemps.',
+            'base_diluted' => 'Au-delà, le conservateur d’une base du commerce peut ne plus tenir.',
             'missing' => 'Avec plus de :water d’eau libre et aucun conservateur à sa dose, il s’utilise frais : des jours au réfrigérateur, un mois congelé.',
             'low' => 'Pas moins que la plus petite dose utile du conservateur, comptée sur le produit fini entier.',
             'wrong_base' => 'La dose est de tout ce qui est dans le pot : pas de la phase huileuse, pas de la phase aqueuse, pas de la quantité espérée.',
@@ -121,6 +123,7 @@ return [
             'drifts' => 'Ce qui contient de la gluconolactone se mesure de nouveau le troisième jour.',
         ],
         'emulsion' => [
+            'base_oil' => 'Une base du commerce supporte environ :base_oil d’huile d’elle-même.',
             'no_emulsifier' => 'Eau (dès :water_second) et huile (plus de :fat_second) ensemble veulent un émulsifiant ; ou dites « agiter avant emploi ».',
             'not_an_emulsifier' => 'Gomme, gel, miel et fouet énergique ne tiennent rien ensemble.',
             'load_low' => 'En poids des corps gras au moins :others d’émulsifiant (:loads). À moins de :parts de cette dose, l’émulsion se sépare.',
@@ -206,7 +209,7 @@ return [
             'wide' => 'Là où une dose compte, une cuillère ou une goutte incertaine de plus de :wide est signalée.',
         ],
         'dose' => ['high' => 'Pas plus que la plus forte part usuelle de l’ingrédient. Ce qui peut dépasser :base du produit peut aussi le composer entièrement.', 'low' => 'Émulsifiants, antioxydants, gommes, protéines, actifs et acides au moins à leur plus faible usuel.', 'over_limit' => 'Pas plus que la loi ne permet, là où elle nomme un chiffre.'],
-        'label' => ['claim' => 'Ni pousse, ni guérison, ni maladie, ni germes, ni preuve que vous n’avez pas, ni « ne tourne jamais ».', 'allergen' => 'Blé, soja, lait, œuf, sésame et semblables sont nommés.', 'undated' => 'Aucun pot sans date.'],
+        'label' => ['base_order' => 'La liste d’une base du commerce n’indique aucun pourcentage.', 'claim' => 'Ni pousse, ni guérison, ni maladie, ni germes, ni preuve que vous n’avez pas, ni « ne tourne jamais ».', 'allergen' => 'Blé, soja, lait, œuf, sésame et semblables sont nommés.', 'undated' => 'Aucun pot sans date.'],
         'safety' => [
             'flame' => 'Ce qui a un cinquième d’alcool ou plus brûle.',
             'caustic' => 'Soude et bases fortes seulement avec lunettes, gants et quelqu’un qui l’a déjà fait.',

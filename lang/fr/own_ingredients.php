@@ -25,8 +25,11 @@ return [
     'phototoxic_untold' => 'la plus stricte des essences d’agrumes courantes, faute de chiffre',
     'source_hint' => 'fournisseur, fiche, date',
     'means' => 'Laissez vide ce que vous ne savez pas : un contrôle qui en a besoin le dira. Les chiffres en gris comptent en attendant.',
+    'list_hint' => 'Tapez-la ou collez-la telle quelle : Aqua, Cetearyl Alcohol, …',
+    'list_read' => '{1} 1 nom lu|[2,*] :count noms lus', 'list_known' => ':known sont connus ici. Les autres figurent sur l’étiquette, mais les vérifications ne peuvent rien en tirer.', 'list_kept' => 'Un conservateur y est nommé : :names.', 'list_not_kept' => 'Aucun conservateur connu n’y est nommé. S’il y en a un, cochez-le ci-dessous.',
     'fields' => [
         'name' => 'Nom',
+        'list' => 'La liste d’ingrédients imprimée dessus',
         'inci' => 'Nom INCI',
         'kind' => 'Type',
         'allergens' => 'Issu de',
@@ -102,6 +105,7 @@ return [
         'coconut_like' => 'un corps gras comme celui du coco',
         'heavy_on_hair' => 'alourdit les cheveux',
         'alkali' => 'alcalin',
+        'preserves_itself' => 'contient son propre conservateur',
         'caustic' => 'brûle la peau et les yeux s’il est pur',
     ],
     'charges' => [
@@ -112,6 +116,7 @@ return [
         'amphoteric' => 'amphotère (±)',
     ],
     'errors' => [
+        'list' => 'Au moins deux noms, séparés par des virgules.',
         'water_and_contents' => 'L’eau et ce qui y est dissous font plus de 100 %.',
         'water_in_fat' => 'Une huile, un beurre ou une cire ne contient pas d’eau. Serait-ce une autre sorte ?',
         'law_below_use' => 'La loi permet moins que la plus petite dose.',

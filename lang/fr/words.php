@@ -59,6 +59,7 @@ return [
     'prepared' => ['' => 'tel quel', 'soaked' => 'trempé', 'strained' => 'filtré', 'wetted' => 'mouillé d’abord', 'dried' => 'séché', 'wilted' => 'flétri', 'cooked_out' => 'eau chassée'],
     'keeping' => [
         'preserved' => 'Produits aqueux conservés, à la maison : 6 mois',
+        'bought_base' => 'La base du commerce, selon sa durée après ouverture, trois mois au plus',
         'preserved_plant_rich' => 'Plus d’un cinquième de jus, tisanes ou laits : 3 mois',
         'cooked_out' => 'De l’eau de plantes fraîches que personne n’a pesée en sortant : quelques jours au réfrigérateur',
         'never_longer' => 'Rien de fait maison n’est daté au-delà d’un an',
@@ -79,6 +80,7 @@ return [
         'oil_unknown' => 'On ne sait pas combien de temps tient l’un de ses corps gras : aucune date n’est devinée. Fiez-vous à la date la plus proche des flacons utilisés.',
     ],
     'kind' => [
+        'bought_base' => 'base du commerce (après-shampooing, masque, lait)',
         'water_phase_liquid' => 'eau', 'hydrosol_or_tea' => 'hydrolat ou tisane', 'plant_juice_or_gel' => 'jus ou gel de plante',
         'plant_milk_or_food' => 'lait végétal ou aliment', 'humectant' => 'humectant', 'carrier_oil' => 'huile végétale', 'butter' => 'beurre',
         'wax_or_fatty_alcohol' => 'cire ou alcool gras', 'emulsifier' => 'émulsifiant', 'thickener_gum' => 'épaississant',

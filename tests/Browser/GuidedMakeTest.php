@@ -64,7 +64,7 @@ final class GuidedMakeTest extends BrowserCase
         self::say('TIME 34');
         self::say('RUN 0');
         $this->fieldShows('water', '72');
-        self::say('FAULT thermometer oil silent 8');
+        self::say('FAULT thermometer oil silent 600');
         self::see('It says nothing. Type what you read yourself.');
         self::say('CLEAR');
         $this->fieldShows('oil', '72');

@@ -37,6 +37,7 @@ final class NoEmulsifier implements Rule
         $family = $assessment->formula->family;
         if (
             $emulsion->emulsifiers !== []
+            || $assessment->preservation->base !== null // it holds a little oil by itself
             || $family->isFatOnly()
             || 100 * $emulsion->waterShare < self::WATER_PERCENT
             || 100 * $emulsion->fatShare->likely <= self::FAT_PERCENT + 1e-9

@@ -19,7 +19,12 @@ final class PreservativeMissing implements Rule
 {
     public function examine(Assessment $assessment): iterable
     {
-        if ($assessment->preservation->regime === Regime::Dry || $assessment->preservation->hasSystem()) {
+        $preservation = $assessment->preservation;
+        if (
+            $preservation->regime === Regime::Dry
+            || $preservation->hasSystem()
+            || $preservation->isLeftToTheBase()
+        ) {
             return;
         }
         $days = Term::days($assessment->keepingIfFresh()->days ?? 1.0);

@@ -41,6 +41,17 @@
                     maxlength="160" wide />
             </div>
         @endif
+        @if ($page->listed !== null)
+            <x-field name="list" :label="__('own_ingredients.fields.list')" :value="$page->fields['list'] ?? ''"
+                :hint="__('own_ingredients.list_hint')" maxlength="5000" rows="5" area wide />
+            @if ($page->listed !== [])
+                <ul class="own-listed">
+                    @foreach ($page->listed as $said)
+                        <li>{{ $said }}</li>
+                    @endforeach
+                </ul>
+            @endif
+        @endif
         @if ($page->isOwn)
             @if ($page->isAssumed)
                 <p class="own-assumed">{{ __('own_ingredients.assumed') }}</p>
