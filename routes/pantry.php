@@ -4,6 +4,7 @@ use App\Pantry\CatalogueController;
 use App\Pantry\OwnIngredientController;
 use App\Pantry\PantryController;
 use App\Pantry\ShoppingController;
+use App\Pantry\SkinDiaryController;
 use App\Pantry\ThinningController;
 use Illuminate\Support\Facades\Route;
 
@@ -22,6 +23,7 @@ Route::controller(PantryController::class)->prefix('/pantry/{lot}')->group(funct
     Route::post('/remove', 'remove')->name('lot.remove');
     Route::post('/bench', 'bench')->name('lot.bench');
 });
+Route::post('/pantry/{lot}/skin', SkinDiaryController::class)->name('lot.skin');
 Route::post('/pantry/{lot}/thin', ThinningController::class)->name('lot.thin');
 Route::controller(ShoppingController::class)->prefix('/shopping')->group(function (): void {
     Route::get('/', 'show')->name('shopping');

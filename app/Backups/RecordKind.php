@@ -159,9 +159,17 @@ final readonly class RecordKind
             ], ['entries' => new RecordField(
                 'lot_entries',
                 'lot_id',
-                [...$entry, 'grams' => 'number?', 'note' => 'text', 'happened_at' => 'text', 'recorded_at' => 'text'],
+                [
+                    ...$entry,
+                    'grams' => 'number?',
+                    'minutes' => 'number?',
+                    'note' => 'text',
+                    'happened_at' => 'text',
+                    'recorded_at' => 'text',
+                ],
                 'id',
                 'subject',
+                grown: ['minutes' => null],
             )], ['material' => null]),
             'batches' => new self('batch', 'ilvane.batch/1', 'batches', 'uid', [
                 'code' => 'text',

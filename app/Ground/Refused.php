@@ -166,6 +166,16 @@ final class Refused extends RuntimeException
         return new self($field, 'no_look');
     }
 
+    public static function noMinutes(string $field): self
+    {
+        return new self($field, 'no_minutes');
+    }
+
+    public static function notHot(string $field): self
+    {
+        return new self($field, 'not_hot');
+    }
+
     public static function noNumber(string $field): self
     {
         return new self($field, 'no_number');

@@ -13,6 +13,7 @@ use App\Ground\Wording;
 use App\Models\Enums\JarEntryKind;
 use App\Models\Jar;
 use App\Models\JarEntry;
+use App\Pantry\SkinDiary;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Ilvane\Core\Infusion\Infusion;
@@ -34,6 +35,7 @@ final readonly class JarPageFactory
         private Vessels $vessels,
         private JarStoryFactory $jarStories,
         private Planner $planner,
+        private SkinDiary $diary,
     ) {
     }
 
@@ -82,7 +84,17 @@ final readonly class JarPageFactory
                     closed: true,
                 )
                 : Section::draw(Profile::of('jar', $story->plan->jarMl ?? 500.0), [], 0),
-            StrengthChart::life($story, $limit, $ready, $tooStrong, $wording),
+            StrengthChart::life(
+                $story,
+                $limit,
+                $ready,
+                $tooStrong,
+                $wording,
+                own: $this->diary->limit(array_map(
+                    static fn (InPart $plant): string => $plant->ingredient->key,
+                    $life->contents->plants,
+                )),
+            ),
             self::outcome($jar, $wording),
             self::cooking($story, $wording),
             say($story->plan->method === Method::SunnySill ? 'infusions.label_sunny' : 'infusions.label_caution'),

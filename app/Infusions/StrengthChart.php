@@ -11,6 +11,7 @@ use Ilvane\Core\Infusion\Extraction;
 use Ilvane\Core\Infusion\Infusion;
 use Ilvane\Core\Infusion\Steeping;
 use Ilvane\Core\Infusion\StrengthPoint;
+use Ilvane\Core\Person\SkinLimit;
 
 /**
  * Strength over time, drawn: the curve of all that is in the oil, and under it the curve of what heat and light have
@@ -38,6 +39,7 @@ final readonly class StrengthChart
      * @param  list<Mark>  $marks
      * @param  array{y: float, label: string}|null  $limit
      * @param  array{x: float, wide: float}|null  $window  of straining
+     * @param  array{y: float, label: string}|null  $own  what the maker's own skin bore
      * @param  string  $band  between quick plants and slow ones
      */
     private function __construct(
@@ -51,6 +53,7 @@ final readonly class StrengthChart
         public ?array $window,
         public string $said,
         public string $band,
+        public ?array $own = null,
     ) {
     }
 
@@ -202,6 +205,7 @@ final readonly class StrengthChart
         ?float $tooStrong,
         Wording $wording,
         float $width = 760.0,
+        ?SkinLimit $own = null,
     ): self {
         $steeping = $story->steeping();
         $lasts = $steeping->lasts();
@@ -290,7 +294,21 @@ final readonly class StrengthChart
                 ],
             ),
             self::band($steeping, $plot, array_column($points, 'day')),
+            self::own($own, $plot, $top, $wording),
         );
+    }
+
+    /** @return array{y: float, label: string}|null what the maker's own skin bore, where it is on the drawing */
+    private static function own(?SkinLimit $own, Plot $plot, float $top, Wording $wording): ?array
+    {
+        $at = $own->fine ?? $own?->tooMuch;
+
+        return $own === null || $at === null || $at > $top ? null : [
+            'y' => $plot->y($at),
+            'label' => say($own->fine !== null ? 'pantry.skin.line_fine' : 'pantry.skin.line_much', [
+                'strength' => $wording->number($at, 1),
+            ]),
+        ];
     }
 
     /** @return list<Mark> */

@@ -15,7 +15,9 @@ use Illuminate\Support\Carbon;
  * @property int $lot_id
  * @property LotEntryKind $kind
  * @property float|null $grams taken, or left where it was counted
- * @property string $subject code of the batch, jar or preparation it went into, reason, storage, or the entry undone
+ * @property string $subject code of the batch, jar or preparation it went into, reason, storage, how it felt on the
+ *   skin, or the entry undone
+ * @property float|null $minutes a hot oil was left on the skin
  * @property string $note
  * @property string $client_key
  * @property Carbon $happened_at
@@ -30,6 +32,7 @@ final class LotEntry extends Model
     protected $casts = [
         'kind' => LotEntryKind::class,
         'grams' => 'float',
+        'minutes' => 'float',
         'happened_at' => 'datetime',
         'recorded_at' => 'datetime',
         'lot_id' => 'integer',

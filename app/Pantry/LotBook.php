@@ -7,6 +7,7 @@ namespace App\Pantry;
 use App\Ground\DayCode;
 use App\Ground\Refused;
 use App\Ground\Wording;
+use App\Models\Enums\LotEntryKind;
 use App\Models\Enums\LotKind;
 use App\Models\Formula;
 use App\Models\Jar;
@@ -273,6 +274,21 @@ final readonly class LotBook
         });
     }
 
+    /** How a hot oil felt on the skin, and for how long it was left on. */
+    public function tried(Lot $lot, float $minutes, string $felt, string $note, Carbon $at, string $clientKey): void
+    {
+        DB::transaction(static fn () => LotEntry::once([
+            'lot_id' => $lot->id,
+            'kind' => LotEntryKind::Tried->value,
+            'subject' => $felt,
+            'minutes' => $minutes,
+            'note' => $note,
+            'client_key' => $clientKey,
+            'happened_at' => $at->toDateTimeString(),
+            'recorded_at' => Carbon::now()->toDateTimeString(),
+        ]));
+    }
+
     /** @throws Refused when it is open already, or nothing that is opened */
     public function open(Lot $lot, Carbon $at, string $clientKey): void
     {
@@ -331,7 +347,8 @@ final readonly class LotBook
     public function undo(Lot $lot, LotEntry $entry, string $clientKey): void
     {
         DB::transaction(function () use ($lot, $entry, $clientKey): void {
-            if ($entry->isOfBatch()) {
+            // what it went into would be there without it
+            if ($entry->isOfBatch() || Lot::query()->where('code', $entry->subject)->exists()) {
                 throw Refused::madeInto('lot', $entry->subject);
             }
             if (! LotEntry::query()->where('lot_id', $lot->id)->where('kind', 'undo')->where(

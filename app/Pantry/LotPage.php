@@ -10,6 +10,7 @@ use App\Models\Enums\LotKind;
 use App\Models\Lot;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Formula\Storage;
+use Ilvane\Core\Person\SkinLimit;
 
 /**
  * One lot of the pantry: how much is left, until when, what it is, what became of it.
@@ -26,6 +27,7 @@ final readonly class LotPage
      * @param  list<string>  $formulas
      * @param  list<LotRow>  $log
      * @param  Proposed|null  $thin  how it would be thinned
+     * @param  array{said: string}|null  $skin  what the diary says of its plants; null for what isn't hot
      */
     public function __construct(
         public Lot $lot,
@@ -44,7 +46,14 @@ final readonly class LotPage
         public string $cost,
         public Section $vessel,
         public ?array $thin,
+        public ?array $skin,
     ) {
+    }
+
+    /** @return list<string> how a hot oil may feel */
+    public static function felt(): array
+    {
+        return SkinLimit::FELT;
     }
 
     public static function isOver(Lot $lot): bool

@@ -33,6 +33,7 @@ final readonly class LotPageFactory
         private Catalogue $catalogue,
         private Tools $tools,
         private Thinning $thinning,
+        private SkinDiary $diary,
     ) {
     }
 
@@ -62,7 +63,18 @@ final readonly class LotPageFactory
                 ]),
             vessel: $this->vessel($lot, 220),
             thin: $this->thinning->proposed($lot),
+            skin: $this->skin($lot),
         );
+    }
+
+    /** @return array{said: string}|null */
+    private function skin(Lot $lot): ?array
+    {
+        $hot = $this->diary->hotOf($lot);
+
+        return $hot === [] || (float) $lot->strength <= 0.0
+            ? null
+            : ['said' => $this->diary->said($this->diary->limit($hot))];
     }
 
     /** @return list<string> */
@@ -162,6 +174,11 @@ final readonly class LotPageFactory
     {
         return match ($entry->kind->value) {
             'moved' => say("pantry.stands.$entry->subject"),
+            'tried' => implode(', ', array_filter([
+                $wording->number((float) $entry->minutes, 0).' min',
+                say("pantry.skin.is.$entry->subject"),
+                $entry->note,
+            ])),
             'undo', 'opened' => '',
             'counted' => say('pantry.counted', ['grams' => $wording->grams((float) $entry->grams)]),
             default => implode(', ', array_filter([

@@ -20,9 +20,16 @@ return [
     'discard' => 'Throw it away', 'reason' => 'Why', 'do_discard' => 'Throw away',
     'remove' => 'Take it out, it was a mistake', 'removed' => ':code is taken out.',
     'bench' => 'Begin a formula with it', 'bench_means' => 'Or search its name or :code on the bench.',
-    'history' => 'What became of it', 'log' => ['used' => 'Taken', 'discarded' => 'Thrown away', 'moved' => 'Moved', 'counted' => 'Counted', 'opened' => 'Opened', 'undo' => 'Taken back'],
+    'history' => 'What became of it', 'log' => ['tried' => 'Tried on the skin', 'used' => 'Taken', 'discarded' => 'Thrown away', 'moved' => 'Moved', 'counted' => 'Counted', 'opened' => 'Opened', 'undo' => 'Taken back'],
     'done' => 'Written down.', 'batch' => 'batch :code',
     'formula_name' => 'Hair oil from :name',
+    'skin' => [
+        'title' => 'Skin diary', 'how' => 'Write down each try: how long it stayed on and how it felt. Start weak and short, on a small spot, with a day between tries.', 'minutes' => 'Left on', 'felt' => 'How it felt',
+        'is' => ['nothing' => 'nothing', 'warm' => 'pleasantly warm', 'too_hot' => 'too hot', 'burning' => 'it burned', 'rash' => 'redness or rash'],
+        'fine' => 'Fine on your skin so far at a strength of :fine, for :minutes min. Nothing stronger was tried.', 'much' => 'Too much for your skin at a strength of :much. Thin it further.', 'between' => 'Fine on your skin at a strength of :fine, too much at :much.',
+        'line_fine' => 'fine on my skin: :strength', 'line_much' => 'too much on my skin: :strength',
+        'caution' => 'Burning or redness: wipe it off with plain oil, then wash with shampoo, and don’t use it again. Keep it away from eyes and broken skin, and wash your hands. Not for children. If it lasts, see a doctor or pharmacist. What your skin bears says nothing about anyone else’s.',
+    ],
     'thin' => [
         'title' => 'Thin it', 'how' => 'With :plain of plain oil, these :grams g come down to a strength of :strength.', 'grams' => 'Take of it', 'strength' => 'Strength wanted', 'oil' => 'Plain oil',
         'do' => 'Thin it', 'means' => 'What comes of it is put into the pantry as an oil of its own, with its plants, its date and where it came from. Weigh both; mix them well.', 'named' => ':name, thinned',

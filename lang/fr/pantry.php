@@ -20,9 +20,16 @@ return [
     'discard' => 'Le jeter', 'reason' => 'Pourquoi', 'do_discard' => 'Jeter',
     'remove' => 'Le retirer, c’était une erreur', 'removed' => ':code est retiré.',
     'bench' => 'Commencer une formule avec', 'bench_means' => 'Ou cherchez son nom ou :code sur l’établi.',
-    'history' => 'Ce qu’il est devenu', 'log' => ['used' => 'Pris', 'discarded' => 'Jeté', 'moved' => 'Déplacé', 'counted' => 'Compté', 'opened' => 'Ouvert', 'undo' => 'Annulé'],
+    'history' => 'Ce qu’il est devenu', 'log' => ['tried' => 'Essayé sur la peau', 'used' => 'Pris', 'discarded' => 'Jeté', 'moved' => 'Déplacé', 'counted' => 'Compté', 'opened' => 'Ouvert', 'undo' => 'Annulé'],
     'done' => 'Noté.', 'batch' => 'lot :code',
     'formula_name' => 'Huile capillaire de :name',
+    'skin' => [
+        'title' => 'Journal de peau', 'how' => 'Notez chaque essai : combien de temps, et l’effet ressenti. Commencez faible et court, sur une petite zone, avec un jour entre deux essais.', 'minutes' => 'Laissée', 'felt' => 'L’effet ressenti',
+        'is' => ['nothing' => 'rien', 'warm' => 'chaleur agréable', 'too_hot' => 'trop chaud', 'burning' => 'brûlure', 'rash' => 'rougeur ou éruption'],
+        'fine' => 'Bien supportée jusqu’ici à une force de :fine, pendant :minutes min. Rien de plus fort n’a été essayé.', 'much' => 'Trop pour votre peau à une force de :much. Diluez davantage.', 'between' => 'Bien supportée à une force de :fine, trop à :much.',
+        'line_fine' => 'bien sur ma peau : :strength', 'line_much' => 'trop sur ma peau : :strength',
+        'caution' => 'Brûlure ou rougeur : essuyez avec une huile simple, lavez au shampooing et ne l’utilisez plus. Loin des yeux et de la peau abîmée ; lavez-vous les mains. Pas pour les enfants. Si cela dure, voyez un médecin ou un pharmacien. Ce que votre peau supporte ne dit rien de celle des autres.',
+    ],
     'thin' => [
         'title' => 'La diluer', 'how' => 'Avec :plain d’huile simple, ces :grams g passent à une force de :strength.', 'grams' => 'En prendre', 'strength' => 'Force voulue', 'oil' => 'Huile simple',
         'do' => 'Diluer', 'means' => 'Le résultat entre à la réserve comme une huile à part, avec ses plantes, sa date et son origine. Pesez les deux ; mélangez bien.', 'named' => ':name, diluée',

@@ -107,4 +107,14 @@ final class ThinningTest extends AppCase
         $this->thin($plain)->assertSessionHasErrors('thin_oil');
         self::assertSame(0, Jar::query()->count());
     }
+
+    public function test_what_was_thinned_stays_taken_from_the_strong_one(): void
+    {
+        $lot = $this->strong();
+        $this->thin($lot);
+        $entry = $lot->entries()->sole();
+        $this->post("/pantry/$lot->code/undo/$entry->id", ['client_key' => (string) Str::uuid()])
+            ->assertSessionHas('refused');
+        self::assertSame(50.0, $lot->refresh()->grams_left);
+    }
 }

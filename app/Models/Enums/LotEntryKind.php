@@ -12,5 +12,6 @@ enum LotEntryKind: string
     case Counted = 'counted';
     case Moved = 'moved';
     case Opened = 'opened';
+    case Tried = 'tried';
     case Undo = 'undo';
 }

@@ -18,6 +18,11 @@
             <text class="plot-limit-word" x="{{ $chart->plot->left + 6 }}"
                 y="{{ $chart->limit['y'] - 5 }}">{{ $chart->limit['label'] }}</text>
         @endif
+        @if ($chart->own !== null)
+            <path class="plot-own" d="M{{ $chart->plot->left }} {{ $chart->own['y'] }}H{{ $chart->plot->end() }}" />
+            <text class="plot-own-word" x="{{ $chart->plot->end() - 6 }}"
+                y="{{ $chart->own['y'] - 5 }}">{{ $chart->own['label'] }}</text>
+        @endif
         <path class="school-band" d="{{ $chart->band }}" />
         <path class="plot-axis" d="M{{ $chart->plot->left }} {{ $chart->plot->floor() }}H{{ $chart->plot->end() }}" />
         @foreach ($chart->ticks as $tick)

@@ -88,6 +88,9 @@
             </section>
             @if ($lot->gone_at === null)
                 <section class="jar-acts">
+                    @if ($page->skin !== null)
+                        @include('pantry.skin')
+                    @endif
                     @if ($page->thin !== null)
                         @include('pantry.thin')
                     @endif
