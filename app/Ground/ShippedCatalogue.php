@@ -223,7 +223,10 @@ final class ShippedCatalogue implements CatalogueSource
             'preparations' => $this->table('preparations', self::preparation(...)),
             'parts' => $this->table('parts', self::part(...), 'makes'),
             'charges' => array_map(self::chargePair(...), $this->csv('charge_pairs')),
-            'constituents' => $this->grouped('essential_oil_constituents', self::constituent(...)),
+            'constituents' => [
+                ...$this->grouped('essential_oil_constituents', self::constituent(...)),
+                ...$this->grouped('plant_constituents', self::constituent(...)),
+            ],
             'choices' => $this->grouped('choices', static fn (array $row): string => $row['key'], 'role'),
             'activities' => $this->table('preservative_activity', self::activity(...), 'inci'),
             'salts' => $this->table(

@@ -255,8 +255,8 @@ final readonly class MakeBook
                 'drops' => $state->dropsMl(),
             ],
             'contents' => ContentsList::of($evaluation->assessment->composition)->shares,
-            ...self::declared(Declaration::of(
-                $evaluation->assessment->scent->lines,
+            ...self::declared(Declaration::ofAll(
+                $evaluation->assessment->composition,
                 $state->formula->use,
                 $this->catalogue,
             )),

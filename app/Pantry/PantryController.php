@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\View\View;
 use Ilvane\Core\Formula\Storage;
 use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Measure\Tools;
 
 final class PantryController
 {
@@ -77,9 +78,9 @@ final class PantryController
             ->with('said', say('pantry.put', ['name' => $lot->name, 'code' => $lot->code]));
     }
 
-    public function label(Lot $lot, Catalogue $catalogue, Wording $wording): View
+    public function label(Lot $lot, Catalogue $catalogue, Tools $tools, Wording $wording): View
     {
-        return view('pantry.label', ['page' => LotLabel::of($lot, $this->lotPages, $catalogue, $wording)]);
+        return view('pantry.label', ['page' => LotLabel::of($lot, $this->lotPages, $catalogue, $tools, $wording)]);
     }
 
     public function use(Request $request, Lot $lot): RedirectResponse

@@ -712,7 +712,7 @@ return [
             'message' => 'The label must name: :must. It may need to name: :may.',
             'message_must' => 'The label must name: :must.',
             'message_may' => 'The label may need to name: :may.',
-            'because' => 'Above :limit of the product a listed fragrance allergen has to stand on the label. From the oils’ usual ranges; the batch’s own certificate decides.',
+            'because' => 'Above :limit of the product a listed fragrance allergen has to stand on the label. From the usual ranges of oils and plants, and a guess of how much an oil takes up from a plant; a certificate or an analysis decides.',
             'source' => 'Regulation (EC) No 1223/2009, Annex III, with Regulation (EU) 2023/1545 (from memory).',
         ],
         'phototoxic' => [

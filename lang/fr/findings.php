@@ -712,7 +712,7 @@ return [
             'message' => 'L’étiquette doit nommer : :must. Elle doit peut-être nommer : :may.',
             'message_must' => 'L’étiquette doit nommer : :must.',
             'message_may' => 'L’étiquette doit peut-être nommer : :may.',
-            'because' => 'Au-delà de :limit du produit, un allergène de parfum listé doit figurer sur l’étiquette. D’après les plages usuelles des huiles ; le certificat du lot décide.',
+            'because' => 'Au-delà de :limit du produit, un allergène de parfum listé doit figurer sur l’étiquette. D’après les plages usuelles des huiles et des plantes, et une supposition de ce que l’huile en prend ; un certificat ou une analyse décide.',
             'source' => 'Règlement (CE) n° 1223/2009, annexe III, avec le règlement (UE) 2023/1545 (de mémoire).',
         ],
         'phototoxic' => [

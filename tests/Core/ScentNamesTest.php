@@ -89,4 +89,40 @@ final class ScentNamesTest extends CoreCase
             );
         }
     }
+
+    /**
+     * Of an oil drawn from so many grams of a plant in 100 g, or of a tea.
+     *
+     * @return array<string, bool>
+     */
+    private static function drawn(string $plant, float $grams, string $in, Application $use): array
+    {
+        return Declaration::ofAll(self::weigh([
+            'format' => 'ilvane.formula/1', 'name' => 'x', 'family' => 'hair_oil',
+            'parts' => [['key' => 'p', 'name' => 'P', 'makes' => $in === 'distilled-water' ? 'tea' : 'infused_oil',
+                'lines' => [
+                    ['ingredient' => $plant, 'amount' => "$grams g"], ['ingredient' => $in, 'amount' => '100 g'],
+                ], 'gives' => ['amount' => '100 g', 'basis' => 'weighed']]],
+            'lines' => [['part' => 'p', 'amount' => '100 g']],
+        ]), $use, self::catalogue());
+    }
+
+    public function test_an_oil_of_cloves_owes_eugenol_though_no_scent_went_in(): void
+    {
+        // 10 % of the bud, a twentieth of it drawn, both at the least: 1 g in 100 g is 0.005 %, five times the limit
+        self::assertTrue(self::drawn('clove-buds', 1.0, 'jojoba-oil', Application::LeaveOn)['Eugenol']);
+        // 0.19 g: 0.00095 % at the least, 0.0323 % at the most
+        self::assertFalse(self::drawn('clove-buds', 0.19, 'jojoba-oil', Application::LeaveOn)['Eugenol']);
+        // 0.005 g: 0.00085 % at the most
+        self::assertArrayNotHasKey('Eugenol', self::drawn('clove-buds', 0.005, 'jojoba-oil', Application::LeaveOn));
+        // rinsed off, ten times as much: 0.09 g is 0.0153 % at the most
+        self::assertFalse(self::drawn('clove-buds', 0.09, 'jojoba-oil', Application::RinseOff)['Eugenol']);
+        self::assertArrayNotHasKey('Eugenol', self::drawn('clove-buds', 0.05, 'jojoba-oil', Application::RinseOff));
+    }
+
+    public function test_of_a_tea_nobody_can_say_for_sure(): void
+    {
+        self::assertFalse(self::drawn('clove-buds', 5.0, 'distilled-water', Application::LeaveOn)['Eugenol']);
+        self::assertSame([], self::drawn('calendula-dried', 20.0, 'jojoba-oil', Application::LeaveOn));
+    }
 }

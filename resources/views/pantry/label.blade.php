@@ -11,7 +11,7 @@
                     </div><x-vessel :section="$page->vessel" class="jar-vessel" />
                 </header>
                 <p class="jar-contents"><b>{{ __('infusions.label_contents') }}</b>
-                    {{ implode(', ', $page->contents) }}</p>
+                    {{ implode(', ', [...$page->contents, ...array_keys(array_filter($page->declared))]) }}</p>
                 @if ($page->allergens !== [])
                     <p class="jar-contents"><b>{{ __('pantry.label.from') }}</b>
                         {{ implode(', ', $page->allergens) }}</p>
@@ -49,6 +49,10 @@
             @if ($page->isUnnamed)
                 <p class="jar-advice sev-mind">{{ \App\Ground\PencilNotes::mark('mind') }}
                     {{ __('pantry.label.unnamed') }}</p>
+            @endif
+            @if ($page->mayDeclare() !== [])
+                <p class="label-may">
+                    {{ __('ui.label.may_declare', ['names' => implode(', ', $page->mayDeclare())]) }}</p>
             @endif
             <button class="button" type="button" x-data="printer">{{ __('ui.label.print') }}</button>
             <p><a href="{{ route('lot', $lot) }}">{{ $page->name }}</a></p>

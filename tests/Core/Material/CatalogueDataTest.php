@@ -117,6 +117,7 @@ final class CatalogueDataTest extends CoreCase
     {
         foreach ([
             'essential_oil_constituents' => 'key',
+            'plant_constituents' => 'key',
             'piece_weights' => 'ingredient',
             'preservative_coverage' => 'key',
         ] as $file => $column) {
@@ -207,7 +208,7 @@ final class CatalogueDataTest extends CoreCase
     {
         foreach ([
             'bioburden', 'blend_components', 'contents', 'essential_oil_constituents', 'fatty_acids', 'figure_sources',
-            'limits', 'partition', 'piece_weights', 'preservative_components', 'preservative_coverage', 'presets',
+            'limits', 'partition', 'piece_weights', 'plant_constituents', 'preservative_components', 'preservative_coverage', 'presets',
             'solubility', 'traits', 'wax_gels', 'charge_pairs', 'vague_names', 'unsaid_kinds', 'choices',
         ] as $file) {
             foreach (self::csv($file) as $row) {
