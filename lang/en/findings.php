@@ -786,9 +786,9 @@ return [
         'unread' => [
             ...array_combine(
                 array_map(static fn (string $why): string => "message_$why", array_keys($unread)),
-                array_map(static fn (string $words): string => "Can’t read “:text”. $words", $unread),
+                array_map(static fn (string $words): string => "“:text” isn’t clear. $words", $unread),
             ),
-            'message' => 'Can’t read “:text”.',
+            'message' => '“:text” isn’t clear.',
             'message_several_meant' => '“:text” can mean several things: :ingredients. Which one is it?',
             'because' => 'This line is left out of every share and every check until it can be read, so nothing else can be trusted yet.',
             'source' => 'Arithmetic.',
