@@ -23,6 +23,18 @@ final readonly class ContainerLabels
         return $is->all[$letter] ?? ($is->hasRest() ? null : $is->standing()[0] ?? null);
     }
 
+    /** @return array<string, JarLabel> one of each kind that stands, by its letter; "" for what is in none */
+    public function each(Batch $batch): array
+    {
+        $is = Containers::of($batch->load('shelfEntries'));
+        $labels = $is->hasRest() || ! $is->isSplit() ? ['' => $this->jarLabels->of($batch)] : [];
+        foreach ($is->standing() as $one) {
+            $labels[$one->letter] = $this->jarLabels->of($batch, $one);
+        }
+
+        return $labels;
+    }
+
     /**
      * So many labels: one for each container in turn, with its own place and date.
      *

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Papers;
 
 use App\Make\BatchRecordFactory;
-use App\Make\JarLabelFactory;
 use App\Make\Outcome;
 use App\Models\Batch;
 use App\Shelf\ObservationPageFactory;
@@ -20,7 +19,7 @@ final class SellerPack
     public function __construct(
         private readonly TraceFactory $traces,
         private readonly BatchRecordFactory $batchRecords,
-        private readonly JarLabelFactory $jarLabels,
+        private readonly ContainerLabels $labels,
         private readonly ObservationPageFactory $observationPages,
     ) {
     }
@@ -29,7 +28,6 @@ final class SellerPack
     public function of(Batch $batch): string
     {
         $record = $this->batchRecords->of($batch);
-        $label = $this->jarLabels->of($batch);
         $trace = $this->traces->back($batch);
         $file = (string) tempnam(sys_get_temp_dir(), 'ilvane');
         $zip = new ZipArchive;
@@ -40,10 +38,12 @@ final class SellerPack
             "batch-$batch->code.pdf",
             Sheet::of('papers.batch-sheet', ['record' => $record, 'batch' => $batch], "$record->name $batch->code"),
         );
-        $zip->addFromString(
-            "label-$batch->code.pdf",
-            LabelPaper::one($label, ['size' => LabelPaper::usualSize($batch), 'code' => true, 'slip' => false]),
-        );
+        foreach ($this->labels->each($batch) as $letter => $label) {
+            $zip->addFromString(
+                "label-$batch->code".($letter === '' ? '' : "-$letter").'.pdf',
+                LabelPaper::one($label, ['size' => LabelPaper::usualSize($batch), 'code' => true, 'slip' => false]),
+            );
+        }
         $zip->addFromString(
             "composition-$batch->code.csv",
             self::csv([

@@ -228,6 +228,12 @@ final readonly class ShelfBook
     /** Containers it was filled into. */
     public static function containers(Batch $batch): int
     {
-        return max(1, is_numeric($batch->outcome['containers'] ?? null) ? (int) $batch->outcome['containers'] : 1);
+        $split = array_sum(array_map(
+            static fn (Container $one): int => $one->from === '' ? $one->count : 0,
+            Containers::of($batch)->all,
+        ));
+        $told = $batch->outcome['containers'] ?? null;
+
+        return max(1, $split > 0 ? (int) $split : (is_numeric($told) ? (int) $told : 1));
     }
 }

@@ -8,13 +8,13 @@ use Ilvane\Core\Material\Kind;
 use Ilvane\Core\Material\Material;
 use Ilvane\Core\Physics\Emulsion\Emulsion;
 use Ilvane\Core\Physics\Texture\SolidFat;
+use Ilvane\Core\Physics\WaterBinding;
 
 /**
  * How like two ingredients are in what a formula notices of them: how solid a fat is cold and warm, what balance it
- * asks
- * for, how quickly it turns; an emulsifier's charge, balance and strength; a preservative's breadth and acidity. One
- * unit
- * is a difference a maker would remark on. The units are a judgement, common practice.
+ * asks for, how quickly it turns; an emulsifier's charge, balance and strength; a preservative's breadth and acidity;
+ * how much water a humectant binds. One unit is a difference a maker would remark on. The units are a judgement, common
+ * practice.
  */
 final class Similarity
 {
@@ -64,6 +64,7 @@ final class Similarity
             $a->kind->isLipid() => self::apart(self::figures($a), self::figures($b)),
             $a->kind === Kind::Emulsifier || $a->kind === Kind::Solubiliser => self::emulsifiers($a, $b),
             $a->kind === Kind::Preservative => self::preservatives($a, $b),
+            $a->kind === Kind::Humectant => self::humectants($a, $b),
             default => self::others($a, $b),
         };
     }
@@ -113,6 +114,20 @@ final class Similarity
 
         return $breadth * 2.0 + $acidity + ($a->charge === $b->charge ? 0.0 : 1.0);
     }
+
+    /** By how much water they bind; what nobody has a figure of may well differ. */
+    private static function humectants(Material $a, Material $b): float
+    {
+        [$one, $two] = [WaterBinding::of($a), WaterBinding::of($b)];
+
+        return self::apart(
+            ['binds' => $one === null ? null : $one / self::ACTIVITY],
+            ['binds' => $two === null ? null : $two / self::ACTIVITY],
+        ) + self::others($a, $b) / 2;
+    }
+
+    /** So much less activity of a solution of a tenth is noticed. */
+    private const ACTIVITY = 0.005;
 
     private static function others(Material $a, Material $b): float
     {

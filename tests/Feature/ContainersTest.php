@@ -8,11 +8,13 @@ use App\Make\Container;
 use App\Make\Containers;
 use App\Models\Batch;
 use App\Models\ShelfEntry;
+use App\Shelf\ShelfBook;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\AppCase;
 use Tests\Support\MadeBatches;
+use ZipArchive;
 
 /** A finished batch split into containers: each with its own place, date and label. */
 final class ContainersTest extends AppCase
@@ -219,5 +221,21 @@ final class ContainersTest extends AppCase
         self::assertSame([], self::standing($batch));
         $this->get("/batches/$batch->code")->assertOk();
         self::assertSame([], array_diff(Container::KINDS, array_keys(Container::SHAPES)));
+    }
+
+    public function test_the_papers_for_selling_hold_a_label_for_each(): void
+    {
+        $batch = $this->mask();
+        $this->split($batch, ['1', 'tub', '40', 'fridge'], ['6', 'cube', '10', 'freezer']);
+        $file = (string) tempnam(sys_get_temp_dir(), 'ilvane-test');
+        file_put_contents($file, $this->get("/batches/$batch->code/papers.zip")->assertOk()->getContent());
+        $zip = new ZipArchive;
+        self::assertTrue($zip->open($file));
+        self::assertNotFalse($zip->getFromName("label-$batch->code-A.pdf"));
+        self::assertNotFalse($zip->getFromName("label-$batch->code-B.pdf"));
+        self::assertFalse($zip->getFromName("label-$batch->code.pdf"));
+        $zip->close();
+        unlink($file);
+        self::assertSame(7, ShelfBook::containers($batch->refresh()->load('shelfEntries')));
     }
 }
