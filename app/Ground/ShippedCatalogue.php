@@ -38,7 +38,7 @@ use RuntimeException;
 final class ShippedCatalogue implements CatalogueSource
 {
     /** Raise when the shape of a compiled row changes. */
-    private const SHAPE = 18;
+    private const SHAPE = 19;
 
     private const FILES = [
         'ingredients',
@@ -68,6 +68,7 @@ final class ShippedCatalogue implements CatalogueSource
         'parts',
         'charge_pairs',
         'essential_oil_constituents',
+        'plant_constituents',
     ];
 
     private const SOLID_FAT_AT = [10, 20, 25, 30, 35];

@@ -28,7 +28,7 @@ return [
         'is' => ['nothing' => 'nothing', 'warm' => 'pleasantly warm', 'too_hot' => 'too hot', 'burning' => 'it burned', 'rash' => 'redness or rash'],
         'fine' => 'Fine on your skin so far at a strength of :fine, for :minutes min. Nothing stronger was tried.', 'much' => 'Too much for your skin at a strength of :much. Thin it further.', 'between' => 'Fine on your skin at a strength of :fine, too much at :much.',
         'line_fine' => 'fine on my skin: :strength', 'line_much' => 'too much on my skin: :strength',
-        'caution' => 'Burning or redness: wipe it off with plain oil, then wash with shampoo, and don’t use it again. Keep it away from eyes and broken skin, and wash your hands. Not for children. If it lasts, see a doctor or pharmacist. What your skin bears says nothing about anyone else’s.',
+        'caution' => 'Burning or redness: wipe it off with plain oil, then wash with shampoo, and don’t use it again. Keep it away from eyes and broken skin, and wash your hands. Not for children. If it lasts, see a doctor or pharmacist. What your skin can take says nothing about anyone else’s.',
     ],
     'thin' => [
         'title' => 'Thin it', 'how' => 'With :plain of plain oil, these :grams g come down to a strength of :strength.', 'grams' => 'Take of it', 'strength' => 'Strength wanted', 'oil' => 'Plain oil',

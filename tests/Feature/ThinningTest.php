@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Jar;
 use App\Models\Lot;
 use App\Pantry\LotBook;
+use App\Pantry\LotLine;
 use App\Shelf\TraceFactory;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
@@ -116,5 +117,26 @@ final class ThinningTest extends AppCase
         $this->post("/pantry/$lot->code/undo/$entry->id", ['client_key' => (string) Str::uuid()])
             ->assertSessionHas('refused');
         self::assertSame(50.0, $lot->refresh()->grams_left);
+    }
+
+    public function test_its_label_names_the_fragrance_allergen_of_its_plant(): void
+    {
+        $clove = app(LotBook::class)->putThinned('Clove oil', [
+            'format' => 'ilvane.formula/1', 'name' => 'Clove oil', 'family' => 'infused_oil',
+            'lines' => [
+                ['ingredient' => 'jojoba-oil', 'amount' => '100 g', 'phase' => 'oil'],
+                ['ingredient' => 'clove-buds', 'amount' => '4 g', 'phase' => 'infusion', 'prepared' => 'dried'],
+            ],
+        ], 100.0, 2.0, null, Carbon::now());
+        $this->get("/pantry/$clove->code/label")->assertOk()->assertSee('Bud Extract, Eugenol');
+        // in what it goes into, too: a hundredth of it is 0.0002 % at the least and 0.007 % at the most
+        $formula = $this->formulaOf([
+            'format' => 'ilvane.formula/1', 'name' => 'Blend', 'family' => 'hair_oil',
+            'lines' => [
+                ['ingredient' => 'jojoba-oil', 'amount' => '99 g', 'phase' => 'oil'],
+                [...LotLine::of($clove), 'amount' => '1 g'],
+            ],
+        ]);
+        $this->get("/formulas/$formula->id")->assertOk()->assertSee('The label may need to name: Eugenol.');
     }
 }
