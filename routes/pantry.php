@@ -1,6 +1,7 @@
 <?php
 
 use App\Pantry\CatalogueController;
+use App\Pantry\LeftOverController;
 use App\Pantry\OwnIngredientController;
 use App\Pantry\PantryController;
 use App\Pantry\ShoppingController;
@@ -23,6 +24,7 @@ Route::controller(PantryController::class)->prefix('/pantry/{lot}')->group(funct
     Route::post('/remove', 'remove')->name('lot.remove');
     Route::post('/bench', 'bench')->name('lot.bench');
 });
+Route::post('/pantry/{lot}/left-over', LeftOverController::class)->name('lot.left-over');
 Route::post('/pantry/{lot}/skin', SkinDiaryController::class)->name('lot.skin');
 Route::post('/pantry/{lot}/thin', ThinningController::class)->name('lot.thin');
 Route::controller(ShoppingController::class)->prefix('/shopping')->group(function (): void {

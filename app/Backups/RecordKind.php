@@ -155,6 +155,7 @@ final readonly class RecordKind
                 'jar_id' => 'jar?',
                 'preparation_id' => 'preparation?',
                 'gone_at' => 'text?',
+                'left_of' => 'text?',
                 ...$times,
             ], ['entries' => new RecordField(
                 'lot_entries',
@@ -170,7 +171,7 @@ final readonly class RecordKind
                 'id',
                 'subject',
                 grown: ['minutes' => null],
-            )], ['material' => null]),
+            )], ['material' => null, 'left_of' => null]),
             'batches' => new self('batch', 'ilvane.batch/1', 'batches', 'uid', [
                 'code' => 'text',
                 'formula_version_id' => 'version',

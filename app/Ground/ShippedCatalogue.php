@@ -38,7 +38,7 @@ use RuntimeException;
 final class ShippedCatalogue implements CatalogueSource
 {
     /** Raise when the shape of a compiled row changes. */
-    private const SHAPE = 19;
+    private const SHAPE = 20;
 
     private const FILES = [
         'ingredients',
@@ -471,6 +471,10 @@ final class ShippedCatalogue implements CatalogueSource
             'fridge_days' => self::number($row['fridge_days']),
             'freezer_days' => self::number($row['freezer_days']),
             'usual_minutes' => (float) $row['usual_minutes'],
+            'left_over' => $row['left_over'] === '' ? null : $row['left_over'],
+            'left_fridge_days' => self::number($row['left_fridge_days']),
+            'left_freezer_days' => self::number($row['left_freezer_days']),
+            'left_uses' => self::words($row['left_uses']),
             'source' => $row['source'],
         ];
     }

@@ -27,6 +27,7 @@ use Ilvane\Core\Formula\Storage;
  * @property array<string, mixed>|null $material ilvane.material/1 as computed on the day; null in lots of before
  * @property float $grams
  * @property float $grams_left
+ * @property string|null $left_of code of the lot it was strained out of
  * @property float|null $portion_grams of a frozen cube
  * @property float|null $strength grams of plant's worth in 100 g, of an infused oil
  * @property float|null $price of the whole lot as it was bought, in the maker's own money

@@ -82,6 +82,31 @@ final readonly class LotBook
         ]);
     }
 
+    /**
+     * What was strained out of a lot, kept.
+     *
+     * @param  array<string, mixed>  $document  ilvane.formula/1
+     */
+    public function putLeftOver(
+        Lot $of,
+        string $name,
+        array $document,
+        float $grams,
+        Storage $storage,
+        Carbon $goodUntil,
+        Carbon $at,
+    ): Lot {
+        return $this->put($at, [
+            'kind' => LotKind::Preparation->value,
+            'name' => mb_substr($name, 0, 120),
+            'document' => $document,
+            'grams' => $grams,
+            'good_until' => $goodUntil,
+            'storage' => $storage->value,
+            'left_of' => $of->code,
+        ]);
+    }
+
     public function putPrepared(
         Preparation $preparation,
         string $name,

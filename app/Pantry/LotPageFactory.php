@@ -34,6 +34,7 @@ final readonly class LotPageFactory
         private Tools $tools,
         private Thinning $thinning,
         private SkinDiary $diary,
+        private LeftOvers $leftOvers,
     ) {
     }
 
@@ -64,6 +65,7 @@ final readonly class LotPageFactory
             vessel: $this->vessel($lot, 220),
             thin: $this->thinning->proposed($lot),
             skin: $this->skin($lot),
+            leftOver: $this->leftOvers->of($lot),
         );
     }
 

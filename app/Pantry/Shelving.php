@@ -12,6 +12,7 @@ use App\Models\Lot;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Formula\Storage;
 use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Material\LeftOver;
 use Ilvane\Core\Preparation\Life;
 use Ilvane\Core\Preparation\Perishing;
 
@@ -78,7 +79,7 @@ final readonly class Shelving
             $gone = $left <= self::CRUMBS_G ? $entry->happened_at : null;
         }
         $method = $lot->preparation === null
-            ? $this->lifeOf($lot->document)
+            ? $this->lifeOfLeftOver($lot) ?? $this->lifeOf($lot->document)
             : ($this->catalogue->preparations()[$lot->preparation->method] ?? null);
 
         return [
@@ -99,6 +100,44 @@ final readonly class Shelving
             'opened_at' => $opened,
             'gone_at' => $gone,
         ];
+    }
+
+    private function lifeOfLeftOver(Lot $lot): ?Life
+    {
+        $left = $this->leftOver($lot);
+
+        return $left === null ? null : Life::ofLeftOver($left);
+    }
+
+    /** What a lot is that was strained out of another; null for anything else. */
+    public function leftOver(Lot $lot): ?LeftOver
+    {
+        $of = $lot->left_of === null ? null : Lot::query()->where('code', $lot->left_of)->first();
+
+        return $of === null ? null : $this->leftOverOf($of);
+    }
+
+    /** What is left when a lot was strained; null where nothing of it was. */
+    public function leftOverOf(Lot $lot): ?LeftOver
+    {
+        $makes = match (true) {
+            $lot->left_of !== null || $lot->document === null => null,
+            is_string($lot->document['parts'][0]['makes'] ?? null) => $lot->document['parts'][0]['makes'],
+            $lot->jar_id !== null => 'infused_oil',
+            default => null,
+        };
+
+        return $makes === null ? null : $this->catalogue->partDefaults($makes)->leftOver;
+    }
+
+    /** Until when something strained out is good. */
+    public function leftOverDate(LeftOver $left, Storage $storage, Carbon $at): Carbon
+    {
+        return self::after($at, Perishing::lasts(
+            Life::ofLeftOver($left),
+            [['hour' => 0.0, 'storage' => $storage]],
+            $this->kitchen->fridge(),
+        ));
     }
 
     /** @param  array<string, mixed>|null  $document  of a lot; with a part, where it was made as one */

@@ -150,7 +150,10 @@ final class Trace
         }
         $next = [];
         foreach ($fresh as $lot) {
-            if ($lot->jar !== null) {
+            if ($lot->left_of !== null) {
+                $this->leftOf($lot);
+                $next[] = (string) $lot->left_of;
+            } elseif ($lot->jar !== null) {
                 $this->jar($lot->jar);
                 $this->edge('jar '.$lot->jar->code, "lot $lot->code", $lot->grams);
                 $next[] = (string) $lot->jar->code;
@@ -172,7 +175,9 @@ final class Trace
         $jars = Jar::query()->whereIn('code', $codes)->with('lots')->limit(self::MOST)->get();
         $jars->each($this->jar(...));
         $made = Lot::query()->whereIn('code', $codes)->limit(self::MOST)->get();
+        $kept = Lot::query()->whereIn('left_of', $lots->pluck('code')->all())->limit(self::MOST)->get();
         $next = $made
+            ->concat($kept)
             ->concat($jars->flatMap(static fn (Jar $jar) => $jar->lots))
             ->reject(fn (Lot $lot): bool => isset($this->nodes["lot $lot->code"]))
             ->values();
@@ -183,6 +188,9 @@ final class Trace
                 $this->edge("lot $lot->code", $this->idOf($entry->subject), $entry->grams);
             }
         }
+        foreach ($kept as $lot) {
+            $this->edge("lot $lot->left_of", "lot $lot->code", $lot->grams);
+        }
         foreach ($jars as $jar) {
             foreach ($jar->lots as $lot) {
                 $this->edge("jar $jar->code", "lot $lot->code", $lot->grams);
@@ -190,6 +198,22 @@ final class Trace
         }
         if ($next->isNotEmpty()) {
             $this->forwardFrom($next);
+        }
+    }
+
+    /** What it was strained out of, with the thread between them. */
+    private function leftOf(Lot $lot): void
+    {
+        $of = Lot::query()->where('code', $lot->left_of)->with('jar')->first();
+        if ($of === null) {
+            return;
+        }
+        $this->lots(new Collection([$of]));
+        $this->edge("lot $of->code", "lot $lot->code", $lot->grams);
+        if ($of->jar !== null) {
+            $this->jar($of->jar);
+            $this->edge('jar '.$of->jar->code, "lot $of->code", $of->grams);
+            $this->backFrom([(string) $of->jar->code]);
         }
     }
 

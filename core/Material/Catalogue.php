@@ -196,6 +196,12 @@ final class Catalogue
             $row['freezer_days'],
             $row['usual_minutes'],
             $row['source'],
+            $row['left_over'] === null ? null : new LeftOver(
+                $row['left_over'],
+                $row['left_fridge_days'] ?? 0.0,
+                $row['left_freezer_days'] ?? 0.0,
+                $row['left_uses'],
+            ),
         );
     }
 

@@ -17,7 +17,8 @@ namespace Ilvane\Core\Material;
  *   headspace: float, suits: list<string>, note: string}
  * @phpstan-type PartRow array{strained: bool, oily: ?bool, preparations: list<string>,
  *   stands_for: ?string, counter_hours: ?float,
- *   fridge_days: ?float, freezer_days: ?float, usual_minutes: float, source: string}
+ *   fridge_days: ?float, freezer_days: ?float, usual_minutes: float, left_over: ?string,
+ *   left_fridge_days: ?float, left_freezer_days: ?float, left_uses: list<string>, source: string}
  * @phpstan-type LimitRow array{what: string, min: ?float, max: ?float, use: string, audience: string, source: string,
  *   confidence: string}
  * @phpstan-type PresetRow array{kind: string, words: list<string>, unless: list<string>, sets: string, value: string,

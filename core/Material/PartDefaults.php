@@ -13,6 +13,7 @@ final readonly class PartDefaults
      * @param  string|null  $standsFor  key of the material it behaves like, where data/preparations.csv knows no
      *   making of its plant
      * @param  float|null  $counterHours  null where what is in it tells
+     * @param  LeftOver|null  $leftOver  what is strained out; null where nothing is
      * @param  float  $usualMinutes  from the first hand on it until it can be used, common practice
      */
     public function __construct(
@@ -25,6 +26,7 @@ final readonly class PartDefaults
         public ?float $freezerDays,
         public float $usualMinutes,
         public string $source,
+        public ?LeftOver $leftOver = null,
     ) {
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ilvane\Core\Preparation;
 
 use Ilvane\Core\Material\Bioburden;
+use Ilvane\Core\Material\LeftOver;
 use Ilvane\Core\Material\PartDefaults;
 
 /** How long something made first is good, by where it stands; what is known of no making of its own plant. */
@@ -36,6 +37,15 @@ final readonly class Life
             $usual->freezerDays,
         );
     }
+
+    /** Of what was strained out of something. */
+    public static function ofLeftOver(LeftOver $left): self
+    {
+        return new self(self::WET_PLANT_HOURS, $left->fridgeDays, $left->freezerDays);
+    }
+
+    /** Wet plant out of hot water or oil spoils on the counter within hours. Common practice. */
+    private const WET_PLANT_HOURS = 4.0;
 
     /** Of a finished product, by what its own derivation says for each place. */
     public static function ofProduct(float $roomDays, float $fridgeDays, float $freezerDays): self

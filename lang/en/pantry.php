@@ -30,6 +30,13 @@ return [
         'line_fine' => 'fine on my skin: :strength', 'line_much' => 'too much on my skin: :strength',
         'caution' => 'Burning or redness: wipe it off with plain oil, then wash with shampoo, and don’t use it again. Keep it away from eyes and broken skin, and wash your hands. Not for children. If it lasts, see a doctor or pharmacist. What your skin can take says nothing about anyone else’s.',
     ],
+    'left_over' => [
+        'title' => 'Keep the :what', 'grams' => 'It weighs', 'good_for' => 'Still good for: :uses.', 'days' => '{1} One day in the fridge.|[2,*] :count days in the fridge.', 'of' => 'Strained out of',
+        'what' => ['spent_plant' => 'spent plants', 'spent_seeds' => 'spent seeds', 'pulp' => 'pulp', 'press_cake' => 'press cake'],
+        'named' => ['spent_plant' => 'Spent plants of :name', 'spent_seeds' => 'Spent seeds of :name', 'pulp' => 'Pulp of :name', 'press_cake' => 'Press cake of :name'],
+        'uses' => ['mask' => 'a mask that is rinsed off, the same day', 'scrub' => 'a scrub that is rinsed off', 'compost' => 'the compost'],
+        'caution' => 'It is wet and full of food for microbes: keep it cold, and throw it away if it smells. Plants and cloths soaked in oil can heat up by themselves: spread them out to dry or wash them, and keep them out of the tumble dryer.',
+    ],
     'thin' => [
         'title' => 'Thin it', 'how' => 'With :plain of plain oil, these :grams g come down to a strength of :strength.', 'grams' => 'Take of it', 'strength' => 'Strength wanted', 'oil' => 'Plain oil',
         'do' => 'Thin it', 'means' => 'What comes of it is put into the pantry as an oil of its own, with its plants, its date and where it came from. Weigh both; mix them well.', 'named' => ':name, thinned',

@@ -30,6 +30,13 @@ return [
         'line_fine' => 'bien sur ma peau : :strength', 'line_much' => 'trop sur ma peau : :strength',
         'caution' => 'Brûlure ou rougeur : essuyez avec une huile simple, lavez au shampooing et ne l’utilisez plus. Loin des yeux et de la peau abîmée ; lavez-vous les mains. Pas pour les enfants. Si cela dure, voyez un médecin ou un pharmacien. Ce que votre peau supporte ne dit rien de celle des autres.',
     ],
+    'left_over' => [
+        'title' => 'Garder : :what', 'grams' => 'Cela pèse', 'good_for' => 'Encore bon pour : :uses.', 'days' => '{1} Un jour au réfrigérateur.|[2,*] :count jours au réfrigérateur.', 'of' => 'Reste de',
+        'what' => ['spent_plant' => 'plantes épuisées', 'spent_seeds' => 'graines épuisées', 'pulp' => 'pulpe', 'press_cake' => 'tourteau'],
+        'named' => ['spent_plant' => 'Plantes épuisées de :name', 'spent_seeds' => 'Graines épuisées de :name', 'pulp' => 'Pulpe de :name', 'press_cake' => 'Tourteau de :name'],
+        'uses' => ['mask' => 'un masque à rincer, le jour même', 'scrub' => 'un gommage à rincer', 'compost' => 'le compost'],
+        'caution' => 'C’est humide et plein de nourriture pour les microbes : gardez-le au froid, et jetez-le s’il sent. Les plantes et chiffons imbibés d’huile peuvent s’échauffer seuls : étalez-les pour sécher ou lavez-les, jamais au sèche-linge.',
+    ],
     'thin' => [
         'title' => 'La diluer', 'how' => 'Avec :plain d’huile simple, ces :grams g passent à une force de :strength.', 'grams' => 'En prendre', 'strength' => 'Force voulue', 'oil' => 'Huile simple',
         'do' => 'Diluer', 'means' => 'Le résultat entre à la réserve comme une huile à part, avec ses plantes, sa date et son origine. Pesez les deux ; mélangez bien.', 'named' => ':name, diluée',

@@ -88,6 +88,9 @@
             </section>
             @if ($lot->gone_at === null)
                 <section class="jar-acts">
+                    @if ($page->leftOver !== null)
+                        @include('pantry.left-over')
+                    @endif
                     @if ($page->skin !== null)
                         @include('pantry.skin')
                     @endif

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Lot;
+use App\Pantry\LotBook;
+use App\Shelf\TraceFactory;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use Ilvane\Core\Formula\Storage;
+use Tests\Support\AppCase;
+
+/** Spent plants, pulp and press cake are kept with their hours and what they are good for. */
+final class LeftOversTest extends AppCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Carbon::setTestNow('2026-11-30 12:00:00');
+    }
+
+    private function strained(): Lot
+    {
+        $jar = $this->standingJar();
+        Carbon::setTestNow('2026-12-21 12:00:00');
+        $this->post("/infusions/$jar->id/strain", ['client_key' => (string) Str::uuid(), 'strained' => '240']);
+
+        return Lot::query()->where('kind', 'infused_oil')->sole();
+    }
+
+    private function keep(Lot $lot, string $grams, string $storage = 'fridge'): TestResponse
+    {
+        return $this->from("/pantry/$lot->code")->post("/pantry/$lot->code/left-over", [
+            'left_grams' => $grams, 'storage' => $storage,
+        ]);
+    }
+
+    public function test_press_cake_of_an_oil_is_a_lot_with_its_days_its_uses_and_its_plant(): void
+    {
+        $oil = $this->strained();
+        $this->get("/pantry/$oil->code")->assertOk()->assertSee('Keep the press cake')->assertSee('tumble dryer');
+        $this->keep($oil, '85')->assertSessionHasNoErrors();
+        $cake = Lot::query()->where('left_of', $oil->code)->sole();
+        // three days in the fridge, common practice
+        self::assertSame(
+            ['Press cake of Calendula, cold', 85.0, '2026-12-24 12:00:00'],
+            [$cake->name, $cake->grams, $cake->good_until?->toDateTimeString()],
+        );
+        self::assertSame(
+            ['calendula-dried', 'sunflower-oil-high-oleic'],
+            array_column($cake->document['lines'], 'ingredient'),
+        );
+        // 30 g of plant went in; the rest of 85 g is oil it holds
+        self::assertSame('55 g', $cake->document['lines'][1]['amount']);
+        $this->get("/pantry/$cake->code")->assertOk()->assertSee('a scrub that is rinsed off')->assertSee($oil->code);
+        $this->get("/pantry/$oil->code")->assertDontSee('Keep the press cake')->assertSee($cake->code);
+        // kept once, however often it is sent
+        $this->keep($oil, '85')->assertRedirect("/pantry/$cake->code");
+        self::assertSame(2, Lot::query()->count());
+    }
+
+    public function test_frozen_it_lasts_longer_and_thawed_a_day(): void
+    {
+        $oil = $this->strained();
+        $this->keep($oil, '85', 'freezer');
+        $cake = Lot::query()->where('left_of', $oil->code)->sole();
+        self::assertSame('2027-01-20', $cake->good_until?->toDateString());
+        Carbon::setTestNow('2026-12-31 12:00:00');
+        app(LotBook::class)->move($cake, Storage::Fridge, Carbon::now(), 'thaw-it-now');
+        self::assertSame('2027-01-01 12:00:00', $cake->refresh()->good_until?->toDateTimeString());
+    }
+
+    public function test_pulp_of_a_part_is_found_by_a_recall_of_its_plant_and_leads_back_to_it(): void
+    {
+        $nettle = app(LotBook::class)->putBought('nettle-dried', 50.0, null, null, null, Carbon::now());
+        $formula = $this->formulaOf([
+            'format' => 'ilvane.formula/1', 'name' => 'Mist', 'family' => 'water_spray',
+            'parts' => [['key' => 'tea', 'name' => 'Nettle tea', 'makes' => 'tea', 'lines' => [
+                ['ingredient' => 'nettle-dried', 'amount' => '5 g'],
+                ['ingredient' => 'distilled-water', 'amount' => '200 g'],
+            ]]],
+            'lines' => [['part' => 'tea', 'amount' => '100 g', 'phase' => 'water']],
+        ]);
+        $this->post("/formulas/$formula->id/project", ['begin' => '2026-12-24T10:00'])->assertSessionHasNoErrors();
+        $this->post("/formulas/$formula->id/project/tea/made", ['grams' => '180', 'storage' => 'fridge']);
+        $tea = Lot::query()->where('kind', 'preparation')->sole();
+        $this->get("/pantry/$tea->code")->assertSee('Keep the spent plants')->assertSee('One day in the fridge.');
+        $this->keep($tea, '20')->assertSessionHasNoErrors();
+        $spent = Lot::query()->where('left_of', $tea->code)->sole();
+        self::assertSame('2026-12-01 12:00:00', $spent->good_until?->toDateTimeString());
+        $trace = app(TraceFactory::class)->forward($nettle);
+        self::assertArrayHasKey("lot $tea->code>lot $spent->code", $trace->edges);
+        $this->get("/pantry/$nettle->code/trace")->assertOk()->assertSee($spent->code);
+        $this->get("/pantry/$spent->code/trace")->assertOk();
+    }
+
+    public function test_what_was_never_strained_leaves_nothing_and_no_weight_is_refused(): void
+    {
+        $oil = $this->strained();
+        foreach (['', '0', '-3', 'some'] as $grams) {
+            $this->keep($oil, $grams)->assertSessionHasErrors('left_grams');
+        }
+        $bought = app(LotBook::class)->putBought('jojoba-oil', 50.0, null, null, null, Carbon::now());
+        $this->get("/pantry/$bought->code")->assertDontSee('Keep the');
+        $this->keep($bought, '5')->assertSessionHasErrors('left_grams');
+        self::assertSame(0, Lot::query()->whereNotNull('left_of')->count());
+    }
+}
