@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
 use PDO;
 use Tests\Support\BrowserCase;
 use Tests\Support\Chains;
@@ -21,6 +22,37 @@ final class ChainsTest extends BrowserCase
     {
         parent::setUp();
         self::emptyWorkroom();
+    }
+
+    public function test_tea_juice_and_infused_oil_become_a_milk_in_two_bottles(): void
+    {
+        self::planned(Chains::MILK);
+        foreach (['tea' => '200', 'juice' => '60', 'oil' => '50'] as $part => $grams) {
+            $form = self::find("[id^=\"made-\"][id*=\"$part\"]");
+            self::type($form->findElement(WebDriverBy::cssSelector('input[name=grams]')), $grams);
+            self::pressThe($form->findElement(WebDriverBy::cssSelector('form > .button')), "$part is made");
+            self::see("$grams g left");
+        }
+        self::press('Make Harvest milk');
+        self::phone();
+        self::make('190', '2');
+        self::desk();
+        self::open('Fill it into containers');
+        foreach ([['1', '120', 'room'], ['1', '70', 'fridge']] as $i => [$count, $grams, $place]) {
+            self::type(self::find("input[name=\"split[$i][count]\"]"), $count);
+            self::type(self::find("input[name=\"split[$i][grams]\"]"), $grams);
+            self::find("select[name=\"split[$i][storage]\"] option[value=$place]")->click();
+        }
+        self::press('Fill them');
+        self::assertCount(2, self::all('.container-one'));
+        self::see('in the fridge');
+        self::assertSame([], self::axe());
+        self::find('#container-B a')->click();
+        self::see('Keep in the fridge.');
+        self::find('.label-words summary')->click();
+        foreach (['Urtica Dioica', 'Aloe Barbadensis', 'Calendula Officinalis', 'Net 70 g'] as $words) {
+            self::see($words);
+        }
     }
 
     public function test_powders_and_wet_leaves_are_cooked_out_into_a_butter_with_every_plant_on_its_label(): void
