@@ -1,8 +1,10 @@
 <?php
 
+use App\Bench\OwnPreparationController;
 use App\Preparations\PreparationController;
 use Illuminate\Support\Facades\Route;
 
+Route::post('/preparations/own', OwnPreparationController::class)->name('preparation.own');
 Route::controller(PreparationController::class)->prefix('/preparations')->group(function (): void {
     Route::get('/', 'all')->name('preparations');
     Route::post('/', 'plan')->name('preparation.plan');

@@ -43,6 +43,7 @@ return [
     ],
     'too_strong' => 'Too strong to use as it is: :strength; stay at :limit or less. Thin it with :grams of plain oil.',
     'prepare' => [
+        'own' => 'Of several plants, or in another liquid', 'own_how' => 'What is it? It opens on the bench as something made first: put in every plant and liquid with its amount. “Plan the project” starts it, and what it gives goes into the pantry by weight.', 'own_named' => ':what of my own',
         'title' => 'Teas, gels and juices', 'method' => 'What', 'wanted' => 'To get', 'plant' => 'Of', 'take_plant' => 'Take this one', 'do_plan' => 'Work it out',
         'asked' => 'Your formulas ask for', 'asked_for' => ':grams for :formula', 'plan_this' => 'Plan it',
         'planned' => 'Planned', 'at_hand' => 'At hand', 'none' => 'Nothing is planned or at hand. Teas, gels, juices and milks are made fresh; here you work out how much to take, and see until when it is good.', 'water_grams' => 'of water', 'expect' => 'gives about :low to :high g', 'learned' => 'from your own :count makings', 'usual' => 'a guess from common practice, until you have made it',

@@ -43,6 +43,7 @@ return [
     ],
     'too_strong' => 'Trop fort pour s’en servir tel quel : :strength, :limit est le maximum. Diluez avec :grams d’huile neutre.',
     'prepare' => [
+        'own' => 'De plusieurs plantes, ou dans un autre liquide', 'own_how' => 'Qu’est-ce que c’est ? Elle s’ouvre sur l’établi comme préparation préalable : mettez-y chaque plante et chaque liquide avec sa quantité. « Planifier le projet » la démarre, et ce qu’elle donne entre dans la réserve au poids.', 'own_named' => ':what à ma façon',
         'title' => 'Tisanes, gels et jus', 'method' => 'Quoi', 'wanted' => 'Pour obtenir', 'plant' => 'De', 'take_plant' => 'Prendre celle-ci', 'do_plan' => 'Calculer',
         'asked' => 'Vos formules demandent', 'asked_for' => ':grams pour :formula', 'plan_this' => 'La prévoir',
         'planned' => 'Prévues', 'at_hand' => 'Sous la main', 'none' => 'Rien n’est prévu ni sous la main. Tisanes, gels, jus et laits se font frais ; ici vous calculez combien prendre, et voyez jusqu’à quand c’est bon.', 'water_grams' => 'd’eau', 'expect' => 'donne environ :low à :high g', 'learned' => 'd’après vos :count propres préparations', 'usual' => 'une supposition de pratique courante, tant que vous ne l’avez pas faite',

@@ -27,6 +27,18 @@
             <p class="problem" role="alert">{{ $message }}</p>
         @enderror
     </form>
+    <details class="act">
+        <summary>{{ __('pantry.prepare.own') }}</summary>
+        <form method="post" action="{{ route('preparation.own') }}">@csrf
+            <p>{{ __('pantry.prepare.own_how') }}</p>
+            <p class="act-fields">
+                @foreach (['tea', 'decoction', 'cold_soak', 'gel', 'juice', 'puree', 'milk'] as $makes)
+                    <button class="button button-quiet" name="makes"
+                        value="{{ $makes }}">{{ __("parts.makes.$makes") }}</button>
+                @endforeach
+            </p>
+        </form>
+    </details>
     @if ($page->asked !== [])
         <section class="asked">
             <h2>{{ __('pantry.prepare.asked') }}</h2>
