@@ -2,8 +2,10 @@
 
 use App\Infusions\JarController;
 use App\Infusions\JarPlanController;
+use App\Infusions\SecondDrawController;
 use Illuminate\Support\Facades\Route;
 
+Route::post('/pantry/{lot}/again', SecondDrawController::class)->name('lot.again');
 Route::get('/infusions', [JarController::class, 'all'])->name('infusions');
 Route::post('/infusions', [JarPlanController::class, 'begin'])->name('infusion.begin');
 Route::controller(JarPlanController::class)->prefix('/infusions/{jar}')->whereNumber('jar')->group(function (): void {

@@ -251,6 +251,11 @@ final class Refused extends RuntimeException
         return new self($field, 'not_thinner', ['strength' => $strength]);
     }
 
+    public static function nothingToDraw(string $field): self
+    {
+        return new self($field, 'nothing_to_draw');
+    }
+
     public static function nothingSaid(string $field): self
     {
         return new self($field, 'nothing_said');

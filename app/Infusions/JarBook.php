@@ -139,7 +139,13 @@ final readonly class JarBook
                 ),
             ])->save();
             $this->refreshMilestones($jar);
-            foreach ([...$infusion->contents->plants, ...$infusion->contents->oils] as $i => $part) {
+            $spent = PlanDraft::fromStored($jar->draft)->spent();
+            $cake = $spent === '' ? null : Lot::atHand()->where('code', $spent)->first();
+            if ($cake !== null) {
+                $this->lots->use($cake, $cake->grams_left, (string) $jar->code, $at, "jar-$jar->id-spent");
+            }
+            $plants = $cake === null ? $infusion->contents->plants : [];
+            foreach ([...$plants, ...$infusion->contents->oils] as $i => $part) {
                 $this->lots->takeInTurn(
                     $part->ingredient->key,
                     $part->grams->likely,

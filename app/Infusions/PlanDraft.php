@@ -80,6 +80,7 @@ final class PlanDraft implements TypedDraft
                 'use' => 'leave_on',
                 'wished' => '',
                 'note' => '', // the words it was read from
+                'spent' => '', // code of the lot its plants are, where they were drawn once before
             ],
             ['plants' => [self::row()], 'oils' => [self::row()]],
         );
@@ -171,6 +172,12 @@ final class PlanDraft implements TypedDraft
     private static function newKey(): string
     {
         return bin2hex(random_bytes(4));
+    }
+
+    /** Code of the lot its plants are, where they were drawn once before; "" for fresh or dried ones. */
+    public function spent(): string
+    {
+        return $this->text['spent'] ?? '';
     }
 
     public function withForm(array $form): static

@@ -26,7 +26,8 @@ final readonly class LeftOvers
     /**
      * What a lot's page offers or tells of it.
      *
-     * @return array{what: string, uses: string, days: string, lot: Lot|null, of: string}|null null where nothing was
+     * @return array{what: string, uses: string, days: string, lot: Lot|null, of: string,
+     *   drawsAgain: bool}|null null where nothing was
      *   strained out
      */
     public function of(Lot $lot): ?array
@@ -42,6 +43,8 @@ final readonly class LeftOvers
             'days' => trans_choice('pantry.left_over.days', (int) $left->fridgeDays),
             'lot' => Lot::query()->where('left_of', $lot->code)->first(),
             'of' => $lot->left_of ?? '',
+            'drawsAgain' => $lot->left_of !== null && $lot->gone_at === null
+                && Lot::query()->where('code', $lot->left_of)->whereNotNull('jar_id')->exists(),
         ];
     }
 

@@ -27,7 +27,8 @@ final readonly class LotPage
      * @param  list<string>  $formulas
      * @param  list<LotRow>  $log
      * @param  Proposed|null  $thin  how it would be thinned
-     * @param  array{what: string, uses: string, days: string, lot: Lot|null, of: string}|null  $leftOver  what was
+     * @param  array{what: string, uses: string, days: string, lot: Lot|null, of: string,
+     *   drawsAgain: bool}|null  $leftOver  what was
      *   strained out of it, or what it was strained out of
      * @param  array{said: string}|null  $skin  what the diary says of its plants; null for what isn't hot
      */

@@ -55,6 +55,7 @@ return [
     ],
     'take_this' => 'Take this',
     'today' => 'today',
+    'second' => ['named' => ':name, second draw', 'note' => 'A second draw from :code: of :all of plant, about :left worth is left in it (an estimate). Filled, it takes what is kept of :code.'],
     'log' => ['pot' => 'Pot weighed', 'shake' => 'Shaken', 'temperature' => 'Temperature', 'look' => 'Looked at', 'take_out' => 'Taken out', 'top_up' => 'Topped up', 'strain' => 'Strained', 'discard' => 'Discarded', 'undo' => 'Taken back'],
     'shake' => 'Shaken', 'shake_now' => 'Shake it, ten seconds, then press', 'not_due' => 'Next shake :when',
     'missed' => '{1} One shake was left out; the curve knows.|[2,*] :count shakes were left out; the curve knows.',

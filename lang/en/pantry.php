@@ -31,7 +31,7 @@ return [
         'caution' => 'Burning or redness: wipe it off with plain oil, then wash with shampoo, and don’t use it again. Keep it away from eyes and broken skin, and wash your hands. Not for children. If it lasts, see a doctor or pharmacist. What your skin can take says nothing about anyone else’s.',
     ],
     'left_over' => [
-        'title' => 'Keep the :what', 'grams' => 'It weighs', 'good_for' => 'Still good for: :uses.', 'days' => '{1} One day in the fridge.|[2,*] :count days in the fridge.', 'of' => 'Strained out of',
+        'again' => 'Draw from it once more', 'title' => 'Keep the :what', 'grams' => 'It weighs', 'good_for' => 'Still good for: :uses.', 'days' => '{1} One day in the fridge.|[2,*] :count days in the fridge.', 'of' => 'Strained out of',
         'what' => ['spent_plant' => 'spent plants', 'spent_seeds' => 'spent seeds', 'pulp' => 'pulp', 'press_cake' => 'press cake'],
         'named' => ['spent_plant' => 'Spent plants of :name', 'spent_seeds' => 'Spent seeds of :name', 'pulp' => 'Pulp of :name', 'press_cake' => 'Press cake of :name'],
         'uses' => ['mask' => 'a mask that is rinsed off, the same day', 'scrub' => 'a scrub that is rinsed off', 'compost' => 'the compost'],

@@ -55,6 +55,7 @@ return [
     ],
     'take_this' => 'Prendre celle-ci',
     'today' => 'aujourd’hui',
+    'second' => ['named' => ':name, second tirage', 'note' => 'Un second tirage de :code : des :all de plante, il en reste à peu près :left à tirer (une estimation). Une fois rempli, il prend ce qui est gardé de :code.'],
     'log' => ['pot' => 'Casserole pesée', 'shake' => 'Secoué', 'temperature' => 'Température', 'look' => 'Regardé', 'take_out' => 'Prélevé', 'top_up' => 'Complété', 'strain' => 'Filtré', 'discard' => 'Jeté', 'undo' => 'Annulé'],
     'shake' => 'Secoué', 'shake_now' => 'Secouez dix secondes, puis appuyez', 'not_due' => 'Prochaine secousse :when',
     'missed' => '{1} Une secousse a été oubliée ; la courbe le sait.|[2,*] :count secousses ont été oubliées ; la courbe le sait.',

@@ -31,7 +31,7 @@ return [
         'caution' => 'Brûlure ou rougeur : essuyez avec une huile simple, lavez au shampooing et ne l’utilisez plus. Loin des yeux et de la peau abîmée ; lavez-vous les mains. Pas pour les enfants. Si cela dure, voyez un médecin ou un pharmacien. Ce que votre peau supporte ne dit rien de celle des autres.',
     ],
     'left_over' => [
-        'title' => 'Garder : :what', 'grams' => 'Cela pèse', 'good_for' => 'Encore bon pour : :uses.', 'days' => '{1} Un jour au réfrigérateur.|[2,*] :count jours au réfrigérateur.', 'of' => 'Reste de',
+        'again' => 'En tirer une seconde fois', 'title' => 'Garder : :what', 'grams' => 'Cela pèse', 'good_for' => 'Encore bon pour : :uses.', 'days' => '{1} Un jour au réfrigérateur.|[2,*] :count jours au réfrigérateur.', 'of' => 'Reste de',
         'what' => ['spent_plant' => 'plantes épuisées', 'spent_seeds' => 'graines épuisées', 'pulp' => 'pulpe', 'press_cake' => 'tourteau'],
         'named' => ['spent_plant' => 'Plantes épuisées de :name', 'spent_seeds' => 'Graines épuisées de :name', 'pulp' => 'Pulpe de :name', 'press_cake' => 'Tourteau de :name'],
         'uses' => ['mask' => 'un masque à rincer, le jour même', 'scrub' => 'un gommage à rincer', 'compost' => 'le compost'],

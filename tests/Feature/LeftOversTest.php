@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Jar;
 use App\Models\Lot;
 use App\Pantry\LotBook;
 use App\Shelf\TraceFactory;
@@ -107,5 +108,30 @@ final class LeftOversTest extends AppCase
         $this->get("/pantry/$bought->code")->assertDontSee('Keep the');
         $this->keep($bought, '5')->assertSessionHasErrors('left_grams');
         self::assertSame(0, Lot::query()->whereNotNull('left_of')->count());
+    }
+
+    public function test_a_second_draw_is_planned_from_what_is_left_in_it_and_takes_the_press_cake(): void
+    {
+        $calendula = app(LotBook::class)->putBought('calendula-dried', 100.0, null, null, null, Carbon::now());
+        $oil = $this->strained();
+        self::assertSame(70.0, $calendula->refresh()->grams_left, 'thirty went into the first jar');
+        $this->keep($oil, '85');
+        $cake = Lot::query()->where('left_of', $oil->code)->sole();
+        $this->get("/pantry/$cake->code")->assertSee('Draw from it once more');
+        $this->post("/pantry/$cake->code/again")->assertRedirect('/infusions/2');
+        $jar = Jar::query()->findOrFail(2);
+        $planned = (float) $jar->draft['parts']['plants'][0]['amount'];
+        // the first draw, three weeks cold, took most of it: some is left, less than half
+        self::assertGreaterThan(0.6, $planned);
+        self::assertLessThan(15.0, $planned);
+        $this->get('/infusions/2')->assertOk()->assertSee("A second draw from $cake->code");
+        $this->post('/infusions/2/start')->assertSessionHasNoErrors();
+        self::assertSame([0.0, 70.0], [$cake->refresh()->grams_left, $calendula->refresh()->grams_left]);
+        // the plant of the first jar is found in the second
+        $trace = app(TraceFactory::class)->forward($calendula);
+        self::assertArrayHasKey("lot $cake->code>jar {$jar->refresh()->code}", $trace->edges);
+        // it is taken once
+        $this->post("/pantry/$cake->code/again")->assertSessionHas('refused');
+        $this->post("/pantry/$oil->code/again")->assertSessionHas('refused');
     }
 }
