@@ -322,7 +322,7 @@ final class BackupsTest extends FileCase
             '{',
         ];
         [$refused, $taken] = [0, 0];
-        foreach (range(1, getenv('ILVANE_LONG') === false ? 40 : 400) as $n) {
+        foreach (range(1, getenv('ILVANE_LONG') === false ? 20 : 400) as $n) {
             $file = $files[$random->getInt(0, count($files) - 1)];
             $whole = (string) file_get_contents($file);
             $record = json_decode($whole, true);
