@@ -94,6 +94,42 @@ final class BackupsTest extends FileCase
         }
     }
 
+    public function test_a_record_from_before_containers_and_diaries_is_read_as_before(): void
+    {
+        $this->seed(DemoWorkroom::class);
+        $this->packet();
+        foreach (glob("$this->directory/out/{batches,lots}/*.json", GLOB_BRACE) ?: [] as $file) {
+            $record = json_decode((string) file_get_contents($file), true);
+            unset($record['left_of']);
+            foreach ($record['shelf'] ?? [] as $i => $entry) {
+                if (in_array($entry['kind'], ['split', 'thawed'], true) || $entry['container'] !== '') {
+                    unset($record['shelf'][$i]); // nobody could have written it then
+                } else {
+                    unset($record['shelf'][$i]['container'], $record['shelf'][$i]['storage']);
+                    unset($record['shelf'][$i]['containers']);
+                }
+            }
+            if (isset($record['shelf'])) {
+                $record['shelf'] = array_values($record['shelf']);
+            } else {
+                $record['entries'] = array_map(
+                    static fn (array $entry): array => array_diff_key($entry, ['minutes' => 1]),
+                    $record['entries'],
+                );
+            }
+            file_put_contents($file, (string) json_encode($record, JSON_PRESERVE_ZERO_FRACTION));
+        }
+        $this->another('older');
+        app(WorkroomImport::class)->take(
+            WorkroomArchive::read("$this->directory/out"),
+            static fn (): string => WorkroomImport::TAKE,
+        );
+        self::assertGreaterThan(3, DB::table('batches')->count());
+        self::assertSame(0, DB::table('shelf_entries')->where('container', '<>', '')->count());
+        self::assertSame(0, DB::table('lots')->whereNotNull('left_of')->count());
+        $this->get('/shelf')->assertOk();
+    }
+
     public function test_what_is_here_and_differs_is_asked_about_and_nothing_is_changed_until_it_is_answered(): void
     {
         $formula = $this->formulaOf(SoundFormula::document());
