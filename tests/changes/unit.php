@@ -17,7 +17,7 @@ return [
             "        'dsp' => Unit::Dessertspoon,\n        'dessertspoons' => Unit::Dessertspoon,\n        'tbsp' => Unit::Tablespoon,\n",
             $code,
         ),
-        'core/Reading/Quantities.php' => static fn (string $code): string => str_replace(
+        'core/Reading/UnitWords.php' => static fn (string $code): string => str_replace(
             "        'table spoon' => Unit::Tablespoon,\n",
             "        'dessert spoons' => Unit::Dessertspoon,\n        'table spoon' => Unit::Tablespoon,\n",
             $code,
