@@ -18,14 +18,20 @@ use Ilvane\Core\Microbiology\BoughtBase;
  *
  * @phpstan-import-type Row from CatalogueSource
  */
-final readonly class BaseList
+final class BaseList
 {
     /** What clashes; a base with both says nothing of its own. */
     private const CHARGES = ['cationic', 'anionic'];
 
     private const IN_WATER = [' (and) Aqua', 'Aqua (and) '];
 
-    public function __construct(private CatalogueSource $shipped)
+    /** @var array<string, Row>|null by folded name, read once for all bases */
+    private ?array $byInci = null;
+
+    /** @var array<string, true>|null by folded name */
+    private ?array $preservatives = null;
+
+    public function __construct(private readonly CatalogueSource $shipped)
     {
     }
 
@@ -61,14 +67,16 @@ final readonly class BaseList
      */
     public function known(array $names): array
     {
-        $by = [];
-        foreach ($this->shipped->rows() as $row) {
-            // a solution in water is what is dissolved in it
-            $by[Folded::of(str_replace(self::IN_WATER, '', $row['inci']))] ??= $row;
+        if ($this->byInci === null) {
+            $this->byInci = [];
+            foreach ($this->shipped->rows() as $row) {
+                // a solution in water is what is dissolved in it
+                $this->byInci[Folded::of(str_replace(self::IN_WATER, '', $row['inci']))] ??= $row;
+            }
         }
         $known = [];
         foreach ($names as $name) {
-            $row = $by[Folded::of($name)] ?? null;
+            $row = $this->byInci[Folded::of($name)] ?? null;
             if ($row !== null) {
                 $known[$name] = $row;
             }
@@ -85,12 +93,12 @@ final readonly class BaseList
      */
     public function preservatives(array $names): array
     {
-        $preservatives = [];
-        foreach ($this->shipped->rows() as $row) {
-            if ($row['kind'] === Kind::Preservative->value) {
-                foreach ($row['components'] as $one) {
+        if ($this->preservatives === null) {
+            $this->preservatives = [];
+            foreach ($this->shipped->rows() as $row) {
+                foreach ($row['kind'] === Kind::Preservative->value ? $row['components'] : [] as $one) {
                     if ($one['leave_on'] !== null || $one['rinse_off'] !== null) {
-                        $preservatives[Folded::of($one['inci'])] = true;
+                        $this->preservatives[Folded::of($one['inci'])] = true;
                     }
                 }
             }
@@ -98,7 +106,7 @@ final readonly class BaseList
 
         return array_values(array_filter(
             $names,
-            static fn (string $name): bool => isset($preservatives[Folded::of($name)]),
+            fn (string $name): bool => isset($this->preservatives[Folded::of($name)]),
         ));
     }
 }

@@ -59,8 +59,11 @@ final class OwnRow
     /** @var list<Preset> */
     private readonly array $presets;
 
+    private readonly BaseList $bases;
+
     public function __construct(private readonly CatalogueSource $shipped)
     {
+        $this->bases = new BaseList($shipped);
         $this->presets = array_map(static fn (array $row): Preset => new Preset(
             Kind::from($row['kind']), $row['words'], $row['unless'], $row['sets'], $row['value'], $row['source'],
         ), $shipped->presets());
@@ -79,7 +82,7 @@ final class OwnRow
         $row['cautions'] = $own->tells('cautions') ? $own->words('cautions') : $assumed['cautions'];
         $row['traits'] = $own->tells('traits') ? $own->words('traits') : $assumed['traits'];
         if ($kind === Kind::BoughtBase) {
-            $row = (new BaseList($this->shipped))->read($own, $row);
+            $row = $this->bases->read($own, $row);
         }
         $row['charge'] = $own->word('charge') ?: $row['charge'];
         $row['limits'] = self::phototoxic($own, $row['cautions'], $assumed['phototoxic']);

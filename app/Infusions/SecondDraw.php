@@ -38,8 +38,7 @@ final readonly class SecondDraw
         $rows = ['plants' => [], 'oils' => []];
         $left = $all = 0.0;
         foreach ($story->life->contents->plants as $i => $plant) {
-            $worth = ($state->inOil[$i] ?? 0.0) + ($state->inPlant[$i] ?? 0.0);
-            $share = $worth > 0.0 ? ($state->inPlant[$i] ?? 0.0) / $worth : 0.0;
+            $share = $state->leftIn($i);
             $all += $plant->grams->likely;
             if ($share >= self::WORTH) {
                 $left += $share * $plant->grams->likely;

@@ -12,15 +12,21 @@ use Ilvane\Core\Formula\Family;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\Storage;
+use Ilvane\Core\Formula\Weighing;
 use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Measure\Tools;
 
 /** Keeps what was strained out of a lot: spent plants, pulp, press cake, with its hours and what it is good for. */
 final readonly class LeftOvers
 {
     private const MOST_G = 100_000.0;
 
-    public function __construct(private Catalogue $catalogue, private LotBook $lots, private Shelving $shelving)
-    {
+    public function __construct(
+        private Catalogue $catalogue,
+        private Tools $tools,
+        private LotBook $lots,
+        private Shelving $shelving,
+    ) {
     }
 
     /**
@@ -81,23 +87,18 @@ final readonly class LeftOvers
      */
     private function document(Lot $lot, float $grams): array
     {
-        $lines = $lot->document['parts'][0]['lines'] ?? $lot->document['lines'] ?? [];
+        $composition = (new Weighing($this->catalogue, $this->tools))->of(FormulaDocument::read($lot->document));
         $plants = [];
-        $carrier = '';
-        $weighs = 0.0;
-        foreach (is_array($lines) ? $lines : [] as $line) {
-            $key = is_array($line) && is_string($line['ingredient'] ?? null) ? $line['ingredient'] : '';
-            if (! $this->catalogue->has($key)) {
-                continue;
-            }
-            if ($this->catalogue->get($key)->kind->isPlant()) {
-                $plants[] = ['ingredient' => $key, 'amount' => $line['amount'] ?? ''];
-                $weighs += (float) ($line['amount'] ?? 0);
-            } elseif ($carrier === '') {
-                $carrier = $key;
+        $carrier = null;
+        $rest = $grams;
+        foreach ($composition->parts === [] ? $composition->lines : $composition->parts[0]->lines as $line) {
+            if ($line->ingredient?->kind->isPlant() === true && $line->grams !== null) {
+                $plants[] = ['ingredient' => $line->ingredient->key, 'amount' => round($line->weighs(), 2).' g'];
+                $rest -= $line->weighs();
+            } elseif ($line->ingredient !== null) {
+                $carrier ??= $line->ingredient->key;
             }
         }
-        $rest = $grams - $weighs;
 
         return FormulaDocument::write(FormulaDocument::read([
             'format' => Formula::FORMAT,
@@ -105,8 +106,8 @@ final readonly class LeftOvers
             'family' => Family::FreshMask->value,
             'lines' => [
                 ...$plants,
-                ...($carrier !== '' && ($rest > 0.0 || $plants === [])
-                    ? [['ingredient' => $carrier, 'amount' => round($plants === [] ? $grams : $rest, 2).' g']]
+                ...($carrier !== null && $rest > 0.0
+                    ? [['ingredient' => $carrier, 'amount' => round($rest, 2).' g']]
                     : []),
             ],
         ]));

@@ -67,16 +67,18 @@ final readonly class BatchesDue
 
         return array_values(array_filter(
             $due,
-            static fn (Due $one): bool => $one->at->toDateTimeString() <= $horizon,
+            static fn (?Due $one): bool => $one !== null && $one->at->toDateTimeString() <= $horizon,
         ));
     }
 
-    /** @param  string  $letter  of the container; "" for what is in none */
-    private function useUp(Batch $batch, float $grams, ?Carbon $until, string $letter = ''): Due
+    /**
+     * null for what has no date
+     *
+     * @param  string  $letter  of the container; "" for what is in none
+     */
+    private function useUp(Batch $batch, float $grams, ?Carbon $at, string $letter = ''): ?Due
     {
-        $at = $until ?? Carbon::now()->addYears(10);
-
-        return new Due(
+        return $at === null ? null : new Due(
             self::container($batch, $letter),
             say(
                 $at->copy()->endOfDay()->isPast() ? 'today.batch_past' : 'today.batch_soon',

@@ -125,6 +125,14 @@ final readonly class Jar
         return 100 * ($plant === null ? array_sum($this->inOil) : $this->inOil[$plant]) / $this->oil;
     }
 
+    /** Of what a plant can give, the share that is still in it. */
+    public function leftIn(int $plant): float
+    {
+        $worth = $this->inOil[$plant] + $this->inPlant[$plant];
+
+        return $worth > 0.0 ? $this->inPlant[$plant] / $worth : 0.0;
+    }
+
     /** What the oil holds over what it would hold at rest. */
     public function extracted(): float
     {

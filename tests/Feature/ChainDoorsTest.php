@@ -134,7 +134,9 @@ final class ChainDoorsTest extends AppCase
             }
         }
         $isWet = array_filter($rows['plants'], static fn (array $row): bool => $row['form'] === 'fresh_wet') !== [];
-        $form = ['revision' => $jar->refresh()->revision, 'method' => $isWet ? 'cook_out' : 'cold_dark', 'jar' => '1000'];
+        $form = [
+            'revision' => $jar->refresh()->revision, 'method' => $isWet ? 'cook_out' : 'cold_dark', 'jar' => '1000',
+        ];
         $draft = PlanDraft::fromStored($jar->draft);
         foreach ($rows as $of => $all) {
             foreach ($draft->rows($of) as $i => $row) {

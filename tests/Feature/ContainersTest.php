@@ -106,8 +106,10 @@ final class ContainersTest extends AppCase
         ], self::standing($batch));
         self::assertSame(100.0, $batch->grams_left);
         $today = $this->get('/')->assertDontSee('left in the freezer');
-        $today->assertSee('Banana mask, container A')->assertSee('Banana mask, container C')->assertSee("use up the 10\u{202F}g");
-        $this->get("/batches/$batch->code/label?in=C")->assertSee('don’t freeze it again')->assertDontSee('Keep frozen');
+        $today->assertSee('Banana mask, container A')->assertSee('Banana mask, container C')
+            ->assertSee("use up the 10\u{202F}g");
+        $this->get("/batches/$batch->code/label?in=C")->assertSee('don’t freeze it again')
+            ->assertDontSee('Keep frozen');
         // used up: the next one is offered again
         $this->tell($batch, 'leaves', ['kind' => 'used', 'shelf_grams' => '10', 'container' => 'C'])
             ->assertSessionHasNoErrors();
@@ -171,7 +173,9 @@ final class ContainersTest extends AppCase
         $this->tell($batch, 'A/thaw', ['count' => '1']);
         $thawed = ShelfEntry::query()->orderByDesc('id')->firstOrFail();
         $this->tell($batch, "shelf/$split->id/undo")->assertSessionHas('refused');
-        $this->tell($batch, 'leaves', ['kind' => 'gifted', 'shelf_grams' => '25', 'subject' => 'Odile', 'container' => 'B']);
+        $this->tell($batch, 'leaves', [
+            'kind' => 'gifted', 'shelf_grams' => '25', 'subject' => 'Odile', 'container' => 'B',
+        ]);
         $this->tell($batch, "shelf/$thawed->id/undo")->assertSessionHas('refused');
         $gift = ShelfEntry::query()->where('kind', 'gifted')->sole();
         foreach ([$gift, $thawed, $split] as $entry) {
@@ -213,7 +217,8 @@ final class ContainersTest extends AppCase
         $bad = [['letter' => 'a'], 'x', ['letter' => 'A', 'what' => 'boat', 'count' => 1, 'grams' => 1,
             'storage' => 'room'], ['letter' => 'B', 'what' => 'jar', 'count' => -1, 'grams' => 1, 'storage' => 'room']];
         ShelfEntry::once([
-            'batch_id' => $batch->id, 'kind' => 'split', 'client_key' => 'hostile-one', 'happened_at' => '2026-11-10 18:00',
+            'batch_id' => $batch->id, 'kind' => 'split', 'client_key' => 'hostile-one',
+            'happened_at' => '2026-11-10 18:00',
             'recorded_at' => '2026-11-10 18:00', 'containers' => (string) json_encode([
                 'days' => 'x', 'stood' => 4, 'whole' => [], 'filled' => $bad,
             ]),

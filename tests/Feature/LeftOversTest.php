@@ -98,6 +98,26 @@ final class LeftOversTest extends AppCase
         $this->get("/pantry/$spent->code/trace")->assertOk();
     }
 
+    public function test_a_plant_by_the_spoon_weighs_what_the_spoon_holds(): void
+    {
+        $formula = $this->formulaOf([
+            'format' => 'ilvane.formula/1', 'name' => 'Mist', 'family' => 'water_spray',
+            'parts' => [['key' => 'tea', 'name' => 'Nettle tea', 'makes' => 'tea', 'lines' => [
+                ['ingredient' => 'nettle-dried', 'amount' => '4 tbsp'],
+                ['ingredient' => 'distilled-water', 'amount' => '1 cup'],
+            ]]],
+            'lines' => [['part' => 'tea', 'amount' => '100 g', 'phase' => 'water']],
+        ]);
+        $this->post("/formulas/$formula->id/project", ['begin' => '2026-12-24T10:00'])->assertSessionHasNoErrors();
+        $this->post("/formulas/$formula->id/project/tea/made", ['grams' => '150', 'storage' => 'fridge']);
+        $tea = Lot::query()->where('kind', 'preparation')->sole();
+        $this->keep($tea, '40')->assertSessionHasNoErrors();
+        [$plant, $water] = Lot::query()->where('left_of', $tea->code)->sole()->document['lines'];
+        self::assertStringEndsWith(' g', $plant['amount']);
+        self::assertNotSame(4.0, (float) $plant['amount'], 'four spoons are not four grams');
+        self::assertEqualsWithDelta(40.0, (float) $plant['amount'] + (float) $water['amount'], 0.01);
+    }
+
     public function test_what_was_never_strained_leaves_nothing_and_no_weight_is_refused(): void
     {
         $oil = $this->strained();

@@ -43,7 +43,8 @@ final class OwnPreparationTest extends AppCase
             ['nettle-dried', 'sage-dried', 'rose-hydrosol'],
             array_column($lot->material['from'] ?? [], 'id'),
         ));
-        $this->get("/pantry/$lot->code")->assertOk()->assertSee('Nettle leaf, dried')->assertSee('Keep the spent plants');
+        $this->get("/pantry/$lot->code")->assertOk()->assertSee('Nettle leaf, dried')
+            ->assertSee('Keep the spent plants');
     }
 
     /** @return iterable<string, array{string}> */

@@ -348,7 +348,8 @@ abstract class BrowserCase extends TestCase
     {
         return self::$browser->executeScript(
             "const bench = document.querySelector('#bench');"
-                ."return { at: location.pathname, state: bench?.dataset.state, net: bench?.querySelector('.net')?.textContent,"
+                .'return { at: location.pathname, state: bench?.dataset.state,'
+                ."net: bench?.querySelector('.net')?.textContent,"
                 ."notes: bench?.querySelector('#bench-body')?.dataset.notes,"
                 ."told: bench?.querySelector('.not-saved:not([hidden])')?.textContent,"
                 ."lines: [...(bench?.querySelectorAll('.row input') ?? [])].map((input) => input.value) }",

@@ -15,34 +15,7 @@
     </div>
     @include('shelf.containers')
     @unless ($made->isGone || $made->rest === '')
-        @php($isHere = old('container', '') === '' && $errors->hasAny(['shelf_grams', 'subject', 'price']))
-        <details class="act" @if ($isHere) open @endif>
-            <summary>{{ __('shelf.leaves') }}</summary>
-            <form method="post" action="{{ route('shelf.leaves', $batch) }}#shelf" novalidate>@csrf<input type="hidden"
-                    name="client_key" value="{{ $made->clientKey }}l">
-                <p class="act-fields"><label><span class="label">{{ __('ui.record.went_in_grams') }}</span><span
-                            class="with-unit"><input name="shelf_grams" inputmode="decimal" maxlength="12"
-                                value="{{ old('shelf_grams', $made->perJar) }}"
-                                @invalid('shelf_grams')>
-                            g</span></label>
-                    <label class="wide"><span class="label">{{ __('shelf.subject') }}</span><input name="subject"
-                            maxlength="200" value="{{ old('subject') }}" placeholder="{{ __('shelf.subject_hint') }}"
-                            @invalid('subject')></label>
-                    <label><span class="label">{{ __('shelf.price_got') }}</span><input name="price" inputmode="decimal"
-                            maxlength="12" value="{{ old('price') }}"
-                            @invalid('price')></label>
-                </p>
-                @foreach (['shelf_grams', 'subject', 'price', 'when'] as $field)
-                    <x-problem :for="$field" />
-                @endforeach
-                <p class="act-fields">
-                    @foreach (\App\Shelf\ShelfBook::LEAVES as $kind)
-                        <button class="button @if ($kind !== 'used') button-quiet @endif" name="kind"
-                            value="{{ $kind }}">{{ __("shelf.do.$kind") }}</button>
-                    @endforeach
-                </p>
-            </form>
-        </details>
+        @include('shelf.leaves', ['container' => '', 'back' => 'shelf', 'grams' => $made->perJar])
         <details class="act" @error('to') open @enderror>
             <summary>{{ __('shelf.move') }}</summary>
             <form method="post" action="{{ route('shelf.move', $batch) }}#shelf" novalidate>@csrf<input type="hidden"

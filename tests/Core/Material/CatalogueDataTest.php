@@ -208,7 +208,8 @@ final class CatalogueDataTest extends CoreCase
     {
         foreach ([
             'bioburden', 'blend_components', 'contents', 'essential_oil_constituents', 'fatty_acids', 'figure_sources',
-            'limits', 'partition', 'piece_weights', 'plant_constituents', 'preservative_components', 'preservative_coverage', 'presets',
+            'limits', 'partition', 'piece_weights', 'plant_constituents',
+            'preservative_components', 'preservative_coverage', 'presets',
             'solubility', 'traits', 'wax_gels', 'charge_pairs', 'vague_names', 'unsaid_kinds', 'choices',
         ] as $file) {
             foreach (self::csv($file) as $row) {
