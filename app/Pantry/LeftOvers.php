@@ -14,6 +14,7 @@ use Ilvane\Core\Formula\FormulaDocument;
 use Ilvane\Core\Formula\Storage;
 use Ilvane\Core\Formula\Weighing;
 use Ilvane\Core\Material\Catalogue;
+use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Tools;
 
 /** Keeps what was strained out of a lot: spent plants, pulp, press cake, with its hours and what it is good for. */
@@ -90,10 +91,18 @@ final readonly class LeftOvers
         $composition = (new Weighing($this->catalogue, $this->tools))->of(FormulaDocument::read($lot->document));
         $plants = [];
         $carrier = null;
+        // what was strained out of another thing is what this one is
+        $phase = $composition->fatShare() > 0.0 || $composition->parts !== [] && $composition->parts[0]->isOily()
+            ? Phase::Oil
+            : Phase::Water;
         $rest = $grams;
         foreach ($composition->parts === [] ? $composition->lines : $composition->parts[0]->lines as $line) {
             if ($line->ingredient?->kind->isPlant() === true && $line->grams !== null) {
-                $plants[] = ['ingredient' => $line->ingredient->key, 'amount' => round($line->weighs(), 2).' g'];
+                $plants[] = [
+                    'ingredient' => $line->ingredient->key,
+                    'amount' => round($line->weighs(), 2).' g',
+                    'phase' => $phase->value,
+                ];
                 $rest -= $line->weighs();
             } elseif ($line->ingredient !== null) {
                 $carrier ??= $line->ingredient->key;
@@ -107,7 +116,7 @@ final readonly class LeftOvers
             'lines' => [
                 ...$plants,
                 ...($carrier !== null && $rest > 0.0
-                    ? [['ingredient' => $carrier, 'amount' => round($rest, 2).' g']]
+                    ? [['ingredient' => $carrier, 'amount' => round($rest, 2).' g', 'phase' => $phase->value]]
                     : []),
             ],
         ]));

@@ -123,7 +123,16 @@ final readonly class LotPageFactory
 
         return Section::draw(
             Profile::of($shape, max(1.0, $lot->grams / $density * 1.08)),
-            $left > 0 ? [new Stratum('body', '', '', $material, $left, $isOwnOil ? 0.7 : 0.0)] : [],
+            $left > 0
+                ? [new Stratum(
+                    'body',
+                    '',
+                    '',
+                    $lot->left_of === null ? $material : 'steeping',
+                    $left,
+                    $isOwnOil ? 0.7 : 0.0,
+                )]
+                : [],
             0,
             $stands,
             closed: $isBottled || $shape === 'jar',

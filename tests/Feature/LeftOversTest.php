@@ -56,6 +56,9 @@ final class LeftOversTest extends AppCase
         );
         // 30 g of plant went in; the rest of 85 g is oil it holds
         self::assertSame('55 g', $cake->document['lines'][1]['amount']);
+        // the plant is what it is, no longer what was strained out: 30 of 85 g
+        $this->get("/pantry/$cake->code")->assertSee('35.3')->assertDontSee('dried, strained out');
+        self::assertEqualsWithDelta(30 / 85, $cake->material['from'][0]['share'], 1e-4);
         $this->get("/pantry/$cake->code")->assertOk()->assertSee('a scrub that is rinsed off')->assertSee($oil->code);
         $this->get("/pantry/$oil->code")->assertDontSee('Keep the press cake')->assertSee($cake->code);
         // kept once, however often it is sent

@@ -29,6 +29,9 @@
         @endif
         <p class="verdict" id="verdict" aria-live="polite">{{ $page->verdict }}</p>
     </div>
+    @if ($page->draft->spent() !== '')
+        <p class="second-draw" id="second-draw">{{ $page->draft->text('note') }}</p>
+    @endif
     <section class="cutaway" id="cutaway">
         <div class="cutaway-frame">
             @if ($page->vessel !== null)
@@ -209,7 +212,7 @@
             @endforeach
         </ul>
     </section>
-    @if ($page->draft->text('note') !== '')
+    @if ($page->draft->text('note') !== '' && $page->draft->spent() === '')
         <details class="plan-note">
             <summary>{{ __('infusions.note_of') }}</summary>
             <p class="as-written">{{ $page->draft->text('note') }}</p>

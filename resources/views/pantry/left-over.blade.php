@@ -1,13 +1,15 @@
 {{-- What was strained out of it: kept as a lot of its own, or told where it is. --}}
 @if ($page->leftOver['of'] !== '')
-    <p>{{ __('pantry.left_over.of') }} <a
-            href="{{ route('lot', $page->leftOver['of']) }}">{{ $page->leftOver['of'] }}</a>.
-        {{ __('pantry.left_over.good_for', ['uses' => $page->leftOver['uses']]) }}</p>
-    @if ($page->leftOver['drawsAgain'])
-        <form method="post" action="{{ route('lot.again', $lot) }}">@csrf<button
-                class="button button-quiet">{{ __('pantry.left_over.again') }}</button></form>
-    @endif
-    <p class="lot-caution">{{ __('pantry.left_over.caution') }}</p>
+    <div class="left-over">
+        <p>{{ __('pantry.left_over.of') }} <a
+                href="{{ route('lot', $page->leftOver['of']) }}">{{ $page->leftOver['of'] }}</a>.
+            {{ __('pantry.left_over.good_for', ['uses' => $page->leftOver['uses']]) }}</p>
+        @if ($page->leftOver['drawsAgain'])
+            <form method="post" action="{{ route('lot.again', $lot) }}">@csrf<button
+                    class="button button-quiet">{{ __('pantry.left_over.again') }}</button></form>
+        @endif
+        <p class="lot-caution">{{ __('pantry.left_over.caution') }}</p>
+    </div>
 @elseif ($page->leftOver['lot'] !== null)
     <p>{{ $page->leftOver['what'] }}: <a
             href="{{ route('lot', $page->leftOver['lot']) }}">{{ $page->leftOver['lot']->code }}</a></p>
