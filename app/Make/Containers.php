@@ -136,11 +136,13 @@ final readonly class Containers
     {
         $last = $batch->shelfEntries->flatMap(self::letters(...))->max();
 
-        return match (true) {
-            ! is_string($last) => 'A',
-            $last === 'Z' => null,
-            default => chr(ord($last) + 1),
-        };
+        return is_string($last) ? self::letterAfter($last) : 'A';
+    }
+
+    /** null after Z */
+    public static function letterAfter(string $letter): ?string
+    {
+        return $letter === 'Z' ? null : chr(ord($letter) + 1);
     }
 
     private static function wholeUntil(ShelfEntry $entry, ?Carbon $else): ?Carbon

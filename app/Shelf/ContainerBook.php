@@ -42,7 +42,7 @@ final readonly class ContainerBook
     {
         DB::transaction(function () use ($batch, $rows, $at, $clientKey): void {
             $batch->refresh()->load('shelfEntries');
-            if (ShelfEntry::query()->where('client_key', $clientKey)->exists()) {
+            if (ShelfEntry::isTold(['batch_id' => $batch->id, 'kind' => 'split', 'client_key' => $clientKey])) {
                 return;
             }
             $is = Containers::of($batch);
@@ -53,9 +53,9 @@ final readonly class ContainerBook
                 if ($row['count'] === null && $row['grams'] <= 0.0) {
                     continue;
                 }
-                $filled[] = ['letter' => $letter ?? throw Refused::containersFull("split.$i.count")]
-                    + self::checked($row, $i);
-                $letter = $letter === 'Z' ? null : chr(ord($letter) + 1);
+                $letter ??= throw Refused::containersFull("split.$i.count");
+                $filled[] = ['letter' => $letter] + self::checked($row, $i);
+                $letter = Containers::letterAfter($letter);
                 $grams += (float) $row['count'] * $row['grams'];
                 if ($grams > $is->rest + Container::CRUMBS_G) {
                     throw Refused::notSoMuchLeft("split.$i.grams", $this->wording->grams($is->rest));
@@ -94,7 +94,12 @@ final readonly class ContainerBook
     {
         DB::transaction(function () use ($batch, $letter, $count, $at, $clientKey): void {
             $batch->refresh()->load('shelfEntries');
-            if (ShelfEntry::query()->where('client_key', $clientKey)->exists()) {
+            if (ShelfEntry::isTold([
+                'batch_id' => $batch->id,
+                'kind' => 'thawed',
+                'container' => $letter,
+                'client_key' => $clientKey,
+            ])) {
                 return;
             }
             $one = self::standing($batch, $letter);
