@@ -16,6 +16,54 @@ need_debian() {
     fi
 }
 
+# want_caddy: what answers the home network by https. Its package would switch a service of its own on: it doesn't get
+# to. Where it may not be installed here, the line to type is printed, and the home network is answered by http only.
+want_caddy() {
+    command -v caddy >/dev/null && return 0
+    if ! may_install; then
+        { echo "For https in the home network, type this once (the second half keeps its service switched off):"
+          echo "  sudo apt-get install --no-install-recommends caddy && sudo systemctl disable --now caddy"; } >&2
+        return 1
+    fi
+    echo "Installing caddy (https in the home network) …"
+    # Debian's own way to keep a package from starting what it brings
+    local policy=/usr/sbin/policy-rc.d made=no
+    [ -e "$policy" ] || { printf '#!/bin/sh\nexit 101\n' > "$policy" && chmod 755 "$policy" && made=yes; }
+    apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends caddy >/dev/null || true
+    [ "$made" = no ] || rm -f "$policy"
+    command -v systemctl >/dev/null && systemctl disable --quiet caddy 2>/dev/null || true
+    command -v caddy >/dev/null
+}
+
+# caddyfile DIRECTORY ADDRESS PORT BEHIND: what stands before the workroom in the home network, with no files but its own
+caddyfile() {
+    cat <<EOF
+{
+    admin off
+    auto_https off
+    default_sni $2
+    storage file_system $1/caddy
+    servers {
+        protocols h1 h2
+    }
+    log {
+        output file $1/caddy.log {
+            roll_size 1MiB
+            roll_keep 1
+        }
+        level WARN
+    }
+}
+:$3 {
+    tls $1/server.crt $1/server.key
+    request_body {
+        max_size 130MB
+    }
+    reverse_proxy 127.0.0.1:$4
+}
+EOF
+}
+
 need_php_extensions() {
     command -v php >/dev/null || { echo "PHP 8.2 or newer is missing. Please run:  sudo apt-get install php8.2-cli" >&2; exit 1; }
     local version missing=() extension

@@ -30,6 +30,12 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend([OnlyKnownHosts::class, SecurityHeaders::class, KeepDailyCopy::class, SpeakTheLanguage::class]);
         // first of all: who isn't let in starts no session and learns nothing
         $middleware->web(prepend: [OnlyKnownDevices::class], replace: [SaveAlways::class => StartSession::class]);
+        if (env('ILVANE_HTTPS') !== null) {
+            $middleware->trustProxies(
+                at: '127.0.0.1',
+                headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO,
+            );
+        }
         $middleware->encryptCookies([AccessControl::COOKIE]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -8,11 +8,16 @@ return [
         ...array_filter(explode(',', (string) env('ILVANE_HOSTS', 'localhost,127.0.0.1,[::1]'))),
         ...array_map(
             static fn (string $at): string => (string) preg_replace('/:\d+$/', '', $at),
-            array_filter(explode(',', (string) env('ILVANE_LAN', ''))),
+            array_filter(explode(',', env('ILVANE_LAN', '').','.env('ILVANE_HTTPS', ''))),
         ),
     ],
     // Where the home network finds it, host:port; none unless it was started for the home network.
     'lan' => array_values(array_filter(explode(',', (string) env('ILVANE_LAN', '')))),
+    // The same by https, host:port; none where no certificate was made. What stands before the workroom then says who
+    // asked, and is believed only from this machine itself.
+    'https' => array_values(array_filter(explode(',', (string) env('ILVANE_HTTPS', '')))),
+    // Where the workroom's own authority keeps its key.
+    'authority' => env('ILVANE_AUTHORITY', storage_path('authority')),
     // Which workroom this is (demo or mine), and where on this machine the other one is open, host:port; empty where
     // nobody said.
     'room' => (string) env('ILVANE_ROOM', ''),

@@ -11,7 +11,9 @@ Route::controller(MakeController::class)->prefix('/make/{batch}')->group(functio
     Route::post('/practise', 'practise')->name('make.practise');
     Route::post('/drop', 'drop')->name('make.drop');
     Route::post('/resume', 'resume')->name('make.resume');
+    Route::get('/follow', 'follow')->name('make.follow');
     Route::post('/{step}/reading', 'reading')->name('make.reading');
+    Route::get('/{step}/ahead', 'ahead')->name('make.ahead');
     Route::get('/{step}', 'step')->name('make.step');
 });
 Route::post('/make/{batch}/{step}', [StepController::class, 'record'])->name('make.record');

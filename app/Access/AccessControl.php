@@ -98,7 +98,7 @@ final readonly class AccessControl
     }
 
     /** Lets a device in; the cookie is what it is known by. */
-    public static function letIn(string $name): Cookie
+    public static function letIn(string $name, bool $isSecure): Cookie
     {
         $token = Str::random(48);
         Device::query()->create([
@@ -106,7 +106,7 @@ final readonly class AccessControl
             'signed_in_at' => Carbon::now(), 'seen_at' => Carbon::now(),
         ]);
 
-        return cookie(self::COOKIE, $token, self::YEAR_MIN, httpOnly: true, sameSite: 'lax');
+        return cookie(self::COOKIE, $token, self::YEAR_MIN, secure: $isSecure, httpOnly: true, sameSite: 'lax');
     }
 
     public static function deviceOf(Request $request): ?Device

@@ -9,13 +9,14 @@ use App\Ground\Typed;
 use App\Models\Device;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\View\View;
 
 /** The door to the home network: signing in, the code that opens a page on a phone, which devices are in. */
 final class AccessController
 {
-    public function __construct(private readonly AccessControl $door)
+    public function __construct(private readonly AccessControl $door, private readonly Authority $authority)
     {
     }
 
@@ -69,18 +70,45 @@ final class AccessController
     public function phone(Request $request): View
     {
         $to = Invitation::path(Typed::text($request, 'to'));
-        $link = Invitation::to($to);
+        $address = config()->array('ilvane.lan')[0] ?? null;
+        $isSecure = config()->array('ilvane.https') !== [];
+        $link = Invitation::to($to, $isSecure);
+        $plain = $isSecure ? Invitation::to($to) : null;
 
         return view(
             'access.phone',
             [
                 'to' => $to,
-                'address' => config()->array('ilvane.lan')[0] ?? null,
+                'address' => $address,
                 'hasPassphrase' => AccessControl::hasPassphrase(),
-                'link' => $link,
+                'isSecure' => $isSecure,
+                'fingerprint' => $this->authority->fingerprint(),
                 'code' => $link === null ? null : QrCode::of($link),
+                'plainCode' => $plain === null ? null : QrCode::of($plain),
+                'authorityCode' => $link !== null && $isSecure && is_string($address)
+                    ? QrCode::of("http://$address".route('authority', absolute: false))
+                    : null,
             ],
         );
+    }
+
+    /** What a phone has to know before it installs the workroom's certificate. It is read before anybody is let in. */
+    public function authority(): View
+    {
+        abort_if($this->authority->fingerprint() === null, 404);
+
+        return view('access.authority', [
+            'fingerprint' => $this->authority->fingerprint(),
+            'address' => config()->array('ilvane.https')[0] ?? null,
+        ]);
+    }
+
+    public function certificate(): Response
+    {
+        return new Response($this->authority->certificate() ?? abort(404), Response::HTTP_OK, [
+            'Content-Type' => 'application/x-x509-ca-cert',
+            'Content-Disposition' => 'attachment; filename="ilvane-workroom.crt"',
+        ]);
     }
 
     public function setPassphrase(Request $request): RedirectResponse
@@ -114,6 +142,6 @@ final class AccessController
 
         return redirect(
             Invitation::path(Typed::text($request, 'to')),
-        )->withCookie(AccessControl::letIn(Typed::text($request, 'device')));
+        )->withCookie(AccessControl::letIn(Typed::text($request, 'device'), $request->isSecure()));
     }
 }

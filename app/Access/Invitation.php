@@ -16,12 +16,12 @@ final class Invitation
     public const MINUTES = 10;
 
     /** null unless this workroom is open to the home network and has a passphrase. */
-    public static function to(string $path): ?string
+    public static function to(string $path, bool $isSecure = false): ?string
     {
-        $address = config()->array('ilvane.lan')[0] ?? null;
+        $address = config()->array($isSecure ? 'ilvane.https' : 'ilvane.lan')[0] ?? null;
 
         return is_string($address) && AccessControl::hasPassphrase()
-            ? "http://$address".URL::temporarySignedRoute(
+            ? ($isSecure ? 'https' : 'http')."://$address".URL::temporarySignedRoute(
                 'sign-in.invited',
                 now()->addMinutes(self::MINUTES),
                 ['to' => self::path($path), 'once' => Str::random(12)],

@@ -14,7 +14,7 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class OnlyKnownDevices
 {
-    private const OPEN = ['sign-in', 'sign-in.*', 'calendar.feed'];
+    private const OPEN = ['sign-in', 'sign-in.*', 'authority', 'authority.*', 'calendar.feed'];
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
@@ -29,7 +29,7 @@ final class OnlyKnownDevices
             return $next($request);
         }
 
-        return $request->expectsJson()
+        return $request->expectsJson() || $request->headers->has('X-Step')
             ? new Response(say('access.sign_in_first'), 401, ['Content-Type' => 'text/plain; charset=utf-8'])
             : redirect()->route('sign-in', $request->isMethod('GET') ? ['to' => $request->getRequestUri()] : []);
     }

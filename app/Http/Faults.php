@@ -29,7 +29,7 @@ final class Faults
     {
         foreach (self::SAID as $message => [$status, $words]) {
             if (str_contains($problem->getMessage(), $message)) {
-                return $request->expectsJson() || $request->headers->has('X-Live')
+                return $request->expectsJson() || $request->headers->has('X-Live') || $request->headers->has('X-Step')
                     ? response(say("errors.fault.$words"), $status, ['Content-Type' => 'text/plain; charset=utf-8'])
                     : response(
                         view('errors.page', ['code' => (string) $status, 'words' => say("errors.fault.$words")]),

@@ -21,52 +21,37 @@ final class Ahead
     {
     }
 
-    /**
-     * @param  callable(Step): array{verb: string, what: string, number: string, unit: string}  $worded
-     * @return list<array{action: string, page: string, weighs: bool, lot: string|null, most: float|null, verb: string,
-     *   what: string, number: string, unit: string}>
-     */
-    public function of(MakeState $state, Step $from, callable $worded): array
+    /** @return list<Step> */
+    public function of(MakeState $state, Step $from): array
     {
         if (in_array($from->kind, self::JUDGED, true)) {
             return [];
         }
         $ahead = [];
         foreach (array_slice($state->plan->steps, $state->plan->indexOf($from->key) + 1) as $step) {
-            $lot = $step->kind === StepKind::Weigh ? $this->lot($state, $step) : null;
-            $isAsked = $lot !== null
-                && FromLot::divide(
-                    [$lot],
-                    $step->grams ?? 0.0,
-                    $state->scale,
-                    $state->takenFromLots((int) $step->line),
-                )['open'] > 0.0;
-            if (
-                $isAsked
-                || in_array($step->kind, self::JUDGED, true)
-                || ($step->kind === StepKind::Weigh && $step->grams === null)
-            ) {
+            if (in_array($step->kind, self::JUDGED, true) || $this->isAsked($state, $step)) {
                 break;
             }
-            $ahead[] = [
-                'action' => route('make.record', [$state->batch, $step->key], false),
-                'page' => route('make.step', [$state->batch, $step->key], false),
-                'weighs' => $step->kind === StepKind::Weigh,
-                'lot' => $lot,
-                'most' => self::most($state, $step),
-                ...$worded($step),
-            ];
+            $ahead[] = $step;
         }
 
         return $ahead;
     }
 
-    /** The lot it would be taken from; null where the pantry has none. */
-    private function lot(MakeState $state, Step $step): ?string
+    /** A weighing without an amount, or from a lot that holds less. */
+    private function isAsked(MakeState $state, Step $step): bool
     {
-        $choices = FromLot::choices($state, $step, $this->wording);
+        if ($step->kind !== StepKind::Weigh) {
+            return false;
+        }
+        $hasLots = FromLot::choices($state, $step, $this->wording) !== [];
 
-        return $choices === [] ? null : FromLot::chosen($state, $step)[0];
+        return $step->grams === null || ($hasLots && FromLot::divide(
+            [FromLot::chosen($state, $step)[0]],
+            $step->grams,
+            $state->scale,
+            $state->takenFromLots((int) $step->line),
+        )['open'] > 0.0);
     }
 
     /** The most that may be on the scale without a word about it, grams; null where nothing is weighed. */

@@ -12,8 +12,11 @@ use App\Models\Batch;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Carbon;
 use Illuminate\View\View;
 use Ilvane\Core\Making\OverPour;
+use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
 
 final class MakeController
@@ -23,20 +26,21 @@ final class MakeController
         private readonly MakeStateFactory $makeStates,
         private readonly MakePageFactory $makePages,
         private readonly OverpouredFactory $overpoureds,
+        private readonly Ahead $ahead,
     ) {
     }
 
-    public function now(Batch $batch): RedirectResponse
+    public function now(Request $request, Batch $batch): RedirectResponse|Response
     {
-        return $batch->isMaking()
+        return StepAnswer::led($request, $batch, $batch->isMaking()
             ? redirect()->route('make.step', [$batch, $this->makeStates->of($batch->load('entries'))->now()->key])
-            : redirect()->route('batch', $batch);
+            : StepAnswer::over($batch));
     }
 
-    public function step(Batch $batch, string $step): View|RedirectResponse
+    public function step(Request $request, Batch $batch, string $step): View|RedirectResponse|Response
     {
         if (! $batch->isMaking()) {
-            return redirect()->route('batch', $batch);
+            return StepAnswer::led($request, $batch, StepAnswer::over($batch));
         }
         $state = $this->makeStates->of($batch->load('entries', 'version'));
         $now = $state->plan->step($step) ?? abort(404);
@@ -47,12 +51,42 @@ final class MakeController
         $over = is_numeric(session('over')) ? OverPour::of((float) session('over'), $now->grams, $state->scale) : null;
 
         return view(
-            'make.step',
+            StepAnswer::isWanted($request) ? 'make.hob' : 'make.step',
             [
                 'page' => $this->makePages->of($state, $now),
                 'over' => $over === null ? null : $this->overpoureds->of($state, $now, $over),
             ],
         );
+    }
+
+    /** The steps that can be gone on with while nobody answers, one page after the other. */
+    public function ahead(Batch $batch, string $step): Response
+    {
+        abort_unless($batch->isMaking(), 404);
+        $state = $this->makeStates->of($batch->load('entries', 'version'));
+        $pages = array_map(
+            fn (Step $next): string => view(
+                'make.hob',
+                ['page' => $this->makePages->of($state, $next), 'over' => null, 'isAhead' => true],
+            )->render(),
+            $this->ahead->of($state, $state->plan->step($step) ?? abort(404)),
+        );
+
+        return new Response(implode("\n", $pages));
+    }
+
+    /** How far it has come, for a page that follows what is told on another device. */
+    public function follow(Batch $batch): JsonResponse
+    {
+        $state = $this->makeStates->of($batch->load('entries'));
+
+        return new JsonResponse([
+            'revision' => $batch->isMaking() ? $state->revision() : 0,
+            'at' => $batch->isMaking()
+                ? route('make.step', [$batch, $state->now()->key], false)
+                : route('make', $batch, false),
+            'now' => Carbon::now()->getTimestamp(),
+        ]);
     }
 
     /** Ends a make that is not finished. */

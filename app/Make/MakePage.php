@@ -8,7 +8,7 @@ use App\Drawing\Section;
 use App\Drawing\Trace;
 use App\Ground\Wording;
 use App\Instruments\Instruments;
-use Ilvane\Core\Material\Phase;
+use Illuminate\Support\Carbon;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
 
@@ -16,12 +16,12 @@ use Ilvane\Core\Process\StepKind;
 final readonly class MakePage
 {
     /**
-     * @param  list<array{key: string, label: string, state: string}>  $path  all steps: done, now or ahead
+     * @param  list<array{key: string, label: string, state: string, isDone: bool}>  $path  all steps: done, now, ahead
      * @param  array<string, mixed>  $detail  by kind of step
      * @param  array<string, array{begun: int, ends: int}>  $timers  by step
      * @param  list<array{code: string, step: string, name: string, ends: int}>  $otherClocks  running in other makes
      * @param  array<string, string>  $live  instrument by field; none without instruments
-     * @param  list<array<string, mixed>>  $ahead  steps that can be gone on with without a connection
+     * @param  list<BigReading>  $readings  to be read off here
      * @param  float|null  $most  grams that pass without a word about them
      * @param  Step|null  $waiting  the step that waits, where this is another one; only telling moves the work
      * @param  list<string>  $despite  what stood against it when it was begun anyway
@@ -45,13 +45,18 @@ final readonly class MakePage
         public array $live,
         public ?Trace $trace,
         public bool $hasInstruments,
-        public array $ahead,
+        public array $readings,
         public ?float $most,
         public ?Step $waiting,
         public array $despite,
         public array $undone,
         private Wording $wording,
     ) {
+    }
+
+    public function title(): string
+    {
+        return say('make.title', ['verb' => $this->verb, 'name' => $this->state->formula->name]);
     }
 
     public static function what(MakeState $state, Step $step, Wording $wording): string
@@ -104,10 +109,22 @@ final readonly class MakePage
             );
     }
 
+    /** The figure needs the whole width of a phone. */
+    public function isWide(): bool
+    {
+        return mb_strlen($this->number) > 4;
+    }
+
     /** What is read aloud: verb, thing, number, reason. */
     public function aloud(): string
     {
         return "$this->verb. $this->what. ".($this->number === '' ? '' : "$this->number $this->unit. ").$this->why;
+    }
+
+    /** @param  int  $seconds  since 1970 */
+    public function timeOf(int $seconds): string
+    {
+        return $this->wording->time(Carbon::createFromTimestamp($seconds, config()->string('app.timezone')));
     }
 
     /** Another clock's name, for the head of the page. */

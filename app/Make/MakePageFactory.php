@@ -16,6 +16,7 @@ use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Measure\SpoonEquivalent;
 use Ilvane\Core\Measure\Tools;
+use Ilvane\Core\Physics\Heat\PhaseHeat;
 use Ilvane\Core\Physics\Texture\Whip;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
@@ -39,7 +40,7 @@ final readonly class MakePageFactory
         private LiveReading $liveReading,
         private Tools $tools,
         private Clocks $clocks,
-        private Ahead $ahead,
+        private BigReadings $bigReadings,
     ) {
     }
 
@@ -74,15 +75,7 @@ final readonly class MakePageFactory
                 ? Trace::of($this->liveReading->rehearsed($state, $step), $step->celsius)
                 : null,
             hasInstruments: $hasInstruments,
-            ahead: $this->ahead->of(
-                $state,
-                $step,
-                static fn (Step $next): array => [
-                    'verb' => say("make.verb.{$next->kind->value}"),
-                    'what' => MakePage::what($state, $next, $wording),
-                    ...self::number($state, $next, $wording),
-                ],
-            ),
+            readings: $this->bigReadings->of($state, $step),
             most: Ahead::most($state, $step),
             waiting: $state->now()->key === $step->key ? null : $state->now(),
             despite: Despite::said($state->batch),
@@ -150,7 +143,7 @@ final readonly class MakePageFactory
         return $grams < 10 * $state->scale ? min($state->scale, 0.01) : $state->scale;
     }
 
-    /** @return list<array{key: string, label: string, state: string}> */
+    /** @return list<array{key: string, label: string, state: string, isDone: bool}> */
     private static function path(MakeState $state, Step $now, Wording $wording): array
     {
         $path = [];
@@ -161,6 +154,7 @@ final readonly class MakePageFactory
                 'label' => say("make.verb.{$step->kind->value}")
                     .($line?->ingredient === null ? '' : ' '.$wording->ingredient($line->ingredient->key)),
                 'state' => $step->key === $now->key ? 'now' : ($state->isDone($step) ? 'done' : 'ahead'),
+                'isDone' => $state->isDone($step),
             ];
         }
 
@@ -173,20 +167,13 @@ final readonly class MakePageFactory
         return match ($step->kind) {
             StepKind::Weigh => $this->weighing($state, $step, $wording),
             StepKind::Heat => [
-                'fields' => array_map(static fn (Phase $phase): array => [
-                    'name' => $phase->value, 'label' => say('words.phase.'.$phase->value),
-                    'last' => $state->temperature($step->key, $phase->value),
-                ], $step->phases),
+                'enough_c' => $state->hotEnough($step),
+                'within_c' => PhaseHeat::EQUAL_WITHIN_C,
                 'ready' => $state->isHotAndEven($step),
                 'enough' => $wording->celsius($state->hotEnough($step)),
                 'readings' => self::readings($state, $step, $wording),
             ],
             StepKind::Gate => [
-                'fields' => [[
-                    'name' => 'mix',
-                    'label' => say('make.in_the_bowl'),
-                    'last' => $state->temperature($step->key, 'mix'),
-                ]],
                 'ready' => $state->isGateOpen($step),
                 'readings' => self::readings($state, $step, $wording),
             ],

@@ -60,6 +60,14 @@ final readonly class MakeState
         return $this->undone()[0] ?? $this->plan->steps[count($this->plan->steps) - 1];
     }
 
+    /** Another one after each thing told; what instruments write down by themselves doesn't count. */
+    public function revision(): int
+    {
+        return (int) $this->batch->entries
+            ->filter(static fn (BatchEntry $entry): bool => $entry->reason !== LiveReading::LIVE)
+            ->max('id');
+    }
+
     /** @return list<Step> not done yet, in the order of the plan */
     public function undone(): array
     {

@@ -8,8 +8,8 @@ use App\Ground\Refused;
 use App\Ground\Typed;
 use App\Ground\Wording;
 use App\Models\Batch;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Ilvane\Core\Making\OverPour;
 use Ilvane\Core\Process\Step;
@@ -30,22 +30,18 @@ final class StepController
     ) {
     }
 
-    /**
-     * A page that had to wait for its connection only wants to know whether it was written down; any other is led on.
-     */
-    public function record(StepRequest $request, Batch $batch, string $step): RedirectResponse|JsonResponse
+    public function record(StepRequest $request, Batch $batch, string $step): RedirectResponse|Response
     {
         $answer = $this->written($request, $batch, $step);
+        // the page keeps what was told until it hears that it has arrived, and what it is asked back it tells anew
+        $request->session()->flash('answered', $request->clientKey());
+        $request->session()->flash('taken', $this->makes->has($batch, $request->clientKey()));
 
-        return $request->expectsJson()
-            ? new JsonResponse(null, $this->makes->has($batch, $request->clientKey()) ? 200 : 409)
-            : $answer;
+        return StepAnswer::led($request, $batch, $answer);
     }
 
     private function written(StepRequest $request, Batch $batch, string $step): RedirectResponse
     {
-        // the page keeps what was told until it hears that it has arrived
-        $request->session()->flash('answered', $request->clientKey());
         if (! $batch->isMaking()) {
             return $this->isOver($request, $batch);
         }
@@ -80,14 +76,9 @@ final class StepController
     /** The same thing told twice is answered like once; anything else comes too late. */
     private function isOver(StepRequest $request, Batch $batch): RedirectResponse
     {
-        $isToldAgain = $this->makes->has($batch, $request->clientKey());
-
-        return redirect()
-            ->route('batch', $batch)
-            ->with(
-                'refused',
-                $isToldAgain ? null : say($batch->isFinished() ? 'make.finished_elsewhere' : 'make.dropped_elsewhere'),
-            );
+        return $batch->isFinished() && ! $this->makes->has($batch, $request->clientKey())
+            ? StepAnswer::over($batch)->with('refused', say('make.finished_elsewhere'))
+            : StepAnswer::over($batch);
     }
 
     private function weigh(StepRequest $request, Batch $batch, MakeState $state, Step $now): RedirectResponse

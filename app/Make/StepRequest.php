@@ -87,6 +87,12 @@ final class StepRequest extends FormRequest
         ];
     }
 
+    /** What is asked back is asked at its step, whichever page told it. */
+    protected function getRedirectUrl(): string
+    {
+        return route('make.step', [$this->route('batch'), $this->route('step')]);
+    }
+
     /** A comma is a decimal point to half the makers; a field left empty says nothing. */
     protected function prepareForValidation(): void
     {

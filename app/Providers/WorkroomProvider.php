@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Access\Authority;
 use App\Backups\BackupFiles;
 use App\Backups\Schema;
 use App\Ground\FieldProblem;
@@ -63,6 +64,10 @@ final class WorkroomProvider extends ServiceProvider
         );
         $this->app->singleton(Tools::class, fn (): Tools => $this->app->make(OwnMeasures::class)->tools());
         $this->app->singleton(Wording::class);
+        $this->app->singleton(
+            Authority::class,
+            static fn (): Authority => new Authority(config()->string('ilvane.authority')),
+        );
         $this->app->singleton(Mistakes::class, static function (): Mistakes {
             /** @var list<array{key: string, code: string, frames: list<string>}> $rows */
             $rows = json_decode(

@@ -2,14 +2,15 @@ import Alpine from '@alpinejs/csp';
 import morph from '@alpinejs/morph';
 import bench from './bench.js';
 import foresee from './foresee.js';
+import hob from './hob.js';
 import line from './line.js';
 import live from './live.js';
 import note from './note.js';
 import { forget } from './pending.js';
 import picker from './picker.js';
 import png from './png.js';
+import reading, { gate } from './reading.js';
 import scrub from './scrub.js';
-import step from './step.js';
 import './sheet.js';
 import timers from './timers.js';
 import { newKey } from './told.js';
@@ -22,7 +23,9 @@ Alpine.data('note', note);
 Alpine.data('picker', picker);
 Alpine.data('png', png);
 Alpine.data('scrub', scrub);
-Alpine.data('step', step);
+Alpine.data('hob', hob);
+Alpine.data('reading', reading);
+Alpine.data('gate', gate);
 Alpine.data('aloud', () => ({
     init() {
         if (!('speechSynthesis' in window)) this.$el.hidden = true;
@@ -32,6 +35,14 @@ Alpine.data('aloud', () => ({
             words.lang = document.documentElement.lang;
             speechSynthesis.speak(words);
         });
+    },
+}));
+// pressed twice is sent once
+Alpine.data('once', () => ({
+    init() {
+        let isSent = false;
+        this.$el.addEventListener('submit', (event) => (isSent ? event.preventDefault() : (isSent = true)));
+        window.addEventListener('pageshow', () => (isSent = false));
     },
 }));
 Alpine.data('printer', () => ({

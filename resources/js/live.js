@@ -12,6 +12,7 @@ const REMEMBERED = 60;
 export default () => ({
     seen: {},
     begun: 0,
+    isGone: false,
     every: EVERY_MS,
 
     init() {
@@ -23,7 +24,12 @@ export default () => ({
         this.ask();
     },
 
+    destroy() {
+        this.isGone = true;
+    },
+
     async ask() {
+        if (this.isGone) return;
         if (document.querySelector('form[data-telling]')) return setTimeout(() => this.ask(), EVERY_MS);
         const now = (performance.now() - this.begun) / 1000;
         const query = new URLSearchParams({ now: now.toFixed(2) });
@@ -40,7 +46,7 @@ export default () => ({
                 },
                 signal: AbortSignal.timeout(GIVE_UP_MS),
             });
-            if (answer.ok) this.show(await answer.json(), now);
+            if (answer.ok && !this.isGone) this.show(await answer.json(), now);
             this.every = EVERY_MS;
         } catch {
             this.every = Math.min(SELDOM_MS, 2 * this.every);
@@ -59,8 +65,10 @@ export default () => ({
             (this.seen[field] ??= []).push([now, value]);
             this.seen[field] = this.seen[field].slice(-REMEMBERED);
             const input = this.$el.querySelector(`input[name="${field}"]`);
-            if (input && !input.dataset.typed && document.activeElement !== input)
+            if (input && !input.dataset.typed && document.activeElement !== input) {
                 input.value = shown.replace(/\s/g, '');
+                input.dispatchEvent(new CustomEvent('arrived', { bubbles: true }));
+            }
             this.trace(field, now, value);
         }
         const words = this.$el.querySelector('[data-left-words]');

@@ -1,53 +1,81 @@
-/** Clocks at the hob: they run on the server's time, over steps and reloads; each rings once when it is over. */
+/**
+ * Clocks at the hob: they run on the server's time, over steps and reloads. Each rings until somebody touches the page,
+ * and rings after a reload too where nobody has heard it yet.
+ */
 const pad = (number) => String(number).padStart(2, '0');
+const RING_EVERY_MS = 3000;
+const HEARD = 'ilvane-heard';
 
-const ring = (name) => {
+let offset = 0;
+let sound = null;
+
+/** What the workroom's clock says; the phone's own may be wrong. */
+export const setNow = (seconds) => (offset = seconds - Date.now() / 1000);
+export const setOffset = (seconds) => (offset = seconds);
+export const clock = () => offset;
+const now = () => Date.now() / 1000 + offset;
+
+const heard = () => new Set(JSON.parse(localStorage.getItem(HEARD) ?? '[]'));
+const hear = (keys) => localStorage.setItem(HEARD, JSON.stringify([...heard(), ...keys].slice(-50)));
+const keyOf = ({ ends, name }) => `${ends} ${name}`;
+
+const tone = (at) => {
+    const [oscillator, loudness] = [sound.createOscillator(), sound.createGain()];
+    oscillator.frequency.value = 880;
+    loudness.gain.setValueAtTime(0.25, sound.currentTime + at);
+    loudness.gain.exponentialRampToValueAtTime(0.001, sound.currentTime + at + 0.3);
+    oscillator.connect(loudness).connect(sound.destination);
+    oscillator.start(sound.currentTime + at);
+    oscillator.stop(sound.currentTime + at + 0.3);
+};
+
+const ring = () => {
     navigator.vibrate?.([300, 150, 300, 150, 300]);
     try {
-        const sound = new AudioContext();
-        for (const at of [0, 0.35, 0.7]) {
-            const tone = sound.createOscillator();
-            const loud = sound.createGain();
-            tone.frequency.value = 880;
-            loud.gain.setValueAtTime(0.25, sound.currentTime + at);
-            loud.gain.exponentialRampToValueAtTime(0.001, sound.currentTime + at + 0.3);
-            tone.connect(loud).connect(sound.destination);
-            tone.start(sound.currentTime + at);
-            tone.stop(sound.currentTime + at + 0.3);
-        }
+        sound ??= new AudioContext();
+        [0, 0.35, 0.7].forEach(tone);
     } catch {
         // no sound before the first touch: the words and the shaking say it too
     }
-    document.title = `● ${name}`;
+};
+
+const show = (clock, at) => {
+    const { ends, name, over, burst, rest, begun, blend, pause } = clock.dataset;
+    const left = Math.ceil(Number(ends) - at);
+    clock.classList.toggle('is-over', left <= 0);
+    if (left <= 0) return void (clock.textContent = clock.dataset.brief ? `${name} ${over}` : over);
+    const turn = burst ? (at - Number(begun)) % (Number(burst) + Number(rest)) : null;
+    const phase = turn === null ? '' : turn < Number(burst) ? `${blend} ` : `${pause} `;
+    const hours = Math.floor(left / 3600);
+    const minutes = Math.floor(left / 60) % 60;
+    const digits = hours > 0 ? `${hours}:${pad(minutes)}:${pad(left % 60)}` : `${minutes}:${pad(left % 60)}`;
+    clock.textContent = `${clock.dataset.brief ? `${name} ` : phase}${digits}`;
 };
 
 export default () => {
-    const offset = Number(document.body.dataset.now) - Date.now() / 1000;
-    const clocks = [...document.querySelectorAll('[data-ends]')];
-    if (!clocks.length) return;
-    const rung = new Set(
-        clocks
-            .filter((clock) => Number(clock.dataset.ends) <= Date.now() / 1000 + offset)
-            .map((clock) => clock.dataset.ends),
-    );
+    let rangAt = 0;
+    const over = () =>
+        [...document.querySelectorAll('[data-ends]')]
+            .filter((clock) => Number(clock.dataset.ends) <= now() && !heard().has(keyOf(clock.dataset)));
     const tick = () => {
-        const now = Date.now() / 1000 + offset;
-        for (const clock of clocks) {
-            const { ends, name, over, burst, rest, begun, blend, pause } = clock.dataset;
-            const left = Math.ceil(Number(ends) - now);
-            clock.classList.toggle('is-over', left <= 0);
-            if (left > 0) {
-                const turn = burst ? (now - Number(begun)) % (Number(burst) + Number(rest)) : null;
-                const phase = turn === null ? '' : turn < Number(burst) ? `${blend} ` : `${pause} `;
-                const before = clock.dataset.brief ? `${name} ` : phase;
-                clock.textContent = `${before}${Math.floor(left / 60)}:${pad(left % 60)}`;
-            } else {
-                clock.textContent = clock.dataset.brief ? `${name} ${over}` : over;
-                if (!rung.has(ends)) ring(name);
-                rung.add(ends);
-            }
-        }
+        document.querySelectorAll('[data-ends]').forEach((clock) => show(clock, now()));
+        const ringing = over();
+        document.body.classList.toggle('is-ringing', ringing.length > 0);
+        if (!ringing.length || performance.now() - rangAt < RING_EVERY_MS) return;
+        rangAt = performance.now();
+        document.title = `● ${ringing[0].dataset.name}`;
+        ring();
     };
+    const touched = () => {
+        sound ??= 'AudioContext' in window ? new AudioContext() : null;
+        sound?.resume?.();
+        const ringing = over();
+        if (!ringing.length) return;
+        hear(ringing.map((clock) => keyOf(clock.dataset)));
+        navigator.vibrate?.(0);
+        document.title = document.querySelector('.hob-page')?.dataset.title ?? document.title;
+    };
+    for (const event of ['pointerdown', 'keydown']) document.addEventListener(event, touched);
     tick();
     setInterval(tick, 500);
 };

@@ -95,7 +95,8 @@ final class BenchBehaviourTest extends BrowserCase
         self::assertGreaterThanOrEqual(
             72,
             self::$browser->executeScript(
-                "return parseFloat(getComputedStyle(document.querySelector('.hob-number b')).fontSize)",
+                "return Math.max(...[...document.querySelectorAll('.hob-number b, .reading-figure input')]"
+                    .'.map((figure) => parseFloat(getComputedStyle(figure).fontSize)))',
             ),
         );
         $small = self::$browser->executeScript(

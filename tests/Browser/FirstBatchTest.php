@@ -55,7 +55,7 @@ final class FirstBatchTest extends BrowserCase
         self::press('Added');
         self::see('Apricot kernel oil');
         self::press('Added');
-        self::fillIn(['water' => '72', 'oil' => '60'], 'Both are at temperature');
+        self::fillIn(['water' => '72', 'oil' => '60'], 'Record it');
         self::see('within 5 °C of each other');
         self::fillIn(['water' => '73', 'oil' => '71'], 'Both are at temperature');
         self::see('Hold');
@@ -64,7 +64,7 @@ final class FirstBatchTest extends BrowserCase
         self::press('Done');
         self::see('Blend');
         self::press('Done');
-        self::fillIn(['mix' => '55'], 'Cool enough');
+        self::fillIn(['mix' => '55'], 'Record it');
         self::see('Still too warm for what comes next.');
 
         // the browser is closed, the workroom restarted, and the batch goes on
@@ -133,7 +133,7 @@ final class FirstBatchTest extends BrowserCase
         self::see('Your entries are kept on this phone');
         self::startServer();
         $this->seeStep('Marshmallow');
-        self::assertSame(1, $this->weights());
+        $this->weightsCome(1);
 
         // told, and the page is closed before the answer: it goes in when the page is open again
         self::type(self::find('input[name=weight]'), '30');
@@ -145,7 +145,7 @@ final class FirstBatchTest extends BrowserCase
         self::startServer();
         self::visit(dirname($step));
         $this->seeStep('Glycerin');
-        self::assertSame(2, $this->weights());
+        $this->weightsCome(2);
         self::$browser->navigate()->refresh();
         $this->seeStep('Glycerin');
         self::assertSame(2, $this->weights());
@@ -166,23 +166,23 @@ final class FirstBatchTest extends BrowserCase
         foreach (['Marshmallow' => '30', 'Glycerin' => null] as $what => $grams) {
             self::until(
                 static fn (): bool => str_contains(
-                    self::find('.hob-ahead [data-part=what]')->getText(),
+                    self::find('.hob-what')->getText(),
                     $what,
                 ) ?: throw new WebDriverException('not yet'),
                 "$what does not come",
             );
             if ($grams !== null) {
-                self::type(self::find('.hob-ahead input'), $grams);
+                self::type(self::find('input[name=weight]'), $grams);
             }
-            self::find('.hob-ahead .hob-go')->click();
+            self::button('Added')->click();
         }
-        self::see('Entries waiting to be saved: 3');
+        self::until(
+            static fn (): bool => count(self::all('.hob-waiting li')) === 3 ?: throw new WebDriverException('not yet'),
+            'what waits is not shown',
+        );
         self::assertSame(0, $this->weights());
         self::startServer();
-        self::until(
-            fn (): bool => $this->weights() === 3 ?: throw new WebDriverException('not yet'),
-            'what waited does not arrive',
-        );
+        $this->weightsCome(3);
         self::assertSame(
             [1, 2, 3],
             array_map(
@@ -216,6 +216,14 @@ final class FirstBatchTest extends BrowserCase
                 $what,
             ) ?: throw new WebDriverException('not yet'),
             "the step $what does not come",
+        );
+    }
+
+    private function weightsCome(int $count): void
+    {
+        self::until(
+            fn (): bool => $this->weights() === $count ?: throw new WebDriverException('not yet'),
+            'what waited does not arrive',
         );
     }
 

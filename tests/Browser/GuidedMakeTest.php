@@ -91,7 +91,7 @@ final class GuidedMakeTest extends BrowserCase
         // the gate stays shut while the probe says so
         self::say('TIME 60');
         $this->fieldShows('mix', '5');
-        self::press('Cool enough');
+        self::press('Record it');
         self::see('Still too warm');
         self::say('TIME 110');
         $this->fieldShows('mix', '3');

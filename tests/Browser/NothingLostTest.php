@@ -375,7 +375,7 @@ final class NothingLostTest extends BrowserCase
         self::visit(self::formula([['jojoba-oil', '60 g', 'oil'], ['argan-oil', '40 g', 'oil']]));
         self::press('Make it');
         $steps = self::$browser->executeScript(
-            'return [...document.querySelectorAll(".hob-path a")].map((a) => a.href)',
+            'return [...document.querySelectorAll(".hob-steps a")].map((a) => a.href)',
         );
         foreach ($steps as $step) {
             self::$browser->get($step);

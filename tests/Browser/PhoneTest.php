@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Database\Seeders\DemoWorkroom;
-use Facebook\WebDriver\WebDriverBy;
 use Symfony\Component\Process\Process;
 use Tests\Support\BrowserCase;
 
@@ -43,7 +42,7 @@ final class PhoneTest extends BrowserCase
         $make = self::$browser->getCurrentURL();
         self::press('On the phone');
         $shot = tempnam(sys_get_temp_dir(), 'code').'.png';
-        self::$browser->findElement(WebDriverBy::cssSelector('.qr'))->takeElementScreenshot($shot);
+        self::find('.qr')->takeElementScreenshot($shot);
         self::assertSame([], self::axe());
         $reader = new Process(['zbarimg', '--quiet', '--raw', $shot]);
         $reader->mustRun();

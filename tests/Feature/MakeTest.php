@@ -195,7 +195,7 @@ final class MakeTest extends AppCase
         $this
             ->get("/make/$batch->code/weigh.1")
             ->assertSeeText('168.20 g are in; add 42.05 g.')
-            ->assertSee('placeholder="210.25"', false);
+            ->assertSee('<b>210.25</b>', false);
         $this->tell($batch, 'weigh.1', ['weight' => '210.3'])->assertRedirect("/make/$batch->code/weigh.2");
         $this->tell($batch, 'weigh.2', ['weight' => '7.5'])->assertRedirect("/make/$batch->code/weigh.4");
         $state = app(MakeStateFactory::class)->of($batch->refresh()->load('entries'));

@@ -65,7 +65,7 @@ final class NothingInventedTest extends AppCase
         $this
             ->get("/make/$batch->code/weigh.1")
             ->assertSee('name="weight"', false)
-            ->assertSee('placeholder="168.20"', false)
+            ->assertSee('<b>168.20</b>', false)
             ->assertDontSee('value="168.20"', false);
         $this->walk($batch);
         self::assertTrue($batch->refresh()->isFinished());

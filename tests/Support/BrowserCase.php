@@ -30,10 +30,10 @@ abstract class BrowserCase extends TestCase
 
     protected static string $base;
 
-    private static ?string $directory = null;
+    protected static ?string $directory = null;
 
     /** @var array<string, string> */
-    private static array $environment = [];
+    protected static array $environment = [];
 
     private static ?Process $server = null;
 
@@ -193,7 +193,7 @@ abstract class BrowserCase extends TestCase
         return self::$directory.'/workroom.sqlite';
     }
 
-    private static function root(): string
+    protected static function root(): string
     {
         return dirname(__DIR__, 2);
     }
@@ -278,7 +278,7 @@ abstract class BrowserCase extends TestCase
         );
     }
 
-    /** Presses what leads to another page, and waits until that page is there. */
+    /** Presses what leads to another page, or to another step of the page at the hob, and waits until it is there. */
     protected static function press(string $words): void
     {
         self::pressThe(self::button($words), $words);
@@ -286,11 +286,15 @@ abstract class BrowserCase extends TestCase
 
     protected static function pressThe(RemoteWebElement $button, string $words = 'the button'): void
     {
-        self::$browser->executeScript('window.isTheOldPage = true');
+        self::$browser->executeScript(
+            "window.isTheOldPage = true; document.querySelector('.hob-page')?.setAttribute('data-is-old', '')",
+        );
         $button->click();
         self::until(
             static fn (): bool => self::$browser->executeScript(
-                "return !window.isTheOldPage && document.readyState === 'complete'",
+                "const hob = document.querySelector('.hob-page');"
+                    ." return document.readyState === 'complete'"
+                    .' && (!window.isTheOldPage || (hob && hob.dataset.isOld === undefined))',
             ) === true ?: throw new WebDriverException('not yet: '.mb_substr(self::text(), 0, 1500)),
             "$words leads nowhere",
         );
@@ -443,8 +447,13 @@ abstract class BrowserCase extends TestCase
         return ["http://127.0.0.1:$port", $faults];
     }
 
-    /** A browser of somebody else: its own cookies, its own pages. */
-    protected static function secondBrowser(): RemoteWebDriver
+    /**
+     * A browser of somebody else: its own cookies, its own pages.
+     *
+     * @param  list<string>  $more  arguments
+     * @param  int|null  $driver  port of a chromedriver of its own
+     */
+    protected static function secondBrowser(array $more = [], ?int $driver = null): RemoteWebDriver
     {
         $profile = self::$directory.'/second-'.bin2hex(random_bytes(4));
         mkdir($profile, 0700);
@@ -460,11 +469,12 @@ abstract class BrowserCase extends TestCase
                 '--lang=en-US',
                 '--window-size=1280,900',
                 "--user-data-dir=$profile",
+                ...$more,
             ]));
 
         return self::until(
             static fn (): RemoteWebDriver => RemoteWebDriver::create(
-                'http://127.0.0.1:'.self::$driver,
+                'http://127.0.0.1:'.($driver ?? self::$driver),
                 $capabilities,
                 60_000,
                 120_000,
@@ -514,7 +524,7 @@ abstract class BrowserCase extends TestCase
      * @param  callable(int): array<string, string>  $environment
      * @return array{Process, int}
      */
-    private static function start(callable $command, callable $environment, ?int $port = null): array
+    protected static function start(callable $command, callable $environment, ?int $port = null): array
     {
         if ($port === null) {
             $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No free port');
@@ -540,7 +550,7 @@ abstract class BrowserCase extends TestCase
     /**
      * With its whole group, because workers outlive their parent. The group of a process that is gone would be our own.
      */
-    private static function end(Process $process): void
+    protected static function end(Process $process): void
     {
         $group = (int) $process->getPid();
         if ($group > 0) {

@@ -20,7 +20,7 @@
             @if ($jar->isStanding())
                 <div class="jar-do">
                     @if ($page->shakeWord !== '')
-                        <form method="post" action="{{ route('infusion.shake', $jar) }}" x-data="step">
+                        <form method="post" action="{{ route('infusion.shake', $jar) }}" x-data="once">
                             @csrf<input type="hidden" name="client_key" value="{{ $page->clientKey }}">
                             <p class="jar-word @if ($page->shakeIsDue) is-due @endif">{{ $page->shakeWord }}
                             </p>

@@ -9,6 +9,7 @@
                 data-rest="{{ $page->step->blending->rest }}" data-begun="{{ $running['begun'] }}"
                 data-blend="{{ __('make.burst') }}" data-pause="{{ __('make.pause') }}" @endif
             data-over="{{ __('make.timer_over') }}" role="timer"></p>
+        <p class="timer-until">{{ __('make.timer_until', ['time' => $page->timeOf($running['ends'])]) }}</p>
     @endif
     @if ($page->step->blending !== null && $page->step->blending->times > 1)
         <p class="hob-note">

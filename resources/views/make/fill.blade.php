@@ -1,9 +1,6 @@
 <p class="hob-second">
     {{ __('make.went_in', ['grams' => $page->detail['in']]) }}</p>
-<label class="big-field"><span class="label">{{ __('make.filled_field') }}</span>
-    <span class="with-unit"><input name="filled" inputmode="decimal" value="{{ old('filled') }}"
-            @invalid('filled')> g</span></label>
-<x-problem for="filled" />
+@include('make.reading', ['reading' => $page->readings[0]])
 @php($isMoulds = $page->state->formula->family === \Ilvane\Core\Formula\Family::FrozenBar)
 <label class="big-field"><span class="label">{{ __($isMoulds ? 'make.moulds_field' : 'make.containers_field') }}</span>
     <span class="with-unit"><input name="containers" inputmode="numeric"

@@ -1,7 +1,4 @@
-<label class="big-field"><span class="label">{{ __('make.ph_field') }}</span>
-    <input name="ph" inputmode="decimal" value="{{ old('ph', $page->detail['last']) }}"
-        @invalid('ph')></label>
-<x-problem for="ph" />
+@include('make.reading', ['reading' => $page->readings[0]])
 @if ($page->detail['far'] !== '')
     <p class="hob-state">{{ $page->detail['far'] }}</p>
 @endif

@@ -1,6 +1,4 @@
-<label class="big-field"><span class="label">{{ __('make.pot') }}</span>
-    <input name="pot" inputmode="decimal" value="{{ old('pot') }}" @invalid('pot')></label>
-<x-problem for="pot" />
+@include('make.reading', ['reading' => $page->readings[0]])
 <p class="hob-state @if ($page->detail['isDone']) is-ready @endif" role="status">{{ $page->detail['said'] }}</p>
 @if ($page->detail['readings'] !== [])
     <p class="hob-readings"><span class="label">{{ __('make.written') }}</span>

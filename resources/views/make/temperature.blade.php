@@ -1,17 +1,12 @@
-<div class="tubes">
-    @foreach ($page->detail['fields'] as $field)
-        <div class="tube-field">
-            <x-tube :reading="$field['last']" :mark="$page->step->celsius"
-                :falling="$page->step->kind->value === 'gate'" />
-            <label><span class="label">{{ __('make.reading', ['label' => $field['label']]) }}</span>
-                <input name="{{ $field['name'] }}" inputmode="decimal" value="{{ old($field['name'], $field['last']) }}"
-                    @invalid($field['name'])></label>
-            <x-problem :for="$field['name']" />
-        </div>
+@php($gate = $page->step->kind->value === 'gate')
+<div class="readings"
+    @unless ($gate) data-enough="{{ $page->detail['enough_c'] }}"
+        data-within="{{ $page->detail['within_c'] }}" @endunless>
+    @foreach ($page->readings as $reading)
+        @include('make.reading', ['reading' => $reading])
     @endforeach
 </div>
-@php($gate = $page->step->kind->value === 'gate')
-@php([$ready, $notReady, $goOn] = count($page->detail['fields']) > 1
+@php([$ready, $notReady, $goOn] = count($page->readings) > 1
     ? ['make.ready', 'make.not_ready', 'make.go_on']
     : ['make.ready_one', 'make.not_ready_one', 'make.go_on_one'])
 <p @class(['hob-state', 'is-ready' => $page->detail['ready']])>
@@ -27,7 +22,7 @@
     <p class="hob-readings"><span class="label">{{ __('make.written') }}</span>
         {{ implode(' · ', array_slice($page->detail['readings'], -6)) }}</p>
 @endif
-<details class="override">
+<details class="override" @error('reason') open @enderror>
     <summary>{{ __('make.override') }}</summary>
     <label><span class="label">{{ __('make.override_why') }}</span><input name="reason" maxlength="300"
             value="{{ old('reason') }}"></label>
@@ -35,11 +30,8 @@
         <p class="problem" role="alert">{{ $message }}</p>
     @enderror
 </details>
+@php($through = $gate ? 'make.gate_through' : $goOn)
 @push('go')
-    @unless ($gate)
-        <button class="button button-quiet hob-go" name="do" value="note">{{ __('make.note') }}</button>
-    @endunless
-    <button class="button hob-go" name="do" value="on">
-        {{ __($gate ? 'make.gate_through' : $goOn) }}
-    </button>
+    <button class="button hob-go" name="do" value="on" x-data="gate" data-through="{{ __($through) }}"
+        data-record="{{ __('make.note') }}">{{ __($page->detail['ready'] ? $through : 'make.note') }}</button>
 @endpush

@@ -5,7 +5,7 @@
     <p class="hob-second">{{ $page->detail['topUp'] }}</p>
 @endif
 @if ($page->detail['cumulative'] !== '' && !$page->detail['isDropped'])
-    <p class="hob-second">{{ __('make.cumulative') }} <b>{{ $page->detail['cumulative'] }}</b> g</p>
+    <p class="hob-second" data-only-online>{{ __('make.cumulative') }} <b>{{ $page->detail['cumulative'] }}</b> g</p>
 @endif
 @if ($page->detail['isDropped'])
     <label class="big-field"><span class="label">{{ __('make.drops_field') }}</span>
@@ -16,18 +16,7 @@
         <p class="hob-spoon">{{ $page->detail['dropsGrams'] }}</p>
     @endif
 @endif
-<div class="dial" data-target="{{ $page->detail['target'] }}">
-    <button type="button" class="dial-step" data-by="-{{ $page->detail['by'] }}"
-        aria-label="{{ __('make.less') }}">−</button>
-    <label><span class="label">{{ __($page->detail['isDropped'] ? 'make.weighed_too' : 'make.weighed') }}</span>
-        <span class="with-unit"><input name="weight" inputmode="decimal" autocomplete="off"
-                placeholder="{{ $page->detail['isDropped'] ? '' : $page->detail['target'] }}"
-                value="{{ old('weight', $page->detail['last']) }}"
-                @invalid('weight')> g</span></label>
-    <button type="button" class="dial-step" data-by="{{ $page->detail['by'] }}"
-        aria-label="{{ __('make.more') }}">+</button>
-</div>
-<x-problem for="weight" />
+@include('make.reading', ['reading' => $page->readings[0]])
 <p class="hob-note" id="weigh-means">
     {{ $page->detail['state'] === ''
         ? __('make.weigh_means')

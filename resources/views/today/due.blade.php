@@ -7,7 +7,7 @@
     @if ($group === 'now')
         @if ($entry->act !== null)
             <form method="post" action="{{ $entry->act['href'] }}"
-                x-data="step">@csrf @foreach ($entry->act['fields'] as $name => $value)
+                x-data="once">@csrf @foreach ($entry->act['fields'] as $name => $value)
                     <input type="hidden" name="{{ $name }}" value="{{ $value }}">
                 @endforeach
                 <button class="button due-do">{{ $entry->act['label'] }}</button>
