@@ -7,6 +7,7 @@ namespace App\Access;
 use OpenSSLAsymmetricKey;
 use OpenSSLCertificate;
 use RuntimeException;
+use Symfony\Component\HttpFoundation\IpUtils;
 
 /**
  * The workroom's own authority: it vouches for this machine's address in the home network, and can vouch for nothing
@@ -39,8 +40,21 @@ final readonly class Authority
         'DNS.2' => 'lan',
     ];
 
+    /** The addresses among those, as networks. */
+    private const PRIVATE = [
+        '10.0.0.0/8', '172.16.0.0/12', '192.168.0.0/16', '169.254.0.0/16', 'fc00::/7', 'fe80::/10',
+    ];
+
     public function __construct(private string $directory)
     {
+    }
+
+    /** A phone takes its word for this address or name. */
+    public static function mayVouchFor(string $name): bool
+    {
+        return filter_var($name, FILTER_VALIDATE_IP) === false
+            ? preg_match('/\.(local|lan)$/i', $name) === 1
+            : IpUtils::checkIp($name, self::PRIVATE);
     }
 
     /** The authority's certificate, for a phone to install; null before it was made. */

@@ -19,6 +19,13 @@ final class CertificateCommand extends Command
     {
         /** @var non-empty-list<string> $names */
         $names = $this->argument('names');
+        foreach ($names as $name) {
+            if (! Authority::mayVouchFor($name)) {
+                $this->error(say('access.authority.not_private', ['name' => $name]));
+
+                return self::INVALID;
+            }
+        }
         try {
             $authority->vouchFor($names);
         } catch (RuntimeException $problem) {

@@ -19,6 +19,7 @@ return [
     'ended' => ':device is out.', 'end' => 'End it', 'in_since' => 'in since :since, last seen :seen', 'nobody' => 'No other device is in.',
     'authority' => [
         'made' => 'The certificate for the home network is made. Fingerprint of its authority: :fingerprint',
+        'not_private' => ':name is no address or name of a home network, so the workroom’s authority can’t vouch for it: no https.',
         'title' => 'Make this phone trust the workroom',
         'why' => 'With the workroom’s own certificate installed, this phone talks to it encrypted. Then the screen stays on at the hob, and a page comes back even where the connection is lost.',
         'first' => 'First time on this phone', 'first_how' => 'Point the camera at this code once. It says how to install the workroom’s certificate.',

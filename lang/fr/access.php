@@ -19,6 +19,7 @@ return [
     'ended' => ':device est sorti.', 'end' => 'Y mettre fin', 'in_since' => 'entré :since, vu :seen', 'nobody' => 'Aucun autre appareil n’est entré.',
     'authority' => [
         'made' => 'Le certificat pour le réseau domestique est fait. Empreinte de son autorité : :fingerprint',
+        'not_private' => ':name n’est ni une adresse ni un nom de réseau domestique : l’autorité de l’atelier ne peut pas en répondre, donc pas de https.',
         'title' => 'Pour que ce téléphone fasse confiance à l’atelier',
         'why' => 'Avec le certificat de l’atelier installé, ce téléphone communique avec lui de façon chiffrée. L’écran reste alors allumé aux fourneaux, et une page revient même quand la connexion est perdue.',
         'first' => 'Première fois sur ce téléphone', 'first_how' => 'Pointez une fois l’appareil photo sur ce code. La page explique comment installer le certificat de l’atelier.',

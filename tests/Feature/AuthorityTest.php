@@ -33,10 +33,13 @@ final class AuthorityTest extends AppCase
         foreach (['192.168.1.5', '10.0.0.9', '172.31.255.1', 'kitchen.local', 'workroom.lan'] as $name) {
             $authority->vouchFor([$name]);
             self::assertSame('', $this->refused(), $name);
+            self::assertTrue(Authority::mayVouchFor($name), $name);
         }
         foreach (['172.32.0.1', '8.8.8.8', '192.169.0.1', 'example.org', 'local.example.org'] as $name) {
             $authority->vouchFor([$name]);
             self::assertStringContainsString('permitted subtree violation', $this->refused(), $name);
+            self::assertFalse(Authority::mayVouchFor($name), $name);
+            $this->artisan('ilvane:certificate', ['names' => [$name]])->assertFailed();
         }
     }
 
