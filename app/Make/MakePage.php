@@ -9,6 +9,9 @@ use App\Drawing\Trace;
 use App\Ground\Wording;
 use App\Instruments\Instruments;
 use Illuminate\Support\Carbon;
+use Ilvane\Core\Making\Plan;
+use Ilvane\Core\Making\Way;
+use Ilvane\Core\Process\PourOrder;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
 
@@ -61,14 +64,36 @@ final readonly class MakePage
 
     public static function what(MakeState $state, Step $step, Wording $wording): string
     {
-        $one = self::isOnePhase($step) ? '_one' : '';
-
         $part = $state->formula->part($step->details->part ?? '');
+        $what = say('make.what.'.self::saidAs($state->plan, $step));
 
         return match (true) {
             $step->line !== null => self::lineName($state, $step, $wording),
-            $part !== null => "$part->name, ".say("make.what.{$step->kind->value}$one"),
-            default => say("make.what.{$step->kind->value}$one"),
+            $step->kind === StepKind::Prepare && $part !== null => say('make.part', ['part' => $part->name]),
+            $part !== null => "$part->name, $what",
+            default => $what,
+        };
+    }
+
+    /** Under which word it is said: as its kind, or as that is meant for this product. */
+    public static function saidAs(Plan $plan, Step $step): string
+    {
+        $kind = $step->kind->value;
+
+        return match (true) {
+            self::isOnePhase($step) => "{$kind}_one",
+            $step->kind === StepKind::Combine && $plan->way === Way::ShakenSpray => 'combine_bottle',
+            $step->kind === StepKind::Combine && $plan->way === Way::BoughtBase => 'combine_base',
+            $step->kind === StepKind::Combine && $plan->pour === PourOrder::WaterIntoOil => 'combine_water',
+            $step->kind === StepKind::Add && $step->details->during !== null => 'add_during',
+            $step->kind === StepKind::Add && $step->details->lines !== [] => 'add_lines',
+            $step->kind === StepKind::Add && ! $plan->isHeated() => 'add_cold',
+            $step->kind === StepKind::Blend && $plan->way === Way::Clear => 'blend_gum',
+            $step->kind === StepKind::Blend
+                && ! in_array($plan->way, [Way::Emulsion, Way::Butter], true) => 'blend_even',
+            $step->kind === StepKind::Blend && $step->blending?->times === 1 => 'blend_short',
+            $step->kind === StepKind::Prepare && $step->details->part !== null => 'prepare_part',
+            default => $kind,
         };
     }
 
@@ -104,7 +129,7 @@ final readonly class MakePage
             && $this->step->seconds === null
             && in_array(
                 $this->step->kind,
-                [StepKind::Sanitise, StepKind::Prepare, StepKind::Combine, StepKind::Add, StepKind::Adjust],
+                [StepKind::Prepare, StepKind::Combine, StepKind::Add, StepKind::Adjust, StepKind::WetGum],
                 true,
             );
     }

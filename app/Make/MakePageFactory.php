@@ -11,8 +11,8 @@ use App\Ground\Wording;
 use App\Instruments\Instruments;
 use Illuminate\Support\Str;
 use Ilvane\Core\Formula\Application;
+use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Infusion\CookOut;
-use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Band;
 use Ilvane\Core\Measure\SpoonEquivalent;
 use Ilvane\Core\Measure\Tools;
@@ -57,7 +57,7 @@ final readonly class MakePageFactory
             say("make.verb.{$step->kind->value}"),
             MakePage::what($state, $step, $wording),
             say(
-                "make.why.{$step->kind->value}".(MakePage::isOnePhase($step) ? '_one' : ''),
+                'make.why.'.MakePage::saidAs($state->plan, $step),
                 ['phase' => $step->phases === [] ? '' : mb_strtolower(say('words.phase.'.$step->phases[0]->value))],
             ),
             ...self::number($state, $step, $wording),
@@ -109,12 +109,56 @@ final readonly class MakePageFactory
             $step->kind === StepKind::CookOut => ['number' => ($cookOut = $state->cookOut($step)) === null
                 ? ''
                 : $wording->number(round($cookOut->weighsWhenDone(), 1), 1), 'unit' => 'g'],
-            $step->celsius !== null => ['number' => $wording->number($step->celsius, 0), 'unit' => '°C'],
-            in_array($step->kind, [StepKind::Hold, StepKind::Rest], true)
-                && $step->seconds !== null => ['number' => $wording->number($step->seconds / 60, 1), 'unit' => 'min'],
+            $step->celsius !== null && $step->kind !== StepKind::Chill => [
+                'number' => $wording->number($step->celsius, 0),
+                'unit' => '°C',
+            ],
+            $step->kind === StepKind::Add => self::together($state, $step, $wording),
+            isset($state->timers()[$step->key]) => ['number' => '', 'unit' => ''],
+            $step->seconds !== null => self::lasting($step->seconds, $wording),
             $step->ph !== null => ['number' => $wording->number($step->ph, 1, 1), 'unit' => 'pH'],
             default => ['number' => '', 'unit' => ''],
         };
+    }
+
+    /** @return array{number: string, unit: string} */
+    private static function lasting(float $seconds, Wording $wording): array
+    {
+        return $seconds < 60
+            ? ['number' => $wording->number($seconds, 0), 'unit' => 's']
+            : ['number' => $wording->number($seconds / 60, 1), 'unit' => 'min'];
+    }
+
+    /** @return array{number: string, unit: string} all that goes in here, grams */
+    private static function together(MakeState $state, Step $step, Wording $wording): array
+    {
+        $grams = array_sum(array_map(
+            static fn (Step $weighing): float => $state->taken->likely((int) $weighing->line),
+            self::goingIn($state, $step),
+        ));
+
+        return $grams <= 0
+            ? ['number' => '', 'unit' => '']
+            : ['number' => $wording->weighed($grams, self::scaleFor($state, $grams)), 'unit' => 'g'];
+    }
+
+    /** @return list<Step> the weighings of what a step puts in */
+    private static function goingIn(MakeState $state, Step $step): array
+    {
+        $keys = array_map(
+            static fn (WeighedLine $line): string => $line->key(),
+            $state->composition->lines,
+        );
+        $late = $state->plan->late();
+
+        return array_values(array_filter(
+            $state->plan->steps,
+            static fn (Step $one): bool => $one->kind === StepKind::Weigh && $one->line !== null && (
+                $step->details->lines === []
+                    ? $one->phases === $step->phases && ! in_array($keys[$one->line - 1], $late, true)
+                    : in_array($keys[$one->line - 1], $step->details->lines, true)
+            ),
+        ));
     }
 
     /**
@@ -182,14 +226,19 @@ final readonly class MakePageFactory
             StepKind::Fill => ['in' => $wording->grams($state->gramsIn()), 'in_g' => $state->gramsIn()],
             StepKind::Add => ['lines' => array_map(
                 static fn (Step $weighing): string => self::weighedName($state, $weighing, $wording),
-                $state->plan->weighingsOf(Phase::Cooldown),
+                self::goingIn($state, $step),
             )],
+            StepKind::WetGum => ['lines' => self::wetted($state, $step, $wording)],
+            StepKind::Prepare => ['lines' => self::ofPart($state, $step, $wording)],
             StepKind::Combine => [
                 'last' => $state->steamedOff(),
                 'isHeated' => $state->plan->step('heat') !== null,
             ],
             StepKind::CookOut => self::cookingOut($state, $step, $wording),
-            StepKind::Strain => ['last' => $state->entry('strained', $step->key)?->value],
+            StepKind::Strain => [
+                'last' => $state->entry('strained', $step->key)?->value,
+                'isPart' => $step->details->part !== null,
+            ],
             StepKind::Chill => [
                 'felt' => $state->lastFelt($step),
                 'clock' => $step->seconds === null ? '' : self::clock($step),
@@ -198,6 +247,36 @@ final readonly class MakePageFactory
             ],
             default => $step->seconds === null ? [] : ['clock' => self::clock($step)],
         };
+    }
+
+    /** @return list<string> the gum, and what it is wetted in */
+    private static function wetted(MakeState $state, Step $step, Wording $wording): array
+    {
+        $names = [];
+        foreach ([$step->details->gum, $step->details->in] as $key) {
+            foreach ($state->plan->steps as $weighing) {
+                $line = $weighing->line === null ? null : $state->composition->lines[$weighing->line - 1];
+                if ($weighing->kind === StepKind::Weigh && $line?->key() === $key) {
+                    $names[] = self::weighedName($state, $weighing, $wording);
+                }
+            }
+        }
+
+        return $names;
+    }
+
+    /** @return list<string> what goes into a part that is made first */
+    private static function ofPart(MakeState $state, Step $step, Wording $wording): array
+    {
+        $part = $step->details->part === null ? null : $state->composition->part($step->details->part);
+
+        return array_map(
+            static fn (WeighedLine $line): string => implode(', ', array_filter([
+                $line->ingredient === null ? $line->line->spokenOf() : $wording->ingredient($line->ingredient->key),
+                $line->grams === null ? $line->line->amount : $wording->grams($line->grams->likely),
+            ])),
+            $part->put->lines ?? [],
+        );
     }
 
     /** @return array<string, mixed> */

@@ -15,6 +15,7 @@ use Ilvane\Core\Measure\Tools;
 use Ilvane\Core\Physics\Heat\CoolDown;
 use Ilvane\Core\Physics\Heat\PhaseHeat;
 use Ilvane\Core\Process\Blending;
+use Ilvane\Core\Process\PourOrder;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepDetails;
 use Ilvane\Core\Process\StepKind;
@@ -25,9 +26,21 @@ final readonly class Plan
     /** Hair leave-ins: 4.5 to 5.5, up to 6 accepted. Common practice. */
     public const USUAL_PH = 5.0;
 
+    /** Glass in boiling water. Common practice. */
+    private const BOIL_S = 600.0;
+
+    /** In the cold it is looked at so often, where nobody has said how long. Common practice. */
+    private const LOOK_AGAIN_S = 900.0;
+
     /** @param  non-empty-list<Step>  $steps */
-    private function __construct(public array $steps)
+    private function __construct(public array $steps, public Way $way, public PourOrder $pour)
     {
+    }
+
+    /** Something in it is warmed, so that something has to cool. */
+    public function isHeated(): bool
+    {
+        return in_array(StepKind::Heat, array_column($this->steps, 'kind'), true);
     }
 
     public static function of(Formula $formula, Composition $composition): self
@@ -36,15 +49,16 @@ final readonly class Plan
         $targets = self::underCeilings(self::targets($composition, $step), $composition, $formula->use, $step);
         $steps = $seen = [];
         $course = self::planned(Course::of($formula, $composition)->steps, $composition);
+        $late = self::goingInLate($course);
         foreach (self::cookedOut($course, WaterOut::all($formula, $composition)) as $planned) {
-            foreach (self::steps($planned, $formula, $composition, $targets) as $step) {
+            foreach (self::steps($planned, $formula, $composition, $targets, $late) as $step) {
                 $seen[$step->key] = ($seen[$step->key] ?? 0) + 1;
                 $steps[] = $seen[$step->key] === 1 ? $step : $step->named("$step->key.{$seen[$step->key]}");
             }
         }
         $steps[] = new Step(StepKind::Fill, 'fill', grams: $composition->total?->likely);
 
-        return new self($steps);
+        return new self($steps, Way::of($formula, $composition), $formula->process->conditions->pour());
     }
 
     /**
@@ -63,9 +77,13 @@ final readonly class Plan
             static fn (Step $step): ?Phase => $step->kind === StepKind::Weigh ? $step->phase() : null,
             $steps,
         );
+        $late = self::goingInLate($steps);
         $forgotten = [];
         foreach (Phase::cases() as $phase) {
-            if ($composition->inPhase($phase) !== [] && ! in_array($phase, $weighed, true)) {
+            if (
+                self::without($composition->inPhase($phase), $late) !== []
+                && ! in_array($phase, $weighed, true)
+            ) {
                 $forgotten[] = new Step(StepKind::Weigh, phases: [$phase]);
             }
         }
@@ -88,7 +106,12 @@ final readonly class Plan
         foreach ($all as $one) {
             $isOwn = $one->part === '';
             $kinds = array_column($steps, 'kind');
-            if ($isOwn && in_array(StepKind::CookOut, $kinds, true)) {
+            $isThere = array_filter(
+                $steps,
+                static fn (Step $step): bool => $step->kind === StepKind::CookOut
+                    && ($isOwn || $step->details->part === $one->part),
+            ) !== [];
+            if ($isThere) {
                 continue;
             }
             $strained = array_search(StepKind::Strain, $kinds, true);
@@ -103,11 +126,75 @@ final readonly class Plan
     }
 
     /**
+     * Keys of lines that a step of their own puts in: they are weighed there, not with their phase.
+     *
+     * @param  list<Step>  $steps
+     * @return list<string>
+     */
+    private static function goingInLate(array $steps): array
+    {
+        $late = [];
+        foreach ($steps as $step) {
+            if ($step->kind === StepKind::Add) {
+                array_push($late, ...$step->details->lines);
+            }
+            if ($step->kind === StepKind::AddLittle && $step->details->line !== null) {
+                $late[] = $step->details->line;
+            }
+        }
+
+        return $late;
+    }
+
+    /**
+     * @param  list<WeighedLine>  $lines
+     * @param  list<string>  $keys
+     * @return list<WeighedLine>
+     */
+    private static function without(array $lines, array $keys): array
+    {
+        return array_values(array_filter(
+            $lines,
+            static fn (WeighedLine $line): bool => ! in_array($line->key(), $keys, true),
+        ));
+    }
+
+    /**
+     * What goes in at a step of its own: weighed there, then put in.
+     *
      * @param  array<int, float>  $targets
+     * @param  list<string>  $late
      * @return list<Step>
      */
-    private static function steps(Step $planned, Formula $formula, Composition $composition, array $targets): array
+    private static function added(Step $planned, Composition $composition, array $targets, array $late): array
     {
+        $phase = $planned->phase() ?? Phase::Cooldown;
+        $named = $planned->details->lines;
+        $lines = $named === []
+            ? self::without($composition->inPhase($phase), $late)
+            : array_values(array_filter(
+                $composition->lines,
+                static fn (WeighedLine $line): bool => in_array($line->key(), $named, true),
+            ));
+
+        return $lines === [] ? [] : [
+            ...($named === [] ? [] : self::weigh($lines, $targets)),
+            new Step(StepKind::Add, 'add', [$phase], note: $planned->note, details: $planned->details),
+        ];
+    }
+
+    /**
+     * @param  array<int, float>  $targets
+     * @param  list<string>  $late
+     * @return list<Step>
+     */
+    private static function steps(
+        Step $planned,
+        Formula $formula,
+        Composition $composition,
+        array $targets,
+        array $late,
+    ): array {
         $phases = array_values(array_filter(
             [Phase::Water, Phase::Oil],
             static fn (Phase $phase): bool => $composition->inPhase($phase) !== [] && $planned->concerns($phase),
@@ -116,7 +203,10 @@ final readonly class Plan
         $note = $planned->note;
 
         return match ($kind) {
-            StepKind::Weigh => self::weigh($composition->inPhase($planned->phase() ?? Phase::Oil), $targets),
+            StepKind::Weigh => self::weigh(
+                self::without($composition->inPhase($planned->phase() ?? Phase::Oil), $late),
+                $targets,
+            ),
             StepKind::Heat => $phases === []
                 ? []
                 : [new Step(
@@ -126,7 +216,7 @@ final readonly class Plan
                     celsius: PhaseHeat::targetOf($planned->celsius, $formula, $composition),
                     note: $note,
                 )],
-            StepKind::Combine => [new Step($kind, 'combine', $phases, note: $note)],
+            StepKind::Combine => [new Step($kind, 'combine', $phases, note: $note, details: $planned->details)],
             StepKind::Blend => [new Step(
                 $kind,
                 'blend',
@@ -142,16 +232,16 @@ final readonly class Plan
                 celsius: $planned->celsius ?? CoolDown::of($formula, $composition),
                 note: $note,
             )],
-            StepKind::Add => $composition->inPhase($planned->phase() ?? Phase::Cooldown) === []
-                ? []
-                : [new Step($kind, 'add', [$planned->phase() ?? Phase::Cooldown], note: $note)],
+            StepKind::Add => self::added($planned, $composition, $targets, $late),
             StepKind::TestPh => [new Step($kind, 'ph', ph: $formula->ph ?? self::USUAL_PH, note: $note)],
             StepKind::Chill => [new Step(
                 $kind,
                 'chill',
                 celsius: $planned->celsius,
-                seconds: $planned->seconds,
+                seconds: $planned->seconds ?? self::LOOK_AGAIN_S,
+                how: $planned->how,
                 note: $note,
+                details: $planned->details,
             )],
             StepKind::Fill, StepKind::Label => [],
             StepKind::Hold,
@@ -169,7 +259,7 @@ final readonly class Plan
                 note: $note,
                 details: $planned->details,
             )],
-            StepKind::Sanitise,
+            StepKind::Sanitise => [new Step($kind, $kind->value, seconds: self::BOIL_S, note: $note)],
             StepKind::Prepare,
             StepKind::Wash,
             StepKind::Chop,
@@ -185,10 +275,20 @@ final readonly class Plan
         };
     }
 
+    /** @return list<string> keys of lines that a step of their own puts in */
+    public function late(): array
+    {
+        return self::goingInLate($this->steps);
+    }
+
     /** The same plan for so many times as much of everything. */
     public function scaled(float $factor): self
     {
-        return new self(array_map(static fn (Step $step): Step => $step->scaled($factor), $this->steps));
+        return new self(
+            array_map(static fn (Step $step): Step => $step->scaled($factor), $this->steps),
+            $this->way,
+            $this->pour,
+        );
     }
 
     public function step(string $key): ?Step

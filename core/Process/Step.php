@@ -64,6 +64,12 @@ final readonly class Step
         return $this->with(key: $key);
     }
 
+    /** The same, done to a part. */
+    public function ofPart(string $part): self
+    {
+        return $this->with(details: $this->details->ofPart($part));
+    }
+
     /** As the pot was weighed at it, before and last, grams. */
     public function weighed(float $before, float $now): self
     {

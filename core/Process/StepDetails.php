@@ -58,6 +58,11 @@ final readonly class StepDetails
     ) {
     }
 
+    public function ofPart(string $part): self
+    {
+        return $this->with(part: $part);
+    }
+
     /** As the pot was weighed, before the water left it and last. */
     public function weighed(float $before, float $now): self
     {

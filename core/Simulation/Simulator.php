@@ -6,6 +6,7 @@ namespace Ilvane\Core\Simulation;
 
 use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Formula;
+use Ilvane\Core\Formula\WeighedLine;
 use Ilvane\Core\Making\Course;
 use Ilvane\Core\Material\Catalogue;
 use Ilvane\Core\Material\Phase;
@@ -68,9 +69,17 @@ final class Simulator
 
     private function run(Course $course): Simulation
     {
+        $late = [];
+        foreach ($course->steps as $step) {
+            array_push($late, ...($step->kind === StepKind::Add ? $this->goingIn($step) : []));
+        }
+        $setOut = fn (Phase $phase): array => array_values(array_filter(
+            $this->composition->openedInPhase($phase),
+            static fn (WeighedLine $line): bool => ! in_array($line, $late, true),
+        ));
         $this->pots->setOut(
-            $this->composition->openedInPhase(Phase::Water),
-            $this->composition->openedInPhase(Phase::Oil),
+            [...$setOut(Phase::Water), ...($course->isOwn ? [] : $setOut(Phase::Cooldown))],
+            $setOut(Phase::Oil),
         );
         foreach ($course->steps as $i => $step) {
             $this->book->step = $i + 1;
@@ -201,13 +210,31 @@ final class Simulator
 
     private function add(Step $step): void
     {
-        $lines = $this->composition->openedInPhase($step->phase() ?? Phase::Cooldown);
+        $lines = $this->goingIn($step);
         foreach ($lines as $line) {
             $this->book->find($this->warnings->addedTooHot($line, $this->celsius()));
         }
         $this->pots->add($lines);
         $this->book->event('added', null, $this->celsius());
         $this->stay($step);
+    }
+
+    /** @return list<WeighedLine> what a step puts in: the lines it names, else its phase */
+    private function goingIn(Step $step): array
+    {
+        $named = [];
+        foreach ($this->composition->lines as $line) {
+            if (in_array($line->key(), $step->details->lines, true)) {
+                $named[] = $line->position;
+            }
+        }
+
+        return $named === [] ? $this->composition->openedInPhase($step->phase() ?? Phase::Cooldown) : array_values(
+            array_filter(
+                $this->composition->opened(),
+                static fn (WeighedLine $line): bool => in_array($line->position, $named, true),
+            ),
+        );
     }
 
     private function chill(Step $step): void

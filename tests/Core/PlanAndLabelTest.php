@@ -56,7 +56,7 @@ final class PlanAndLabelTest extends CoreCase
             ['family' => 'hair_oil', 'batch' => null],
         ));
         self::assertSame(
-            ['sanitise', 'weigh.1', 'weigh.2', 'weigh.3', 'add', 'fill'],
+            ['sanitise', 'weigh.1', 'weigh.2', 'weigh.3', 'add', 'shake', 'fill'],
             array_map(static fn (Step $step): string => $step->key, $plan->steps),
         );
     }

@@ -46,12 +46,14 @@ final class CookOutAtTheHobTest extends AppCase
     public function test_the_date_follows_from_the_pot(array $pots, string $bestBefore, string $said): void
     {
         $batch = $this->start();
-        $this->tell($batch, 'sanitise')->assertRedirect("/make/$batch->code/cook_out");
+        $this->tell($batch, 'sanitise')->assertRedirect("/make/$batch->code/prepare");
+        $this->tell($batch, 'prepare')->assertRedirect("/make/$batch->code/cook_out");
         foreach ($pots as $pot) {
             $this->tell($batch, 'cook_out', ['pot' => $pot, 'do' => 'note'])
                 ->assertRedirect("/make/$batch->code/cook_out");
         }
-        $this->tell($batch, 'cook_out', ['do' => 'on'])->assertRedirect("/make/$batch->code/weigh.1");
+        $this->tell($batch, 'cook_out', ['do' => 'on'])->assertRedirect("/make/$batch->code/strain");
+        $this->tell($batch, 'strain')->assertRedirect("/make/$batch->code/weigh.1");
         $this->tell($batch, 'weigh.1', ['weight' => '100']);
         $this->tell($batch, 'weigh.2', ['weight' => '100']);
         $this->tell($batch, 'fill', ['filled' => '195', 'containers' => '2', 'without' => '1'])

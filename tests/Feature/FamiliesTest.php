@@ -67,7 +67,7 @@ final class FamiliesTest extends AppCase
         yield 'hair oil' => [
             'hair_oil',
             [$line('argan-oil', '30 g'), $line('jojoba-oil', '20 g')],
-            ['sanitise', 'fill'],
+            ['sanitise', 'shake', 'fill'],
         ];
         yield 'infused oil' => [
             'infused_oil',
@@ -105,7 +105,7 @@ final class FamiliesTest extends AppCase
                 $line('glycerin', '3 g'),
                 $line('sodium-benzoate-potassium-sorbate', '0.8 g'),
             ],
-            ['sanitise', 'test_ph', 'fill'],
+            ['sanitise', 'shake', 'test_ph', 'fill'],
         ];
         yield 'gel' => [
             'gel',
@@ -114,17 +114,17 @@ final class FamiliesTest extends AppCase
                 $line('glycerin', '5 g'),
                 $line('phenoxyethanol-ethylhexylglycerin', '1 g', 'cooldown'),
             ],
-            ['sanitise', 'add', 'test_ph', 'fill'],
+            ['sanitise', 'blend', 'add', 'test_ph', 'fill'],
         ];
         yield 'fresh mask' => [
             'fresh_mask',
             [$line('avocado-flesh', '1 whole'), $line('honey', '1 tbsp')],
-            ['sanitise', 'prepare', 'blend', 'strain', 'add', 'fill'],
+            ['sanitise', 'prepare', 'blend_fresh', 'strain', 'fill'],
         ];
         yield 'frozen bar' => [
             'frozen_bar',
             [$line('coconut-milk-canned', '200 g'), $line('coconut-oil', '20 g')],
-            ['sanitise', 'combine', 'blend', 'fill'],
+            ['sanitise', 'combine', 'blend', 'mould', 'freeze', 'unmould', 'fill'],
         ];
     }
 }

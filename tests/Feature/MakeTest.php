@@ -380,7 +380,8 @@ final class MakeTest extends AppCase
         ]);
         $this->tell($batch, 'sanitise');
         $this->tell($batch, 'weigh.1', ['weight' => '60']);
-        $this->tell($batch, 'weigh.2', ['weight' => '40'])->assertRedirect("/make/$batch->code/fill");
+        $this->tell($batch, 'weigh.2', ['weight' => '40'])->assertRedirect("/make/$batch->code/shake");
+        $this->tell($batch, 'shake')->assertRedirect("/make/$batch->code/fill");
         $this->tell($batch, 'fill', ['filled' => '98', 'containers' => '1', 'without' => '1']);
         self::assertSame(
             365.0,

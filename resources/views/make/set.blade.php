@@ -1,6 +1,4 @@
-@if ($page->step->seconds !== null)
-    @include('make.clock')
-@endif
+@include('make.clock')
 @if ($page->detail['isWhipped'])
     <details class="worked" @if (old('before', $page->detail['before']) !== null) open @endif>
         <summary>{{ __('make.cup_before_means') }}</summary>
