@@ -292,6 +292,8 @@ final readonly class BatchRecordFactory
                 'cup' => say('ui.record.cup.'.($entry->subject === 'after' ? 'after' : 'before')),
                 'strained' => say('ui.record.cloth'),
                 'feel' => say('make.set.felt'),
+                'little' => $name,
+                'look' => say('make.looks.'.explode(':', $entry->subject)[0].'.name'),
                 'lot' => say('make.from'),
                 'sample' => say('ui.record.parts.samples'),
                 'dose' => say('ui.record.dose'),
@@ -313,6 +315,8 @@ final readonly class BatchRecordFactory
                 },
             'reason' => match (true) {
                 $entry->kind === BatchEntryKind::Feel => say('make.set.'.$entry->subject),
+                $entry->kind === BatchEntryKind::Look => say('make.looks.'.str_replace(':', '.', $entry->subject)),
+                $entry->kind === BatchEntryKind::Little => say('make.little.dosed'),
                 $entry->kind === BatchEntryKind::Weight => LineState::UnknownBefore->word(),
                 $entry->kind === BatchEntryKind::Weighed && $entry->reason === '',
                 $entry->kind === BatchEntryKind::AsPlanned,

@@ -14,6 +14,7 @@ final readonly class BigReading
      * @param  string  $value  as it stands in the field; "" before there is a reading
      * @param  float  $by  one press of a button
      * @param  'rises'|'falls'|'meets'  $way  in which it comes to its goal
+     * @param  float  $stands  what is in the glass before this reading
      */
     public function __construct(
         public string $field,
@@ -24,6 +25,7 @@ final readonly class BigReading
         public float $by,
         public string $way,
         public Level $level,
+        public float $stands = 0.0,
     ) {
     }
 

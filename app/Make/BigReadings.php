@@ -48,15 +48,22 @@ final readonly class BigReadings
     {
         $goal = $step->grams;
         $by = $goal !== null && $goal < 10 * $state->scale ? min($state->scale, 0.01) : $state->scale;
-        $told = $state->wantsMore($step) ? null : $state->taken->reading((int) $step->line);
+        $isLittle = LittleByLittle::isOn($state, $step);
+        $told = $state->wantsMore($step) || $isLittle ? null : $state->taken->reading((int) $step->line);
 
         return $this->grams(
-            'weight',
-            say($state->isDropped($step) ? 'make.weighed_too' : 'make.weighed'),
-            $told,
-            $state->isDropped($step) ? null : $goal,
-            $by,
-            $step->phase() ?? Phase::Oil,
+            stands: $isLittle ? array_sum(LittleByLittle::doses($state, $step)) : 0.0,
+            mark: $goal,
+            field: 'weight',
+            label: say(match (true) {
+                $isLittle => 'make.little.this_time',
+                $state->isDropped($step) => 'make.weighed_too',
+                default => 'make.weighed',
+            }),
+            told: $told,
+            goal: $state->isDropped($step) || $isLittle ? null : $goal,
+            by: $by,
+            phase: $step->phase() ?? Phase::Oil,
         );
     }
 
@@ -95,9 +102,12 @@ final readonly class BigReadings
         float $by,
         Phase $phase,
         string $way = 'meets',
+        float $stands = 0.0,
+        ?float $mark = null,
     ): BigReading {
+        $mark ??= $goal;
         [$value, $reading] = self::standing($field, $told);
-        $high = self::ROOM * max($goal ?? 0.0, $reading ?? 0.0, $by);
+        $high = self::ROOM * max($mark ?? 0.0, $stands + ($reading ?? 0.0), $by);
 
         return new BigReading(
             $field,
@@ -107,7 +117,16 @@ final readonly class BigReadings
             $goal,
             $by,
             $way === 'falls' ? 'falls' : 'meets',
-            Level::draw('glass', $phase->value, 0.0, $high, $reading, $goal, $high < 20 ? 1 : 0),
+            Level::draw(
+                'glass',
+                $phase->value,
+                0.0,
+                $high,
+                $stands > 0 || $reading !== null ? $stands + ($reading ?? 0.0) : null,
+                $mark,
+                $high < 2 ? 2 : ($high < 20 ? 1 : 0),
+            ),
+            $stands,
         );
     }
 

@@ -25,6 +25,7 @@ final readonly class MakePage
      * @param  list<array{code: string, step: string, name: string, ends: int}>  $otherClocks  running in other makes
      * @param  array<string, string>  $live  instrument by field; none without instruments
      * @param  list<BigReading>  $readings  to be read off here
+     * @param  list<array{what: string, chosen: int|null, before: int|null}>  $looks  what may be said of how it looks
      * @param  float|null  $most  grams that pass without a word about them
      * @param  Step|null  $waiting  the step that waits, where this is another one; only telling moves the work
      * @param  list<string>  $despite  what stood against it when it was begun anyway
@@ -49,6 +50,7 @@ final readonly class MakePage
         public ?Trace $trace,
         public bool $hasInstruments,
         public array $readings,
+        public array $looks,
         public ?float $most,
         public ?Step $waiting,
         public array $despite,

@@ -41,6 +41,7 @@ final readonly class MakePageFactory
         private Tools $tools,
         private Clocks $clocks,
         private BigReadings $bigReadings,
+        private LittleByLittle $little,
     ) {
     }
 
@@ -76,6 +77,7 @@ final readonly class MakePageFactory
                 : null,
             hasInstruments: $hasInstruments,
             readings: $this->bigReadings->of($state, $step),
+            looks: Looks::of($state->batch, $step),
             most: Ahead::most($state, $step),
             waiting: $state->now()->key === $step->key ? null : $state->now(),
             despite: Despite::said($state->batch),
@@ -374,6 +376,10 @@ final readonly class MakePageFactory
         }
 
         return [
+            'mayBeLittle' => LittleByLittle::mayBe($state, $step),
+            'isLittle' => LittleByLittle::isOn($state, $step),
+            'little' => LittleByLittle::isOn($state, $step) ? $this->little->said($state, $step) : null,
+            'clock' => '',
             'lots' => FromLot::choices($state, $step, $wording),
             ...self::fromLots($state, $step, $grams, $wording),
             'isDropped' => $state->isDropped($step), 'drops' => $state->taken->drops((int) $step->line),
@@ -519,7 +525,8 @@ final readonly class MakePageFactory
             $state,
             $step,
             $wording,
-        ).', '.($taken === '' ? self::target($state, $step, $wording) : $taken);
+        ).', '.($taken === '' ? self::target($state, $step, $wording) : $taken)
+            .($state->isDropped($step) || ! is_numeric($taken === '' ? '0' : $taken) ? '' : ' g');
     }
 
     /** @return list<string> */

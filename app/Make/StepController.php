@@ -61,6 +61,12 @@ final class StepController
 
             return redirect()->route('make.step', [$batch, $now->key]);
         }
+        if (in_array($request->pressed(), ['little', 'dose'], true) && LittleByLittle::mayBe($state, $now)) {
+            return $this->little($request, $batch, $state, $now);
+        }
+        if ($request->pressed() === 'enough') {
+            $request->merge(['weight' => (string) array_sum(LittleByLittle::doses($state, $now))]);
+        }
         if ($request->pressed() === 'work') {
             return $this->work($request, $batch, $state, $now);
         }
@@ -141,6 +147,24 @@ final class StepController
     private function write(StepRequest $request, Batch $batch, array $entry, string $part): void
     {
         $this->makes->record($batch, $entry, $request->clientKey().$part, $request->toldAt());
+    }
+
+    /** A dose is written down, and the clock runs until it has shown what it does. */
+    private function little(StepRequest $request, Batch $batch, MakeState $state, Step $now): RedirectResponse
+    {
+        $isDose = $request->pressed() === 'dose';
+        $entry = ['step' => $now->key, 'kind' => 'little', 'subject' => (string) $now->line];
+        $this->write($request, $batch, [...$entry, 'value' => $isDose ? $request->decimal('weight') : 0.0], '-little');
+        if ($isDose) {
+            $this->write(
+                $request,
+                $batch,
+                ['step' => $now->key, 'kind' => 'timer', 'value' => LittleByLittle::waits($state, $now)],
+                '-timer',
+            );
+        }
+
+        return redirect()->route('make.step', [$batch, $now->key]);
     }
 
     /** Scales what a small sample took up to the bowl; what was typed stays. */

@@ -54,7 +54,9 @@ final class StepRequest extends FormRequest
             'ago' => ['nullable', 'numeric', 'between:0,'.self::LONGEST_WAIT_S],
             ...match ($step?->kind) {
                 StepKind::Weigh => [
-                    'weight' => ['nullable', 'numeric', 'gt:0', 'max:1000000'],
+                    'weight' => [
+                        $this->pressed() === 'dose' ? 'required' : 'nullable', 'numeric', 'gt:0', 'max:1000000',
+                    ],
                     'lot' => ['nullable', 'string', 'max:20'],
                     'rest' => ['array', 'max:20'],
                     'rest.*' => ['nullable', 'string', 'max:20'],
@@ -190,6 +192,10 @@ final class StepRequest extends FormRequest
         $entry = static fn (string $kind, string $subject = '', ?float $value = null, string $reason = ''): array => [
             'step' => $step->key, 'kind' => $kind, 'subject' => $subject, 'value' => $value, 'reason' => $reason,
         ];
+        $looks = array_map(
+            static fn (string $subject): array => $entry('look', $subject),
+            Looks::chosen($this->input('look'), $step),
+        );
         if ($step->kind === StepKind::Weigh) {
             return $this->weighing($step, $entry);
         }
@@ -221,7 +227,7 @@ final class StepRequest extends FormRequest
             $entries[] = $entry('override', reason: $this->reason());
         }
 
-        return $entries;
+        return [...$entries, ...$looks];
     }
 
     /**

@@ -184,6 +184,26 @@ final readonly class Plan
     }
 
     /**
+     * Weighed at its own place, dose by dose.
+     *
+     * @param  array<int, float>  $targets
+     * @return list<Step>
+     */
+    private static function littleByLittle(Step $planned, Composition $composition, array $targets): array
+    {
+        foreach ($composition->lines as $line) {
+            if ($line->key() === $planned->details->line) {
+                return array_map(
+                    static fn (Step $step): Step => $step->saying($planned->note, $planned->details),
+                    self::weigh([$line], $targets),
+                );
+            }
+        }
+
+        return [new Step(StepKind::AddLittle, 'add_little', note: $planned->note, details: $planned->details)];
+    }
+
+    /**
      * @param  array<int, float>  $targets
      * @param  list<string>  $late
      * @return list<Step>
@@ -233,6 +253,7 @@ final readonly class Plan
                 note: $note,
             )],
             StepKind::Add => self::added($planned, $composition, $targets, $late),
+            StepKind::AddLittle => self::littleByLittle($planned, $composition, $targets),
             StepKind::TestPh => [new Step($kind, 'ph', ph: $formula->ph ?? self::USUAL_PH, note: $note)],
             StepKind::Chill => [new Step(
                 $kind,
@@ -268,7 +289,6 @@ final readonly class Plan
             StepKind::Strain,
             StepKind::Press,
             StepKind::WetGum,
-            StepKind::AddLittle,
             StepKind::Mould,
             StepKind::Unmould,
             StepKind::Adjust => [new Step($kind, $kind->value, note: $note, details: $planned->details)],

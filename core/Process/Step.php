@@ -64,6 +64,12 @@ final readonly class Step
         return $this->with(key: $key);
     }
 
+    /** The same, with what its maker wrote of it. */
+    public function saying(string $note, StepDetails $details): self
+    {
+        return $this->with(note: $note, details: $details);
+    }
+
     /** The same, done to a part. */
     public function ofPart(string $part): self
     {

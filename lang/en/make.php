@@ -222,6 +222,26 @@ return [
         'fill' => 'Tare the empty jars, fill them, weigh.',
     ],
     'part' => 'make the :part first',
+    'little' => [
+        'begin' => 'A little at a time', 'this_time' => 'This time', 'dose' => 'Put in, start the clock', 'enough' => 'That is right',
+        'most' => 'Planned: :grams g in all. Put in a part of it, wait, look.', 'of' => 'of :grams g planned',
+        'last' => 'For as much as you make now, :grams was right last time (:code).', 'dosed' => 'a little at a time',
+        'look' => [
+            'thickness' => 'Is it thick enough now? Gums go on thickening for a while.',
+            'ph' => 'Test it. The pH moves slowly at first and fast near the end.',
+            'colour' => 'Is the colour deep enough? It looks paler on a white plate.',
+            'scent' => 'Smell it from a strip, not from the bowl. Cold it smells weaker than warm.',
+        ],
+    ],
+    'looks' => [
+        'ask' => 'How does it look? (optional)', 'before' => 'last batch', 'title' => 'How it looked', 'here' => 'this batch',
+        'thickness' => ['name' => 'Thickness', '0' => 'like water', '1' => 'like milk', '2' => 'like cream', '3' => 'holds a ribbon', '4' => 'stands'],
+        'peaks' => ['name' => 'Peaks', '0' => 'none', '1' => 'bend', '2' => 'stand'],
+        'froth' => ['name' => 'Froth', '0' => 'none', '1' => 'a little', '2' => 'much'],
+        'parting' => ['name' => 'Parting', '0' => 'one body', '1' => 'a line on top', '2' => 'two layers'],
+        'grain' => ['name' => 'Grain', '0' => 'smooth', '1' => 'a few grains', '2' => 'gritty'],
+        'colour' => ['name' => 'Colour', '0' => 'pale', '1' => 'clear', '2' => 'deep'],
+    ],
     'undone' => '{1} 1 step has no entry. Was it done?|[2,*] :count steps have no entry. Were they done?',
     'despite' => '{1} 1 problem was open when this was begun|[2,*] :count problems were open when this was begun',
     'line_state' => [

@@ -222,6 +222,26 @@ return [
         'fill' => 'Tarez les pots vides, remplissez, pesez.',
     ],
     'part' => 'd’abord faire : :part',
+    'little' => [
+        'begin' => 'Petit à petit', 'this_time' => 'Cette fois', 'dose' => 'C’est dedans, lancer le minuteur', 'enough' => 'C’est bon ainsi',
+        'most' => 'Prévu : :grams g en tout. Mettez-en une partie, attendez, regardez.', 'of' => 'sur :grams g prévus',
+        'last' => 'Pour la quantité d’aujourd’hui, :grams convenaient la dernière fois (:code).', 'dosed' => 'petit à petit',
+        'look' => [
+            'thickness' => 'Est-ce assez épais ? Les gommes continuent d’épaissir un moment.',
+            'ph' => 'Mesurez. Le pH bouge d’abord lentement, puis vite vers la fin.',
+            'colour' => 'La couleur est-elle assez soutenue ? Sur une assiette blanche, elle paraît plus pâle.',
+            'scent' => 'Sentez sur une bandelette, pas au-dessus du bol. Froid, cela sent moins que chaud.',
+        ],
+    ],
+    'looks' => [
+        'ask' => 'De quoi cela a-t-il l’air ? (facultatif)', 'before' => 'lot précédent', 'title' => 'L’aspect', 'here' => 'ce lot',
+        'thickness' => ['name' => 'Épaisseur', '0' => 'comme de l’eau', '1' => 'comme du lait', '2' => 'comme de la crème', '3' => 'fait le ruban', '4' => 'se tient'],
+        'peaks' => ['name' => 'Becs', '0' => 'aucun', '1' => 'souples', '2' => 'fermes'],
+        'froth' => ['name' => 'Mousse', '0' => 'aucune', '1' => 'un peu', '2' => 'beaucoup'],
+        'parting' => ['name' => 'Séparation', '0' => 'un seul corps', '1' => 'une ligne en haut', '2' => 'deux couches'],
+        'grain' => ['name' => 'Grain', '0' => 'lisse', '1' => 'quelques grains', '2' => 'granuleux'],
+        'colour' => ['name' => 'Couleur', '0' => 'pâle', '1' => 'claire', '2' => 'soutenue'],
+    ],
     'undone' => '{1} 1 étape n’a pas d’entrée. A-t-elle été faite ?|[2,*] :count étapes n’ont pas d’entrée. Ont-elles été faites ?',
     'despite' => '{1} 1 problème restait ouvert au début|[2,*] :count problèmes restaient ouverts au début',
     'line_state' => [

@@ -197,6 +197,7 @@ export default () => ({
         const pages = document.createRange().createContextualFragment(await answer.text()).children;
         const ahead = Object.fromEntries([...pages].map((page) => [page.dataset.at, page.outerHTML]));
         this.ahead = ahead;
+        this.place.dataset.ahead = this.page.dataset.step;
         keepPage(this.batch, { html, ahead, clock: clock() }).catch(() => null);
     },
 

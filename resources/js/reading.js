@@ -52,7 +52,8 @@ export default () => ({
         const level = document.querySelector(`.level[data-level="${this.field.name}"]`);
         if (level) {
             const { low, high, top, foot } = level.dataset;
-            const share = Math.max(0, Math.min(1, ((value ?? Number(low)) - low) / (high - low)));
+            const stands = Number(this.$el.dataset.stands) + (value ?? (this.$el.dataset.stands > 0 ? 0 : Number(low)));
+            const share = Math.max(0, Math.min(1, (stands - low) / (high - low)));
             level.querySelector('.level-clip').setAttribute('y', foot - share * (foot - top));
         }
         const vessel = document.querySelector('.hob-weigh .hob-vessel');

@@ -31,4 +31,6 @@ enum BatchEntryKind: string
     case Drops = 'drops';
     case Dropped = 'dropped';
     case Resumed = 'resumed';
+    case Little = 'little';
+    case Look = 'look';
 }

@@ -93,7 +93,7 @@
             <div class="hob-detail">@include(
                 'make.' .
                     match ($page->step->kind->value) {
-                        'weigh' => 'weigh',
+                        'weigh' => ($page->detail['isLittle'] && $over === null) ? 'little' : 'weigh',
                         'heat', 'gate' => 'temperature',
                         'test_ph' => 'ph',
                         'fill' => 'fill',
@@ -120,6 +120,7 @@
                     </div>
                 @endif
                 @include('make.trace')
+                @include('make.looks')
                 @if ($page->step->note !== '')
                     <p class="hob-said"><span class="label">{{ __('make.note_says') }}</span>
                         {{ $page->step->note }}</p>

@@ -1,7 +1,7 @@
 <div class="reading" x-data="reading" data-field="{{ $reading->field }}" data-by="{{ $reading->by }}"
     data-digits="{{ $reading->digits() }}" data-way="{{ $reading->way }}"
     @if ($reading->goal !== null) data-goal="{{ $reading->goal }}" @endif
-    data-low="{{ $reading->level->low }}" data-high="{{ $reading->level->high }}"
+    data-stands="{{ $reading->stands }}" data-low="{{ $reading->level->low }}" data-high="{{ $reading->level->high }}"
     data-short="{{ __("make.left_to.$reading->way", ['unit' => $reading->unit]) }}"
     data-past="{{ __("make.past.$reading->way", ['unit' => $reading->unit]) }}">
     <label><span class="label">{{ $reading->label }}</span>
