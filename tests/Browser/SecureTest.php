@@ -64,6 +64,8 @@ final class SecureTest extends BrowserCase
         $this->phone->quit();
 
         $this->phone = self::phoneOf(trusts: true);
+        $this->phone->get('https://'.self::NAME.':'.self::$port.'/authority');
+        self::assertSame([], self::axe($this->phone));
         $this->make();
         self::assertTrue($this->js('return window.isSecureContext'));
         $this->comes('return document.querySelector(".hob-screen").dataset.state === "kept"', 'no lock on the screen');
@@ -118,7 +120,7 @@ final class SecureTest extends BrowserCase
         self::assertSame(0, self::weights());
 
         // the session is gone in the meantime: what waits goes in with a new token
-        array_map(unlink(...), glob(self::root().'/storage/framework/sessions/*') ?: []);
+        $this->phone->manage()->deleteAllCookies();
         self::startRoom();
         self::until(
             static fn (): bool => self::weights() === 2 ?: throw new WebDriverException('not yet'),

@@ -402,11 +402,12 @@ abstract class BrowserCase extends TestCase
     }
 
     /** @return list<string> serious and critical findings of axe-core on this page */
-    protected static function axe(): array
+    protected static function axe(?RemoteWebDriver $browser = null): array
     {
-        self::$browser->executeScript((string) file_get_contents(self::root().'/node_modules/axe-core/axe.min.js'));
+        $browser ??= self::$browser;
+        $browser->executeScript((string) file_get_contents(self::root().'/node_modules/axe-core/axe.min.js'));
         /** @var list<array{id: string, impact: string, nodes: list<array{html: string}>}> $violations */
-        $violations = self::$browser->executeAsyncScript(
+        $violations = $browser->executeAsyncScript(
             "const done = arguments[0]; axe.run(document, {resultTypes: ['violations']}).then((r) => done(r.violations))",
         );
 

@@ -11,7 +11,7 @@
         <h1>{{ __('access.authority.title') }}</h1>
         <p>{{ __('access.authority.why') }}</p>
         <p>{{ __('access.authority.compare') }}</p>
-        <p class="fingerprint">{{ $fingerprint }}</p>
+        @include('access.fingerprint')
         <p><a class="button" href="{{ route('authority.certificate') }}">{{ __('access.authority.get') }}</a></p>
         <h2>{{ __('access.authority.can_title') }}</h2>
         <p>{{ __('access.authority.can') }}</p>

@@ -14,8 +14,8 @@
                     <h2>{{ __('access.authority.first') }}</h2>
                     <p class="phone-how">{{ __('access.authority.first_how') }}</p>
                     @include('access.code', ['code' => $authorityCode, 'label' => __('access.authority.first')])
-                    <p>{{ __('access.authority.compare') }}</p>
-                    <p class="fingerprint">{{ $fingerprint }}</p>
+                    <p>{{ __('access.authority.here') }}</p>
+                    @include('access.fingerprint')
                     <p><a href="{{ route('authority') }}">{{ __('access.authority.can_title') }}</a></p>
                 </section>
             @endif
