@@ -289,7 +289,7 @@ final class Draft implements TypedDraft
                 'process' => [
                     ...array_intersect_key(
                         is_array($next->rest['process'] ?? null) ? $next->rest['process'] : [],
-                        ['heat_to_c' => true, 'gate_c' => true],
+                        ['heat_to_c' => true, 'gate_c' => true, 'noted' => true],
                     ),
                     ...$process,
                 ],

@@ -25,6 +25,7 @@ final readonly class MakePage
      * @param  list<array{code: string, step: string, name: string, ends: int}>  $otherClocks  running in other makes
      * @param  array<string, string>  $live  instrument by field; none without instruments
      * @param  list<BigReading>  $readings  to be read off here
+     * @param  list<array{severity: string, message: string}>  $remarks  what stands against the step as it is planned
      * @param  list<array{what: string, chosen: int|null, before: int|null}>  $looks  what may be said of how it looks
      * @param  float|null  $most  grams that pass without a word about them
      * @param  Step|null  $waiting  the step that waits, where this is another one; only telling moves the work
@@ -51,6 +52,7 @@ final readonly class MakePage
         public bool $hasInstruments,
         public array $readings,
         public array $looks,
+        public array $remarks,
         public ?float $most,
         public ?Step $waiting,
         public array $despite,
@@ -86,7 +88,8 @@ final readonly class MakePage
             self::isOnePhase($step) => "{$kind}_one",
             $step->kind === StepKind::Combine && $plan->way === Way::ShakenSpray => 'combine_bottle',
             $step->kind === StepKind::Combine && $plan->way === Way::BoughtBase => 'combine_base',
-            $step->kind === StepKind::Combine && $plan->pour === PourOrder::WaterIntoOil => 'combine_water',
+            $step->kind === StepKind::Combine
+                && ($step->details->pour ?? $plan->pour) === PourOrder::WaterIntoOil => 'combine_water',
             $step->kind === StepKind::Add && $step->details->during !== null => 'add_during',
             $step->kind === StepKind::Add && $step->details->lines !== [] => 'add_lines',
             $step->kind === StepKind::Add && ! $plan->isHeated() => 'add_cold',

@@ -42,6 +42,7 @@ final readonly class MakePageFactory
         private Clocks $clocks,
         private BigReadings $bigReadings,
         private LittleByLittle $little,
+        private Remarks $remarks,
     ) {
     }
 
@@ -78,6 +79,7 @@ final readonly class MakePageFactory
             hasInstruments: $hasInstruments,
             readings: $this->bigReadings->of($state, $step),
             looks: Looks::of($state->batch, $step),
+            remarks: $this->remarks->of($state, $step),
             most: Ahead::most($state, $step),
             waiting: $state->now()->key === $step->key ? null : $state->now(),
             despite: Despite::said($state->batch),

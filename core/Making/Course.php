@@ -8,7 +8,7 @@ use Ilvane\Core\Formula\Composition;
 use Ilvane\Core\Formula\Formula;
 use Ilvane\Core\Process\Step;
 
-/** The steps of a making in their order: as the formula says, or as makers usually do. */
+/** The steps of a making in their order: as the formula says, else as its note says, else as makers usually do. */
 final readonly class Course
 {
     /** @param  list<Step>  $steps */
@@ -25,7 +25,10 @@ final readonly class Course
 
     public static function usual(Formula $formula, Composition $composition): self
     {
-        return new self(UsualSteps::of($formula, $composition), false);
+        $usual = UsualSteps::of($formula, $composition);
+        $noted = $formula->process->noted;
+
+        return new self($noted === [] ? $usual : AsNoted::merged($usual, $noted), false);
     }
 
     /** Two schools of the same making, each a change of the process and the word for its reason. */

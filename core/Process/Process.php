@@ -11,12 +11,14 @@ final readonly class Process
      * @param  float|null  $heatTo  hottest the phases are meant to get
      * @param  float|null  $coolDown  at or below which the cool-down phase goes in
      * @param  list<Step>  $steps  in the order of work; none: as it is usually done
+     * @param  list<Step>  $noted  what a note says of the making; what it doesn't say is done as usual
      */
     public function __construct(
         public ?float $heatTo = null,
         public ?float $coolDown = null,
         public Conditions $conditions = new Conditions,
         public array $steps = [],
+        public array $noted = [],
     ) {
     }
 
@@ -29,7 +31,7 @@ final readonly class Process
         $step = $at === false ? new Step(StepKind::CookOut) : $steps[$at];
         $steps[$at === false ? count($steps) : $at] = $step->weighed($before, $now);
 
-        return new self($this->heatTo, $this->coolDown, $this->conditions, array_values($steps));
+        return new self($this->heatTo, $this->coolDown, $this->conditions, array_values($steps), $this->noted);
     }
 
     /** Its maker has said something of how it is made. */

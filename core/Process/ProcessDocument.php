@@ -26,6 +26,7 @@ final class ProcessDocument
         'cool',
         'pour',
         'steps',
+        'noted',
     ];
 
     private const STEP_FIELDS = [
@@ -51,17 +52,29 @@ final class ProcessDocument
         if ($process === null) {
             return new Process;
         }
-        $steps = [];
-        foreach ($process->list('steps', self::MAX_STEPS) as $i => $step) {
-            $steps[] = self::step($step, $process->at("steps/$i"));
-        }
 
         return new Process(
             heatTo: $process->number('heat_to_c', 0, 150),
             coolDown: $process->number('gate_c', 0, 100),
             conditions: self::conditions($process),
-            steps: $steps,
+            steps: self::steps($process, 'steps'),
+            noted: self::steps($process, 'noted'),
         );
+    }
+
+    /**
+     * @return list<Step>
+     *
+     * @throws DocumentRefused
+     */
+    private static function steps(Document $process, string $key): array
+    {
+        $steps = [];
+        foreach ($process->list($key, self::MAX_STEPS) as $i => $step) {
+            $steps[] = self::step($step, $process->at("$key/$i"));
+        }
+
+        return $steps;
     }
 
     private static function conditions(Document $process): Conditions
@@ -148,6 +161,7 @@ final class ProcessDocument
                 'water' => $conditions->waterVessel, 'oil' => $conditions->oilVessel, 'mix' => $conditions->mixVessel,
             ]) ?: null,
             'steps' => array_map(self::writeStep(...), $process->steps) ?: null,
+            'noted' => array_map(self::writeStep(...), $process->noted) ?: null,
         ]);
 
         return $written === [] ? null : $written;

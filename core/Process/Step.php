@@ -64,6 +64,20 @@ final readonly class Step
         return $this->with(key: $key);
     }
 
+    /** The same, with what a note says of it; what the note leaves open stays. */
+    public function asNoted(self $noted): self
+    {
+        return $this->with(
+            phases: $this->kind === StepKind::Heat && $noted->phases !== [] ? $noted->phases : $this->phases,
+            celsius: $noted->celsius ?? $this->celsius,
+            seconds: $noted->seconds ?? $this->seconds,
+            blending: $noted->blending ?? $this->blending,
+            how: $noted->how ?? $this->how,
+            note: $noted->note,
+            details: $noted->details->pour === null ? $this->details : $this->details->poured($noted->details->pour),
+        );
+    }
+
     /** The same, with what its maker wrote of it. */
     public function saying(string $note, StepDetails $details): self
     {

@@ -58,6 +58,11 @@ final readonly class StepDetails
     ) {
     }
 
+    public function poured(PourOrder $pour): self
+    {
+        return $this->with(pour: $pour);
+    }
+
     public function ofPart(string $part): self
     {
         return $this->with(part: $part);

@@ -7,9 +7,13 @@ namespace Ilvane\Core\Reading;
 use Ilvane\Core\Formula\Claim;
 use Ilvane\Core\Formula\ClaimsDocument;
 use Ilvane\Core\Formula\Family;
+use Ilvane\Core\Material\Phase;
 use Ilvane\Core\Measure\Amount;
 use Ilvane\Core\Measure\AmountKind;
 use Ilvane\Core\Measure\Piece;
+use Ilvane\Core\Process\PourOrder;
+use Ilvane\Core\Process\ProcessDocument;
+use Ilvane\Core\Process\Step;
 
 /** A text as it was read. Nothing is dropped: what is neither a line nor a hint nor a heading is among the others. */
 final readonly class Recipe
@@ -68,6 +72,7 @@ final readonly class Recipe
         $isMain = static fn (ReadLine $line): bool => $line->in === null;
         $main = array_values(array_filter($this->lines, $isMain));
         $names = $this->lineNames();
+        $noted = $this->noted();
 
         return [
             'format' => 'ilvane.formula/1',
@@ -77,11 +82,13 @@ final readonly class Recipe
             ...($whom->audience === null ? [] : ['for' => ['audience' => $whom->audience->value]]),
             ...($this->yield?->grams() === null ? [] : ['batch' => ['grams' => $this->yield->grams()]]),
             ...array_filter(['parts' => array_map($this->part(...), $this->parts)]),
-            'lines' => $this->written($main),
-            ...array_filter(['process' => array_filter(
-                ['heat_to_c' => $this->heatTo, 'gate_c' => $this->gate],
-                is_float(...),
-            )]),
+            'lines' => $this->written($main, AddedCold::of($this, $main)),
+            ...array_filter(['process' => array_filter([
+                'heat_to_c' => $this->heatTo,
+                'gate_c' => $this->gate,
+                'pour' => self::poured($noted)?->value,
+                'noted' => array_map(ProcessDocument::writeStep(...), $noted) ?: null,
+            ], static fn (mixed $said): bool => $said !== null)]),
             ...array_filter(['claims' => ClaimsDocument::write($this->claims())]),
             'reading' => [
                 'lines' => array_map(fn (ReadLine $line): array => [
@@ -111,6 +118,31 @@ final readonly class Recipe
                 ),
             ],
         ];
+    }
+
+    /** @param  list<Step>  $noted */
+    private static function poured(array $noted): ?PourOrder
+    {
+        foreach ($noted as $step) {
+            if ($step->details->pour !== null) {
+                return $step->details->pour;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Step> what it says of the making of the thing itself */
+    private function noted(): array
+    {
+        $sentences = [];
+        foreach ($this->spans as $span) {
+            if ($span->role === Role::Step && $span->part === null) {
+                $sentences[] = $span->span->of($this->text);
+            }
+        }
+
+        return NotedSteps::in($sentences);
     }
 
     /** @return array<string, mixed> */
@@ -188,9 +220,10 @@ final readonly class Recipe
 
     /**
      * @param  list<ReadLine>  $lines  of the formula, or of one of its parts
+     * @param  list<ReadLine>  $cold  those that go in when it has cooled
      * @return list<array<string, string>>
      */
-    private function written(array $lines): array
+    private function written(array $lines, array $cold = []): array
     {
         $shares = self::shares($lines);
 
@@ -200,7 +233,7 @@ final readonly class Recipe
             'name' => $line->ingredient === null && $line->takes === null ? mb_substr($line->name, 0, 200) : null,
             'amount' => $line->amount === null ? null : $shares[$line->span->start]
                 ?? self::saidAs($line->amount->entered),
-            'phase' => $line->phase?->value,
+            'phase' => ($line->phase ?? (in_array($line, $cold, true) ? Phase::Cooldown : null))?->value,
         ], is_string(...)), $lines);
     }
 

@@ -90,6 +90,9 @@ final class Simulator
         }
         $this->book->find($this->warnings->holdsNotAll($this->pots->main()));
         if (! $this->pots->isCombined() && self::isWhole($course)) {
+            // it is the heating that was too little, not the step it shows at
+            $heated = array_keys(array_column($course->steps, 'kind'), StepKind::Heat, true);
+            $this->book->step = $heated === [] ? $this->book->step : $heated[count($heated) - 1] + 1;
             $this->book->find(...$this->warnings->neverMelted($this->pots->oil, $this->hottest));
         }
 

@@ -121,6 +121,10 @@
                 @endif
                 @include('make.trace')
                 @include('make.looks')
+                @foreach ($page->remarks as $remark)
+                    <p class="hob-remark sev-{{ $remark['severity'] }}">
+                        {{ \App\Ground\PencilNotes::mark($remark['severity']) }} {{ $remark['message'] }}</p>
+                @endforeach
                 @if ($page->step->note !== '')
                     <p class="hob-said"><span class="label">{{ __('make.note_says') }}</span>
                         {{ $page->step->note }}</p>

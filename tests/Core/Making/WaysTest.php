@@ -174,6 +174,58 @@ final class WaysTest extends CoreCase
         );
     }
 
+    /** @return iterable<string, array{list<array<string, mixed>>, string}> what a note says, and what is done then */
+    public static function notes(): iterable
+    {
+        yield 'nothing but a time' => [
+            [['do' => 'whip', 'minutes' => 9]],
+            'sanitise, weigh 1, weigh 2, heat oil, hold, gate, weigh 3, add cooldown, chill, whip, fill',
+        ];
+        yield 'chilled and whipped twice' => [
+            [
+                ['do' => 'heat', 'to_c' => 60], ['do' => 'chill', 'how' => 'freezer', 'minutes' => 20],
+                ['do' => 'whip', 'minutes' => 5], ['do' => 'rest', 'minutes' => 60], ['do' => 'whip'], ['do' => 'fill'],
+            ],
+            'sanitise, weigh 1, weigh 2, heat oil, hold, gate, weigh 3, add cooldown, chill, whip, rest, whip, fill',
+        ];
+        yield 'cooled after the cold' => [
+            [['do' => 'heat'], ['do' => 'chill'], ['do' => 'gate', 'to_c' => 30], ['do' => 'whip']],
+            'sanitise, weigh 1, weigh 2, heat oil, hold, weigh 3, add cooldown, chill, gate, whip, fill',
+        ];
+        yield 'what belongs to a part, or names no line, changes nothing' => [
+            [['do' => 'steep', 'minutes' => 10], ['do' => 'strain'], ['do' => 'add']],
+            'sanitise, weigh 1, weigh 2, heat oil, hold, gate, weigh 3, add cooldown, chill, whip, fill',
+        ];
+    }
+
+    /** @param  list<array<string, mixed>>  $noted */
+    #[DataProvider('notes')]
+    public function test_a_note_is_followed_in_its_own_order_and_loses_no_step(array $noted, string $steps): void
+    {
+        self::assertSame($steps, self::planned('whipped_butter', [
+            self::line('shea-butter-refined', '70 %'),
+            self::line('jojoba-oil', '29.5 %'),
+            self::line('vitamin-e-tocopherols', '0.5 %', 'cooldown'),
+        ], ['process' => ['noted' => $noted]]));
+    }
+
+    public function test_temperatures_times_and_words_of_a_note_stand_at_its_steps(): void
+    {
+        $formula = self::formula('whipped_butter', [
+            self::line('shea-butter-refined', '70 %'),
+            self::line('jojoba-oil', '30 %'),
+        ], ['process' => ['noted' => [
+            ['do' => 'heat', 'to_c' => 60, 'note' => 'gently'],
+            ['do' => 'chill', 'how' => 'freezer', 'minutes' => 20],
+            ['do' => 'whip', 'minutes' => 7, 'note' => 'like snow'],
+        ]]]);
+        $it = (new Evaluator(self::catalogue()))->evaluate($formula)->assessment;
+        $plan = Plan::of($formula, $it->composition);
+        self::assertSame([60.0, 'gently'], [$plan->step('heat')?->celsius, $plan->step('heat')?->note]);
+        self::assertSame(1200.0, $plan->step('chill')?->seconds);
+        self::assertSame([420.0, 'like snow'], [$plan->step('whip')?->seconds, $plan->step('whip')?->note]);
+    }
+
     /**
      * @param  list<array<string, mixed>>  $lines
      * @param  array<string, mixed>  $more
