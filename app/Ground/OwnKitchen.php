@@ -14,7 +14,7 @@ use Ilvane\Core\Microbiology\Growth;
  * otherwise itself.
  *
  * @phpstan-type Values array{room_c: string, fridge_c: string, altitude_m: string, water: string, oil: string,
- *   region: string, scale: string}
+ *   region: string, scale: string, thermometer: string}
  */
 final class OwnKitchen
 {
@@ -36,7 +36,11 @@ final class OwnKitchen
         'oil' => '',
         'region' => '',
         'scale' => '',
+        'thermometer' => '',
     ];
+
+    /** Whether there is a thermometer; "" where nobody said. */
+    private const THERMOMETER = ['yes', 'no'];
 
     /** @var Values|null */
     private ?array $values = null;
@@ -80,6 +84,8 @@ final class OwnKitchen
         foreach (['water', 'oil'] as $pot) {
             $values[$pot] = isset($this->catalogue->vessels()[$values[$pot]]) ? $values[$pot] : '';
         }
+        $hasSaid = in_array($values['thermometer'], self::THERMOMETER, true);
+        $values['thermometer'] = $hasSaid ? $values['thermometer'] : '';
         $values['region'] = Region::tryFrom($values['region'])->value ?? '';
         if ($problems === []) {
             Settings::keep(self::NAME, $values);
@@ -132,6 +138,12 @@ final class OwnKitchen
     public function fridge(): float
     {
         return self::number($this->values()['fridge_c']) ?? Growth::FRIDGE_C;
+    }
+
+    /** Nobody said that there is none. */
+    public function hasThermometer(): bool
+    {
+        return $this->values()['thermometer'] !== 'no';
     }
 
     private static function number(string $typed): ?float

@@ -25,6 +25,7 @@ final readonly class MakePage
      * @param  list<array{code: string, step: string, name: string, ends: int}>  $otherClocks  running in other makes
      * @param  array<string, string>  $live  instrument by field; none without instruments
      * @param  list<BigReading>  $readings  to be read off here
+     * @param  array<string, string>|null  $first  what is asked at the first make, as told before
      * @param  list<array{severity: string, message: string}>  $remarks  what stands against the step as it is planned
      * @param  list<array{what: string, chosen: int|null, before: int|null}>  $looks  what may be said of how it looks
      * @param  float|null  $most  grams that pass without a word about them
@@ -52,6 +53,7 @@ final readonly class MakePage
         public bool $hasInstruments,
         public array $readings,
         public array $looks,
+        public ?array $first,
         public array $remarks,
         public ?float $most,
         public ?Step $waiting,

@@ -7,6 +7,7 @@ namespace App\Make;
 use App\Drawing\Trace;
 use App\Ground\CookedOut;
 use App\Ground\LearnedMakes;
+use App\Ground\OwnKitchen;
 use App\Ground\Wording;
 use App\Instruments\Instruments;
 use Illuminate\Support\Str;
@@ -43,6 +44,8 @@ final readonly class MakePageFactory
         private BigReadings $bigReadings,
         private LittleByLittle $little,
         private Remarks $remarks,
+        private FirstMake $firstMake,
+        private OwnKitchen $kitchen,
     ) {
     }
 
@@ -79,6 +82,7 @@ final readonly class MakePageFactory
             hasInstruments: $hasInstruments,
             readings: $this->bigReadings->of($state, $step),
             looks: Looks::of($state->batch, $step),
+            first: $this->firstMake->isToBeAsked($step->kind) ? $this->firstMake->values() : null,
             remarks: $this->remarks->of($state, $step),
             most: Ahead::most($state, $step),
             waiting: $state->now()->key === $step->key ? null : $state->now(),
@@ -215,6 +219,7 @@ final readonly class MakePageFactory
         return match ($step->kind) {
             StepKind::Weigh => $this->weighing($state, $step, $wording),
             StepKind::Heat => [
+                'byFeel' => ! $this->kitchen->hasThermometer(),
                 'enough_c' => $state->hotEnough($step),
                 'within_c' => PhaseHeat::EQUAL_WITHIN_C,
                 'ready' => $state->isHotAndEven($step),
@@ -222,6 +227,7 @@ final readonly class MakePageFactory
                 'readings' => self::readings($state, $step, $wording),
             ],
             StepKind::Gate => [
+                'byFeel' => ! $this->kitchen->hasThermometer(),
                 'ready' => $state->isGateOpen($step),
                 'readings' => self::readings($state, $step, $wording),
             ],

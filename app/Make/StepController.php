@@ -27,6 +27,7 @@ final class StepController
         private readonly Wording $wording,
         private readonly MakeStateFactory $makeStates,
         private readonly SampleDose $sampleDose,
+        private readonly FirstMake $firstMake,
     ) {
     }
 
@@ -66,6 +67,15 @@ final class StepController
         }
         if ($request->pressed() === 'enough') {
             $request->merge(['weight' => (string) array_sum(LittleByLittle::doses($state, $now))]);
+        }
+        if ($now->kind === StepKind::Sanitise && $request->has('thermometer')) {
+            $problems = $this->firstMake->told($batch, $request->only(FirstMake::FIELDS));
+            if ($problems !== []) {
+                return redirect()
+                    ->route('make.step', [$batch, $now->key])
+                    ->withInput()
+                    ->withErrors(array_map(static fn (string $word): string => say($word), $problems));
+            }
         }
         if ($request->pressed() === 'work') {
             return $this->work($request, $batch, $state, $now);

@@ -242,6 +242,12 @@ return [
         'grain' => ['name' => 'Grain', '0' => 'smooth', '1' => 'a few grains', '2' => 'gritty'],
         'colour' => ['name' => 'Colour', '0' => 'pale', '1' => 'clear', '2' => 'deep'],
     ],
+    'first' => [
+        'title' => 'Asked once', 'why' => 'Leave open what you don’t know. All of it can be changed in Settings.',
+        'scale' => 'My scale shows steps of', 'thermometer' => 'A thermometer for the pot', 'altitude_m' => 'Height above the sea, m (water boils earlier up high)',
+        'not_known' => 'not said', 'yes' => 'yes', 'no' => 'no',
+    ],
+    'by_feel' => ['gate' => 'No thermometer: lukewarm on the wrist', 'heat' => 'No thermometer: all melted, ten minutes more'],
     'undone' => '{1} 1 step has no entry. Was it done?|[2,*] :count steps have no entry. Were they done?',
     'despite' => '{1} 1 problem was open when this was begun|[2,*] :count problems were open when this was begun',
     'line_state' => [

@@ -242,6 +242,12 @@ return [
         'grain' => ['name' => 'Grain', '0' => 'lisse', '1' => 'quelques grains', '2' => 'granuleux'],
         'colour' => ['name' => 'Couleur', '0' => 'pâle', '1' => 'claire', '2' => 'soutenue'],
     ],
+    'first' => [
+        'title' => 'Demandé une seule fois', 'why' => 'Laissez vide ce que vous ne savez pas. Tout peut être changé dans les réglages.',
+        'scale' => 'Ma balance affiche par pas de', 'thermometer' => 'Un thermomètre pour la casserole', 'altitude_m' => 'Altitude, m (en hauteur, l’eau bout plus tôt)',
+        'not_known' => 'non précisé', 'yes' => 'oui', 'no' => 'non',
+    ],
+    'by_feel' => ['gate' => 'Sans thermomètre : tiède au poignet', 'heat' => 'Sans thermomètre : tout est fondu, dix minutes de plus'],
     'undone' => '{1} 1 étape n’a pas d’entrée. A-t-elle été faite ?|[2,*] :count étapes n’ont pas d’entrée. Ont-elles été faites ?',
     'despite' => '{1} 1 problème restait ouvert au début|[2,*] :count problèmes restaient ouverts au début',
     'line_state' => [

@@ -120,6 +120,7 @@
                     </div>
                 @endif
                 @include('make.trace')
+                @include('make.first')
                 @include('make.looks')
                 @foreach ($page->remarks as $remark)
                     <p class="hob-remark sev-{{ $remark['severity'] }}">

@@ -30,6 +30,12 @@
         <p class="problem" role="alert">{{ $message }}</p>
     @enderror
 </details>
+@if ($page->detail['byFeel'])
+    @php($feel = __($gate ? 'make.by_feel.gate' : 'make.by_feel.heat'))
+    @push('go')
+        <button class="button button-quiet hob-go" name="reason" value="{{ $feel }}">{{ $feel }}</button>
+    @endpush
+@endif
 @php($through = $gate ? 'make.gate_through' : $goOn)
 @push('go')
     <button class="button hob-go" name="do" value="on" x-data="gate" data-through="{{ __($through) }}"

@@ -110,6 +110,14 @@
                         @endforeach
                     </select>
                 </label>
+                <label><span class="label">{{ __('make.first.thermometer') }}</span><select name="thermometer">
+                        @foreach (['' => 'not_known', 'yes' => 'yes', 'no' => 'no'] as $is => $word)
+                            <option value="{{ $is }}"
+                                @selected(old('thermometer', $kitchen['thermometer']) === $is)>
+                                {{ __("make.first.$word") }}</option>
+                        @endforeach
+                    </select>
+                </label>
             </p>
             @foreach (['room_c', 'fridge_c', 'altitude_m', 'scale'] as $field)
                 @error($field)
