@@ -204,6 +204,15 @@ final class StepController
         if ((new BatchYield($state->gramsIn(), $filled))->isMoreThanWentIn() && ! $request->boolean('sure')) {
             return $back()->withErrors(['filled' => say('make.more_than_in')])->with('ask_sure', true);
         }
+        $rows = $request->split();
+        $isHalf = array_filter(
+            $rows,
+            static fn (array $row): bool => $row['count'] === null || $row['count'] < 1 || $row['grams'] <= 0.0,
+        ) !== [];
+        $apart = array_sum(array_map(static fn (array $row): float => (float) $row['count'] * $row['grams'], $rows));
+        if ($isHalf || $apart > $filled + Container::CRUMBS_G) {
+            return $back()->withErrors(['split' => say($isHalf ? 'make.split.half' : 'make.split.more')]);
+        }
         $undone = array_values(array_filter(
             $state->undone(),
             static fn (Step $step): bool => $step->kind !== StepKind::Fill,
@@ -228,9 +237,12 @@ final class StepController
             $request->entries($now),
             $undone,
             $filled,
-            $request->integer('containers', 1),
+            $rows === [] ? $request->integer('containers', 1) : (int) array_sum(array_column($rows, 'count')),
             $request->clientKey(),
         );
+        if ($rows !== [] && $isMine) {
+            event(new BatchFilled($batch, $rows, $request->clientKey()));
+        }
 
         return redirect()->route('batch', $batch)->with('refused', $isMine ? null : say('make.finished_elsewhere'));
     }

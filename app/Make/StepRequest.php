@@ -17,6 +17,9 @@ final class StepRequest extends FormRequest
     /** What a finger finds in a chilled butter. */
     private const FEELS = ['soft', 'dent', 'hard'];
 
+    /** Kinds of containers that are told apart at one filling. */
+    public const MOST_CONTAINERS = 4;
+
     private const LONGEST_WAIT_S = 7 * 86_400;
 
     private const NUMBERS = [
@@ -83,6 +86,7 @@ final class StepRequest extends FormRequest
                     'filled' => ['required', 'numeric', 'gt:0', 'max:1000000'],
                     'containers' => ['required', 'integer', 'between:1,10000'],
                     'tare' => ['nullable', 'numeric', 'gte:0', 'lt:filled'],
+                    'split' => ['array', 'max:'.self::MOST_CONTAINERS],
                 ],
                 default => [],
             },
@@ -176,6 +180,29 @@ final class StepRequest extends FormRequest
                 ),
             ]
             : [];
+    }
+
+    /**
+     * @return list<array{what: string, count: float|null, grams: float, storage: string, stands: string}> containers
+     *   told apart; none where all went into the same
+     */
+    public function split(): array
+    {
+        $rows = [];
+        for ($i = 0; $i < self::MOST_CONTAINERS; $i++) {
+            $row = [
+                'what' => Typed::text($this, "split.$i.what", 12),
+                'count' => Typed::decimal($this, "split.$i.count"),
+                'grams' => Typed::grams($this, "split.$i.grams"),
+                'storage' => Typed::text($this, "split.$i.storage", 12),
+                'stands' => Typed::text($this, "split.$i.stands", 80),
+            ];
+            if ($row['count'] !== null || $row['grams'] > 0.0) {
+                $rows[] = $row;
+            }
+        }
+
+        return $rows;
     }
 
     /** Grams in the containers, their own weight taken off where it was told. */

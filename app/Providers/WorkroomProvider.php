@@ -18,8 +18,10 @@ use App\Http\AtomicSessions;
 use App\Instruments\ByHand;
 use App\Instruments\Instruments;
 use App\Instruments\OverLine;
+use App\Make\BatchFilled;
 use App\Models\ImmediateSqlite;
 use App\Recipes\NotePictureStrip;
+use App\Shelf\SplitAtFilling;
 use App\Today\Navigation;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
@@ -112,6 +114,7 @@ final class WorkroomProvider extends ServiceProvider
         $this->callAfterResolving('migrator', static function (Migrator $migrator): void {
             Schema::isFromBefore() ? $migrator->path(database_path('lifts')) : null;
         });
+        Event::listen(BatchFilled::class, SplitAtFilling::class);
         Event::listen(MigrationsStarted::class, BackupFiles::beforeMigrating(...));
         Session::extend(
             'file',

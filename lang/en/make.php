@@ -248,6 +248,10 @@ return [
         'not_known' => 'not said', 'yes' => 'yes', 'no' => 'no',
     ],
     'by_feel' => ['gate' => 'No thermometer: lukewarm on the wrist', 'heat' => 'No thermometer: all melted, ten minutes more'],
+    'split' => [
+        'ask' => 'Into different containers', 'how' => 'Choose each kind by its drawing. Each gets its own place, date and label; what you don’t list stays together.',
+        'half' => 'Each kind needs how many there are, and the grams in one.', 'more' => 'Together that is more than was filled.',
+    ],
     'undone' => '{1} 1 step has no entry. Was it done?|[2,*] :count steps have no entry. Were they done?',
     'despite' => '{1} 1 problem was open when this was begun|[2,*] :count problems were open when this was begun',
     'line_state' => [

@@ -248,6 +248,10 @@ return [
         'not_known' => 'non précisé', 'yes' => 'oui', 'no' => 'non',
     ],
     'by_feel' => ['gate' => 'Sans thermomètre : tiède au poignet', 'heat' => 'Sans thermomètre : tout est fondu, dix minutes de plus'],
+    'split' => [
+        'ask' => 'Dans des contenants différents', 'how' => 'Choisissez chaque sorte par son dessin. Chacune a son endroit, sa date et son étiquette ; le reste demeure ensemble.',
+        'half' => 'Pour chaque sorte, indiquez combien il y en a et les grammes dans un seul.', 'more' => 'Ensemble, cela fait plus que ce qui a été rempli.',
+    ],
     'undone' => '{1} 1 étape n’a pas d’entrée. A-t-elle été faite ?|[2,*] :count étapes n’ont pas d’entrée. Ont-elles été faites ?',
     'despite' => '{1} 1 problème restait ouvert au début|[2,*] :count problèmes restaient ouverts au début',
     'line_state' => [

@@ -15,6 +15,7 @@
                 @invalid('tare')> g</span></label>
     <x-problem for="tare" />
 </details>
+@include('make.fill-split')
 @if ($page->undone !== [])
     <section class="undone" id="undone" @if (session('ask_undone')) role="alert" @endif>
         <h2>{{ trans_choice('make.undone', count($page->undone)) }}</h2>
