@@ -3,6 +3,7 @@
 use App\Bench\AcidityController;
 use App\Bench\BenchController;
 use App\Bench\DesignController;
+use App\Bench\PourController;
 use App\Bench\RepairsController;
 use Illuminate\Support\Facades\Route;
 
@@ -36,4 +37,8 @@ Route::controller(RepairsController::class)
         Route::get('/', 'show')->name('repairs');
         Route::post('/', 'take')->name('repairs.take');
     });
+Route::controller(PourController::class)->whereNumber('formula')->group(function (): void {
+    Route::get('/formulas/{formula}/pour', 'show')->name('pour');
+    Route::post('/formulas/{formula}/pour', 'pour')->name('pour.done');
+});
 Route::get('/formulas/{formula}/acidity', [AcidityController::class, 'show'])->whereNumber('formula')->name('acidity');

@@ -281,6 +281,21 @@ final class Refused extends RuntimeException
         return new self($field, 'sample_tried');
     }
 
+    public static function noReading(string $field): self
+    {
+        return new self($field, 'no_reading');
+    }
+
+    public static function nothingPoured(string $field, string $grams): self
+    {
+        return new self($field, 'nothing_poured', ['grams' => $grams]);
+    }
+
+    public static function nobodySaidWhat(string $field): self
+    {
+        return new self($field, 'said_what');
+    }
+
     public static function tooEarly(string $field, string $percent): self
     {
         return new self($field, 'too_early', ['percent' => $percent]);

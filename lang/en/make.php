@@ -195,7 +195,7 @@ return [
         'hold_one' => 'Until everything has melted.',
         'combine_water' => 'In a thin stream. Keep stirring: it thickens first and thins again.',
         'combine_bottle' => 'They part again at once; shaking brings them together for as long as it takes to spray.',
-        'combine_base' => 'What is stirred in thins the base, and thins what keeps it. Stop while it still holds its shape.',
+        'combine_base' => 'What you stir in thins the base and its preservative. Stop while it still holds its shape.',
         'add_during' => 'A spoon at a time, mixer on slow. If it looks curdled, stop: whip what is in it smooth before the next spoon.',
         'add_lines' => 'Weighed for this step. Stir until you see no trace of it.',
         'add_cold' => 'Nothing here was heated, so nothing has to cool first.',
@@ -252,6 +252,7 @@ return [
         'ask' => 'Into different containers', 'how' => 'Choose each kind by its drawing. Each gets its own place, date and label; what you don’t list stays together.',
         'half' => 'Each kind needs how many there are, and the grams in one.', 'more' => 'Together that is more than was filled.',
     ],
+    'gate_unread' => 'Not measured yet.',
     'undone' => '{1} 1 step has no entry. Was it done?|[2,*] :count steps have no entry. Were they done?',
     'despite' => '{1} 1 problem was open when this was begun|[2,*] :count problems were open when this was begun',
     'line_state' => [

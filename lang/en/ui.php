@@ -41,6 +41,13 @@ return [
         'minds' => '{1} ready, 1 thing to check|[2,*] ready, :count things to check',
         'line' => 'On the shelf and in progress',
     ],
+    'pour' => [
+        'title' => 'By eye: :name', 'link' => 'By eye', 'link_empty' => 'Or pour it by eye, and let it be written down',
+        'begin' => 'Put the bowl on the scale and set it to nought. Pour, type what the scale shows, and press what it was.',
+        'scale' => 'The scale shows', 'stands' => ':grams stood there before.', 'read' => 'Left empty, it is read from your scale.',
+        'tared' => 'I set the scale to nought before this pour', 'what' => 'That was', 'other' => 'Something else', 'poured' => 'Poured',
+        'done' => 'Written down: :what.', 'next_drop' => 'One more drop of scent makes :percent in all; :most is usual at most.', 'bench' => 'To the bench',
+    ],
     'bench' => [
         'untitled' => 'New :family',
         'unknown' => 'The size of the batch isn’t known yet.',
@@ -111,6 +118,7 @@ return [
         'up' => 'Up', 'down' => 'Down', 'remove' => 'Take out', 'phase' => 'Phase', 'prepared' => 'It is',
         'undo' => 'Undo', 'redo' => 'Redo',
         'did' => [
+            'poured' => 'Poured: :what.',
             'part' => 'What is made first is changed.', 'for' => 'Who it is for is set.',
             'begun' => 'Begun.', 'typed' => 'Typed: :what.', 'removed' => ':what is taken out.', 'moved' => ':what is moved.', 'add' => 'A line is added.', 'fix' => 'Changed as offered.',
             'scale' => 'Scaled.', 'proposed' => 'Changed as proposed.', 'swapped' => ':what is put in.', 'process' => 'The process is changed.', 'merged' => 'Brought together with what another window changed.', 'reopened' => 'Version :what put back on the bench.',
@@ -220,7 +228,7 @@ return [
         'before_the_start' => 'That is before it was begun, :start.',
         'no_temperature' => 'A temperature from −20 to 150 °C.',
         'nothing_said' => 'Say how it looks, or how warm it is there.',
-        'sample_product' => 'Grams of product in the sample, more than half a step of your scale.', 'sample_tried' => 'How much solution: grams, or “12 drops”.', 'no_grams' => 'How many grams?', 'no_ph' => 'A pH between 0 and 14.', 'picture_large' => 'This picture is larger than 6 MB, or came only in part.', 'no_picture' => 'This is no JPEG, PNG or WebP picture.', 'no_formula' => 'Which formula?', 'no_shelf' => 'Where does it stand?', 'is_open' => 'It is open already, or nothing that is opened.', 'no_number' => 'A number of grams.', 'negative' => 'It can’t be less than nothing.', 'too_large' => 'That is more than any kitchen holds.',
+        'no_reading' => 'What does the scale show? Grams.', 'nothing_poured' => 'The scale has to show more than the :grams that stood there. Did you tare it?', 'said_what' => 'What was it? Choose a name, or type it.', 'sample_product' => 'Grams of product in the sample, more than half a step of your scale.', 'sample_tried' => 'How much solution: grams, or “12 drops”.', 'no_grams' => 'How many grams?', 'no_ph' => 'A pH between 0 and 14.', 'picture_large' => 'This picture is larger than 6 MB, or came only in part.', 'no_picture' => 'This is no JPEG, PNG or WebP picture.', 'no_formula' => 'Which formula?', 'no_shelf' => 'Where does it stand?', 'is_open' => 'It is open already, or nothing that is opened.', 'no_number' => 'A number of grams.', 'negative' => 'It can’t be less than nothing.', 'too_large' => 'That is more than any kitchen holds.',
         'no_place' => 'Which sample: fridge, room or warm?', 'no_look' => 'How does it look?',
         'no_key' => 'This page was sent in a way it isn’t meant to be. Load it again.',
         'no_such_ingredient' => 'Not in the catalogue. Pick one from the list.', 'no_price' => 'A sum of money, like 12.50.', 'no_day' => 'A day like 2026-12-31.',

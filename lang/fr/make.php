@@ -223,7 +223,7 @@ return [
     ],
     'part' => 'd’abord faire : :part',
     'little' => [
-        'begin' => 'Petit à petit', 'this_time' => 'Cette fois', 'dose' => 'C’est dedans, lancer le minuteur', 'enough' => 'C’est bon ainsi',
+        'begin' => 'Petit à petit', 'this_time' => 'Cette fois', 'dose' => 'Ajouté, lancer le minuteur', 'enough' => 'C’est bon ainsi',
         'most' => 'Prévu : :grams g en tout. Mettez-en une partie, attendez, regardez.', 'of' => 'sur :grams g prévus',
         'last' => 'Pour la quantité d’aujourd’hui, :grams convenaient la dernière fois (:code).', 'dosed' => 'petit à petit',
         'look' => [
@@ -252,6 +252,7 @@ return [
         'ask' => 'Dans des contenants différents', 'how' => 'Choisissez chaque sorte par son dessin. Chacune a son endroit, sa date et son étiquette ; le reste demeure ensemble.',
         'half' => 'Pour chaque sorte, indiquez combien il y en a et les grammes dans un seul.', 'more' => 'Ensemble, cela fait plus que ce qui a été rempli.',
     ],
+    'gate_unread' => 'Pas encore mesuré.',
     'undone' => '{1} 1 étape n’a pas d’entrée. A-t-elle été faite ?|[2,*] :count étapes n’ont pas d’entrée. Ont-elles été faites ?',
     'despite' => '{1} 1 problème restait ouvert au début|[2,*] :count problèmes restaient ouverts au début',
     'line_state' => [

@@ -41,6 +41,13 @@ return [
         'minds' => '{1} prête, 1 point à vérifier|[2,*] prête, :count points à vérifier',
         'line' => 'Sur l’étagère et en cours',
     ],
+    'pour' => [
+        'title' => 'À l’œil : :name', 'link' => 'À l’œil', 'link_empty' => 'Ou verser à l’œil, et laisser tout noter',
+        'begin' => 'Posez le bol sur la balance et remettez-la à zéro. Versez, tapez ce que montre la balance, et appuyez sur le nom de ce que c’était.',
+        'scale' => 'La balance montre', 'stands' => ':grams y étaient avant.', 'read' => 'Laissé vide, le poids est lu sur votre balance.',
+        'tared' => 'J’ai remis la balance à zéro avant de verser', 'what' => 'C’était', 'other' => 'Autre chose', 'poured' => 'Versé',
+        'done' => 'Noté : :what.', 'next_drop' => 'Une goutte de parfum de plus fait :percent en tout ; d’habitude, :most au plus.', 'bench' => 'À l’établi',
+    ],
     'bench' => [
         'untitled' => ':family, à nommer',
         'unknown' => 'La quantité totale n’est pas encore connue.',
@@ -111,6 +118,7 @@ return [
         'up' => 'Monter', 'down' => 'Descendre', 'remove' => 'Retirer', 'phase' => 'Phase', 'prepared' => 'Il est',
         'undo' => 'Annuler', 'redo' => 'Rétablir',
         'did' => [
+            'poured' => 'Versé : :what.',
             'part' => 'Ce qui se prépare d’abord est changé.', 'for' => 'La destination est réglée.',
             'begun' => 'Commencé.', 'typed' => 'Tapé : :what.', 'removed' => ':what est retiré.', 'moved' => ':what est déplacé.', 'add' => 'Une ligne est ajoutée.', 'fix' => 'Changé comme offert.',
             'scale' => 'Mis à l’échelle.', 'proposed' => 'Changé comme proposé.', 'swapped' => ':what est mis dedans.', 'process' => 'Le plan de fabrication est changé.', 'merged' => 'Réuni avec ce qu’une autre fenêtre a changé.', 'reopened' => 'La version :what est remise sur l’établi.',
@@ -220,7 +228,7 @@ return [
         'before_the_start' => 'C’est avant le début, :start.',
         'no_temperature' => 'Une température de −20 à 150 °C.',
         'nothing_said' => 'Dites son aspect, ou la chaleur qu’il y fait.',
-        'sample_product' => 'Grammes de produit dans l’échantillon, plus d’un demi-pas de votre balance.', 'sample_tried' => 'Combien de solution : des grammes, ou « 12 gouttes ».', 'no_grams' => 'Combien de grammes ?', 'no_ph' => 'Un pH entre 0 et 14.', 'picture_large' => 'Cette image dépasse 6 Mo, ou n’est arrivée qu’en partie.', 'no_picture' => 'Ce n’est pas une image JPEG, PNG ou WebP.', 'no_formula' => 'Quelle formule ?', 'no_shelf' => 'Où se trouve-t-il ?', 'is_open' => 'Il est déjà ouvert, ou ne s’ouvre pas.', 'no_number' => 'Un nombre de grammes.', 'negative' => 'Pas moins que rien.', 'too_large' => 'C’est plus qu’aucune cuisine ne contient.',
+        'no_reading' => 'Que montre la balance ? En grammes.', 'nothing_poured' => 'La balance doit montrer plus que les :grams qui y étaient. L’avez-vous remise à zéro ?', 'said_what' => 'Qu’est-ce que c’était ? Choisissez un nom, ou tapez-le.', 'sample_product' => 'Grammes de produit dans l’échantillon, plus d’un demi-pas de votre balance.', 'sample_tried' => 'Combien de solution : des grammes, ou « 12 gouttes ».', 'no_grams' => 'Combien de grammes ?', 'no_ph' => 'Un pH entre 0 et 14.', 'picture_large' => 'Cette image dépasse 6 Mo, ou n’est arrivée qu’en partie.', 'no_picture' => 'Ce n’est pas une image JPEG, PNG ou WebP.', 'no_formula' => 'Quelle formule ?', 'no_shelf' => 'Où se trouve-t-il ?', 'is_open' => 'Il est déjà ouvert, ou ne s’ouvre pas.', 'no_number' => 'Un nombre de grammes.', 'negative' => 'Pas moins que rien.', 'too_large' => 'C’est plus qu’aucune cuisine ne contient.',
         'no_place' => 'Quel échantillon : réfrigérateur, pièce ou chaud ?', 'no_look' => 'Quel est son aspect ?',
         'no_key' => 'Cette page a été envoyée autrement que prévu. Rechargez-la.',
         'no_such_ingredient' => 'Pas au catalogue. Choisissez dans la liste.', 'no_price' => 'Une somme, comme 12,50.', 'no_day' => 'Un jour comme 2026-12-31.',

@@ -19,7 +19,7 @@ final class ArchitectureTest extends TestCase
     private const ROOMS = [
         'Access' => [],
         'Backups' => ['Access'],
-        'Bench' => ['Formulas', 'Make', 'Pantry', 'Shelf'],
+        'Bench' => ['Formulas', 'Instruments', 'Make', 'Pantry', 'Shelf'],
         'Formulas' => [],
         'Infusions' => ['Pantry'],
         'Instruments' => [],

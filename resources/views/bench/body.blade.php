@@ -58,6 +58,10 @@
             </p>
         @endif
         <p class="verdict" id="verdict" aria-live="polite">{{ $page->verdict }}</p>
+        @if ($page->isEmpty)
+            <p class="bench-turns"><a id="to-pour"
+                    href="{{ route('pour', $page->formula) }}">{{ __('ui.pour.link_empty') }}</a></p>
+        @endif
         @unless ($page->isEmpty)
             <p class="bench-turns">@if ($page->parts !== [])
                     <a id="to-project" href="{{ route('project', $page->formula) }}">{{ __('projects.link') }}</a>
@@ -69,7 +73,8 @@
                 <a id="to-bend"
                     href="{{ route('suggest', $page->formula) }}">{{ __('ui.bench.propose') }}</a> <a id="to-compare"
                     href="{{ route('compare', $page->formula) }}">{{ __('ui.bench.compare') }}</a> <a id="to-rehearse"
-                    href="{{ route('simulation', $page->formula) }}">{{ __('ui.bench.rehearse') }}</a></p>
+                    href="{{ route('simulation', $page->formula) }}">{{ __('ui.bench.rehearse') }}</a> <a id="to-pour"
+                    href="{{ route('pour', $page->formula) }}">{{ __('ui.pour.link') }}</a></p>
         @endunless
     </div>
 

@@ -13,7 +13,7 @@
     @if ($page->detail['ready'])
         {{ __($gate ? 'make.gate_is_open' : $ready) }}
     @elseif ($gate)
-        {{ __('make.gate_is_shut') }}
+        {{ __($page->readings[0]->value === '' ? 'make.gate_unread' : 'make.gate_is_shut') }}
     @else
         {{ __($notReady, ['enough' => $page->detail['enough']]) }}
     @endif
