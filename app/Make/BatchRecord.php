@@ -20,6 +20,7 @@ final readonly class BatchRecord
      * @param  list<array{severity: string, message: string, because: string}>  $findings
      * @param  list<array{time: string, what: string, value: string, reason: string}>  $log
      * @param  list<array{part: string, label: string, figure: string, grams: float}>  $balance  where it went
+     * @param  list<array{kind: string, what: string, here: int, before: int|null}>  $looks  how it looked, by step
      */
     public function __construct(
         public Batch $batch,
@@ -41,6 +42,7 @@ final readonly class BatchRecord
         public Section $vessel,
         public array $byState,
         public array $notDone,
+        public array $looks,
     ) {
     }
 

@@ -91,6 +91,7 @@ final readonly class BatchRecordFactory
                 ),
                 $outcome['not_done'] ?? [],
             ),
+            Looks::beside($batch, $state->plan),
         );
     }
 

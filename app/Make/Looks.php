@@ -7,6 +7,7 @@ namespace App\Make;
 use App\Models\Batch;
 use App\Models\Enums\BatchEntryKind;
 use App\Models\Enums\BatchStatus;
+use Ilvane\Core\Making\Plan;
 use Ilvane\Core\Process\Step;
 use Ilvane\Core\Process\StepKind;
 
@@ -79,6 +80,31 @@ final class Looks
             'chosen' => $told[$what] ?? null,
             'before' => $toldBefore[$what] ?? null,
         ], $at);
+    }
+
+    /**
+     * @return list<array{kind: string, what: string, here: int, before: int|null}> all that was seen in a batch, by
+     *   step, beside the batch before
+     */
+    public static function beside(Batch $batch, Plan $plan): array
+    {
+        $before = null;
+        $seen = [];
+        foreach ($plan->steps as $step) {
+            $told = self::told($batch, $step->key);
+            $before ??= $told === [] ? null : self::before($batch);
+            $toldBefore = $before === null ? [] : self::told($before, $step->key);
+            foreach ($told as $what => $grade) {
+                $seen[] = [
+                    'kind' => $step->kind->value,
+                    'what' => $what,
+                    'here' => $grade,
+                    'before' => $toldBefore[$what] ?? null,
+                ];
+            }
+        }
+
+        return $seen;
     }
 
     /** @return list<string> subjects of entries, "what:grade", for what was chosen of a form */

@@ -47,11 +47,14 @@ final readonly class Plan
     {
         $step = $formula->scaleResolutionG ?? Tools::DEFAULT_SCALE_G;
         $targets = self::underCeilings(self::targets($composition, $step), $composition, $formula->use, $step);
-        $steps = $seen = [];
+        $steps = $seen = $heated = [];
         $course = self::planned(Course::of($formula, $composition)->steps, $composition);
         $late = self::goingInLate($course);
         foreach (self::cookedOut($course, WaterOut::all($formula, $composition)) as $planned) {
             foreach (self::steps($planned, $formula, $composition, $targets, $late) as $step) {
+                // what is held is what was heated
+                $heated = $step->kind === StepKind::Heat ? $step->phases : $heated;
+                $step = $step->kind === StepKind::Hold ? $step->inPhases($heated) : $step;
                 $seen[$step->key] = ($seen[$step->key] ?? 0) + 1;
                 $steps[] = $seen[$step->key] === 1 ? $step : $step->named("$step->key.{$seen[$step->key]}");
             }

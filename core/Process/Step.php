@@ -84,6 +84,16 @@ final readonly class Step
         return $this->with(note: $note, details: $details);
     }
 
+    /**
+     * The same, for these phases.
+     *
+     * @param  list<Phase>  $phases
+     */
+    public function inPhases(array $phases): self
+    {
+        return $this->with(phases: $phases);
+    }
+
     /** The same, done to a part. */
     public function ofPart(string $part): self
     {

@@ -54,6 +54,14 @@ final class FirstMakeTest extends AppCase
         $this->get("/make/$next->code/sanitise")->assertDontSee('Asked once');
     }
 
+    public function test_a_product_of_one_phase_is_never_told_of_two(): void
+    {
+        $batch = $this->start();
+        foreach (['heat', 'hold'] as $step) {
+            $this->get("/make/$batch->code/$step")->assertOk()->assertDontSee('both')->assertDontSee('water phase');
+        }
+    }
+
     public function test_a_scale_that_the_formula_names_stays(): void
     {
         $batch = $this->start(['scale_resolution_g' => 0.01]);

@@ -116,8 +116,12 @@ final class LittleByLittleTest extends AppCase
         );
         $this->finish($batch);
         $this->get("/batches/$batch->code")->assertSee('holds a ribbon');
+        $this->get("/batches/$batch->code")->assertSee('How it looked');
         $next = $this->again($batch->version->formula_id);
         $this->get("/make/$next->code/blend")->assertSee('last batch');
+        $this->tell($next, 'blend', ['look' => ['thickness' => '1']]);
+        $this->finish($next);
+        $this->get("/batches/$next->code")->assertSeeInOrder(['How it looked', 'like milk', 'holds a ribbon']);
     }
 
     private function finish(Batch $batch): void

@@ -78,6 +78,9 @@
                     <x-level :level="$reading->level" :field="$reading->field"
                         :narrow="count($page->readings) > 1" />
                 @endforeach
+                @if ($page->readings === [])
+                    @include('make.drawing')
+                @endif
                 @unless ($isAhead ?? false)
                     <div @class(['hob-vessel', 'is-alone' => $page->readings === []])><x-vessel
                             :section="$page->vessel" /></div>

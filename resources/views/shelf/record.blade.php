@@ -161,6 +161,36 @@
                 @endforeach
             </ul>
         </section>
+        @if ($record->looks !== [])
+            <section>
+                <h2>{{ __('make.looks.title') }}</h2>
+                <table class="plain looks-table">
+                    <thead>
+                        <tr>
+                            <th scope="col"><span class="unseen">{{ __('make.looks.title') }}</span></th>
+                            <th scope="col">{{ __('make.looks.here') }}</th>
+                            <th scope="col">{{ __('make.looks.before') }}</th>
+                        </tr>
+                    </thead>
+                    @foreach ($record->looks as $look)
+                        <tr>
+                            <th scope="row">{{ __("make.verb.{$look['kind']}") }}:
+                                {{ __("make.looks.{$look['what']}.name") }}</th>
+                            @foreach (['here', 'before'] as $of)
+                                <td>
+                                    @if ($look[$of] === null)
+                                        –
+                                    @else
+                                        <x-look :what="$look['what']" :grade="$look[$of]" />
+                                        {{ __("make.looks.{$look['what']}.{$look[$of]}") }}
+                                    @endif
+                                </td>
+                            @endforeach
+                        </tr>
+                    @endforeach
+                </table>
+            </section>
+        @endif
         @include('shelf.shelf')
         @include('shelf.observations')
         <section>
