@@ -59,6 +59,8 @@ document.addEventListener('click', (event) => event.target.closest?.('.said-clos
 Alpine.start();
 timers();
 line();
+// a device that is not in any more keeps no page of the workroom
+if (location.pathname === '/sign-in') globalThis.caches?.delete('ilvane-hob-1');
 // the record is the answer to the last step
 const arrived = document.querySelector('[data-arrived]');
 if (arrived) forget(arrived.dataset.arrived).catch(() => null);

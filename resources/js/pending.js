@@ -31,6 +31,15 @@ const within = async (store, mode, what) => {
     });
 };
 
+/** Where a browser keeps nothing (a private window may not), it lasts as long as the page does. */
+const memory = new Map();
+
+const inMemory = (batch, how) => {
+    const list = how(memory.get(batch) ?? []);
+    memory.set(batch, list);
+    return list;
+};
+
 /** Reads a make's list, changes it and puts it back in one transaction. */
 const change = (batch, how) =>
     within(PENDING, 'readwrite', (store, give) => {
@@ -40,7 +49,7 @@ const change = (batch, how) =>
             list.length ? store.put(list, batch) : store.delete(batch);
             give(list);
         };
-    });
+    }).catch(() => inMemory(batch, how));
 
 /** @param {boolean} first  it stands for one that was asked back, before those told after it */
 export const add = (batch, told, first = false) =>

@@ -15,8 +15,24 @@ export const setOffset = (seconds) => (offset = seconds);
 export const clock = () => offset;
 const now = () => Date.now() / 1000 + offset;
 
-const heard = () => new Set(JSON.parse(localStorage.getItem(HEARD) ?? '[]'));
-const hear = (keys) => localStorage.setItem(HEARD, JSON.stringify([...heard(), ...keys].slice(-50)));
+/** Which clocks somebody has heard; where the browser keeps nothing, as long as the page lasts. */
+let kept = [];
+const heard = () => {
+    try {
+        kept = JSON.parse(localStorage.getItem(HEARD) ?? '[]');
+    } catch {
+        // what this page heard itself stands
+    }
+    return new Set(kept);
+};
+const hear = (keys) => {
+    kept = [...heard(), ...keys].slice(-50);
+    try {
+        localStorage.setItem(HEARD, JSON.stringify(kept));
+    } catch {
+        // kept for this page
+    }
+};
 const keyOf = ({ ends, name }) => `${ends} ${name}`;
 
 const tone = (at) => {
