@@ -13,7 +13,7 @@ final readonly class BigReading
      * @param  string  $field  of the form
      * @param  string  $value  as it stands in the field; "" before there is a reading
      * @param  float  $by  one press of a button
-     * @param  'rises'|'falls'|'meets'  $way  in which it comes to its goal
+     * @param  'rises'|'falls'|'meets'|'ph'  $way  in which it comes to its goal
      * @param  float  $stands  what is in the glass before this reading
      */
     public function __construct(

@@ -158,7 +158,7 @@ final readonly class BigReadings
             '',
             $step->ph,
             0.1,
-            'meets',
+            'ph',
             Level::draw('glass', 'cooldown', self::PH[0], self::PH[1], $reading, $step->ph),
         );
     }

@@ -91,8 +91,8 @@ return [
     'step_done' => 'done',
     'note_says' => 'As you wrote it:',
     'elsewhere' => 'Something was recorded on another device.', 'elsewhere_show' => 'Show it',
-    'left_to' => ['meets' => '# :unit to go', 'rises' => '# :unit to go', 'falls' => '# :unit to go'],
-    'past' => ['meets' => '# :unit too much', 'rises' => '# :unit above', 'falls' => '# :unit below'],
+    'left_to' => ['ph' => '# too low', 'meets' => '# :unit to go', 'rises' => '# :unit to go', 'falls' => '# :unit to go'],
+    'past' => ['ph' => '# too high', 'meets' => '# :unit too much', 'rises' => '# :unit above', 'falls' => '# :unit below'],
     'timer_until' => 'ends at :time',
     'screen' => [
         'kept' => 'This page keeps the screen on.',

@@ -90,8 +90,8 @@ return [
     'step_done' => 'fait',
     'note_says' => 'Comme vous l’avez écrit :',
     'elsewhere' => 'Quelque chose a été noté sur un autre appareil.', 'elsewhere_show' => 'L’afficher',
-    'left_to' => ['meets' => 'encore # :unit', 'rises' => 'encore # :unit', 'falls' => 'encore # :unit'],
-    'past' => ['meets' => '# :unit de trop', 'rises' => '# :unit au-dessus', 'falls' => '# :unit en dessous'],
+    'left_to' => ['ph' => '# trop bas', 'meets' => 'encore # :unit', 'rises' => 'encore # :unit', 'falls' => 'encore # :unit'],
+    'past' => ['ph' => '# trop haut', 'meets' => '# :unit de trop', 'rises' => '# :unit au-dessus', 'falls' => '# :unit en dessous'],
     'timer_until' => 'fin à :time',
     'screen' => [
         'kept' => 'Cette page garde l’écran allumé.',

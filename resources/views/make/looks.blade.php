@@ -1,5 +1,5 @@
 @if ($page->looks !== [])
-    <details class="looks" @if (array_filter(array_column($page->looks, 'chosen'), 'is_int') !== []) open @endif>
+    <details class="hob-looks" @if (array_filter(array_column($page->looks, 'chosen'), 'is_int') !== []) open @endif>
         <summary>{{ __('make.looks.ask') }}</summary>
         @foreach ($page->looks as $look)
             <fieldset class="look-row">
