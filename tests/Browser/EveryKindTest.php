@@ -111,6 +111,34 @@ final class EveryKindTest extends BrowserCase
         self::assertNotSame([], self::all('.jar-label'));
     }
 
+    /** Those that only a recipe's own steps bring, measured too. */
+    public function test_every_other_kind_of_step_is_to_be_seen_too(): void
+    {
+        $steps = ['wash', 'soak', 'chop', 'crack', 'steep', 'press', 'cook_out', 'adjust', 'heat'];
+        self::store([
+            'format' => 'ilvane.formula/1', 'name' => 'Phonemade', 'family' => 'hair_oil',
+            'scale_resolution_g' => 0.01,
+            'lines' => [
+                ['ingredient' => 'argan-oil', 'amount' => '99 g'],
+                ['ingredient' => 'lavender-essential-oil', 'amount' => '1 g', 'phase' => 'cooldown', 'key' => 'scent'],
+            ],
+            'process' => ['steps' => [
+                ...array_map(static fn (string $do): array => ['do' => $do], $steps),
+                ['do' => 'add_little', 'line' => 'scent', 'wait_s' => 30, 'look' => 'scent'],
+            ]],
+        ]);
+        self::visit('/formulas/'.self::asked('SELECT max(id) FROM formulas'));
+        self::begin();
+        self::$measured = [];
+        for ($n = 0; self::kind() !== 'fill'; $n++) {
+            self::assertLessThan(40, $n, 'it never ends');
+            self::measure();
+            self::tell();
+        }
+        self::assertSame([], array_diff($steps, array_keys(self::$measured)));
+        self::assertSame('1', self::asked("SELECT count(*) FROM batch_entries WHERE kind = 'little' AND value > 0"));
+    }
+
     /** Begun whatever stands against it: here it is the making that is tried. */
     private static function begin(): void
     {
@@ -160,7 +188,10 @@ final class EveryKindTest extends BrowserCase
             (float) str_replace(["\u{202F}", ' ', '−'], ['', '', '-'], self::find('.hob-number b')->getText()) + $more,
             2,
         );
-        match ($kind) {
+        $isLittle = self::all('button[value=dose]') !== [];
+        match ($isLittle ? 'little' : $kind) {
+            'little' => self::littleByLittle(),
+            'cook_out' => self::press('Continue anyway'),
             'weigh' => self::fillIn(['weight' => $goal()], 'Added'),
             'heat' => self::fillIn(
                 array_fill_keys(array_map(
@@ -175,6 +206,15 @@ final class EveryKindTest extends BrowserCase
             'fill' => self::fillIn(['filled' => '90', 'containers' => '1'], 'Put on the shelf'),
             default => self::press('Done'),
         };
+    }
+
+    /** A dose, a look, enough: the clock and both buttons are measured on the way. */
+    private static function littleByLittle(): void
+    {
+        self::fillIn(['weight' => '0.9'], 'Put in');
+        unset(self::$measured['weigh']);
+        self::measure();
+        self::press('That is right');
     }
 
     private static function kind(): string
