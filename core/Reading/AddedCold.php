@@ -22,10 +22,7 @@ final class AddedCold
     {
         $cold = [];
         $isCool = false;
-        foreach ($recipe->spans as $span) {
-            if ($span->role !== Role::Step || $span->part !== null) {
-                continue;
-            }
+        foreach ($recipe->ownSteps() as $span) {
             $words = $span->span->of($recipe->text);
             foreach (NotedSteps::in([$words]) as $step) {
                 $isCool = $isCool || $step->kind === StepKind::Gate;

@@ -120,6 +120,23 @@ final readonly class Recipe
         ];
     }
 
+    /** @return list<ReadSpan> method sentences of the thing itself, not of what is made first */
+    public function ownSteps(): array
+    {
+        $own = [];
+        $part = null;
+        foreach ($this->spans as $span) {
+            if (in_array($span->role, [Role::Heading, Role::Part], true)) {
+                $part = $span->part;
+            }
+            if ($span->role === Role::Step && $part === null && $span->part === null) {
+                $own[] = $span;
+            }
+        }
+
+        return $own;
+    }
+
     /** @param  list<Step>  $noted */
     private static function poured(array $noted): ?PourOrder
     {
@@ -135,14 +152,10 @@ final readonly class Recipe
     /** @return list<Step> what it says of the making of the thing itself */
     private function noted(): array
     {
-        $sentences = [];
-        foreach ($this->spans as $span) {
-            if ($span->role === Role::Step && $span->part === null) {
-                $sentences[] = $span->span->of($this->text);
-            }
-        }
-
-        return NotedSteps::in($sentences);
+        return NotedSteps::in(array_map(
+            fn (ReadSpan $span): string => $span->span->of($this->text),
+            $this->ownSteps(),
+        ));
     }
 
     /** @return array<string, mixed> */

@@ -219,11 +219,16 @@ final class FirstBatchTest extends BrowserCase
         );
     }
 
+    /** Written down, and the page has had its answer. */
     private function weightsCome(int $count): void
     {
         self::until(
             fn (): bool => $this->weights() === $count ?: throw new WebDriverException('not yet'),
             'what waited does not arrive',
+        );
+        self::until(
+            static fn (): bool => self::all('.hob-offline[hidden]') !== [] ?: throw new WebDriverException('not yet'),
+            'it still says there is no connection',
         );
     }
 
