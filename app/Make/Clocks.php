@@ -6,7 +6,7 @@ namespace App\Make;
 
 use App\Models\Batch;
 
-/** Clocks that run in other makes: several pots at once, one cook. */
+/** Clocks that run in makes, or in all but one: several pots at once, one cook. */
 final class Clocks
 {
     /** So many makes at once, and no more, are looked through. */
@@ -17,7 +17,7 @@ final class Clocks
     }
 
     /** @return list<array{code: string, step: string, name: string, ends: int}> */
-    public function of(int $but): array
+    public function of(int $but = 0): array
     {
         $clocks = [];
         foreach (Batch::query()->where('status', 'making')->where('id', '<>', $but)->whereHas(

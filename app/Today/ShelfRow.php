@@ -16,4 +16,10 @@ final readonly class ShelfRow
     public function __construct(public array $things, public int $more)
     {
     }
+
+    /** Something is under way at the hob. */
+    public function isMaking(): bool
+    {
+        return in_array('making', array_map(static fn (Card $thing): string => $thing->kind, $this->things), true);
+    }
 }

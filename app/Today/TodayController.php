@@ -7,7 +7,10 @@ namespace App\Today;
 use App\Backups\BackupFiles;
 use App\Backups\ClockCheck;
 use App\Formulas\FormulaCards;
+use App\Make\Clocks;
 use App\Pantry\TurningSoon;
+use Illuminate\Http\Response;
+use Illuminate\Support\Carbon;
 use Illuminate\View\View;
 
 final class TodayController
@@ -36,8 +39,12 @@ final class TodayController
     }
 
     /** The foot of every page. */
-    public function line(ShelfLine $shelf): View
+    /** With the clocks that run at the hob, which ring here too. */
+    public function line(ShelfLine $shelf, Clocks $clocks): Response
     {
-        return view('today.line', ['line' => $shelf->small()]);
+        return response(
+            view('today.line', ['line' => $shelf->small(), 'clocks' => $clocks->of()]),
+            headers: ['X-Now' => (string) Carbon::now()->getTimestamp()],
+        );
     }
 }

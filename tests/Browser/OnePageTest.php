@@ -130,6 +130,27 @@ final class OnePageTest extends BrowserCase
         self::assertFalse(self::isRinging(), 'heard once is heard');
     }
 
+    public function test_a_clock_started_at_the_hob_rings_on_the_laptop_whatever_page_is_open_there(): void
+    {
+        $make = self::make();
+        self::visit("$make/hold");
+        self::press('Start the clock');
+        self::pass(310);
+        self::desk();
+        self::visit('/pantry');
+        self::until(
+            static fn (): bool => self::isRinging() && self::all('.shelf-line .hob-clock.is-over') !== []
+                ?: throw new WebDriverException('not yet'),
+            'it does not ring there',
+        );
+        self::find('h1')->click();
+        self::until(
+            static fn (): bool => ! self::isRinging() ?: throw new WebDriverException('not yet'),
+            'it rings on',
+        );
+        self::assertSame([], self::axe());
+    }
+
     /** So many seconds go by for every clock that was started. */
     private static function pass(int $seconds): void
     {

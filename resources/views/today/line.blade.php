@@ -1,5 +1,10 @@
 @if ($line->things !== [])
-    <ul>
+    <ul @if ($line->isMaking()) data-making @endif>
+        @foreach ($clocks as $clock)
+            <li class="line-thing line-clock"><a class="hob-clock"
+                    href="{{ route('make.step', [$clock['code'], $clock['step']]) }}" data-ends="{{ $clock['ends'] }}"
+                    data-name="{{ $clock['name'] }}" data-brief="1" data-over="{{ __('make.timer_over') }}"></a></li>
+        @endforeach
         @foreach ($line->things as $thing)
             <li class="line-thing"><a href="{{ $thing->href }}" title="{{ $thing->name }}: {{ $thing->state }}">
                     <x-vessel :section="$thing->vessel" :class="$thing->leans ? 'leans' : ''" />
