@@ -76,6 +76,8 @@ export default () => ({
         const fields = [...new FormData(form, button ?? undefined)].filter(([, value]) => typeof value === 'string');
         const weight = form.elements.weight?.value.trim() ?? '';
         const most = Number(form.dataset.most ?? Infinity);
+        const standsForOneAskedBack = this.isAsked;
+        this.isAsked = false;
         await add(
             this.batch,
             {
@@ -86,7 +88,7 @@ export default () => ({
                 isPlain: !button?.name && (weight === '' || (numberOf(weight) > 0 && numberOf(weight) <= most)),
                 words: `${form.dataset.say}${weight === '' ? '' : `, ${weight} g`}`,
             },
-            this.isAsked,
+            standsForOneAskedBack,
         );
         await this.send();
     },
