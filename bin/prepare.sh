@@ -29,13 +29,15 @@ want_caddy() {
     # Debian's own way to keep a package from starting what it brings
     local policy=/usr/sbin/policy-rc.d made=no
     [ -e "$policy" ] || { printf '#!/bin/sh\nexit 101\n' > "$policy" && chmod 755 "$policy" && made=yes; }
-    apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends caddy >/dev/null || true
+    apt-get update -qq &&
+        DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends caddy >/dev/null || true
     [ "$made" = no ] || rm -f "$policy"
     command -v systemctl >/dev/null && systemctl disable --quiet caddy 2>/dev/null || true
     command -v caddy >/dev/null
 }
 
-# caddyfile DIRECTORY ADDRESS PORT BEHIND: what stands before the workroom in the home network, with no files but its own
+# caddyfile DIRECTORY ADDRESS PORT BEHIND: what stands before the workroom in the home network, with no files but its
+# own
 caddyfile() {
     cat <<EOF
 {

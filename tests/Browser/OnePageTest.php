@@ -139,7 +139,7 @@ final class OnePageTest extends BrowserCase
         self::desk();
         self::visit('/pantry');
         self::until(
-            static fn (): bool => self::isRinging() && self::all('.shelf-line .hob-clock.is-over') !== []
+            static fn (): bool => self::isRinging() && self::all('.shelf-line .line-clock .is-over') !== []
                 ?: throw new WebDriverException('not yet'),
             'it does not ring there',
         );

@@ -1,9 +1,11 @@
 @if ($line->things !== [])
     <ul @if ($line->isMaking()) data-making @endif>
         @foreach ($clocks as $clock)
-            <li class="line-thing line-clock"><a class="hob-clock"
-                    href="{{ route('make.step', [$clock['code'], $clock['step']]) }}" data-ends="{{ $clock['ends'] }}"
-                    data-name="{{ $clock['name'] }}" data-brief="1" data-over="{{ __('make.timer_over') }}"></a></li>
+            <li class="line-thing line-clock"><a href="{{ route('make.step', [$clock['code'], $clock['step']]) }}"
+                    title="{{ $clock['name'] }}"><span class="line-words"><span
+                            class="line-name">{{ $clock['name'] }}</span> <b data-ends="{{ $clock['ends'] }}"
+                            data-name="{{ $clock['name'] }}"
+                            data-over="{{ __('make.timer_over') }}"></b></span></a></li>
         @endforeach
         @foreach ($line->things as $thing)
             <li class="line-thing"><a href="{{ $thing->href }}" title="{{ $thing->name }}: {{ $thing->state }}">
